@@ -1,0 +1,2 @@
+export * from './tapAdvice';
+export * from './tapOutcomes';

@@ -1,0 +1,2 @@
+export * from './blowerTable';
+export * from './fanCurve';

@@ -1,0 +1,4 @@
+export * from './judge';
+export * from './rules';
+export * from './stretches';
+export * from './verdict';

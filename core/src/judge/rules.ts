@@ -1,0 +1,47 @@
+import type { Layout, StageKind } from '../system';
+
+/** What a shop may set: targets, bands and the school it judges by. */
+export interface Rules {
+  /** Target airflow, CFM per nominal ton. */
+  readonly cfmPerTon: number;
+  /** Half width of the target band as a share of the target. */
+  readonly bandShare: number;
+  /** From this share of a limit on, a value is at the edge. */
+  readonly edgeShare: number;
+  /** Maximum TESP taken when the nameplate is not known, in. w.c. */
+  readonly assumedMaxTespInWc: number;
+  /** TESP under this share of the nameplate is suspiciously low. */
+  readonly lowTespShare: number;
+  /** Share of the nameplate each stage may take. */
+  readonly stageShare: Readonly<Partial<Record<StageKind, number>>>;
+  /** One standard deviation of airflow read from a maker's table, as a share. */
+  readonly tableFlowSigma: number;
+  /** One standard deviation of one static reading, in. w.c. */
+  readonly staticSigmaInWc: number;
+}
+
+/** Common practice: 400 CFM a ton ± 10 %, 0.50 in. w.c. when the plate is unknown, the share-of-nameplate school. */
+export const DEFAULT_RULES: Rules = {
+  cfmPerTon: 400,
+  bandShare: 0.1,
+  edgeShare: 0.8,
+  assumedMaxTespInWc: 0.5,
+  lowTespShare: 0.2,
+  stageShare: { returnDuct: 0.2, filter: 0.2, coil: 0.4, supplyDuct: 0.2 },
+  tableFlowSigma: 0.06,
+  staticSigmaInWc: 0.01,
+};
+
+/**
+ * The share of the nameplate a stage of a layout may take. Without an external coil, the coil's share is spread evenly
+ * over the two ducts; what lies inside the cabinet has no share.
+ *
+ * @example stageBudget(LAYOUTS.airHandler, 'returnDuct', DEFAULT_RULES) // 0.4
+ */
+export function stageBudget(layout: Layout, kind: StageKind, rules: Rules): number {
+  const external = (k: StageKind) => layout.stages.some((s) => s.kind === k && s.external);
+  if (!external(kind)) return 0;
+  const own = rules.stageShare[kind] ?? 0;
+  const isDuct = kind === 'returnDuct' || kind === 'supplyDuct';
+  return isDuct && !external('coil') ? own + (rules.stageShare.coil ?? 0) / 2 : own;
+}

@@ -1,0 +1,76 @@
+/** The four words of a verdict, everywhere. */
+export const VERDICT_WORDS = ['inside', 'atTheEdge', 'outside', 'cantSay'] as const;
+export type VerdictWord = (typeof VERDICT_WORDS)[number];
+
+/** Where a figure comes from. A rule of thumb never outranks the nameplate. */
+export type Source =
+  'nameplate' | 'makersTable' | 'shopSetting' | 'ruleOfThumb' | 'typed' | 'probe' | 'computed' | 'assumed';
+
+/** A number with its source. */
+export interface Sourced {
+  readonly value: number;
+  readonly source: Source;
+}
+
+export type Unit = 'inWc' | 'cfm' | 'cfmPerTon' | 'tons' | 'share';
+
+/** One line of the working behind a figure. */
+export interface WorkingInput {
+  readonly name: string;
+  readonly value: number;
+  readonly unit: Unit;
+  readonly source: Source;
+}
+
+/** How a figure was got: the formula in words and signs, and what went in. */
+export interface Working {
+  readonly formula: string;
+  readonly inputs: readonly WorkingInput[];
+}
+
+export interface Limit {
+  /** Lowest value inside; absent for a limit from above only. */
+  readonly low?: number;
+  readonly high: number;
+  readonly source: Source;
+  /** The limit in words: "nameplate maximum", "target band". */
+  readonly name: string;
+}
+
+/** A judgement of one quantity: never without its limit, the limit's source, and the readings behind it. */
+export interface Verdict {
+  readonly word: VerdictWord;
+  readonly unit: Unit;
+  /** undefined when it can't be said */
+  readonly value?: number;
+  readonly limit?: Limit;
+  /** One or two sentences: the figure, the limit, what it means. */
+  readonly sentence: string;
+  readonly working: Working;
+  readonly readingIds: readonly string[];
+}
+
+/** Keeps a sum of decimals such as 0.1 + 0.2 from falling outside a limit of 0.3. */
+const ROUNDING = 1e-9;
+
+/**
+ * The word for a value under an upper limit.
+ *
+ * @param edgeShare from this share of the limit on it is at the edge, 0 to 1
+ * @example wordUnder(0.45, 0.5, 0.8) // 'atTheEdge'
+ */
+export function wordUnder(value: number, high: number, edgeShare: number): VerdictWord {
+  if (value > high + ROUNDING) return 'outside';
+  return value > high * edgeShare + ROUNDING ? 'atTheEdge' : 'inside';
+}
+
+/**
+ * The word for a value in a band around a target.
+ *
+ * @param bandShare half width of the band as a share of the target
+ * @param edgeShare from this share of the half width on it is at the edge
+ * @example wordInBand(1100, 1200, 0.1, 0.8) // 'atTheEdge'
+ */
+export function wordInBand(value: number, target: number, bandShare: number, edgeShare: number): VerdictWord {
+  return wordUnder(Math.abs(value - target), target * bandShare, edgeShare);
+}

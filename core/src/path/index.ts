@@ -1,0 +1,2 @@
+export * from './filterOut';
+export * from './resistance';

@@ -1,0 +1,3 @@
+export * from './nextReading';
+export * from './plausibility';
+export * from './pressureReading';

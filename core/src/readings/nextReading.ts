@@ -1,0 +1,33 @@
+import { LAYOUTS, portOf, type Layout, type LayoutId, type PortId } from '../system';
+import { countedPressures, type PressureReading } from './pressureReading';
+
+export interface NextReading {
+  readonly port: PortId;
+  /** One sentence: what this reading would tell. */
+  readonly why: string;
+}
+
+const WHY_MORE: Partial<Record<PortId, string>> = {
+  R1: 'splits the return side: duct or filter.',
+  S2: 'splits the supply side: coil or ducts.',
+};
+
+function whyOf(layout: Layout, port: PortId): string {
+  if (port === layout.inletPort) return 'the pull into the equipment, one half of the external static.';
+  if (port === layout.outletPort) return 'the push out of the equipment, the other half of the external static.';
+  return WHY_MORE[port] ?? 'narrows down where the pressure goes.';
+}
+
+/**
+ * The reading that would tell most for the least work: the two of the boundary first, then those that split a side.
+ *
+ * @returns undefined when every port of the layout has been read
+ * @example nextReading('airHandler', [])?.port // 'R2'
+ */
+export function nextReading(layoutId: LayoutId, readings: readonly PressureReading[]): NextReading | undefined {
+  const layout = LAYOUTS[layoutId];
+  const counted = countedPressures(layout, readings);
+  const others = layout.ports.map((p) => p.id).filter((id) => id !== layout.inletPort && id !== layout.outletPort);
+  const port = [layout.inletPort, layout.outletPort, ...others].find((id) => !counted.has(id) && portOf(layout, id));
+  return port && { port, why: whyOf(layout, port) };
+}

@@ -1,0 +1,2 @@
+export * from './layouts';
+export * from './system';

@@ -1,0 +1,22 @@
+/** Figures as a technician writes them. Every place that shows one calls these, so that rounding is the same everywhere. */
+
+/** Static pressure, two places: "0.58". Minus is the true minus sign. @param staticInWc in. w.c. */
+export function staticText(staticInWc: number): string {
+  const text = Math.abs(staticInWc).toFixed(2);
+  return staticInWc < 0 && Number(text) !== 0 ? `−${text}` : text;
+}
+
+/** Airflow, whole CFM with a thousands comma: "1,036". @param flowCfm CFM */
+export function flowText(flowCfm: number): string {
+  return Math.round(flowCfm).toLocaleString('en-US');
+}
+
+/** A share as whole percent: "32 %". @param share 1 is the whole */
+export function percentText(share: number): string {
+  return `${Math.round(share * 100)} %`;
+}
+
+/** Nominal capacity: "3", "2.5". @param tons tons of refrigeration */
+export function tonsText(tons: number): string {
+  return String(Number(tons.toFixed(2)));
+}

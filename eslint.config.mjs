@@ -1,0 +1,82 @@
+import js from '@eslint/js';
+import expo from 'eslint-config-expo/flat.js';
+import prettier from 'eslint-config-prettier';
+import boundaries from 'eslint-plugin-boundaries';
+import globals from 'globals';
+import tseslint from 'typescript-eslint';
+
+const inApp = (configs) =>
+  configs.map((c) => ({
+    ...c,
+    files: c.files ? c.files.map((f) => (typeof f === 'string' ? `app/${f}` : f)) : ['app/**/*.{ts,tsx,js,jsx}'],
+  }));
+
+const tests = ['**/*.test.{ts,tsx}', 'e2e/**/*.ts'];
+
+export default tseslint.config(
+  {
+    ignores: ['**/dist/**', '**/node_modules/**', 'app/.expo/**', 'data/**', 'shots/**', 'coverage/**', 'test-results/**'],
+  },
+  js.configs.recommended,
+  ...inApp(expo),
+  {
+    files: ['**/*.{js,cjs,mjs}'],
+    languageOptions: { globals: globals.node },
+  },
+  {
+    files: ['**/*.{ts,tsx}'],
+    extends: [tseslint.configs.recommendedTypeChecked],
+    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+    rules: {
+      '@typescript-eslint/triple-slash-reference': ['error', { path: 'always' }],
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_' }],
+      '@typescript-eslint/consistent-type-imports': 'error',
+    },
+  },
+  {
+    // Imports point one way: app -> contract -> core, server -> contract -> core (docs/architecture.md).
+    files: ['**/*.{ts,tsx}'],
+    plugins: { boundaries },
+    settings: {
+      'import/resolver': { typescript: { project: ['tsconfig.json', 'app/tsconfig.json'] } },
+      'boundaries/elements': ['core', 'contract', 'server', 'app', 'e2e'].map((type) => ({ type, pattern: type })),
+    },
+    rules: {
+      'boundaries/dependencies': [
+        'error',
+        {
+          default: 'disallow',
+          message: '{{from.type}} may not import {{to.type}}: imports point app/server -> contract -> core',
+          rules: ['core', 'contract', 'server', 'app', 'e2e'].map((type) => ({
+            from: { type },
+            allow: {
+              to: {
+                type: [
+                  type,
+                  ...{ core: [], contract: ['core'], server: ['contract', 'core'], app: ['contract', 'core'], e2e: [] }[type],
+                ],
+              },
+            },
+          })),
+        },
+      ],
+      'no-restricted-imports': [
+        'error',
+        { patterns: [{ group: ['@huff/*/src/*'], message: 'Import the face of a package, not its inside.' }] },
+      ],
+    },
+  },
+  {
+    files: tests,
+    rules: {
+      '@typescript-eslint/no-unsafe-assignment': 'off',
+      '@typescript-eslint/no-unsafe-member-access': 'off',
+      '@typescript-eslint/no-unsafe-argument': 'off',
+      '@typescript-eslint/no-unsafe-call': 'off',
+      '@typescript-eslint/no-unsafe-return': 'off',
+      '@typescript-eslint/require-await': 'off',
+      '@typescript-eslint/no-require-imports': 'off',
+    },
+  },
+  prettier,
+);
