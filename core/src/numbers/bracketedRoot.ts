@@ -2,7 +2,7 @@
  * Root of a continuous function inside a bracket, by the ITP method (interpolate, truncate, project).
  *
  * The bracket is never left, so a curve is never followed past its ends; never slower than bisection by more than one
- * step, and about six calls for a smooth curve. Symbols: f(x) with f(low) and f(high) of opposite sign (either may be
+ * step, and about nine calls between two cells of a blower table. Symbols: f(x) with f(low) and f(high) of opposite sign (either may be
  * zero). Both ends must be finite, low < high.
  *
  * @param tolerance stop when half the bracket or |f| is this small (same unit as x and f)

@@ -1,0 +1,2 @@
+export * from './readBlowerTableCsv';
+export * from './writeBlowerTableCsv';

@@ -1,0 +1,7 @@
+export * from './blowerTable';
+export * from './check';
+export * from './limits';
+export * from './problem';
+export * from './reading';
+export * from './unit';
+export * from './visit';

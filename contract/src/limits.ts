@@ -1,0 +1,22 @@
+import { STATIC_LIMIT_IN_WC } from '@huff/core';
+
+/** The range of every number a person may type, with its unit in the name. Form and server refuse what lies outside. */
+export const LIMITS = {
+  staticInWc: { min: -STATIC_LIMIT_IN_WC, max: STATIC_LIMIT_IN_WC },
+  tableStaticInWc: { min: 0, max: STATIC_LIMIT_IN_WC },
+  flowCfm: { min: 20, max: 60_000 },
+  tons: { min: 0.5, max: 150 },
+  maxTespInWc: { min: 0.05, max: STATIC_LIMIT_IN_WC },
+  cfmPerTon: { min: 200, max: 600 },
+  minutesRunning: { min: 0, max: 24 * 60 },
+  tableTaps: { min: 1, max: 24 },
+  tableStatics: { min: 2, max: 40 },
+  readingsPerVisit: { min: 0, max: 500 },
+  nameLength: { min: 1, max: 80 },
+  tapLength: { min: 1, max: 16 },
+  csvBytes: { min: 1, max: 1_000_000 },
+} as const;
+
+/** "between 0.5 and 150" */
+export const between = ({ min, max }: { min: number; max: number }) =>
+  `between ${min.toLocaleString('en-US').replace('-', '−')} and ${max.toLocaleString('en-US')}`;

@@ -1,0 +1,66 @@
+import 'reflect-metadata';
+import { PORT_IDS, type Conditions, type PortId, type PressureReading } from '@huff/core';
+import { Type } from 'class-transformer';
+import { IsIn, IsOptional, ValidateNested } from 'class-validator';
+import { Id, Moment, NumberIn } from './fields';
+import { LIMITS } from './limits';
+
+export class ConditionsDto implements Conditions {
+  @IsIn(['on', 'off'], { message: 'The door is on or off.' })
+  door!: 'on' | 'off';
+
+  @IsIn(['in', 'out'], { message: 'The filter is in or out.' })
+  filter!: 'in' | 'out';
+
+  @IsIn(['wet', 'dry'], { message: 'The coil is wet or dry.' })
+  coil!: 'wet' | 'dry';
+
+  @NumberIn(LIMITS.minutesRunning, 'Minutes running')
+  @IsOptional()
+  minutesRunning?: number;
+}
+
+/** A fact read off an instrument. Never changed: a correction is a new reading that names the old one. */
+export class ReadingDto {
+  @Id('The reading’s id')
+  id!: string;
+
+  @IsIn(['staticPressure'], { message: 'The quantity must be staticPressure.' })
+  quantity!: 'staticPressure';
+
+  @IsIn(PORT_IDS, { message: `The port must be one of ${PORT_IDS.join(', ')}.` })
+  port!: PortId;
+
+  /** in. w.c., signed: suction below 0 */
+  @NumberIn(LIMITS.staticInWc, 'Static', 'in. w.c.')
+  value!: number;
+
+  @IsIn(['inWc'], { message: 'The unit must be inWc.' })
+  unit!: 'inWc';
+
+  @IsIn(['typed', 'probe'], { message: 'The origin must be typed or probe.' })
+  origin!: 'typed' | 'probe';
+
+  @ValidateNested({ message: 'Conditions must say door, filter and coil.' })
+  @Type(() => ConditionsDto)
+  conditions!: ConditionsDto;
+
+  @Moment('The time of the reading')
+  takenAt!: string;
+
+  @Id('The corrected reading’s id')
+  @IsOptional()
+  replacesId?: string | null;
+}
+
+/** A static reading as core takes it. */
+export function pressureReading(reading: ReadingDto): PressureReading & { origin: 'typed' | 'probe' } {
+  return {
+    id: reading.id,
+    port: reading.port,
+    staticInWc: reading.value,
+    conditions: reading.conditions,
+    replacesId: reading.replacesId,
+    origin: reading.origin,
+  };
+}

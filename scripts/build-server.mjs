@@ -1,0 +1,18 @@
+import { build } from 'esbuild';
+import { cpSync } from 'node:fs';
+
+await build({
+  entryPoints: ['server/src/main.ts'],
+  outfile: 'server/dist/main.mjs',
+  bundle: true,
+  platform: 'node',
+  format: 'esm',
+  target: 'node20',
+  // Our own packages are taken in; all from node_modules stays outside (PGlite finds its .wasm beside itself).
+  alias: { '@huff/core': './core/src/index.ts', '@huff/contract': './contract/src/index.ts' },
+  packages: 'external',
+  sourcemap: true,
+  tsconfig: 'server/tsconfig.json',
+  logLevel: 'warning',
+});
+cpSync('server/src/db/migrations', 'server/dist/migrations', { recursive: true });

@@ -1,0 +1,177 @@
+import type { ReadingDto, VisitDto } from '@huff/contract';
+import type { Db } from './db/db';
+import { DEMO_TABLES } from './demo/tables';
+import { DEMO_UNITS } from './demo/units';
+import { demoVisits } from './demo/visits';
+import type { ServerState } from './health/state';
+import { testServer } from './testing/testServer';
+
+let db: Db;
+let state: ServerState;
+let http: Awaited<ReturnType<typeof testServer>>['http'];
+beforeAll(async () => {
+  ({ db, state, http } = await testServer());
+}, 60_000);
+afterAll(() => db.close());
+
+const savedAt = '2026-05-12T11:00:00.000Z';
+const uuid = (n: number) => `11110000-0000-4000-8000-${String(n).padStart(12, '0')}`;
+const table = { ...DEMO_TABLES[0]!, savedAt };
+const [visit] = demoVisits(new Date('2026-05-13T12:00:00Z')) as [VisitDto, ...VisitDto[]];
+const put = (path: string, body: unknown) => http.put(`/api/${path}`).send(body as object);
+const problemOf = (res: { status: number; type: string; body: { detail: string; errors?: object[] } }) => {
+  expect(res.type).toBe('application/problem+json');
+  expect(res.body).toMatchObject({ type: 'about:blank', status: res.status });
+  return res.body;
+};
+
+describe('blower tables', () => {
+  test('put, get and list give the same table back; putting it again is harmless', async () => {
+    for (let i = 0; i < 2; i += 1) await put(`blower-tables/${table.id}`, table).expect(204);
+    expect((await http.get(`/api/blower-tables/${table.id}`).expect(200)).body).toEqual(table);
+    expect((await http.get('/api/blower-tables').expect(200)).body).toEqual([table]);
+  });
+
+  test('a late repeat of an old version does not overwrite a newer one', async () => {
+    const newer = { ...table, name: 'Renamed', savedAt: '2026-05-12T12:00:00.000Z' };
+    await put(`blower-tables/${table.id}`, newer).expect(204);
+    await put(`blower-tables/${table.id}`, table).expect(204);
+    expect((await http.get(`/api/blower-tables/${table.id}`)).body.name).toBe('Renamed');
+  });
+
+  test('an unsound table is refused with the cells to check', async () => {
+    const taps = [{ tap: '1', flowsCfm: [900, 910, 800, 700, 600, 500, 400, 300] }];
+    const problem = problemOf(await put(`blower-tables/${table.id}`, { ...table, taps }).expect(422));
+    expect(problem.detail).toContain('910 CFM at 0.2 is more than 900 at 0.1');
+    expect(problem.errors).toEqual([{ field: 'taps', message: problem.detail }]);
+  });
+});
+
+describe('units', () => {
+  test('a unit comes back as it was sent, and needs its table to be here', async () => {
+    const unit = { ...DEMO_UNITS[0]!, savedAt };
+    await put(`units/${unit.id}`, unit).expect(204);
+    expect((await http.get(`/api/units/${unit.id}`)).body).toEqual(unit);
+    const orphan = { ...unit, id: uuid(9), blowerTableId: uuid(10) };
+    expect(problemOf(await put(`units/${orphan.id}`, orphan).expect(409)).detail).toContain('Save that one first');
+  });
+});
+
+describe('visits', () => {
+  test('a visit with its readings comes back as it was sent; sent twice it is there once', async () => {
+    for (let i = 0; i < 2; i += 1) await put(`visits/${visit.id}`, visit).expect(204);
+    expect((await http.get(`/api/visits/${visit.id}`)).body).toEqual(visit);
+    const list = (await http.get('/api/visits')).body as VisitDto[];
+    expect(list.filter((v) => v.id === visit.id)).toHaveLength(1);
+  });
+
+  test('every row says which shop and who', async () => {
+    const rows = await db.query(`SELECT DISTINCT shop_id, written_by FROM readings WHERE visit_id = $1`, [visit.id]);
+    expect(rows).toHaveLength(1);
+    expect(rows[0]).toMatchObject({ shop_id: expect.any(String), written_by: expect.any(String) });
+  });
+
+  test('a reading is never changed, not even in the database', async () => {
+    const changed = { ...visit, readings: [{ ...visit.readings[0]!, value: -0.2 }] };
+    const problem = problemOf(await put(`visits/${visit.id}`, changed).expect(409));
+    expect(problem.errors).toEqual([{ field: 'readings[0].id', message: expect.stringContaining('replacesId') }]);
+    await expect(db.query('UPDATE readings SET value = 0')).rejects.toThrow('append-only');
+    await expect(db.query('DELETE FROM readings')).rejects.toThrow('append-only');
+  });
+
+  test('a correction is a new reading that points at the old one; both stay', async () => {
+    const correction: ReadingDto = {
+      ...visit.readings[1]!,
+      id: uuid(1),
+      value: -0.3,
+      replacesId: visit.readings[1]!.id,
+    };
+    for (let i = 0; i < 2; i += 1) await put(`visits/${visit.id}/readings/${correction.id}`, correction).expect(204);
+    const stored = (await http.get(`/api/visits/${visit.id}`)).body as VisitDto;
+    expect(stored.readings).toHaveLength(visit.readings.length + 1);
+    expect(stored.readings).toContainEqual(correction);
+    // a phone that does not know the correction yet sends the visit again: nothing is lost
+    await put(`visits/${visit.id}`, visit).expect(204);
+    expect((await http.get(`/api/visits/${visit.id}`)).body.readings).toHaveLength(visit.readings.length + 1);
+  });
+
+  test('a refused reading takes the whole visit with it', async () => {
+    const fresh = { ...visit, id: uuid(2), readings: [{ ...visit.readings[0]!, id: uuid(3) }, visit.readings[1]!] };
+    await put(`visits/${fresh.id}`, fresh).expect(409);
+    await http.get(`/api/visits/${fresh.id}`).expect(404);
+    expect(await db.query('SELECT id FROM readings WHERE id = $1', [uuid(3)])).toEqual([]);
+  });
+
+  test('ten at once of the same visit leave one', async () => {
+    const fresh = { ...visit, id: uuid(4), readings: [{ ...visit.readings[0]!, id: uuid(5) }] };
+    const answers = await Promise.all(Array.from({ length: 10 }, () => put(`visits/${fresh.id}`, fresh)));
+    expect(answers.map((a) => a.status)).toEqual(Array(10).fill(204));
+    expect((await http.get(`/api/visits/${fresh.id}`)).body.readings).toHaveLength(1);
+  });
+
+  test('a visit of another shop is neither shown nor overwritten', async () => {
+    const shop = uuid(70);
+    const person = uuid(71);
+    await db.query('INSERT INTO shops (id, name) VALUES ($1, $2)', [shop, 'Other']);
+    await db.query('INSERT INTO people (id, shop_id, name) VALUES ($1, $2, $3)', [person, shop, 'Other']);
+    await db.query(
+      `INSERT INTO visits (id, shop_id, written_by, saved_at, started_at, title, layout, motor, mode, cfm_per_ton)
+       VALUES ($1, $2, $3, now(), now(), 'Theirs', 'packaged', 'psc', 'cooling', 400)`,
+      [uuid(72), shop, person],
+    );
+    await http.get(`/api/visits/${uuid(72)}`).expect(404);
+    expect(
+      problemOf(await put(`visits/${uuid(72)}`, { ...visit, id: uuid(72), readings: [] }).expect(409)).detail,
+    ).toContain('taken');
+  });
+});
+
+describe('what a client may get wrong is answered in words, never with 500', () => {
+  test.each([
+    ['an unknown visit', 'get', `/api/visits/${uuid(404)}`, undefined, 404],
+    ['an id that is none', 'get', '/api/visits/7;DROP TABLE visits', undefined, 404],
+    ['an unknown address', 'get', '/api/nowhere', undefined, 404],
+    ['a body that is not JSON', 'put', `/api/visits/${uuid(6)}`, '{"id":', 400],
+    ['no body', 'put', `/api/visits/${uuid(6)}`, '', 422],
+    ['a list', 'put', `/api/visits/${uuid(6)}`, '[]', 422],
+    ['a wrong id', 'put', `/api/visits/${uuid(6)}`, JSON.stringify(visit), 422],
+    ['a body over 1 MB', 'put', `/api/visits/${uuid(6)}`, JSON.stringify({ title: 'x'.repeat(1_100_000) }), 413],
+    ['text of NUL', 'put', `/api/visits/${visit.id}`, JSON.stringify({ ...visit, title: 'a\u0000b' }), 422],
+    ['a prototype', 'put', `/api/visits/${visit.id}`, '{"__proto__":{"id":"x"},"constructor":7}', 422],
+    ['a broken address', 'get', '/api/visits/%E0%A4%A', undefined, 400],
+  ] as const)('%s', async (_, method, path, body, status) => {
+    const sent = http[method](path).set('Content-Type', 'application/json');
+    const res = await (body === undefined ? sent : sent.send(body));
+    expect(res.status).toBe(status);
+    expect(problemOf(res).detail).toMatch(/\.$/);
+  });
+
+  test('each wrong field is named', async () => {
+    const bad = { ...visit, tons: 'three', readings: [{ ...visit.readings[0], value: -31 }] };
+    const problem = problemOf(await put(`visits/${visit.id}`, bad).expect(422));
+    expect(problem.errors).toEqual([
+      { field: 'readings[0].value', message: 'Static must be between −5 and 5 in. w.c.' },
+      { field: 'tons', message: 'Tons must be a number.' },
+    ]);
+  });
+});
+
+test('answers carry security headers and are compressed', async () => {
+  const res = await http.get('/api/visits').set('Accept-Encoding', 'gzip');
+  expect(res.headers).toMatchObject({
+    'x-content-type-options': 'nosniff',
+    'content-security-policy': expect.stringContaining("default-src 'self'"),
+    'content-encoding': 'gzip',
+  });
+  expect(res.headers['x-powered-by']).toBeUndefined();
+});
+
+test('while the database opens, health answers and everything else asks to come back', async () => {
+  state.phase = 'starting';
+  expect((await http.get('/api/health').expect(503)).body).toEqual({ status: 'starting' });
+  const res = await http.get('/api/visits').expect(503);
+  expect(res.headers['retry-after']).toBe('2');
+  expect(problemOf(res).detail).toContain('Try again in a few seconds');
+  state.phase = 'ready';
+  expect((await http.get('/api/health').expect(200)).body).toEqual({ status: 'ready' });
+});

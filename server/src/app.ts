@@ -1,0 +1,63 @@
+import 'reflect-metadata';
+import compression from 'compression';
+import express, { type Express } from 'express';
+import helmet from 'helmet';
+import type { Logger } from 'pino';
+import { pinoHttp } from 'pino-http';
+import { blowerTableRoutes } from './blowerTables/routes';
+import type { Db } from './db/db';
+import { health, whenReady } from './health/health';
+import type { ServerState } from './health/state';
+import { DEMO_AUTHOR, supplyAuthor } from './http/author';
+import { notFound, problemHandler } from './http/problems';
+import { unitRoutes } from './units/routes';
+import { visitRoutes } from './visits/routes';
+import { webApp } from './web/webApp';
+
+export interface AppOptions {
+  readonly db: Db;
+  readonly state: ServerState;
+  readonly log: Logger;
+  /** The built app; none in API tests. */
+  readonly webFolder?: string;
+}
+
+/** Everything the server answers, without listening. */
+export function createApp({ db, state, log, webFolder }: AppOptions): Express {
+  const app = express();
+  app.disable('x-powered-by');
+  app.use(
+    pinoHttp({
+      logger: log,
+      quietReqLogger: true,
+      customLogLevel: (_req, res) => (res.statusCode >= 500 ? 'error' : 'info'),
+    }),
+  );
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        directives: {
+          // Styles are written by the view library at run time; everything else comes from this address alone.
+          'style-src': ["'self'", "'unsafe-inline'"],
+          'img-src': ["'self'", 'data:', 'blob:'],
+          'worker-src': ["'self'", 'blob:'],
+          // Plain HTTP on the local network must keep working.
+          'upgrade-insecure-requests': null,
+        },
+      },
+      strictTransportSecurity: false,
+    }),
+  );
+  app.use(compression());
+  app.get('/api/health', health(state));
+  app.use('/api', whenReady(state), express.json({ limit: '1mb', type: () => true }), supplyAuthor(DEMO_AUTHOR));
+  app.use('/api/blower-tables', blowerTableRoutes(db));
+  app.use('/api/units', unitRoutes(db));
+  app.use('/api/visits', visitRoutes(db));
+  app.use('/api', () => {
+    throw notFound('address');
+  });
+  if (webFolder) app.use(webApp(webFolder));
+  app.use(problemHandler(log));
+  return app;
+}

@@ -1,0 +1,29 @@
+import path from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+export interface Config {
+  readonly host: string;
+  readonly port: number;
+  /** Where data is kept. */
+  readonly dataFolder: string;
+  /** Loads the demo scenario into an empty database. */
+  readonly demo: boolean;
+  readonly logLevel: string;
+  readonly webFolder: string;
+}
+
+/** Settings from the environment, with one plain sentence when one is wrong. */
+export function configFrom(env: NodeJS.ProcessEnv): Config {
+  const port = Number(env.PORT ?? 3000);
+  if (!Number.isInteger(port) || port < 0 || port > 65535) {
+    throw new Error(`PORT is "${env.PORT}": set it to a number from 1 to 65535.`);
+  }
+  return {
+    host: env.HUFF_HOST ?? '127.0.0.1',
+    port,
+    dataFolder: path.resolve(env.HUFF_DATA ?? './data'),
+    demo: env.HUFF_DEMO === '1',
+    logLevel: env.HUFF_LOG ?? 'info',
+    webFolder: fileURLToPath(new URL('../../app/dist', import.meta.url)),
+  };
+}

@@ -1,0 +1,15 @@
+/** A row as the database gives it. */
+export type Row = Record<string, unknown>;
+
+/** Runs one parameterised statement. Inside a transaction, only the transaction's own `query` may be used. */
+export type Query = <R extends Row = Row>(sql: string, params?: readonly unknown[]) => Promise<R[]>;
+
+/** The one way to the database, so that PGlite and a PostgreSQL server run the same statements. */
+export interface Db {
+  readonly query: Query;
+  /** Runs `work` in a transaction: all of it or nothing. */
+  transaction<T>(work: (query: Query) => Promise<T>): Promise<T>;
+  /** Runs a script of several statements inside a transaction of its own. */
+  script(sql: string): Promise<void>;
+  close(): Promise<void>;
+}

@@ -1,0 +1,5 @@
+const KIND = { table: '0001', unit: '0002', visit: '0003', reading: '0004' } as const;
+
+/** Ids of the demo records: fixed, so that loading twice changes nothing. */
+export const demoId = (kind: keyof typeof KIND, n: number) =>
+  `de300000-${KIND[kind]}-4000-8000-${String(n).padStart(12, '0')}`;

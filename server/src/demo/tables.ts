@@ -1,0 +1,58 @@
+import type { BlowerTableDto } from '@huff/contract';
+import { demoId } from './ids';
+
+/** Made-up blower tables: the figures of no maker. */
+export const DEMO_TABLES: Omit<BlowerTableDto, 'savedAt'>[] = [
+  {
+    id: demoId('table', 1),
+    name: 'AH 36, constant torque',
+    motor: 'constantTorque',
+    tons: 3,
+    staticsInWc: [0.1, 0.2, 0.3, 0.4, 0.5, 0.6, 0.7, 0.8],
+    taps: [
+      { tap: '1', flowsCfm: [905, 862, 818, 770, 721, 668, null, null] },
+      { tap: '2', flowsCfm: [1010, 972, 934, 893, 850, 806, 758, null] },
+      { tap: '3', flowsCfm: [1120, 1085, 1049, 1012, 973, 932, 889, 843] },
+      { tap: '4', flowsCfm: [1248, 1216, 1183, 1149, 1113, 1076, 1037, 995] },
+      { tap: '5', flowsCfm: [1385, 1356, 1326, 1294, 1261, 1227, 1191, 1153] },
+    ],
+  },
+  {
+    id: demoId('table', 2),
+    name: 'Furnace 80-30, PSC',
+    motor: 'psc',
+    tons: 2.5,
+    staticsInWc: [0.1, 0.2, 0.3, 0.4, 0.5, 0.6, 0.7, 0.8],
+    taps: [
+      { tap: 'low', flowsCfm: [820, 805, 785, 760, 725, null, null, null] },
+      { tap: 'med-low', flowsCfm: [945, 930, 905, 875, 840, 795, null, null] },
+      { tap: 'med-high', flowsCfm: [1080, 1055, 1025, 990, 950, 900, 845, null] },
+      { tap: 'high', flowsCfm: [1210, 1175, 1135, 1090, 1040, 985, 920, 845] },
+    ],
+  },
+  {
+    id: demoId('table', 3),
+    name: 'AH 24, PSC three-speed',
+    motor: 'psc',
+    tons: 2,
+    staticsInWc: [0.1, 0.2, 0.3, 0.4, 0.5, 0.6],
+    taps: [
+      { tap: 'low', flowsCfm: [650, 640, 620, 590, null, null] },
+      { tap: 'med', flowsCfm: [800, 780, 755, 720, 675, null] },
+      { tap: 'high', flowsCfm: [930, 900, 865, 825, 775, 715] },
+    ],
+  },
+  {
+    id: demoId('table', 4),
+    name: 'Packaged 60, constant airflow',
+    motor: 'constantAirflow',
+    tons: 5,
+    staticsInWc: [0.1, 0.2, 0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 0.9],
+    taps: [
+      { tap: 'D', flowsCfm: [1525, 1525, 1525, 1520, 1520, 1515, 1510, 1500, 1480] },
+      { tap: 'C', flowsCfm: [1700, 1700, 1700, 1695, 1695, 1690, 1680, 1660, 1620] },
+      { tap: 'B', flowsCfm: [1880, 1880, 1880, 1875, 1870, 1860, 1850, 1820, 1760] },
+      { tap: 'A', flowsCfm: [2050, 2050, 2045, 2040, 2035, 2030, 2000, 1930, null] },
+    ],
+  },
+];

@@ -1,0 +1,23 @@
+import { check } from '@huff/contract';
+import type { ClassConstructor } from 'class-transformer';
+import type { Request } from 'express';
+import { validate as isUuid } from 'uuid';
+import { invalid, notFound } from './problems';
+
+/** The id in the address. An address with anything else names nothing. */
+export function idOf(req: Request, what: string, name = 'id'): string {
+  const id = req.params[name];
+  if (typeof id !== 'string' || !isUuid(id)) throw notFound(what);
+  return id.toLowerCase();
+}
+
+/** The body checked against its contract class, with the id of the address in it. */
+export function bodyOf<T extends { id: string }>(req: Request, Class: ClassConstructor<T>, what: string): T {
+  const id = idOf(req, what);
+  const checked = check(Class, req.body);
+  if (!checked.ok) throw invalid(checked.errors);
+  if (checked.value.id.toLowerCase() !== id) {
+    throw invalid([{ field: 'id', message: 'The id in the body must be the id in the address.' }]);
+  }
+  return checked.value;
+}

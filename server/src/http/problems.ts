@@ -1,0 +1,67 @@
+import { PROBLEM_MEDIA_TYPE, type FieldError, type Problem } from '@huff/contract';
+import type { ErrorRequestHandler, Response } from 'express';
+import type { Logger } from 'pino';
+
+/** An error that is an answer: thrown anywhere in a request, sent as a problem document. */
+export class ProblemError extends Error {
+  constructor(
+    readonly status: number,
+    readonly title: string,
+    readonly detail: string,
+    readonly errors?: readonly FieldError[],
+  ) {
+    super(detail);
+  }
+}
+
+export const invalid = (errors: readonly FieldError[]) =>
+  new ProblemError(422, 'Not valid', errors[0]?.message ?? 'The body is not valid.', errors);
+export const notFound = (what: string) => new ProblemError(404, 'Not found', `There is no such ${what}.`);
+export const conflict = (detail: string, errors?: readonly FieldError[]) =>
+  new ProblemError(409, 'Conflict', detail, errors);
+
+export function sendProblem(res: Response, { status, title, detail, errors }: Omit<Problem, 'type'>): void {
+  const problem: Problem = { type: 'about:blank', title, status, detail, ...(errors ? { errors } : {}) };
+  res.status(status).type(PROBLEM_MEDIA_TYPE).send(JSON.stringify(problem));
+}
+
+/** What Express and its body parser throw, in words. */
+function fromParser(error: { status?: number; type?: string }): ProblemError | undefined {
+  if (error.type === 'entity.too.large') {
+    return new ProblemError(413, 'Too large', 'The body is over 1 MB. Send less at a time.');
+  }
+  if (error.type === 'entity.parse.failed') {
+    return new ProblemError(400, 'Not JSON', 'The body is not JSON. Send the record as JSON.');
+  }
+  if (error.status && error.status >= 400 && error.status < 500) {
+    return new ProblemError(error.status, 'Bad request', 'The request cannot be read. Check its address and headers.');
+  }
+  return undefined;
+}
+
+/** A reading or record that the database itself refuses, in words. */
+function fromDatabase(error: { code?: string }): ProblemError | undefined {
+  if (error.code === '23503') return conflict('It points at a record that is not here. Save that one first.');
+  return undefined;
+}
+
+/** The last middleware: every error becomes a problem document; the unforeseen are logged and say nothing of the inside. */
+export function problemHandler(log: Logger): ErrorRequestHandler {
+  return (error: Error & { status?: number; type?: string; code?: string }, _req, res, next) => {
+    if (res.headersSent) {
+      next(error);
+      return;
+    }
+    const known = error instanceof ProblemError ? error : (fromParser(error) ?? fromDatabase(error));
+    if (known) {
+      sendProblem(res, known);
+      return;
+    }
+    log.error({ err: error }, 'unforeseen error');
+    sendProblem(res, {
+      status: 500,
+      title: 'Server error',
+      detail: 'Huff could not do this. What you sent is still on your device; try again.',
+    });
+  };
+}

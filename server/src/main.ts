@@ -1,0 +1,71 @@
+import 'reflect-metadata';
+import { createServer } from 'node:http';
+import path from 'node:path';
+import { pino } from 'pino';
+import { createApp } from './app';
+import { configFrom } from './config';
+import { CREATE_FOLDER_ARGUMENT, createFolderHere } from './db/createFolder';
+import { LateDb } from './db/lateDb';
+import { migrate } from './db/migrate';
+import { openPglite } from './db/pgliteDb';
+import { loadDemo } from './demo/loadDemo';
+import { ensureShop } from './demo/ensureShop';
+import { ServerState } from './health/state';
+
+/** After this long, connections that are still busy are cut. */
+const STOP_WITHIN_MS = 8000;
+
+async function serve(): Promise<void> {
+  const config = configFrom(process.env);
+  const log = pino({ level: config.logLevel });
+  const state = new ServerState();
+  const db = new LateDb();
+  const server = createServer(createApp({ db, state, log, webFolder: config.webFolder }));
+
+  const opening = (async () => {
+    db.open(await openPglite(path.join(config.dataFolder, 'db')));
+    await migrate(db);
+    await ensureShop(db);
+    if (config.demo) await loadDemo(db, new Date());
+    if (state.phase === 'starting') state.phase = 'ready';
+  })();
+
+  let stopping: Promise<void> | undefined;
+  const stop = (code: number) =>
+    (stopping ??= (async () => {
+      state.phase = code === 0 ? 'stopping' : 'failed';
+      const closed = new Promise((resolve) => server.close(resolve));
+      server.closeIdleConnections();
+      const cut = setTimeout(() => server.closeAllConnections(), STOP_WITHIN_MS);
+      await Promise.allSettled([closed, opening]);
+      clearTimeout(cut);
+      await db.close();
+      process.exit(code);
+    })());
+  for (const signal of ['SIGTERM', 'SIGINT'] as const) process.on(signal, () => void stop(0));
+
+  server.on('error', (error: NodeJS.ErrnoException) => {
+    const why =
+      error.code === 'EADDRINUSE'
+        ? `Port ${config.port} is taken: stop what uses it, or set PORT to another number.`
+        : error.message;
+    console.error(why);
+    void stop(1);
+  });
+  server.listen(config.port, config.host, () => {
+    const address = server.address();
+    const port = typeof address === 'object' && address ? address.port : config.port;
+    console.log(`Huff listens on http://${config.host}:${port}`);
+  });
+  try {
+    await opening;
+    console.log('Huff is ready.');
+  } catch (error) {
+    console.error(`Huff cannot open its data. ${(error as Error).message}`);
+    void stop(1);
+  }
+}
+
+const create = process.argv.indexOf(CREATE_FOLDER_ARGUMENT);
+if (create > 0) await createFolderHere(process.argv[create + 1] ?? '');
+else await serve();

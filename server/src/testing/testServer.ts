@@ -1,0 +1,26 @@
+import { readFileSync } from 'node:fs';
+import { pino } from 'pino';
+import request from 'supertest';
+import { createApp } from '../app';
+import type { Db } from '../db/db';
+import { migrate } from '../db/migrate';
+import { openPglite } from '../db/pgliteDb';
+import { ensureShop } from '../demo/ensureShop';
+import { ServerState } from '../health/state';
+
+/** A migrated database in memory, from the template that Jest's global set-up makes. */
+export async function testDb(): Promise<Db> {
+  const db = await openPglite(undefined, new Blob([readFileSync(process.env.PGLITE_TEMPLATE!)]));
+  await migrate(db);
+  await ensureShop(db);
+  return db;
+}
+
+/** The whole server on a database in memory, without listening. */
+export async function testServer() {
+  const db = await testDb();
+  const state = new ServerState();
+  state.phase = 'ready';
+  const app = createApp({ db, state, log: pino({ level: 'silent' }) });
+  return { db, state, http: request(app) };
+}

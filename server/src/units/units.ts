@@ -1,0 +1,42 @@
+import type { UnitDto } from '@huff/contract';
+import type { Db } from '../db/db';
+import { moment } from '../db/moment';
+import { putLatest } from '../db/putLatest';
+import type { Author } from '../http/author';
+import { notFound } from '../http/problems';
+
+type UnitRow = UnitDto & Record<string, unknown>;
+
+const SELECT = `SELECT id, site_name AS "siteName", name, layout, motor, tons, max_tesp_in_wc AS "maxTespInWc",
+    cfm_per_ton AS "cfmPerTon", tap, blower_table_id AS "blowerTableId", ${moment('saved_at')} AS "savedAt"
+  FROM units`;
+
+export function unitsOn(db: Db) {
+  return {
+    list: ({ shopId }: Author): Promise<UnitDto[]> =>
+      db.query<UnitRow>(`${SELECT} WHERE shop_id = $1 ORDER BY site_name, name, id`, [shopId]),
+
+    async get({ shopId }: Author, id: string): Promise<UnitDto> {
+      const [row] = await db.query<UnitRow>(`${SELECT} WHERE shop_id = $1 AND id = $2`, [shopId, id]);
+      if (!row) throw notFound('unit');
+      return row;
+    },
+
+    put: (author: Author, unit: UnitDto): Promise<void> =>
+      putLatest(db.query, 'units', author, {
+        id: unit.id,
+        savedAt: unit.savedAt,
+        columns: {
+          site_name: unit.siteName,
+          name: unit.name,
+          layout: unit.layout,
+          motor: unit.motor,
+          tons: unit.tons ?? null,
+          max_tesp_in_wc: unit.maxTespInWc ?? null,
+          cfm_per_ton: unit.cfmPerTon,
+          tap: unit.tap ?? null,
+          blower_table_id: unit.blowerTableId ?? null,
+        },
+      }),
+  };
+}
