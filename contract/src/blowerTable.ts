@@ -41,7 +41,7 @@ function IsSoundTable(): PropertyDecorator {
       Array.isArray(staticsInWc) &&
       Array.isArray(taps) &&
       (taps as Partial<BlowerTable['taps'][number]>[]).every((row) => Array.isArray(row?.flowsCfm));
-    return shaped ? tableFaults({ staticsInWc, taps } as BlowerTable)[0] : undefined;
+    return shaped ? tableFaults({ staticsInWc, taps })[0] : undefined;
   };
   return (target, propertyName) =>
     registerDecorator({

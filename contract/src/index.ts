@@ -1,5 +1,6 @@
 export * from './blowerTable';
 export * from './check';
+export * from './forms';
 export * from './limits';
 export * from './problem';
 export * from './reading';

@@ -3,13 +3,13 @@ import compression from 'compression';
 import express, { type Express } from 'express';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
-import { pinoHttp } from 'pino-http';
 import { blowerTableRoutes } from './blowerTables/routes';
 import type { Db } from './db/db';
 import { health, whenReady } from './health/health';
 import type { ServerState } from './health/state';
 import { DEMO_AUTHOR, supplyAuthor } from './http/author';
 import { notFound, problemHandler } from './http/problems';
+import { requestLog } from './http/requestLog';
 import { unitRoutes } from './units/routes';
 import { visitRoutes } from './visits/routes';
 import { webApp } from './web/webApp';
@@ -26,19 +26,14 @@ export interface AppOptions {
 export function createApp({ db, state, log, webFolder }: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
-  app.use(
-    pinoHttp({
-      logger: log,
-      quietReqLogger: true,
-      customLogLevel: (_req, res) => (res.statusCode >= 500 ? 'error' : 'info'),
-    }),
-  );
+  app.use(requestLog(log));
   app.use(
     helmet({
       contentSecurityPolicy: {
         directives: {
           // Styles are written by the view library at run time; everything else comes from this address alone.
           'style-src': ["'self'", "'unsafe-inline'"],
+          'font-src': ["'self'"],
           'img-src': ["'self'", 'data:', 'blob:'],
           'worker-src': ["'self'", 'blob:'],
           // Plain HTTP on the local network must keep working.

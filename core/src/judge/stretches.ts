@@ -7,6 +7,9 @@ import { wordUnder, type Sourced, type Verdict, type WorkingInput } from './verd
 
 /** A stretch between two read ports (or the room), with what it takes and whether that is too much. */
 export interface JudgedStretch {
+  /** Its first stage, and the one after its last, as places in the layout. */
+  readonly fromStage: number;
+  readonly toStage: number;
   readonly stages: readonly StageKind[];
   readonly side: 'return' | 'supply';
   /** undefined while a port that bounds it has not been read */
@@ -96,7 +99,10 @@ function judgeStretch(
           limit: { high: limitInWc, source: 'shopSetting', name: 'its share' },
           sentence: `Takes ${staticText(dropInWc)} in. w.c., ${percentText(share)} of the plate; its share is ${percentText(budgetShare)}.`,
         };
-  return { stages, side, budgetShare, verdict, ...(verdict.word === 'cantSay' ? {} : { dropInWc, share }) };
+  return {
+    fromStage: from.afterStage,
+    toStage: to.afterStage,
+    stages, side, budgetShare, verdict, ...(verdict.word === 'cantSay' ? {} : { dropInWc, share }) };
 }
 
 /**

@@ -1,0 +1,1 @@
+export { QuickCheckPage as default } from '../features/check/QuickCheckPage';

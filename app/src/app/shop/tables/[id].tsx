@@ -1,0 +1,1 @@
+export { TablePage as default } from '../../../features/tables/TablePage';

@@ -1,0 +1,1 @@
+export { SitesPage as default } from '../features/sites/SitesPage';

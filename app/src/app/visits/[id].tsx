@@ -1,0 +1,1 @@
+export { VisitPage as default } from '../../features/visit/VisitPage';

@@ -1,0 +1,13 @@
+import type { BlowerTableDto, UnitDto, VisitDto } from '@huff/contract';
+import { useQuery } from '@tanstack/react-query';
+import { api } from './api';
+import { savedRecords } from './saved';
+
+export const visits = savedRecords<VisitDto>({ key: 'visits', list: api.visits, put: api.putVisit });
+export const blowerTables = savedRecords<BlowerTableDto>({
+  key: 'blower-tables',
+  list: api.blowerTables,
+  put: api.putBlowerTable,
+});
+
+export const useUnits = () => useQuery<UnitDto[]>({ queryKey: ['units'], queryFn: api.units });

@@ -1,0 +1,80 @@
+import { flowText, staticText, type Verdict } from '@huff/core';
+import type { VisitDto } from '@huff/contract';
+import { Pressable, View } from 'react-native';
+import { VERDICT_TEXT, VerdictMark } from '../../ui/marks';
+import { Txt } from '../../ui/text';
+import type { Assessment } from './useAssessment';
+
+interface ResultStripProps {
+  readonly visit: VisitDto;
+  readonly assessment: Assessment;
+  readonly onWorking: (title: string, verdict: Verdict) => void;
+}
+
+/** TESP and airflow with their marks, always in sight; a touch shows the working. */
+export function ResultStrip({ visit, assessment, onWorking }: ResultStripProps) {
+  const { tesp, airflow, tespInWc, flowCfm, maxTesp, offTable } = assessment.judgement;
+  const perTon = flowCfm !== undefined && visit.tons ? `${flowText(flowCfm / visit.tons)} a ton` : undefined;
+  const limit =
+    maxTesp.source === 'assumed' ? `of ${staticText(maxTesp.value)} assumed` : `of ${staticText(maxTesp.value)}`;
+  return (
+    <View style={{ flexDirection: 'row', gap: 12 }}>
+      <Result
+        name="External static"
+        value={tespInWc === undefined ? '–' : staticText(tespInWc)}
+        unit="in. w.c."
+        under={limit}
+        assumed={maxTesp.source === 'assumed'}
+        verdict={tesp}
+        onPress={() => onWorking('External static', tesp)}
+      />
+      <Result
+        name="Airflow"
+        value={flowCfm === undefined ? '–' : flowText(flowCfm)}
+        unit="CFM"
+        under={perTon ?? (offTable ? 'off the table' : 'can’t say yet')}
+        verdict={airflow}
+        onPress={() => onWorking('Airflow', airflow)}
+      />
+    </View>
+  );
+}
+
+interface ResultProps {
+  readonly name: string;
+  readonly value: string;
+  readonly unit: string;
+  readonly under: string;
+  readonly assumed?: boolean;
+  readonly verdict: Verdict;
+  readonly onPress: () => void;
+}
+
+function Result({ name, value, unit, under, assumed, verdict, onPress }: ResultProps) {
+  return (
+    <Pressable
+      role="button"
+      aria-label={`${name} ${value} ${unit}, ${under}: ${VERDICT_TEXT[verdict.word]}. Show the working`}
+      onPress={onPress}
+      style={{ flex: 1, minHeight: 68, justifyContent: 'center' }}
+    >
+      <Txt size={14} color="softInk">
+        {name}
+      </Txt>
+      <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
+        <Txt size={28} bold figures style={{ lineHeight: 32 }}>
+          {value}
+        </Txt>
+        <VerdictMark word={verdict.word} size={20} />
+      </View>
+      <Txt
+        size={14}
+        color="softInk"
+        figures
+        style={assumed && { textDecorationLine: 'underline', textDecorationStyle: 'dotted' }}
+      >
+        {under}
+      </Txt>
+    </Pressable>
+  );
+}

@@ -1,0 +1,107 @@
+import type { BlowerTableDto, VisitDto } from '@huff/contract';
+import { staticText, tonsText } from '@huff/core';
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
+import { Icon } from '../../ui/icons';
+import { Txt } from '../../ui/text';
+import { usePalette } from '../../ui/theme';
+import { Choice } from './Choice';
+import { onTable } from './newVisit';
+import { TablePicker } from './TablePicker';
+import { UnitSetupSheet } from './UnitSetupSheet';
+
+interface UnitPaneProps {
+  readonly visit: VisitDto;
+  readonly onVisit: (visit: VisitDto) => void;
+}
+
+const USUAL_TONS = ['1.5', '2', '2.5', '3', '3.5', '4', '5'];
+
+/** The three things to say before reading: which blower table, how many tons, which tap runs. */
+export function UnitPane({ visit, onVisit }: UnitPaneProps) {
+  const [picking, setPicking] = useState(false);
+  const [editing, setEditing] = useState(false);
+  const [telling, setTelling] = useState(false);
+  const complete = visit.table && visit.tons && visit.tap;
+  const plate = visit.maxTespInWc ? `plate ${staticText(visit.maxTespInWc)}` : 'plate unknown';
+  const pick = (table: BlowerTableDto) => {
+    onVisit(onTable(visit, table));
+    setPicking(false);
+  };
+  return (
+    <View style={{ gap: 10 }}>
+      <Row name="Blower table" value={visit.table?.name ?? 'choose'} onPress={() => setPicking(true)} />
+      {complete && !telling ? (
+        <Row
+          name="Tons, tap, plate"
+          value={`${tonsText(visit.tons!)} t · tap ${visit.tap} · ${plate}`}
+          onPress={() => setTelling(true)}
+        />
+      ) : (
+        visit.table && (
+          <View style={{ gap: 8 }}>
+            <Txt size={14} color="softInk">
+              Tap in use
+            </Txt>
+            <Choice
+              label="Tap in use"
+              options={visit.table.taps.map(({ tap }) => ({ id: tap, text: tap }))}
+              chosen={visit.tap}
+              onChoose={(tap) => onVisit({ ...visit, tap })}
+            />
+            <Txt size={14} color="softInk">
+              Nominal tons
+            </Txt>
+            <Choice
+              label="Nominal tons"
+              options={USUAL_TONS.map((tons) => ({ id: tons, text: tons }))}
+              chosen={visit.tons ? tonsText(visit.tons) : null}
+              onChoose={(tons) => onVisit({ ...visit, tons: Number(tons) })}
+            />
+            <Row name="Plate, target, air path" value={plate} onPress={() => setEditing(true)} />
+          </View>
+        )
+      )}
+      <TablePicker open={picking} onClose={() => setPicking(false)} onPick={pick} />
+      <UnitSetupSheet open={editing} visit={visit} onVisit={onVisit} onClose={() => setEditing(false)} />
+    </View>
+  );
+}
+
+function Row({
+  name,
+  value,
+  onPress,
+}: {
+  readonly name: string;
+  readonly value: string;
+  readonly onPress: () => void;
+}) {
+  const palette = usePalette();
+  return (
+    <Pressable
+      role="button"
+      aria-label={`${name}: ${value}. Change`}
+      onPress={onPress}
+      style={{
+        minHeight: 52,
+        flexDirection: 'row',
+        alignItems: 'center',
+        gap: 10,
+        borderWidth: 1,
+        borderColor: palette.line,
+        borderRadius: 6,
+        paddingHorizontal: 12,
+        backgroundColor: palette.sheet,
+      }}
+    >
+      <Txt size={14} color="softInk">
+        {name}
+      </Txt>
+      <Txt bold style={{ flex: 1 }} align="right" numberOfLines={1}>
+        {value}
+      </Txt>
+      <Icon name="chevron-right" size={22} />
+    </Pressable>
+  );
+}

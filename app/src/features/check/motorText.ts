@@ -1,0 +1,21 @@
+import { tonsText, type MotorKind } from '@huff/core';
+import type { VisitDto } from '@huff/contract';
+
+export const MOTOR_TEXT: Record<MotorKind, string> = {
+  psc: 'PSC',
+  constantTorque: 'constant torque',
+  constantAirflow: 'constant airflow',
+  beltDrive: 'belt drive',
+};
+
+/** "3 t · constant torque · tap 3 · cooling", with what is known. */
+export function unitLine(visit: Pick<VisitDto, 'tons' | 'motor' | 'tap' | 'mode' | 'table'>): string {
+  return [
+    visit.tons ? `${tonsText(visit.tons)} t` : null,
+    visit.table ? MOTOR_TEXT[visit.motor] : null,
+    visit.tap ? `tap ${visit.tap}` : null,
+    visit.mode,
+  ]
+    .filter(Boolean)
+    .join(' · ');
+}

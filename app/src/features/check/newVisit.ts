@@ -1,0 +1,81 @@
+import type { BlowerTableDto, ReadingDto, UnitDto, VisitDto, VisitTableDto } from '@huff/contract';
+import { DEFAULT_RULES, type Conditions, type PortId } from '@huff/core';
+import { v4 as uuid } from 'uuid';
+
+export const AS_IT_RUNS: Conditions = { door: 'on', filter: 'in', coil: 'wet' };
+
+/** A quick check of a unit nobody wrote down yet. */
+export function quickCheck(now: Date): VisitDto {
+  return {
+    id: uuid(),
+    title: 'Quick check',
+    unitId: null,
+    layout: 'airHandler',
+    motor: 'psc',
+    mode: 'cooling',
+    tons: null,
+    maxTespInWc: null,
+    cfmPerTon: DEFAULT_RULES.cfmPerTon,
+    tap: null,
+    table: null,
+    startedAt: now.toISOString(),
+    savedAt: now.toISOString(),
+    readings: [],
+  };
+}
+
+/** The part of a table that a visit keeps. */
+export const tableUsed = ({ id, name, staticsInWc, taps }: BlowerTableDto): VisitTableDto => ({
+  id,
+  name,
+  staticsInWc,
+  taps,
+});
+
+/** A check at a known unit: what its record says is filled in. */
+export function checkAt(unit: UnitDto, table: BlowerTableDto | undefined, now: Date): VisitDto {
+  return {
+    ...quickCheck(now),
+    title: `${unit.siteName}, ${unit.name}`,
+    unitId: unit.id,
+    layout: unit.layout,
+    motor: unit.motor,
+    tons: unit.tons ?? null,
+    maxTespInWc: unit.maxTespInWc ?? null,
+    cfmPerTon: unit.cfmPerTon,
+    tap: unit.tap ?? null,
+    table: table ? tableUsed(table) : null,
+  };
+}
+
+/** The visit on another table: motor and, while they are unknown, tons come with it; a tap it does not know is let go. */
+export function onTable(visit: VisitDto, table: BlowerTableDto): VisitDto {
+  const tapStays = table.taps.some((row) => row.tap === visit.tap);
+  return {
+    ...visit,
+    table: tableUsed(table),
+    motor: table.motor,
+    tons: visit.tons ?? table.tons ?? null,
+    tap: tapStays ? visit.tap : null,
+  };
+}
+
+/** The visit with one more reading; when the port had a counted one under the same conditions, it corrects that. */
+export function withReading(
+  visit: VisitDto,
+  taken: { port: PortId; staticInWc: number; conditions: Conditions; replacesId: string | null },
+  now: Date,
+): VisitDto {
+  const reading: ReadingDto = {
+    id: uuid(),
+    quantity: 'staticPressure',
+    port: taken.port,
+    value: Number(taken.staticInWc.toFixed(4)),
+    unit: 'inWc',
+    origin: 'typed',
+    conditions: taken.conditions,
+    takenAt: now.toISOString(),
+    replacesId: taken.replacesId,
+  };
+  return { ...visit, readings: [...visit.readings, reading] };
+}

@@ -1,0 +1,99 @@
+import type { UnitDto } from '@huff/contract';
+import { tonsText } from '@huff/core';
+import { router } from 'expo-router';
+import { Pressable, View } from 'react-native';
+import { useDraft } from '../../data/draft';
+import { blowerTables, useUnits } from '../../data/records';
+import { Icon } from '../../ui/icons';
+import { Page } from '../../ui/page';
+import { Heading, Txt } from '../../ui/text';
+import { usePalette } from '../../ui/theme';
+import { MOTOR_TEXT } from '../check/motorText';
+import { checkAt } from '../check/newVisit';
+
+/** Units by site, in the order given. */
+export function bySite(units: readonly UnitDto[]): [string, UnitDto[]][] {
+  const sites = new Map<string, UnitDto[]>();
+  for (const unit of units) sites.set(unit.siteName, [...(sites.get(unit.siteName) ?? []), unit]);
+  return [...sites];
+}
+
+/** Sites and their units: a touch starts a check with all that is known of the unit. */
+export function SitesPage() {
+  const palette = usePalette();
+  const { data: units = [], isError } = useUnits();
+  const tables = blowerTables.useList().records.map((k) => k.record);
+  const { draft, keep } = useDraft();
+  const start = (unit: UnitDto) => {
+    // A check already open at this unit goes on; nothing read is thrown away.
+    const open = draft && draft.unitId === unit.id && draft.readings.length > 0;
+    if (!open)
+      keep(
+        checkAt(
+          unit,
+          tables.find((t) => t.id === unit.blowerTableId),
+          new Date(),
+        ),
+      );
+    router.push('/quick');
+  };
+  const other = draft && draft.readings.length > 0;
+  return (
+    <Page title="Sites" under="Start a check at a known unit">
+      <View style={{ paddingHorizontal: 16, gap: 14 }}>
+        {other && (
+          <Txt size={15} color="softInk">
+            A check is open at {draft.title}. Save it first, or starting here puts it aside.
+          </Txt>
+        )}
+        {bySite(units).map(([site, list]) => (
+          <View key={site}>
+            <Heading size={16} style={{ paddingBottom: 6 }}>
+              {site}
+            </Heading>
+            {list.map((unit) => (
+              <Pressable
+                key={unit.id}
+                role="button"
+                aria-label={`Check ${unit.name}`}
+                onPress={() => start(unit)}
+                style={{
+                  minHeight: 62,
+                  borderTopWidth: 1,
+                  borderColor: palette.line,
+                  flexDirection: 'row',
+                  alignItems: 'center',
+                  gap: 10,
+                }}
+              >
+                <View style={{ flex: 1 }}>
+                  <Txt size={17}>{unit.name}</Txt>
+                  <Txt size={14} color="softInk">
+                    {[
+                      unit.tons ? `${tonsText(unit.tons)} t` : null,
+                      MOTOR_TEXT[unit.motor],
+                      unit.tap ? `tap ${unit.tap}` : null,
+                    ]
+                      .filter(Boolean)
+                      .join(' · ')}
+                  </Txt>
+                </View>
+                <Txt size={15} bold color="action">
+                  check
+                </Txt>
+                <Icon name="chevron-right" color={palette.action} />
+              </Pressable>
+            ))}
+          </View>
+        ))}
+        {units.length === 0 && (
+          <Txt color="softInk">
+            {isError
+              ? 'The units have not been read from the server yet. A quick check under Today works without them.'
+              : 'No unit yet. Start with a quick check under Today.'}
+          </Txt>
+        )}
+      </View>
+    </Page>
+  );
+}

@@ -1,0 +1,40 @@
+import { useEffect, useState } from 'react';
+import { View } from 'react-native';
+import { Button, TextInput } from 'react-native-paper';
+import { Heading, Txt } from '../../ui/text';
+
+const EXAMPLE = 'tap,0.10,0.20,0.30\nlow,820,805,785\nhigh,1210,1175,';
+
+interface CsvTextProps {
+  readonly text: string;
+  readonly faulty: boolean;
+  readonly onRead: (text: string) => void;
+}
+
+/** The file's text, to paste or to mend: what was chosen stays here until it reads well. */
+export function CsvText({ text, faulty, onRead }: CsvTextProps) {
+  const [typed, setTyped] = useState(text);
+  useEffect(() => setTyped(text), [text]);
+  return (
+    <View style={{ gap: 8 }}>
+      <Heading size={16}>{faulty ? 'Mend it here' : 'Or paste it'}</Heading>
+      <Txt size={14} color="softInk">
+        One row begins with “tap” and has the statics to its right; one row for each tap below it. Leave a cell blank
+        where the maker gives none. Commas, semicolons or tabs; decimal points or commas.
+      </Txt>
+      <TextInput
+        mode="outlined"
+        multiline
+        numberOfLines={7}
+        placeholder={EXAMPLE}
+        accessibilityLabel="Text of the table"
+        value={typed}
+        onChangeText={setTyped}
+        contentStyle={{ fontVariant: ['tabular-nums'], minHeight: 150 }}
+      />
+      <Button mode="outlined" onPress={() => onRead(typed)} disabled={typed === ''} contentStyle={{ minHeight: 48 }}>
+        Read this text
+      </Button>
+    </View>
+  );
+}

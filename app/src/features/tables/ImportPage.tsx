@@ -1,0 +1,127 @@
+import { check, BlowerTableDto, LIMITS } from '@huff/contract';
+import type { CsvFault, CsvTable } from '@huff/contract/csv';
+import { MOTOR_KINDS, type MotorKind } from '@huff/core';
+import { router } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { TextInput } from 'react-native-paper';
+import { v4 as uuid } from 'uuid';
+import { blowerTables } from '../../data/records';
+import { ActionButton, Page } from '../../ui/page';
+import { Heading, Txt } from '../../ui/text';
+import { usePalette } from '../../ui/theme';
+import { Choice } from '../check/Choice';
+import { MOTOR_TEXT } from '../check/motorText';
+import { chooseFile, readFile } from './chooseFile';
+import { CsvText } from './CsvText';
+import { FaultList } from './FaultList';
+import { FiguresTable } from './FiguresTable';
+import { tableLine } from './tableLine';
+
+interface Preview {
+  readonly table?: CsvTable;
+  readonly faults: readonly CsvFault[];
+}
+
+/** Reads CSV text; the reader is fetched when it is first needed. */
+async function previewOf(text: string): Promise<Preview> {
+  const { readBlowerTableCsv } = await import('@huff/contract/csv');
+  const read = readBlowerTableCsv(text);
+  return read.ok ? { table: read.table, faults: [] } : { faults: read.faults };
+}
+
+const nameOfFile = (file: string) =>
+  file
+    .replace(/\.[^.]*$/, '')
+    .replace(/[-_]+/g, ' ')
+    .trim();
+
+/** Brings in a maker's table: choose a file or paste, see what was read, then store it. Nothing is stored before. */
+export function ImportPage() {
+  const palette = usePalette();
+  const { mutate: save } = blowerTables.useSave();
+  const [text, setText] = useState('');
+  const [name, setName] = useState('');
+  const [motor, setMotor] = useState<MotorKind>();
+  const [preview, setPreview] = useState<Preview>();
+  const take = async (csv: string, from: string) => {
+    setText(csv);
+    const read = await previewOf(csv);
+    setPreview(read);
+    setName((typed) => read.table?.name ?? (typed || from));
+    setMotor((chosen) => read.table?.motor ?? chosen);
+  };
+  const onFile = async (file: File) => {
+    const chosen = await readFile(file, LIMITS.csvBytes.max);
+    if (chosen.ok) await take(chosen.text, nameOfFile(chosen.name));
+    else setPreview({ faults: [{ message: chosen.why }] });
+  };
+  const table = preview?.table;
+  const record = table && {
+    id: uuid(),
+    name: name.trim(),
+    motor,
+    tons: table.tons ?? null,
+    savedAt: new Date().toISOString(),
+    ...table.figures,
+  };
+  const checked = record && check(BlowerTableDto, record);
+  const lacks = checked && !checked.ok ? checked.errors[0]?.message : undefined;
+  const store = () => {
+    if (!checked?.ok) return;
+    save(JSON.parse(JSON.stringify(checked.value)) as BlowerTableDto);
+    router.replace('/shop/tables');
+  };
+  const foot = (
+    <View style={{ padding: 16, gap: 8, borderTopWidth: 1, borderColor: palette.line, maxWidth: 760 }}>
+      {table && lacks && <Txt role="alert">{lacks}</Txt>}
+      {table ? (
+        <ActionButton onPress={store} disabled={!checked?.ok} aside={`${table.figures.taps.length} taps`}>
+          Store this table
+        </ActionButton>
+      ) : (
+        <ActionButton onPress={() => chooseFile((file) => void onFile(file))} aside="CSV">
+          Choose a file
+        </ActionButton>
+      )}
+    </View>
+  );
+  return (
+    <Page title="Import a blower table" under="Nothing is stored until you confirm" back="/shop/tables" foot={foot}>
+      <View style={{ paddingHorizontal: 16, gap: 14 }}>
+        {preview && preview.faults.length > 0 && <FaultList faults={preview.faults} />}
+        {table && (
+          <View style={{ gap: 10 }}>
+            <Heading size={17}>What was read</Heading>
+            <Txt size={14} color="softInk" figures>
+              {tableLine({ tons: table.tons, motor: motor ?? 'psc', ...table.figures })}
+            </Txt>
+            <FiguresTable figures={table.figures} />
+            <TextInput
+              mode="outlined"
+              label="Name of the table"
+              accessibilityLabel="Name of the table"
+              value={name}
+              onChangeText={setName}
+            />
+            <Txt size={14} color="softInk">
+              Motor
+            </Txt>
+            <Choice
+              label="Motor"
+              options={MOTOR_KINDS.map((kind) => ({ id: kind, text: MOTOR_TEXT[kind] }))}
+              chosen={motor}
+              onChoose={setMotor}
+            />
+          </View>
+        )}
+        <CsvText text={text} onRead={(csv) => void take(csv, '')} faulty={(preview?.faults.length ?? 0) > 0} />
+        {table && (
+          <ActionButton quiet onPress={() => chooseFile((file) => void onFile(file))}>
+            Choose another file
+          </ActionButton>
+        )}
+      </View>
+    </Page>
+  );
+}

@@ -1,0 +1,63 @@
+import { Link, router } from 'expo-router';
+import { View } from 'react-native';
+import { blowerTables } from '../../data/records';
+import { Icon } from '../../ui/icons';
+import { ActionButton, Page } from '../../ui/page';
+import { Txt } from '../../ui/text';
+import { usePalette } from '../../ui/theme';
+import { tableLine } from './tableLine';
+
+/** The shop's blower tables. */
+export function TablesPage() {
+  const palette = usePalette();
+  const { records, isPending, isError } = blowerTables.useList();
+  const foot = (
+    <View style={{ padding: 16, borderTopWidth: 1, borderColor: palette.line, maxWidth: 760 }}>
+      <ActionButton onPress={() => router.push('/shop/tables/import')} aside="CSV file">
+        Import a maker’s table
+      </ActionButton>
+    </View>
+  );
+  return (
+    <Page title="Blower tables" under="Makers’ airflow by tap and static" foot={foot}>
+      <View style={{ paddingHorizontal: 16 }}>
+        {[...records]
+          .sort((a, b) => a.record.name.localeCompare(b.record.name))
+          .map(({ record: table, sending }) => (
+            <Link
+              key={table.id}
+              href={`/shop/tables/${table.id}`}
+              style={{
+                display: 'flex',
+                flexDirection: 'row',
+                alignItems: 'center',
+                borderTopWidth: 1,
+                borderColor: palette.line,
+                minHeight: 66,
+                gap: 10,
+              }}
+            >
+              <View style={{ flex: 1 }}>
+                <Txt size={17} bold>
+                  {table.name}
+                </Txt>
+                <Txt size={14} color="softInk" figures>
+                  {tableLine(table)}
+                  {sending === 'waiting' ? ' · waiting to be sent' : ''}
+                  {sending === 'refused' ? ' · refused by the server' : ''}
+                </Txt>
+              </View>
+              <Icon name="chevron-right" />
+            </Link>
+          ))}
+        {records.length === 0 && !isPending && (
+          <Txt color="softInk">
+            {isError
+              ? 'The tables have not been read from the server yet.'
+              : 'No table yet. Import the maker’s blower table from a CSV file: one row for each tap, statics across.'}
+          </Txt>
+        )}
+      </View>
+    </Page>
+  );
+}

@@ -1,0 +1,61 @@
+import { LAYOUTS, portOf, staticText, type JudgedStretch, type LayoutId, type PortId } from '@huff/core';
+import { View } from 'react-native';
+import { planAirway } from './airwayGeometry';
+import { PressureLine } from './PressureLine';
+import { stagesText } from './stageNames';
+import { StretchBlock } from './StretchBlock';
+
+interface AirwayProps {
+  readonly layout: LayoutId;
+  readonly stretches: readonly JudgedStretch[];
+  readonly pressures: ReadonlyMap<PortId, number>;
+  readonly width: number;
+  readonly next?: PortId;
+  readonly liftInWc?: number;
+  readonly onPort?: (port: PortId) => void;
+  readonly onWorking?: (stretch: JudgedStretch) => void;
+}
+
+const TOP = 34;
+
+/** The drawing as a sentence, for those who hear it. */
+export function airwaySentence(stretches: readonly JudgedStretch[], liftInWc: number | undefined): string {
+  const parts = stretches
+    .filter((s) => s.dropInWc !== undefined)
+    .map((s) => `${stagesText(s.stages)} takes ${staticText(s.dropInWc!)}`);
+  if (parts.length === 0) return 'The air path from room to room. No pressure read yet.';
+  const lift = liftInWc === undefined ? '' : ` The blower lifts ${staticText(liftInWc)}.`;
+  return `The air path from room to room, in. w.c.: ${parts.join(', ')}.${lift}`;
+}
+
+/** The Airway: the air runs down the page from room to room, and its ports are touched to read them. */
+export function Airway({ layout, stretches, pressures, width, next, liftInWc, onPort, onWorking }: AirwayProps) {
+  const plan = planAirway(layout, stretches, pressures);
+  const rowHeight = plan.rows > 4 ? 78 : 88;
+  const lineWidth = Math.round(Math.min(210, width * 0.44));
+  const portName = (id: PortId) => portOf(LAYOUTS[layout], id)?.name ?? '';
+  return (
+    <View
+      role="group"
+      aria-label={airwaySentence(stretches, liftInWc)}
+      style={{ flexDirection: 'row', width, gap: 14 }}
+    >
+      <PressureLine
+        plan={plan}
+        width={lineWidth}
+        rowHeight={rowHeight}
+        top={TOP}
+        next={next}
+        portName={portName}
+        onPort={onPort}
+      />
+      <View style={{ flex: 1, paddingTop: TOP }}>
+        {plan.blocks.map((block) => (
+          <View key={block.row} style={{ height: block.rows * rowHeight }}>
+            <StretchBlock block={block} liftInWc={liftInWc} onWorking={onWorking} />
+          </View>
+        ))}
+      </View>
+    </View>
+  );
+}

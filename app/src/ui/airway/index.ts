@@ -1,0 +1,2 @@
+export * from './Airway';
+export * from './stageNames';

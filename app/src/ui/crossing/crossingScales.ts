@@ -1,0 +1,65 @@
+import { curveRuns, pathDropAt, type BlowerTable, type Resistance } from '@huff/core';
+import { scaleLinear } from 'd3-scale';
+import { line } from 'd3-shape';
+
+export interface Box {
+  readonly left: number;
+  readonly right: number;
+  readonly top: number;
+  readonly bottom: number;
+}
+
+/** Everything of a chart that depends on the figures: its scales and the ready-made paths of its curves. */
+export interface CrossingScales {
+  readonly x: (flowCfm: number) => number;
+  readonly y: (staticInWc: number) => number;
+  readonly flowTicks: readonly number[];
+  readonly staticTicks: readonly number[];
+}
+
+/** Scales that hold the whole table, the target band, the limit and the present point. */
+export function crossingScales(
+  table: BlowerTable,
+  also: { flowsCfm: readonly number[]; staticsInWc: readonly number[] },
+  box: Box,
+): CrossingScales {
+  const flows = [...table.taps.flatMap((row) => row.flowsCfm.filter((q) => q !== null)), ...also.flowsCfm];
+  const statics = [...table.staticsInWc, ...also.staticsInWc];
+  const low = Math.min(...flows);
+  const high = Math.max(...flows);
+  const margin = (high - low) * 0.06 || high * 0.1;
+  const x = scaleLinear([Math.max(0, low - margin), high + margin], [box.left, box.right]);
+  const y = scaleLinear([0, Math.max(...statics) * 1.08], [box.bottom, box.top]);
+  return { x, y, flowTicks: x.ticks(4), staticTicks: y.ticks(5).filter((p) => p > 0) };
+}
+
+/** A tap's curve as SVG path data: one piece a run, so that it ends and breaks where the maker's table does. */
+export function fanPath(table: BlowerTable, tap: string, { x, y }: CrossingScales): string {
+  const row = table.taps.find((r) => r.tap === tap);
+  if (!row) return '';
+  const draw = line<number>();
+  return curveRuns(table, row)
+    .map((run) => draw.x((_, i) => x(run.flowsCfm[i]!)).y((p) => y(p))([...run.staticsInWc]) ?? '')
+    .join(' ');
+}
+
+/** Where the label of a tap stands: at the end of its curve with the highest static. */
+export function labelPoint(table: BlowerTable, tap: string): { flowCfm: number; staticInWc: number } | undefined {
+  const row = table.taps.find((r) => r.tap === tap);
+  const last = row?.flowsCfm.findLastIndex((q) => q !== null) ?? -1;
+  return last < 0 ? undefined : { flowCfm: row!.flowsCfm[last]!, staticInWc: table.staticsInWc[last]! };
+}
+
+/** The system curve as SVG path data, inside the box. */
+export function systemPath(
+  path: readonly Resistance[],
+  { x, y }: CrossingScales,
+  box: Box,
+  flows: [number, number],
+): string {
+  const steps = 60;
+  const points = Array.from({ length: steps + 1 }, (_, i) => flows[0] + ((flows[1] - flows[0]) * i) / steps)
+    .map((q): [number, number] => [x(q), y(pathDropAt(path, q))])
+    .filter(([px, py]) => py >= box.top && px >= box.left - 1 && px <= box.right + 1);
+  return line()(points) ?? '';
+}

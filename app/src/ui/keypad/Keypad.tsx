@@ -1,0 +1,217 @@
+import type { Conditions, PortPlan, StageKind } from '@huff/core';
+import { useEffect, useState } from 'react';
+import { Platform, Pressable, View } from 'react-native';
+import { Icon } from '../icons';
+import { Heading, Txt } from '../text';
+import { usePalette } from '../theme';
+import { ConditionChips } from './ConditionChips';
+import { EMPTY, entryFor, entryText, keyOf, press, questionOf, staticOf, type Entry, type Key } from './keypadEntry';
+import { PortPicture } from './PortPicture';
+
+export interface KeypadProps {
+  readonly port: PortPlan;
+  readonly before?: StageKind;
+  readonly after?: StageKind;
+  /** What this port read before, in. w.c. */
+  readonly previousInWc?: number;
+  /** The last reading kept at any port, in. w.c. */
+  readonly lastInWc?: number;
+  readonly conditions: Conditions;
+  readonly onConditions: (conditions: Conditions) => void;
+  /** The port that comes after this one. */
+  readonly nextPort?: string;
+  readonly onKeep: (staticInWc: number) => void;
+  readonly onSkip: () => void;
+}
+
+const ROWS: readonly (readonly Key[])[] = [
+  ['1', '2', '3'],
+  ['4', '5', '6'],
+  ['7', '8', '9'],
+  ['.', '0'],
+];
+
+/** Keys for gloves: a static is typed as it is said, and its sign comes from the side of the blower. */
+export function Keypad(props: KeypadProps) {
+  const { port, before, after, previousInWc, lastInWc, conditions, onConditions, nextPort, onKeep, onSkip } = props;
+  const palette = usePalette();
+  const [entry, setEntry] = useState<Entry>(EMPTY);
+  const [askedFor, setAskedFor] = useState<string>();
+  const { side } = port;
+  const value = staticOf(entry, side);
+  const question = value === undefined ? undefined : questionOf(value, side, lastInWc);
+  const refused = question?.plausibility.kind === 'refuse';
+  const unanswered = question !== undefined && askedFor !== entryText(entry, side);
+  const color = side === 'return' ? palette.suction : palette.supply;
+  const type = (key: Key) => setEntry((now) => press(now, key, side));
+  const keep = () => {
+    if (value === undefined || refused) return;
+    if (unanswered) setAskedFor(entryText(entry, side));
+    else onKeep(value);
+  };
+  const suggestion = question?.plausibility.kind === 'plausible' ? undefined : question?.plausibility.suggestedInWc;
+
+  useEffect(() => {
+    if (Platform.OS !== 'web') return undefined;
+    const onKey = (event: KeyboardEvent) => {
+      if (event.ctrlKey || event.metaKey || event.altKey) return;
+      const key = keyOf(event.key);
+      const onButton = event.target instanceof HTMLElement && event.target.getAttribute('role') === 'button';
+      if (key) type(key);
+      else if (event.key === 'Enter' && !onButton) keep();
+      else return;
+      event.preventDefault();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  });
+
+  const keepWords =
+    value === undefined
+      ? 'Type the reading'
+      : unanswered
+        ? refused
+          ? 'Too large'
+          : `Keep ${entryText(entry, side)}?`
+        : nextPort
+          ? `Keep, next ${nextPort}`
+          : 'Keep';
+  return (
+    <View style={{ padding: 16, gap: 10 }}>
+      <View style={{ flexDirection: 'row', gap: 14, alignItems: 'center' }}>
+        <PortPicture port={port} before={before} after={after} />
+        <View style={{ flex: 1 }}>
+          <Heading size={19}>{`${port.id} · ${port.name}`}</Heading>
+          <Txt size={14} color="softInk">
+            {port.where}
+          </Txt>
+        </View>
+      </View>
+      <View style={{ borderBottomWidth: 2.5, borderColor: color, flexDirection: 'row', alignItems: 'baseline' }}>
+        <View
+          role="status"
+          aria-label={value === undefined ? 'nothing typed' : `${entryText(entry, side)} in. w.c.`}
+          style={{ flex: 1, minHeight: 62, justifyContent: 'center' }}
+        >
+          <Txt size={48} bold figures color={entry.digits === '' ? 'softInk' : 'ink'}>
+            {entry.digits === '' ? (side === 'return' ? '−' : '') + '0.00' : entryText(entry, side)}
+          </Txt>
+        </View>
+        <Txt color="softInk">in. w.c.</Txt>
+      </View>
+      <View role="alert" style={{ minHeight: 42, justifyContent: 'center' }}>
+        {question ? (
+          <View style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
+            <Txt size={15} style={{ flex: 1 }}>
+              {question.sentence}
+            </Txt>
+            {suggestion !== undefined && (
+              <Pressable
+                role="button"
+                onPress={() => setEntry(entryFor(suggestion))}
+                style={{
+                  minHeight: 48,
+                  minWidth: 88,
+                  justifyContent: 'center',
+                  alignItems: 'center',
+                  borderRadius: 6,
+                  backgroundColor: palette.edge,
+                }}
+              >
+                <Txt bold figures>{`Use ${entryText(entryFor(suggestion), side)}`}</Txt>
+              </Pressable>
+            )}
+          </View>
+        ) : (
+          <Txt size={14} color="softInk" figures>
+            {previousInWc === undefined
+              ? 'Type it plain; the sign is set by the side.'
+              : `Was ${entryText(entryFor(previousInWc), side)}. A new value corrects it; the old one stays in the log.`}
+          </Txt>
+        )}
+      </View>
+      <ConditionChips conditions={conditions} onChange={onConditions} />
+      <View style={{ flexDirection: 'row', gap: 8 }}>
+        <View style={{ flex: 3, gap: 8 }}>
+          {ROWS.map((row) => (
+            <View key={row.join('')} style={{ flexDirection: 'row', gap: 8 }}>
+              {row.map((key) => (
+                <KeyCap key={key} label={key === '.' ? 'point' : key} onPress={() => type(key)}>
+                  {key}
+                </KeyCap>
+              ))}
+              {row.length === 2 && (
+                <KeyCap label="can’t read this port" onPress={onSkip} small>
+                  can’t read
+                </KeyCap>
+              )}
+            </View>
+          ))}
+        </View>
+        <View style={{ flex: 1, gap: 8 }}>
+          <KeyCap label="delete" onPress={() => type('back')}>
+            <Icon name="backspace-outline" />
+          </KeyCap>
+          <KeyCap label="change the sign" onPress={() => type('sign')}>
+            ±
+          </KeyCap>
+          <Pressable
+            role="button"
+            aria-disabled={value === undefined || refused}
+            onPress={keep}
+            style={({ pressed }) => ({
+              flex: 2,
+              minHeight: 128,
+              borderRadius: 6,
+              padding: 6,
+              alignItems: 'center',
+              justifyContent: 'center',
+              backgroundColor: value === undefined || refused ? palette.trough : palette.action,
+              opacity: pressed ? 0.85 : 1,
+            })}
+          >
+            <Txt bold size={17} align="center" color={value === undefined || refused ? 'ink' : 'onAction'}>
+              {keepWords}
+            </Txt>
+          </Pressable>
+        </View>
+      </View>
+    </View>
+  );
+}
+
+interface KeyCapProps {
+  readonly label: string;
+  readonly onPress: () => void;
+  readonly small?: boolean;
+  readonly children: React.ReactNode;
+}
+
+function KeyCap({ label, onPress, small, children }: KeyCapProps) {
+  const palette = usePalette();
+  return (
+    <Pressable
+      role="button"
+      aria-label={label}
+      onPress={onPress}
+      style={({ pressed }) => ({
+        flex: 1,
+        minHeight: 60,
+        borderRadius: 6,
+        borderWidth: 1,
+        borderColor: palette.line,
+        alignItems: 'center',
+        justifyContent: 'center',
+        backgroundColor: pressed ? palette.trough : palette.paper,
+      })}
+    >
+      {typeof children === 'string' ? (
+        <Txt size={small ? 15 : 24} bold={!small} align="center">
+          {children}
+        </Txt>
+      ) : (
+        children
+      )}
+    </Pressable>
+  );
+}

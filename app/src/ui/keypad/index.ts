@@ -1,0 +1,2 @@
+export * from './Keypad';
+export * from './keypadEntry';

@@ -1,0 +1,69 @@
+import { router } from 'expo-router';
+import type { ReactNode } from 'react';
+import { ScrollView, View } from 'react-native';
+import { IconButton } from 'react-native-paper';
+import { Heading, Txt } from '../text';
+import { useIsWide, usePalette, useTheme } from '../theme';
+
+interface PageProps {
+  readonly title: string;
+  readonly under?: string;
+  /** Where the arrow leads; none on a place's first page. */
+  readonly back?: '/' | '/shop/tables' | '/sites';
+  readonly actions?: ReactNode;
+  /** Stays in the lowest part of the screen, in reach of the thumb. */
+  readonly foot?: ReactNode;
+  readonly children: ReactNode;
+  /** The page lays out and scrolls its own panes. */
+  readonly panes?: boolean;
+}
+
+/** A page's head, its scrolling middle, and its foot. */
+export function Page({ title, under, back, actions, foot, panes, children }: PageProps) {
+  const palette = usePalette();
+  const { switchTheme } = useTheme();
+  const wide = useIsWide();
+  const other = palette.name === 'attic' ? 'daylight' : 'attic';
+  return (
+    <View role="main" style={{ flex: 1, backgroundColor: palette.paper }}>
+      <View
+        style={{
+          flexDirection: 'row',
+          alignItems: 'center',
+          paddingLeft: back ? 4 : 16,
+          paddingRight: 4,
+          minHeight: 60,
+        }}
+      >
+        {back && (
+          <IconButton icon="arrow-left" accessibilityLabel="Back" size={26} onPress={() => router.replace(back)} />
+        )}
+        <View style={{ flex: 1, paddingVertical: 6 }}>
+          <Heading level={1} size={20} numberOfLines={1}>
+            {title}
+          </Heading>
+          {under !== undefined && (
+            <Txt size={14} color="softInk" numberOfLines={1}>
+              {under}
+            </Txt>
+          )}
+        </View>
+        {actions}
+        <IconButton
+          icon="theme-light-dark"
+          accessibilityLabel={`Switch to the ${other} theme`}
+          size={24}
+          onPress={switchTheme}
+        />
+      </View>
+      {panes ? (
+        <View style={{ flex: 1, flexDirection: 'row' }}>{children}</View>
+      ) : (
+        <ScrollView style={{ flex: 1 }} contentContainerStyle={[{ paddingBottom: 24 }, wide && { maxWidth: 760 }]}>
+          {children}
+        </ScrollView>
+      )}
+      {foot}
+    </View>
+  );
+}

@@ -1,0 +1,59 @@
+import { Link, usePathname } from 'expo-router';
+import { View } from 'react-native';
+import { Txt } from '../text';
+import { useIsWide, usePalette } from '../theme';
+
+const PLACES = [
+  { href: '/', name: 'Today', owns: (path: string) => path === '/' || path === '/quick' || path.startsWith('/visits') },
+  { href: '/sites', name: 'Sites', owns: (path: string) => path.startsWith('/sites') },
+  { href: '/shop/tables', name: 'Tables', owns: (path: string) => path.startsWith('/shop') },
+] as const;
+
+/** The places: a bottom bar on the phone, a left rail on a wide screen. */
+export function PlacesBar() {
+  const palette = usePalette();
+  const wide = useIsWide();
+  const path = usePathname();
+  return (
+    <View
+      role="navigation"
+      aria-label="Places"
+      style={[
+        { backgroundColor: palette.paper, borderColor: palette.line },
+        wide
+          ? { width: 96, borderRightWidth: 1, paddingTop: 24, gap: 4 }
+          : { flexDirection: 'row', borderTopWidth: 1, height: 52 },
+      ]}
+    >
+      {wide && (
+        <Txt bold size={22} align="center" style={{ marginBottom: 20 }}>
+          huff
+        </Txt>
+      )}
+      {PLACES.map(({ href, name, owns }) => {
+        const here = owns(path);
+        return (
+          <Link
+            key={href}
+            href={href}
+            aria-current={here ? 'page' : undefined}
+            style={[
+              {
+                minHeight: 52,
+                alignItems: 'center',
+                justifyContent: 'center',
+                display: 'flex',
+                textDecorationLine: 'none',
+              },
+              !wide && { flex: 1 },
+            ]}
+          >
+            <Txt size={15} bold={here} color={here ? 'ink' : 'softInk'}>
+              {name}
+            </Txt>
+          </Link>
+        );
+      })}
+    </View>
+  );
+}

@@ -1,0 +1,5 @@
+export * from './ActionButton';
+export * from './Page';
+export * from './PaperRoot';
+export * from './PlacesBar';
+export * from './Sheet';

@@ -1,0 +1,107 @@
+import { Pressable, ScrollView, View } from 'react-native';
+import Svg, { G, Line, Rect } from 'react-native-svg';
+import { Txt } from '../text';
+import { usePalette } from '../theme';
+
+export type StationState = 'empty' | 'started' | 'done';
+
+export interface Station {
+  readonly id: string;
+  readonly name: string;
+  readonly state: StationState;
+}
+
+const STATE_TEXT: Record<StationState, string> = { empty: 'not begun', started: 'begun', done: 'done' };
+const DUCT_TOP = 6;
+const DUCT_HEIGHT = 12;
+
+/** A louvre in the duct: closed lines when done, half of them when begun, an empty opening before. */
+function Louvre({
+  width,
+  state,
+  color,
+}: {
+  readonly width: number;
+  readonly state: StationState;
+  readonly color: string;
+}) {
+  const slats = Math.floor(width / 9);
+  const shown = state === 'done' ? slats : state === 'started' ? Math.ceil(slats / 2) : 0;
+  return (
+    <G>
+      <Rect
+        x={0.75}
+        y={DUCT_TOP}
+        width={width - 1.5}
+        height={DUCT_HEIGHT}
+        fill="none"
+        stroke={color}
+        strokeWidth={1.5}
+      />
+      {Array.from({ length: shown }, (_, i) => (
+        <Line
+          key={i}
+          x1={5 + i * 9}
+          y1={DUCT_TOP + DUCT_HEIGHT - 2}
+          x2={10 + i * 9}
+          y2={DUCT_TOP + 2}
+          stroke={color}
+          strokeWidth={3}
+        />
+      ))}
+    </G>
+  );
+}
+
+/** The stations of a visit as openings in a duct: each shows how far it is, and leads to its part of the page. */
+export function StationRun({
+  stations,
+  onGo,
+}: {
+  readonly stations: readonly Station[];
+  readonly onGo: (id: string) => void;
+}) {
+  const palette = usePalette();
+  return (
+    <ScrollView
+      horizontal
+      showsHorizontalScrollIndicator={false}
+      style={{ flexGrow: 0 }}
+      contentContainerStyle={{ flexGrow: 1 }}
+    >
+      <View role="group" aria-label="Stations" style={{ flexDirection: 'row', flexGrow: 1, paddingHorizontal: 16 }}>
+        {/* the duct runs behind all openings */}
+        <View
+          style={{
+            position: 'absolute',
+            left: 0,
+            right: 0,
+            bottom: 8,
+            height: DUCT_HEIGHT + 4,
+            borderTopWidth: 1,
+            borderBottomWidth: 1,
+            borderColor: palette.line,
+          }}
+        />
+        {stations.map(({ id, name, state }) => (
+          <Pressable
+            key={id}
+            role="button"
+            aria-label={`${name}, ${STATE_TEXT[state]}`}
+            onPress={() => onGo(id)}
+            style={{ flex: 1, minHeight: 48, justifyContent: 'flex-end', alignItems: 'center', minWidth: 84 }}
+          >
+            <Txt size={15} bold={state !== 'empty'} color={state === 'empty' ? 'softInk' : 'ink'}>
+              {name}
+            </Txt>
+            <View style={{ backgroundColor: palette.paper, height: 24 }}>
+              <Svg width={76} height={24} aria-hidden>
+                <Louvre width={76} state={state} color={state === 'empty' ? palette.line : palette.ink} />
+              </Svg>
+            </View>
+          </Pressable>
+        ))}
+      </View>
+    </ScrollView>
+  );
+}

@@ -1,0 +1,4 @@
+export * from './fonts';
+export * from './palette';
+export * from './ThemeChoice';
+export * from './wide';

@@ -1,0 +1,121 @@
+import { flowText, percentText, staticText, tonsText, type Source, type Unit, type Verdict } from '@huff/core';
+import { View } from 'react-native';
+import { VERDICT_TEXT, VerdictMark } from '../marks';
+import { Sheet } from '../page';
+import { Txt } from '../text';
+import { usePalette } from '../theme';
+
+export const SOURCE_TEXT: Record<Source, string> = {
+  nameplate: 'nameplate',
+  makersTable: 'maker’s table',
+  shopSetting: 'shop setting',
+  ruleOfThumb: 'rule of thumb',
+  typed: 'typed',
+  probe: 'probe',
+  computed: 'computed',
+  assumed: 'assumed',
+};
+
+/** A value with its unit, as it stands in a working. */
+export function valueText(value: number, unit: Unit): string {
+  switch (unit) {
+    case 'inWc':
+      return `${staticText(value)} in. w.c.`;
+    case 'cfm':
+      return `${flowText(value)} CFM`;
+    case 'cfmPerTon':
+      return `${flowText(value)} CFM a ton`;
+    case 'tons':
+      return `${tonsText(value)} tons`;
+    case 'share':
+      return percentText(value);
+  }
+}
+
+interface WorkingSheetProps {
+  readonly title: string;
+  readonly verdict?: Verdict;
+  readonly onClose: () => void;
+}
+
+/** The working behind a figure: what it says, the formula, what went in, the limit and where each came from. */
+export function WorkingSheet({ title, verdict, onClose }: WorkingSheetProps) {
+  const palette = usePalette();
+  return (
+    <Sheet open={verdict !== undefined} onClose={onClose} title={title}>
+      {verdict && (
+        <View style={{ gap: 14 }}>
+          <View style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
+            <VerdictMark word={verdict.word} size={24} />
+            <Txt bold size={18}>
+              {VERDICT_TEXT[verdict.word]}
+            </Txt>
+          </View>
+          <Txt>{verdict.sentence}</Txt>
+          <View style={{ borderTopWidth: 1, borderColor: palette.line, paddingTop: 10 }}>
+            <Txt size={14} color="softInk">
+              {verdict.working.formula}
+            </Txt>
+          </View>
+          {verdict.working.inputs.map((input) => (
+            <Line key={input.name} name={input.name} value={valueText(input.value, input.unit)} source={input.source} />
+          ))}
+          {verdict.value !== undefined && (
+            <Line name="result" value={valueText(verdict.value, verdict.unit)} source="computed" bold />
+          )}
+          {verdict.limit && (
+            <Line
+              name={verdict.limit.name}
+              value={
+                verdict.limit.low === undefined
+                  ? `at most ${valueText(verdict.limit.high, verdict.unit)}`
+                  : `${flowText(verdict.limit.low)} to ${valueText(verdict.limit.high, verdict.unit)}`
+              }
+              source={verdict.limit.source}
+            />
+          )}
+        </View>
+      )}
+    </Sheet>
+  );
+}
+
+function Line({
+  name,
+  value,
+  source,
+  bold,
+}: {
+  readonly name: string;
+  readonly value: string;
+  readonly source: Source;
+  readonly bold?: boolean;
+}) {
+  const palette = usePalette();
+  const assumed = source === 'assumed';
+  return (
+    <View style={{ flexDirection: 'row', gap: 12, alignItems: 'baseline' }}>
+      <View style={{ flex: 1 }}>
+        <Txt size={15} bold={bold}>
+          {name}
+        </Txt>
+        <Txt size={13} color="softInk">
+          {SOURCE_TEXT[source]}
+        </Txt>
+      </View>
+      <Txt
+        bold
+        figures
+        style={
+          assumed && {
+            textDecorationLine: 'underline',
+            textDecorationStyle: 'dotted',
+            textDecorationColor: palette.ink,
+          }
+        }
+      >
+        {value}
+      </Txt>
+    </View>
+  );
+}

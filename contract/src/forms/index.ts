@@ -1,0 +1,2 @@
+export * from './numberText';
+export * from './unitSetup';
