@@ -102,7 +102,12 @@ function judgeStretch(
   return {
     fromStage: from.afterStage,
     toStage: to.afterStage,
-    stages, side, budgetShare, verdict, ...(verdict.word === 'cantSay' ? {} : { dropInWc, share }) };
+    stages,
+    side,
+    budgetShare,
+    verdict,
+    ...(verdict.word === 'cantSay' ? {} : { dropInWc, share }),
+  };
 }
 
 /**

@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { View } from 'react-native';
 import { Button, TextInput } from 'react-native-paper';
 import { Heading, Txt } from '../../ui/text';
@@ -6,6 +6,7 @@ import { Heading, Txt } from '../../ui/text';
 const EXAMPLE = 'tap,0.10,0.20,0.30\nlow,820,805,785\nhigh,1210,1175,';
 
 interface CsvTextProps {
+  /** What was last read; a new text needs a new `key`. */
   readonly text: string;
   readonly faulty: boolean;
   readonly onRead: (text: string) => void;
@@ -14,7 +15,6 @@ interface CsvTextProps {
 /** The file's text, to paste or to mend: what was chosen stays here until it reads well. */
 export function CsvText({ text, faulty, onRead }: CsvTextProps) {
   const [typed, setTyped] = useState(text);
-  useEffect(() => setTyped(text), [text]);
   return (
     <View style={{ gap: 8 }}>
       <Heading size={16}>{faulty ? 'Mend it here' : 'Or paste it'}</Heading>

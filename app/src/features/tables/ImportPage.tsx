@@ -115,7 +115,12 @@ export function ImportPage() {
             />
           </View>
         )}
-        <CsvText text={text} onRead={(csv) => void take(csv, '')} faulty={(preview?.faults.length ?? 0) > 0} />
+        <CsvText
+          key={text}
+          text={text}
+          onRead={(csv) => void take(csv, '')}
+          faulty={(preview?.faults.length ?? 0) > 0}
+        />
         {table && (
           <ActionButton quiet onPress={() => chooseFile((file) => void onFile(file))}>
             Choose another file

@@ -129,14 +129,14 @@ export function PressureLine({ plan, width, rowHeight, top, next, portName, onPo
               </SvgText>
               {known && (
                 <SvgText
-                  x={mark.pressureInWc! < 0 ? axisX + 8 : axisX - 8}
+                  x={mark.pressureInWc < 0 ? axisX + 8 : axisX - 8}
                   y={cy + 6}
                   fontFamily={BOLD}
                   fontSize={17}
                   fill={palette.ink}
-                  textAnchor={mark.pressureInWc! < 0 ? 'start' : 'end'}
+                  textAnchor={mark.pressureInWc < 0 ? 'start' : 'end'}
                 >
-                  {staticText(mark.pressureInWc!)}
+                  {staticText(mark.pressureInWc)}
                 </SvgText>
               )}
             </G>

@@ -37,7 +37,7 @@ export function ConditionChips({ conditions: c, onChange }: ConditionChipsProps)
           key={text.split(' ')[0]}
           role="button"
           aria-label={`${text}: turn over`}
-          onPress={() => onChange(to as Conditions)}
+          onPress={() => onChange(to)}
           style={{
             minHeight: 48,
             justifyContent: 'center',

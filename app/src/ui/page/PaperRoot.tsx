@@ -15,7 +15,7 @@ export function PaperRoot({ children }: { readonly children: ReactNode }) {
   const palette = usePalette();
   const theme = useMemo(() => paperTheme(palette), [palette]);
   return (
-    <PaperProvider theme={theme} settings={settings as never}>
+    <PaperProvider theme={theme} settings={settings}>
       {children}
     </PaperProvider>
   );

@@ -1,0 +1,53 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { once } from 'node:events';
+import path from 'node:path';
+
+const ROOT = path.resolve(__dirname, '../..');
+const READY_WITHIN_MS = 40_000;
+
+/** The built server as a process of its own on a data folder: started, stopped and killed as in life. */
+export class HuffServer {
+  private process: ChildProcess | undefined;
+  private port = 0;
+
+  constructor(readonly dataFolder: string) {}
+
+  get url(): string {
+    return `http://127.0.0.1:${this.port}`;
+  }
+
+  /** Starts it, the second time on the same address. */
+  async start(): Promise<void> {
+    const child = spawn(process.execPath, [path.join(ROOT, 'server/dist/main.mjs')], {
+      cwd: ROOT,
+      stdio: ['ignore', 'pipe', 'pipe'],
+      env: { ...process.env, PORT: String(this.port), HUFF_DATA: this.dataFolder, HUFF_DEMO: '1', HUFF_LOG: 'warn' },
+    });
+    this.process = child;
+    let said = '';
+    await new Promise<void>((resolve, reject) => {
+      const late = setTimeout(() => reject(new Error(`The server is not ready: ${said}`)), READY_WITHIN_MS);
+      const hear = (chunk: Buffer) => {
+        said += chunk.toString();
+        const address = /listens on http:\/\/127\.0\.0\.1:(\d+)/.exec(said);
+        if (address) this.port = Number(address[1]);
+        if (!said.includes('Huff is ready.')) return;
+        clearTimeout(late);
+        resolve();
+      };
+      child.stdout.on('data', hear);
+      child.stderr.on('data', hear);
+      child.once('exit', (code) => reject(new Error(`The server ended with ${code}: ${said}`)));
+    });
+  }
+
+  /** Ends it: politely by default, or as a crash would. */
+  async stop(signal: 'SIGTERM' | 'SIGKILL' = 'SIGTERM'): Promise<void> {
+    const child = this.process;
+    this.process = undefined;
+    if (!child || child.exitCode !== null || child.signalCode !== null) return;
+    const gone = once(child, 'exit');
+    child.kill(signal);
+    await gone;
+  }
+}

@@ -1,0 +1,47 @@
+import { expect, type Page } from '@playwright/test';
+
+/** What a technician does, by the names they see. */
+export function technician(page: Page) {
+  const keypad = () => page.getByRole('dialog', { name: /^Read/ });
+  return {
+    async pickTable(name: string) {
+      await page.getByRole('button', { name: /^Blower table/ }).click();
+      await page.getByRole('button', { name: new RegExp(`^${name}`) }).click();
+    },
+
+    async sayTap(tap: string) {
+      await page.getByRole('radiogroup', { name: 'Tap in use' }).getByRole('radio', { name: tap, exact: true }).click();
+    },
+
+    async sayTons(tons: string) {
+      await page
+        .getByRole('radiogroup', { name: 'Nominal tons' })
+        .getByRole('radio', { name: tons, exact: true })
+        .click();
+    },
+
+    async openPort(port: string) {
+      await page.getByRole('button', { name: new RegExp(`^Port ${port},`) }).click();
+      await expect(keypad()).toBeVisible();
+    },
+
+    /** Presses the keys of a figure: "0.31". */
+    async press(figure: string) {
+      for (const key of figure) {
+        await keypad()
+          .getByRole('button', { name: key === '.' ? 'point' : key, exact: true })
+          .click();
+      }
+    },
+
+    async keep() {
+      await keypad().getByRole('button', { name: /^Keep/ }).click();
+    },
+
+    async read(port: string, figure: string) {
+      await this.openPort(port);
+      await this.press(figure);
+      await this.keep();
+    },
+  };
+}

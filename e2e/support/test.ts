@@ -1,0 +1,48 @@
+import { test as base } from '@playwright/test';
+import { rmSync } from 'node:fs';
+import { copyOfDemoFolder } from './demoFolder';
+import { HuffServer } from './huffServer';
+
+export { expect } from '@playwright/test';
+
+async function withServer(use: (server: HuffServer) => Promise<void>): Promise<void> {
+  const server = new HuffServer(copyOfDemoFolder());
+  await server.start();
+  try {
+    await use(server);
+  } finally {
+    await server.stop();
+    rmSync(server.dataFolder, { recursive: true, force: true });
+  }
+}
+
+interface PerTest {
+  /** Watches that the page throws nothing. */
+  readonly noPageErrors: void;
+}
+
+interface PerWorker {
+  /** One server for the tests that do not stop it. */
+  readonly shared: HuffServer;
+}
+
+/** Tests with a server behind `page.goto('/…')`. */
+export const test = base.extend<PerTest, PerWorker>({
+  shared: [async ({}, use) => withServer(use), { scope: 'worker' }],
+  baseURL: async ({ shared }, use) => use(shared.url),
+  noPageErrors: [
+    async ({ page }, use) => {
+      const errors: string[] = [];
+      page.on('pageerror', (error) => errors.push(error.message));
+      await use();
+      base.expect(errors).toEqual([]);
+    },
+    { auto: true },
+  ],
+});
+
+/** Tests with a server of their own, to be stopped and killed, and with the service worker of a real phone. */
+export const testWithOwnServer = base.extend<{ huff: HuffServer }>({
+  huff: async ({}, use) => withServer(use),
+  baseURL: async ({ huff }, use) => use(huff.url),
+});

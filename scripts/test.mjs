@@ -1,0 +1,94 @@
+// npm test: installs and builds what is missing, then lint, format, types, unit, API and end-to-end tests.
+// Closes with one plain line: N passed, N failed.
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { ensureBuilt } from './setup/build.mjs';
+import { ensureChromium } from './setup/chromium.mjs';
+import { ensureInstalled } from './setup/install.mjs';
+import { run, runPackage, say } from './setup/run.mjs';
+
+await ensureInstalled();
+const chromium = await ensureChromium();
+const reports = mkdtempSync(path.join(tmpdir(), 'huff-reports-'));
+const total = { passed: 0, failed: 0 };
+
+/** A report that was not written means that the runner itself broke: one failure. */
+function count(file, read) {
+  try {
+    const { passed, failed } = read(JSON.parse(readFileSync(file, 'utf8')));
+    total.passed += passed;
+    total.failed += failed;
+    return passed + failed;
+  } catch {
+    return 0;
+  }
+}
+
+async function check(name, work) {
+  say(name);
+  const ok = (await work()) === 0;
+  total[ok ? 'passed' : 'failed'] += 1;
+  return ok;
+}
+
+/** Tests are counted one by one; a runner that fails without a failed test counts as one. */
+async function suite(name, work, report, read) {
+  say(name);
+  const code = await work();
+  const before = total.failed;
+  const seen = count(report, read);
+  if ((code !== 0 && total.failed === before) || seen === 0) total.failed += 1;
+}
+
+const jestReport = path.join(reports, 'jest.json');
+const e2eReport = path.join(reports, 'e2e.json');
+await check('Lint', () =>
+  runPackage('eslint/bin/eslint.js', [
+    '.',
+    '--max-warnings',
+    '0',
+    '--cache',
+    '--cache-location',
+    'node_modules/.cache/eslint/',
+  ]),
+);
+await check('Format', () => runPackage('prettier/bin/prettier.cjs', ['--check', '--log-level', 'warn', '.']));
+for (const part of ['.', 'core', 'contract', 'server', 'app', 'e2e']) {
+  await check(`Types of ${part === '.' ? 'scripts' : part}`, () =>
+    runPackage('typescript/bin/tsc', ['--noEmit', '-p', part]),
+  );
+}
+await suite(
+  'Unit, component and API tests',
+  () =>
+    run(
+      process.execPath,
+      [
+        '--experimental-vm-modules',
+        '--no-warnings',
+        'node_modules/jest/bin/jest.js',
+        '--json',
+        `--outputFile=${jestReport}`,
+        '--silent',
+      ],
+      {
+        quiet: true,
+      },
+    ),
+  jestReport,
+  (r) => ({ passed: r.numPassedTests, failed: r.numFailedTests + r.numRuntimeErrorTestSuites }),
+);
+await ensureBuilt();
+await suite(
+  'End-to-end tests in Chromium',
+  () =>
+    runPackage('@playwright/test/cli.js', ['test', '-c', 'e2e'], {
+      env: { CHROMIUM: chromium, E2E_REPORT: e2eReport },
+    }),
+  e2eReport,
+  (r) => ({ passed: r.stats.expected, failed: r.stats.unexpected + r.stats.flaky }),
+);
+rmSync(reports, { recursive: true, force: true });
+console.log(`\n${total.passed} passed, ${total.failed} failed`);
+process.exit(total.failed === 0 ? 0 : 1);
