@@ -24,7 +24,14 @@ export default defineConfig({
   timeout: 60_000,
   expect: { timeout: 10_000 },
   reporter: [['list'], ...(process.env.E2E_REPORT ? [['json', { outputFile: process.env.E2E_REPORT }] as const] : [])],
-  use: { serviceWorkers: 'block', launchOptions, locale: 'en-US', timezoneId: 'UTC', reducedMotion: 'reduce' },
+  use: {
+    actionTimeout: 10_000,
+    serviceWorkers: 'block',
+    launchOptions,
+    locale: 'en-US',
+    timezoneId: 'UTC',
+    reducedMotion: 'reduce',
+  },
   projects: [
     { name: 'phone', use: { viewport: { width: 390, height: 844 }, hasTouch: true } },
     { name: 'wide', use: { viewport: { width: 1280, height: 800 } }, grep: /@wide/ },

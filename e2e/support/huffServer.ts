@@ -1,8 +1,9 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
 import path from 'node:path';
+import { fileURLToPath } from 'node:url';
 
-const ROOT = path.resolve(__dirname, '../..');
+const ROOT = fileURLToPath(new URL('../..', import.meta.url));
 const READY_WITHIN_MS = 40_000;
 
 /** The built server as a process of its own on a data folder: started, stopped and killed as in life. */

@@ -69,13 +69,13 @@ export function Keypad(props: KeypadProps) {
   const keepWords =
     value === undefined
       ? 'Type the reading'
-      : unanswered
-        ? refused
-          ? 'Too large'
-          : `Keep ${entryText(entry, side)}?`
-        : nextPort
-          ? `Keep, next ${nextPort}`
-          : 'Keep';
+      : refused
+        ? 'Too large'
+        : question && !unanswered
+          ? `Yes, keep ${entryText(entry, side)}`
+          : nextPort
+            ? `Keep, next ${nextPort}`
+            : 'Keep';
   return (
     <View style={{ padding: 16, gap: 10 }}>
       <View style={{ flexDirection: 'row', gap: 14, alignItems: 'center' }}>
@@ -157,7 +157,7 @@ export function Keypad(props: KeypadProps) {
           </KeyCap>
           <Pressable
             role="button"
-            aria-disabled={value === undefined || refused}
+            disabled={value === undefined || refused}
             onPress={keep}
             style={({ pressed }) => ({
               flex: 2,

@@ -3,6 +3,7 @@ import { ScrollView, useWindowDimensions, View } from 'react-native';
 import { IconButton, Modal, Portal } from 'react-native-paper';
 import { Heading } from '../text';
 import { useIsWide, usePalette } from '../theme';
+import { useDialogKeys } from './useDialogKeys';
 
 interface SheetProps {
   readonly open: boolean;
@@ -14,7 +15,7 @@ interface SheetProps {
 }
 
 /** Rises from the foot of the phone; beside the page on a wide screen. Escape or a touch outside closes it. */
-export function Sheet({ open, onClose, title, bare, children }: SheetProps) {
+export function Sheet({ open, ...rest }: SheetProps) {
   const palette = usePalette();
   const wide = useIsWide();
   const { height } = useWindowDimensions();
@@ -22,7 +23,7 @@ export function Sheet({ open, onClose, title, bare, children }: SheetProps) {
     <Portal>
       <Modal
         visible={open}
-        onDismiss={onClose}
+        onDismiss={rest.onClose}
         theme={{ colors: { backdrop: palette.scrim } }}
         style={{ justifyContent: wide ? 'center' : 'flex-end', marginBottom: 0, marginTop: 0 }}
         contentContainerStyle={{
@@ -36,22 +37,36 @@ export function Sheet({ open, onClose, title, bare, children }: SheetProps) {
           overflow: 'hidden',
         }}
       >
-        <View role="dialog" aria-label={title} aria-modal style={{ maxHeight: height * 0.92 }}>
-          {!bare && (
-            <View
-              style={{ flexDirection: 'row', alignItems: 'center', paddingLeft: 20, paddingRight: 6, paddingTop: 8 }}
-            >
-              <Heading size={19} style={{ flex: 1 }}>
-                {title}
-              </Heading>
-              <IconButton icon="close" accessibilityLabel="Close" onPress={onClose} />
-            </View>
-          )}
-          <ScrollView contentContainerStyle={bare ? undefined : { paddingHorizontal: 20, paddingBottom: 24 }}>
-            {children}
-          </ScrollView>
-        </View>
+        <SheetBody {...rest} />
       </Modal>
     </Portal>
+  );
+}
+
+/** Mounted while the sheet is open. */
+function SheetBody({ onClose, title, bare, children }: Omit<SheetProps, 'open'>) {
+  const dialog = useDialogKeys(onClose);
+  const { height } = useWindowDimensions();
+  return (
+    <View
+      ref={dialog}
+      role="dialog"
+      aria-label={title}
+      aria-modal
+      tabIndex={-1}
+      style={{ maxHeight: height * 0.92, outlineWidth: 0 }}
+    >
+      {!bare && (
+        <View style={{ flexDirection: 'row', alignItems: 'center', paddingLeft: 20, paddingRight: 6, paddingTop: 8 }}>
+          <Heading size={19} style={{ flex: 1 }}>
+            {title}
+          </Heading>
+          <IconButton icon="close" accessibilityLabel="Close" onPress={onClose} />
+        </View>
+      )}
+      <ScrollView contentContainerStyle={bare ? undefined : { paddingHorizontal: 20, paddingBottom: 24 }}>
+        {children}
+      </ScrollView>
+    </View>
   );
 }

@@ -1,0 +1,37 @@
+import { crossingScales, fanPath, labelPoint, systemPath } from './crossingScales';
+
+const table = {
+  staticsInWc: [0.1, 0.2, 0.3, 0.4],
+  taps: [
+    { tap: 'low', flowsCfm: [800, 700, null, 500] },
+    { tap: 'high', flowsCfm: [1200, 1100, 1000, 900] },
+  ],
+};
+const box = { left: 40, right: 340, top: 20, bottom: 220 };
+const scales = crossingScales(table, { flowsCfm: [1500], staticsInWc: [0.5] }, box);
+
+test('the scales hold the table, the band and the limit', () => {
+  for (const flow of [500, 1200, 1500]) {
+    expect(scales.x(flow)).toBeGreaterThanOrEqual(box.left);
+    expect(scales.x(flow)).toBeLessThanOrEqual(box.right);
+  }
+  expect(scales.y(0)).toBe(box.bottom);
+  expect(scales.y(0.5)).toBeGreaterThan(box.top);
+});
+
+test('a curve breaks at a blank cell and is never drawn across it', () => {
+  expect(fanPath(table, 'high', scales).match(/M/g)).toHaveLength(1);
+  expect(fanPath(table, 'low', scales).match(/M/g)).toHaveLength(2);
+  expect(fanPath(table, 'no such tap', scales)).toBe('');
+  expect(labelPoint(table, 'low')).toEqual({ flowCfm: 500, staticInWc: 0.4 });
+});
+
+test('the system curve stays inside the box', () => {
+  const path = systemPath([{ coefficient: 4e-7, exponent: 2 }], scales, box, [0, 3000]);
+  const points = [...path.matchAll(/([\d.]+),([\d.]+)/g)].map((m) => [Number(m[1]), Number(m[2])] as const);
+  expect(points.length).toBeGreaterThan(5);
+  for (const [px, py] of points) {
+    expect(py).toBeGreaterThanOrEqual(box.top);
+    expect(px).toBeLessThanOrEqual(box.right + 1);
+  }
+});

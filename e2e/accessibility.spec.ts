@@ -1,0 +1,62 @@
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import type { Page } from '@playwright/test';
+import type { AxeResults } from 'axe-core';
+import { expect, test } from './support/test';
+import { technician } from './support/steps';
+
+const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
+
+/** Serious and critical violations on the page as it stands, with where they are. */
+async function violations(page: Page): Promise<string[]> {
+  await page.evaluate(AXE);
+  const { violations: found } = await page.evaluate(() =>
+    (window as unknown as { axe: { run: () => Promise<AxeResults> } }).axe.run(),
+  );
+  return found
+    .filter((v) => v.impact === 'serious' || v.impact === 'critical')
+    .map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(' | ')}`);
+}
+
+for (const colorScheme of ['light', 'dark'] as const) {
+  test.describe(`@wide ${colorScheme}`, () => {
+    test.use({ colorScheme });
+
+    const pages: [string, string | RegExp][] = [
+      ['/', /^Glaze room|Kiln Lane/],
+      ['/sites', 'Glaze room furnace'],
+      ['/shop/tables', 'AH 36, constant torque'],
+      ['/shop/tables/import', 'Or paste it'],
+      ['/shop/tables/de300000-0001-4000-8000-000000000001', 'AH 36, constant torque'],
+      ['/visits/de300000-0003-4000-8000-000000000001', 'Where fan and ducts meet'],
+      ['/nowhere', 'No such page'],
+    ];
+    for (const [path, text] of pages) {
+      test(path, async ({ page }) => {
+        await page.goto(path);
+        await expect(page.getByText(text).first()).toBeVisible();
+        expect(await violations(page)).toEqual([]);
+      });
+    }
+
+    test('sheets: tables, keypad, unit, working', async ({ page }) => {
+      const tech = technician(page);
+      await page.goto('/quick');
+      await page.getByRole('button', { name: /^Blower table/ }).click();
+      await expect(page.getByRole('button', { name: /^AH 36/ })).toBeVisible();
+      expect(await violations(page)).toEqual([]);
+      await page.getByRole('button', { name: /^AH 36/ }).click();
+      await page.getByRole('button', { name: /^Plate, target/ }).click();
+      await expect(page.getByLabel('Nominal tons').last()).toBeVisible();
+      expect(await violations(page)).toEqual([]);
+      await page.keyboard.press('Escape');
+      await tech.openPort('R2');
+      await tech.press('31');
+      expect(await violations(page)).toEqual([]);
+      await page.keyboard.press('Escape');
+      await page.getByRole('button', { name: /^External static/ }).click();
+      await expect(page.getByRole('dialog', { name: 'External static' })).toBeVisible();
+      expect(await violations(page)).toEqual([]);
+    });
+  });
+}

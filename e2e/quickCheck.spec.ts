@@ -1,0 +1,83 @@
+import { expect, test, testWithOwnServer } from './support/test';
+import { technician } from './support/steps';
+
+testWithOwnServer(
+  '@wide from two statics to a tap, saved, there after a reload and a restart',
+  async ({ page, huff }) => {
+    const tech = technician(page);
+    await page.goto('/');
+    await page.getByRole('button', { name: /^Quick check/ }).click();
+    await tech.pickTable('AH 36');
+    await tech.sayTap('3');
+    await tech.read('R2', '0.31');
+    await tech.press('.27');
+    await tech.keep();
+
+    await expect(page.getByRole('button', { name: /^External static 0\.58 in\. w\.c\..*outside/ })).toBeVisible();
+    await expect(page.getByRole('button', { name: /^Airflow 940 CFM, 313 a ton: outside/ })).toBeVisible();
+    await expect(page.getByText('No tap can do it: clear the restriction first')).toBeVisible();
+    await expect(page.getByRole('button', { name: /^Tap 4: 1,036 CFM at 0\.70/ })).toBeVisible();
+    await expect(page.getByRole('button', { name: /^Tap 5: off the table/ })).toBeVisible();
+    await expect(page.getByText('its column at today’s static says 1,083')).toBeVisible();
+    await page.getByRole('button', { name: /^Tap 4/ }).click();
+    await expect(page.getByRole('img', { name: /Tap 4 would meet them at 1,036 CFM and 0\.70/ })).toBeVisible();
+
+    await page.getByRole('button', { name: /^Airflow 940/ }).click();
+    const working = page.getByRole('dialog', { name: 'Airflow' });
+    await expect(working.getByText('shop setting').first()).toBeVisible();
+    await expect(working.getByText('1,080 to 1,320 CFM')).toBeVisible();
+    await working.getByRole('button', { name: 'Close' }).click();
+
+    await page.getByRole('button', { name: 'Save this visit' }).click();
+    await expect(page).toHaveURL(/\/visits\//);
+    await expect(page.getByText('Kept on this phone, waiting')).toHaveCount(0);
+    await page.goto('/');
+    const row = page.getByRole('link', { name: /^Quick check.*clear the restriction/ });
+    await expect(row).toHaveCount(1);
+    await page.reload();
+    await expect(row).toHaveCount(1);
+
+    await huff.stop();
+    await huff.start();
+    await page.reload();
+    await row.click();
+    await expect(page.getByRole('button', { name: /^Airflow 940 CFM/ })).toBeVisible();
+  },
+);
+
+test('a known unit: what its record says is filled in, and the advice is to stay', async ({ page }) => {
+  const tech = technician(page);
+  await page.goto('/sites');
+  await page.getByRole('button', { name: 'Check Upstairs air handler' }).click();
+  await tech.read('R2', '0.16');
+  await tech.press('0.2');
+  await tech.keep();
+  await expect(page.getByRole('heading', { name: 'Stay on tap high' })).toBeVisible();
+});
+
+test('a reading is corrected: the old one stays in the log, struck through', async ({ page }) => {
+  const tech = technician(page);
+  await page.goto('/sites');
+  await page.getByRole('button', { name: 'Check Upstairs air handler' }).click();
+  await tech.read('R2', '0.26');
+  await page.keyboard.press('Escape');
+  await tech.read('R2', '0.16');
+  await page.keyboard.press('Escape');
+  await expect(page.getByText('corrected')).toBeVisible();
+  await expect(page.getByText('−0.26')).toHaveCSS('text-decoration-line', 'line-through');
+  await page.reload();
+  await expect(page.getByText('−0.26')).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Port R2.*−0\.16/ })).toBeVisible();
+});
+
+test('a reading with the door off is kept and does not count', async ({ page }) => {
+  const tech = technician(page);
+  await page.goto('/sites');
+  await page.getByRole('button', { name: 'Check Upstairs air handler' }).click();
+  await tech.openPort('R2');
+  await page.getByRole('button', { name: /^door on/ }).click();
+  await tech.press('.31');
+  await tech.keep();
+  await expect(page.getByText('door off, not counted')).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Port R2.*not read/ })).toBeVisible();
+});
