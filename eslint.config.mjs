@@ -17,7 +17,8 @@ const mayImport = {
   contract: ['core'],
   server: ['contract', 'core'],
   app: ['contract', 'core'],
-  e2e: [],
+  // Types of what it sends and gets.
+  e2e: ['contract', 'core'],
 };
 
 const tests = ['**/*.test.{ts,tsx}', 'e2e/**/*.ts'];
@@ -39,6 +40,11 @@ export default tseslint.config(
   {
     files: ['**/*.{js,cjs,mjs}'],
     languageOptions: { globals: globals.node },
+  },
+  {
+    // Parts of it run inside the page.
+    files: ['scripts/bench/page.mjs'],
+    languageOptions: { globals: globals.browser },
   },
   {
     files: ['**/*.{ts,tsx}'],
@@ -86,6 +92,11 @@ export default tseslint.config(
       '@typescript-eslint/require-await': 'off',
       '@typescript-eslint/no-require-imports': 'off',
     },
+  },
+  {
+    // Playwright reads what a fixture needs from its pattern, empty or not.
+    files: ['e2e/**/*.ts'],
+    rules: { 'no-empty-pattern': 'off' },
   },
   prettier,
 );

@@ -3,7 +3,7 @@ import { fingerprint, holds, stamp } from './fingerprint.mjs';
 import { run, say, stopWith } from './run.mjs';
 
 const SHARED = ['core/src', 'contract/src', 'package-lock.json', 'tsconfig.base.json'];
-const QUIET_EXPO = {
+export const QUIET_EXPO = {
   CI: '1',
   EXPO_NO_TELEMETRY: '1',
   EXPO_OFFLINE: '1',

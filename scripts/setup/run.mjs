@@ -14,9 +14,10 @@ export const say = (words) => console.log(`» ${words}`);
  *
  * @returns its exit code; 127 when there is no such command
  */
-export function run(command, args, { env = {}, quiet = false } = {}) {
+export function run(command, args, { env = {}, quiet = false, cwd } = {}) {
   return new Promise((resolve) => {
     const child = spawn(command, args, {
+      cwd,
       stdio: quiet ? ['ignore', 'ignore', 'inherit'] : ['ignore', 'inherit', 'inherit'],
       env: { ...process.env, ...env },
     });

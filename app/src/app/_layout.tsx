@@ -2,10 +2,12 @@ import 'reflect-metadata';
 import { PersistQueryClientProvider } from '@tanstack/react-query-persist-client';
 import { useFonts } from 'expo-font';
 import { Slot } from 'expo-router';
+import { useEffect } from 'react';
 import { View } from 'react-native';
 import { persistOptions, queryClient } from '../data/queryClient';
 import '../data/records';
 import { useServiceWorker } from '../data/serviceWorker';
+import { fetchPages } from '../features/lazyPage';
 import { PaperRoot, PlacesBar } from '../ui/page';
 import { FONT_FILES, ThemeChoice, useIsWide, usePalette } from '../ui/theme';
 
@@ -28,6 +30,7 @@ function Places() {
 export default function RootLayout() {
   const [loaded, failed] = useFonts(FONT_FILES);
   useServiceWorker();
+  useEffect(fetchPages, []);
   if (!loaded && !failed) return null;
   return (
     <PersistQueryClientProvider client={queryClient} persistOptions={persistOptions} onSuccess={onRestored}>

@@ -1,1 +1,3 @@
-export { QuickCheckPage as default } from '../features/check/QuickCheckPage';
+import { lazyPage } from '../features/lazyPage';
+
+export default lazyPage('QuickCheckPage');

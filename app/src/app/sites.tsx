@@ -1,1 +1,3 @@
-export { SitesPage as default } from '../features/sites/SitesPage';
+import { lazyPage } from '../features/lazyPage';
+
+export default lazyPage('SitesPage');

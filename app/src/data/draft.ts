@@ -14,6 +14,8 @@ export function useDraft() {
     queryFn: async () => (await get<VisitDto>(KEY)) ?? null,
     networkMode: 'always',
     staleTime: Infinity,
+    // The very visit that was kept comes back: what is drawn of it already need not be drawn again.
+    structuralSharing: false,
   });
   const keep = useCallback((visit: VisitDto | null) => {
     queryClient.setQueryData(queryKey, visit);

@@ -1,3 +1,5 @@
+import { flowText } from '../words';
+
 /** How the motor that turns the blower chooses its speed. */
 export const MOTOR_KINDS = ['psc', 'constantTorque', 'constantAirflow', 'beltDrive'] as const;
 export type MotorKind = (typeof MOTOR_KINDS)[number];
@@ -24,8 +26,6 @@ export interface TableFault {
   readonly tapIndex?: number;
   readonly staticIndex?: number;
 }
-
-const cfm = (flow: number) => Math.round(flow).toLocaleString('en-US');
 
 function rowFaults(row: TapRow, tapIndex: number, statics: readonly number[]): TableFault[] {
   const faults: TableFault[] = [];
@@ -54,7 +54,7 @@ function rowFaults(row: TapRow, tapIndex: number, statics: readonly number[]): T
         code: 'risingFlow',
         tapIndex,
         staticIndex,
-        message: `Tap ${row.tap}: ${cfm(flow)} CFM at ${statics[staticIndex]} is more than ${cfm(last.flow)} at ${statics[last.index]}. Airflow falls as static rises: check these two cells.`,
+        message: `Tap ${row.tap}: ${flowText(flow)} CFM at ${statics[staticIndex]} is more than ${flowText(last.flow)} at ${statics[last.index]}. Airflow falls as static rises: check these two cells.`,
       });
     }
     last = { flow, index: staticIndex };

@@ -1,1 +1,3 @@
-export { VisitPage as default } from '../../features/visit/VisitPage';
+import { lazyPage } from '../../features/lazyPage';
+
+export default lazyPage('VisitPage');

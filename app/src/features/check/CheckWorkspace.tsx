@@ -1,25 +1,26 @@
 import type { VisitDto } from '@huff/contract';
 import type { PortId, Verdict } from '@huff/core';
-import { useRef, useState, type ReactNode } from 'react';
+import { memo, useCallback, useDeferredValue, useMemo, useRef, useState, type ReactNode } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
+import { useAhead } from '../../data/useAhead';
 import { Airway, stagesText } from '../../ui/airway';
 import { Crossing } from '../../ui/crossing';
-import { ActionButton, Page } from '../../ui/page';
+import { Page } from '../../ui/page';
 import { StationRun } from '../../ui/stations';
 import { Heading, Txt } from '../../ui/text';
 import { useIsWide, usePalette } from '../../ui/theme';
 import { WorkingSheet } from '../../ui/working';
 import { AdvicePane } from './AdvicePane';
-import { unitLine } from './motorText';
+import { CheckFoot } from './CheckFoot';
+import { splitTitle, unitLine } from './motorText';
+import { onTable } from './newVisit';
 import { nextStep } from './nextStep';
 import { PortKeypad } from './PortKeypad';
 import { ReadingsLog } from './ReadingsLog';
-import { ResultStrip } from './ResultStrip';
 import { stationsOf, type StationId } from './stations';
 import { TablePicker } from './TablePicker';
 import { UnitPane } from './UnitPane';
-import { useAssessment } from './useAssessment';
-import { onTable } from './newVisit';
+import { useAssessment, type Assessment } from './useAssessment';
 
 interface CheckWorkspaceProps {
   readonly visit: VisitDto;
@@ -31,23 +32,35 @@ interface CheckWorkspaceProps {
   readonly notice?: ReactNode;
 }
 
+type ShowWorking = (title: string, verdict: Verdict) => void;
+
+const MemoStations = memo(StationRun);
+const MemoUnit = memo(UnitPane);
+const MemoAdvice = memo(AdvicePane);
+const MemoLog = memo(ReadingsLog);
+
 /** A check, being made or saved: the unit, the Airway with its ports, the Crossing, and what to do about the speed. */
-export function CheckWorkspace({ visit, onVisit, onSave, under, actions, notice }: CheckWorkspaceProps) {
+export function CheckWorkspace({ visit: stored, onVisit: store, onSave, under, actions, notice }: CheckWorkspaceProps) {
   const palette = usePalette();
   const wide = useIsWide();
-  const { width } = useWindowDimensions();
+  const [visit, onVisit] = useAhead(stored, store);
   const assessment = useAssessment(visit);
+  // Verdict strip and keypad follow a reading at once; the drawings come in the next pass, so that they never hold them up.
+  const drawn = useDeferredValue(visit);
+  const drawnAssessment = useAssessment(drawn);
   const [port, setPort] = useState<PortId>();
   const [looked, setLooked] = useState<string>();
   const [working, setWorking] = useState<{ title: string; verdict: Verdict }>();
   const [picking, setPicking] = useState(false);
   const scroller = useRef<ScrollView>(null);
   const tops = useRef<Partial<Record<StationId, number>>>({});
-  const { judgement, advice, next, pressures } = assessment;
-  const looking = looked ?? advice.tap;
   const step = nextStep(visit, assessment, onSave === undefined);
-  const goTo = (id: string) =>
-    scroller.current?.scrollTo({ y: Math.max(0, (tops.current[id as StationId] ?? 0) - 8), animated: true });
+  const stations = useMemo(() => stationsOf(drawn, drawnAssessment), [drawn, drawnAssessment]);
+  const goTo = useCallback(
+    (id: string) =>
+      scroller.current?.scrollTo({ y: Math.max(0, (tops.current[id as StationId] ?? 0) - 8), animated: true }),
+    [],
+  );
   const doStep = () => {
     if (!step) return;
     if (step.kind === 'chooseTable') setPicking(true);
@@ -55,8 +68,7 @@ export function CheckWorkspace({ visit, onVisit, onSave, under, actions, notice 
     else if (step.kind === 'save') onSave?.();
     else goTo('unit');
   };
-  const showWorking = (title: string, verdict: Verdict) => setWorking({ title, verdict });
-  const paneWidth = wide ? 400 : width - 32;
+  const showWorking = useCallback<ShowWorking>((title, verdict) => setWorking({ title, verdict }), []);
   const section = (id: StationId, children: ReactNode) => (
     <View
       onLayout={(e) => {
@@ -66,54 +78,21 @@ export function CheckWorkspace({ visit, onVisit, onSave, under, actions, notice 
       {children}
     </View>
   );
-  const airway = (
-    <Airway
-      layout={visit.layout}
-      stretches={judgement.stretches}
-      pressures={pressures}
-      width={paneWidth}
-      next={next?.port}
-      liftInWc={judgement.tespInWc}
-      onPort={setPort}
-      onWorking={(stretch) => showWorking(stagesText(stretch.stages), stretch.verdict)}
-    />
-  );
-  const crossing = judgement.system ? (
-    <View style={{ gap: 4 }}>
-      <Heading size={17}>Where fan and ducts meet</Heading>
-      <Crossing judgement={judgement} tap={looking} />
-    </View>
-  ) : (
-    <View style={{ gap: 4 }}>
-      <Heading size={17}>Where fan and ducts meet</Heading>
-      <Txt color="softInk">{judgement.airflow.sentence}</Txt>
-    </View>
-  );
-  const advicePane = <AdvicePane advice={advice} looking={looking} onLook={setLooked} />;
+  const unit = <MemoUnit visit={drawn} onVisit={onVisit} />;
+  const airway = <AirwayPane visit={drawn} assessment={drawnAssessment} onPort={setPort} onWorking={showWorking} />;
+  const looking = looked ?? drawnAssessment.advice.tap;
+  const crossing = <CrossingPane assessment={drawnAssessment} looking={looking} />;
+  const advice = <MemoAdvice advice={drawnAssessment.advice} looking={looking} onLook={setLooked} />;
+  const log = <MemoLog visit={drawn} assessment={drawnAssessment} />;
   const foot = (
-    <View
-      style={{
-        paddingHorizontal: 16,
-        paddingTop: 4,
-        paddingBottom: 10,
-        gap: 6,
-        borderTopWidth: 1.5,
-        borderColor: palette.ink,
-        backgroundColor: palette.paper,
-      }}
-    >
-      <ResultStrip visit={visit} assessment={assessment} onWorking={showWorking} />
-      {step && step.why !== '' && (
-        <Txt size={14} color="softInk" numberOfLines={2}>
-          {step.why}
-        </Txt>
-      )}
-      {step && (
-        <ActionButton onPress={doStep} quiet={onSave === undefined}>
-          {step.words}
-        </ActionButton>
-      )}
-    </View>
+    <CheckFoot
+      visit={visit}
+      assessment={assessment}
+      step={step}
+      quiet={onSave === undefined}
+      onStep={doStep}
+      onWorking={showWorking}
+    />
   );
   const sheets = (
     <>
@@ -129,22 +108,22 @@ export function CheckWorkspace({ visit, onVisit, onSave, under, actions, notice 
       />
     </>
   );
-  const head = { title: visit.title, under: under ?? unitLine(visit), back: '/', actions } as const;
+  const head = { title: splitTitle(visit.title).name, under: under ?? unitLine(visit), back: '/', actions } as const;
   if (wide) {
     return (
       <Page {...head} panes>
         <View style={{ width: 432, borderRightWidth: 1, borderColor: palette.line }}>
           <ScrollView contentContainerStyle={{ padding: 16, paddingTop: 4, gap: 16 }}>
             {notice}
-            <UnitPane visit={visit} onVisit={onVisit} />
+            {unit}
             {airway}
           </ScrollView>
           {foot}
         </View>
         <ScrollView style={{ flex: 1 }} contentContainerStyle={{ padding: 20, paddingTop: 4, gap: 20, maxWidth: 760 }}>
           {crossing}
-          {advicePane}
-          <ReadingsLog visit={visit} assessment={assessment} />
+          {advice}
+          {log}
         </ScrollView>
         {sheets}
       </Page>
@@ -153,17 +132,61 @@ export function CheckWorkspace({ visit, onVisit, onSave, under, actions, notice 
   return (
     <Page {...head} foot={foot} panes>
       <View style={{ flex: 1 }}>
-        <StationRun stations={stationsOf(visit, assessment)} onGo={goTo} />
+        <MemoStations stations={stations} onGo={goTo} />
         <ScrollView ref={scroller} style={{ flex: 1 }} contentContainerStyle={{ padding: 16, gap: 20 }}>
           {notice}
-          {section('unit', <UnitPane visit={visit} onVisit={onVisit} />)}
+          {section('unit', unit)}
           {section('pressure', airway)}
           {section('airflow', crossing)}
-          {section('speed', advicePane)}
-          <ReadingsLog visit={visit} assessment={assessment} />
+          {section('speed', advice)}
+          {log}
         </ScrollView>
       </View>
       {sheets}
     </Page>
   );
 }
+
+interface AirwayPaneProps {
+  readonly visit: VisitDto;
+  readonly assessment: Assessment;
+  readonly onPort: (port: PortId) => void;
+  readonly onWorking: ShowWorking;
+}
+
+const AirwayPane = memo(function AirwayPane({ visit, assessment, onPort, onWorking }: AirwayPaneProps) {
+  const wide = useIsWide();
+  const { width } = useWindowDimensions();
+  const { judgement, next, pressures } = assessment;
+  return (
+    <Airway
+      layout={visit.layout}
+      stretches={judgement.stretches}
+      pressures={pressures}
+      width={wide ? 400 : width - 32}
+      next={next?.port}
+      liftInWc={judgement.tespInWc}
+      onPort={onPort}
+      onWorking={(stretch) => onWorking(stagesText(stretch.stages), stretch.verdict)}
+    />
+  );
+});
+
+const CrossingPane = memo(function CrossingPane({
+  assessment: { judgement },
+  looking,
+}: {
+  readonly assessment: Assessment;
+  readonly looking?: string;
+}) {
+  return (
+    <View style={{ gap: 4 }}>
+      <Heading size={17}>Where fan and ducts meet</Heading>
+      {judgement.system ? (
+        <Crossing judgement={judgement} tap={looking} />
+      ) : (
+        <Txt color="softInk">{judgement.airflow.sentence}</Txt>
+      )}
+    </View>
+  );
+});

@@ -1,6 +1,6 @@
 import type { VisitDto } from '@huff/contract';
 import { LAYOUTS, portOf, type Conditions, type PortId } from '@huff/core';
-import { useState } from 'react';
+import { useCallback, useState } from 'react';
 import { Keypad } from '../../ui/keypad';
 import { Sheet } from '../../ui/page';
 import { AS_IT_RUNS, withReading } from './newVisit';
@@ -35,6 +35,7 @@ export function PortKeypad({ visit, assessment, port, onVisit, onPort }: PortKey
     );
     onPort(asUsual ? next : undefined);
   };
+  const skip = useCallback(() => onPort(next), [onPort, next]);
   return (
     <Sheet bare open={plan !== undefined} onClose={() => onPort(undefined)} title={`Read ${port ?? ''}`}>
       {plan && (
@@ -49,7 +50,7 @@ export function PortKeypad({ visit, assessment, port, onVisit, onPort }: PortKey
           onConditions={setConditions}
           nextPort={asUsual ? next : undefined}
           onKeep={keep}
-          onSkip={() => onPort(next)}
+          onSkip={skip}
         />
       )}
     </Sheet>

@@ -1,6 +1,6 @@
 import type { VisitDto } from '@huff/contract';
 import { router } from 'expo-router';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Button } from 'react-native-paper';
 import { useDraft } from '../../data/draft';
 import { visits } from '../../data/records';
@@ -13,6 +13,20 @@ export function QuickCheckPage() {
   const { draft, keep } = useDraft();
   const [fresh] = useState(() => quickCheck(new Date()));
   const { mutate: save } = visits.useSave();
+  const isOpen = draft !== undefined && draft !== null;
+  const startOver = useMemo(
+    () =>
+      isOpen && (
+        <Button
+          compact
+          onPress={() => keep(quickCheck(new Date()))}
+          accessibilityLabel="Start over with an empty check"
+        >
+          Start over
+        </Button>
+      ),
+    [isOpen, keep],
+  );
   // What is on the phone has not been read yet.
   if (draft === undefined) return <Page title="Quick check">{null}</Page>;
   const visit: VisitDto = draft ?? fresh;
@@ -21,10 +35,5 @@ export function QuickCheckPage() {
     keep(null);
     router.replace(`/visits/${visit.id}`);
   };
-  const startOver = draft && (
-    <Button compact onPress={() => keep(quickCheck(new Date()))} accessibilityLabel="Start over with an empty check">
-      Start over
-    </Button>
-  );
   return <CheckWorkspace visit={visit} onVisit={keep} onSave={saveVisit} actions={startOver} />;
 }

@@ -19,3 +19,9 @@ export function unitLine(visit: Pick<VisitDto, 'tons' | 'motor' | 'tap' | 'mode'
     .filter(Boolean)
     .join(' · ');
 }
+
+/** "Lantern Quay library, Reading room" → the unit's name first, since a narrow screen cuts off the end. */
+export function splitTitle(title: string): { name: string; site?: string } {
+  const at = title.lastIndexOf(', ');
+  return at < 0 ? { name: title } : { name: title.slice(at + 2), site: title.slice(0, at) };
+}

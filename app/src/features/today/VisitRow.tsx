@@ -8,6 +8,7 @@ import { Icon } from '../../ui/icons';
 import { VERDICT_TEXT, VerdictMark } from '../../ui/marks';
 import { Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
+import { splitTitle } from '../check/motorText';
 import { useAssessment } from '../check/useAssessment';
 
 /** A visit in the list: where, when, what was found and what to do. */
@@ -15,6 +16,7 @@ export function VisitRow({ kept }: { readonly kept: Kept<VisitDto> }) {
   const palette = usePalette();
   const { record: visit, sending } = kept;
   const { judgement, advice } = useAssessment(visit);
+  const { name, site } = splitTitle(visit.title);
   const { tespInWc, flowCfm, tesp, airflow } = judgement;
   return (
     <Link
@@ -31,7 +33,7 @@ export function VisitRow({ kept }: { readonly kept: Kept<VisitDto> }) {
     >
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
         <Txt size={17} bold style={{ flex: 1 }} numberOfLines={1}>
-          {visit.title}
+          {name}
         </Txt>
         {sending !== 'sent' && (
           <Icon
@@ -44,6 +46,11 @@ export function VisitRow({ kept }: { readonly kept: Kept<VisitDto> }) {
           {format(visit.startedAt, 'HH:mm')}
         </Txt>
       </View>
+      {site !== undefined && (
+        <Txt size={14} color="softInk" numberOfLines={1}>
+          {site}
+        </Txt>
+      )}
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 18 }}>
         <Found word={tesp.word} text={`${tespInWc === undefined ? '–' : staticText(tespInWc)} in. w.c.`} />
         <Found word={airflow.word} text={`${flowCfm === undefined ? '–' : flowText(flowCfm)} CFM`} />

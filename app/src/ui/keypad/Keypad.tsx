@@ -1,10 +1,10 @@
 import type { Conditions, PortPlan, StageKind } from '@huff/core';
-import { useEffect, useState } from 'react';
+import { memo, useCallback, useEffect, useState } from 'react';
 import { Platform, Pressable, View } from 'react-native';
-import { Icon } from '../icons';
 import { Heading, Txt } from '../text';
 import { usePalette } from '../theme';
 import { ConditionChips } from './ConditionChips';
+import { DigitKeys, EditKeys } from './KeyGrid';
 import { EMPTY, entryFor, entryText, keyOf, press, questionOf, staticOf, type Entry, type Key } from './keypadEntry';
 import { PortPicture } from './PortPicture';
 
@@ -24,12 +24,8 @@ export interface KeypadProps {
   readonly onSkip: () => void;
 }
 
-const ROWS: readonly (readonly Key[])[] = [
-  ['1', '2', '3'],
-  ['4', '5', '6'],
-  ['7', '8', '9'],
-  ['.', '0'],
-];
+const Picture = memo(PortPicture);
+const Chips = memo(ConditionChips);
 
 /** Keys for gloves: a static is typed as it is said, and its sign comes from the side of the blower. */
 export function Keypad(props: KeypadProps) {
@@ -43,7 +39,7 @@ export function Keypad(props: KeypadProps) {
   const refused = question?.plausibility.kind === 'refuse';
   const unanswered = question !== undefined && askedFor !== entryText(entry, side);
   const color = side === 'return' ? palette.suction : palette.supply;
-  const type = (key: Key) => setEntry((now) => press(now, key, side));
+  const type = useCallback((key: Key) => setEntry((now) => press(now, key, side)), [side]);
   const keep = () => {
     if (value === undefined || refused) return;
     if (unanswered) setAskedFor(entryText(entry, side));
@@ -79,7 +75,7 @@ export function Keypad(props: KeypadProps) {
   return (
     <View style={{ padding: 16, gap: 10 }}>
       <View style={{ flexDirection: 'row', gap: 14, alignItems: 'center' }}>
-        <PortPicture port={port} before={before} after={after} />
+        <Picture port={port} before={before} after={after} />
         <View style={{ flex: 1 }}>
           <Heading size={19}>{`${port.id} · ${port.name}`}</Heading>
           <Txt size={14} color="softInk">
@@ -130,31 +126,11 @@ export function Keypad(props: KeypadProps) {
           </Txt>
         )}
       </View>
-      <ConditionChips conditions={conditions} onChange={onConditions} />
+      <Chips conditions={conditions} onChange={onConditions} />
       <View style={{ flexDirection: 'row', gap: 8 }}>
-        <View style={{ flex: 3, gap: 8 }}>
-          {ROWS.map((row) => (
-            <View key={row.join('')} style={{ flexDirection: 'row', gap: 8 }}>
-              {row.map((key) => (
-                <KeyCap key={key} label={key === '.' ? 'point' : key} onPress={() => type(key)}>
-                  {key}
-                </KeyCap>
-              ))}
-              {row.length === 2 && (
-                <KeyCap label="can’t read this port" onPress={onSkip} small>
-                  can’t read
-                </KeyCap>
-              )}
-            </View>
-          ))}
-        </View>
+        <DigitKeys onKey={type} onSkip={onSkip} skipWords="can’t read" />
         <View style={{ flex: 1, gap: 8 }}>
-          <KeyCap label="delete" onPress={() => type('back')}>
-            <Icon name="backspace-outline" />
-          </KeyCap>
-          <KeyCap label="change the sign" onPress={() => type('sign')}>
-            ±
-          </KeyCap>
+          <EditKeys onKey={type} signed />
           <Pressable
             role="button"
             disabled={value === undefined || refused}
@@ -177,41 +153,5 @@ export function Keypad(props: KeypadProps) {
         </View>
       </View>
     </View>
-  );
-}
-
-interface KeyCapProps {
-  readonly label: string;
-  readonly onPress: () => void;
-  readonly small?: boolean;
-  readonly children: React.ReactNode;
-}
-
-function KeyCap({ label, onPress, small, children }: KeyCapProps) {
-  const palette = usePalette();
-  return (
-    <Pressable
-      role="button"
-      aria-label={label}
-      onPress={onPress}
-      style={({ pressed }) => ({
-        flex: 1,
-        minHeight: 60,
-        borderRadius: 6,
-        borderWidth: 1,
-        borderColor: palette.line,
-        alignItems: 'center',
-        justifyContent: 'center',
-        backgroundColor: pressed ? palette.trough : palette.paper,
-      })}
-    >
-      {typeof children === 'string' ? (
-        <Txt size={small ? 15 : 24} bold={!small} align="center">
-          {children}
-        </Txt>
-      ) : (
-        children
-      )}
-    </Pressable>
   );
 }

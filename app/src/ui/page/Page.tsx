@@ -1,5 +1,5 @@
 import { router } from 'expo-router';
-import type { ReactNode } from 'react';
+import { memo, type ReactNode } from 'react';
 import { ScrollView, View } from 'react-native';
 import { IconButton } from 'react-native-paper';
 import { Heading, Txt } from '../text';
@@ -19,43 +19,12 @@ interface PageProps {
 }
 
 /** A page's head, its scrolling middle, and its foot. */
-export function Page({ title, under, back, actions, foot, panes, children }: PageProps) {
+export function Page({ foot, panes, children, ...head }: PageProps) {
   const palette = usePalette();
-  const { switchTheme } = useTheme();
   const wide = useIsWide();
-  const other = palette.name === 'attic' ? 'daylight' : 'attic';
   return (
     <View role="main" style={{ flex: 1, backgroundColor: palette.paper }}>
-      <View
-        style={{
-          flexDirection: 'row',
-          alignItems: 'center',
-          paddingLeft: back ? 4 : 16,
-          paddingRight: 4,
-          minHeight: 60,
-        }}
-      >
-        {back && (
-          <IconButton icon="arrow-left" accessibilityLabel="Back" size={26} onPress={() => router.replace(back)} />
-        )}
-        <View style={{ flex: 1, paddingVertical: 6 }}>
-          <Heading level={1} size={20} numberOfLines={1}>
-            {title}
-          </Heading>
-          {under !== undefined && (
-            <Txt size={14} color="softInk" numberOfLines={1}>
-              {under}
-            </Txt>
-          )}
-        </View>
-        {actions}
-        <IconButton
-          icon="theme-light-dark"
-          accessibilityLabel={`Switch to the ${other} theme`}
-          size={24}
-          onPress={switchTheme}
-        />
-      </View>
+      <PageHead {...head} />
       {panes ? (
         <View style={{ flex: 1, flexDirection: 'row' }}>{children}</View>
       ) : (
@@ -67,3 +36,47 @@ export function Page({ title, under, back, actions, foot, panes, children }: Pag
     </View>
   );
 }
+
+/** Title, way back and theme switch; drawn anew only when one of them changes. */
+const PageHead = memo(function PageHead({
+  title,
+  under,
+  back,
+  actions,
+}: Pick<PageProps, 'title' | 'under' | 'back' | 'actions'>) {
+  const palette = usePalette();
+  const { switchTheme } = useTheme();
+  const other = palette.name === 'attic' ? 'daylight' : 'attic';
+  return (
+    <View
+      style={{
+        flexDirection: 'row',
+        alignItems: 'center',
+        paddingLeft: back ? 4 : 16,
+        paddingRight: 4,
+        minHeight: 60,
+      }}
+    >
+      {back && (
+        <IconButton icon="arrow-left" accessibilityLabel="Back" size={26} onPress={() => router.replace(back)} />
+      )}
+      <View style={{ flex: 1, paddingVertical: 6 }}>
+        <Heading level={1} size={20} numberOfLines={1}>
+          {title}
+        </Heading>
+        {under !== undefined && (
+          <Txt size={14} color="softInk" numberOfLines={1}>
+            {under}
+          </Txt>
+        )}
+      </View>
+      {actions}
+      <IconButton
+        icon="theme-light-dark"
+        accessibilityLabel={`Switch to the ${other} theme`}
+        size={24}
+        onPress={switchTheme}
+      />
+    </View>
+  );
+});

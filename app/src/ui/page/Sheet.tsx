@@ -19,10 +19,12 @@ export function Sheet({ open, ...rest }: SheetProps) {
   const palette = usePalette();
   const wide = useIsWide();
   const { height } = useWindowDimensions();
+  // A closed sheet costs nothing: no portal to keep up to date with each reading.
+  if (!open) return null;
   return (
     <Portal>
       <Modal
-        visible={open}
+        visible
         onDismiss={rest.onClose}
         theme={{ colors: { backdrop: palette.scrim } }}
         style={{ justifyContent: wide ? 'center' : 'flex-end', marginBottom: 0, marginTop: 0 }}

@@ -38,7 +38,8 @@ export function useDialogKeys(onClose: () => void): RefObject<View | null> {
     window.addEventListener('keydown', onKey);
     return () => {
       window.removeEventListener('keydown', onKey);
-      if (before instanceof HTMLElement) before.focus();
+      // After the frame: moving the focus makes the browser lay the page out at once.
+      if (before instanceof HTMLElement) setTimeout(() => before.focus({ preventScroll: true }));
     };
   }, []);
   return dialog;

@@ -1,1 +1,3 @@
-export { TablePage as default } from '../../../features/tables/TablePage';
+import { lazyPage } from '../../../features/lazyPage';
+
+export default lazyPage('TablePage');

@@ -1,1 +1,3 @@
-export { ImportPage as default } from '../../../features/tables/ImportPage';
+import { lazyPage } from '../../../features/lazyPage';
+
+export default lazyPage('ImportPage');

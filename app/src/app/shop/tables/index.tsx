@@ -1,1 +1,3 @@
-export { TablesPage as default } from '../../../features/tables/TablesPage';
+import { lazyPage } from '../../../features/lazyPage';
+
+export default lazyPage('TablesPage');

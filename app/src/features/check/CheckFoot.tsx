@@ -1,0 +1,48 @@
+import type { VisitDto } from '@huff/contract';
+import type { Verdict } from '@huff/core';
+import { View } from 'react-native';
+import { ActionButton } from '../../ui/page';
+import { Txt } from '../../ui/text';
+import { usePalette } from '../../ui/theme';
+import type { NextStep } from './nextStep';
+import { ResultStrip } from './ResultStrip';
+import type { Assessment } from './useAssessment';
+
+interface CheckFootProps {
+  readonly visit: VisitDto;
+  readonly assessment: Assessment;
+  readonly step?: NextStep;
+  readonly quiet: boolean;
+  readonly onStep: () => void;
+  readonly onWorking: (title: string, verdict: Verdict) => void;
+}
+
+/** Always in sight and in reach: what was found, and the one thing to do next with its reason. */
+export function CheckFoot({ visit, assessment, step, quiet, onStep, onWorking }: CheckFootProps) {
+  const palette = usePalette();
+  return (
+    <View
+      style={{
+        paddingHorizontal: 16,
+        paddingTop: 4,
+        paddingBottom: 10,
+        gap: 6,
+        borderTopWidth: 1.5,
+        borderColor: palette.ink,
+        backgroundColor: palette.paper,
+      }}
+    >
+      <ResultStrip visit={visit} assessment={assessment} onWorking={onWorking} />
+      {step && step.why !== '' && (
+        <Txt size={14} color="softInk" numberOfLines={2}>
+          {step.why}
+        </Txt>
+      )}
+      {step && (
+        <ActionButton onPress={onStep} quiet={quiet}>
+          {step.words}
+        </ActionButton>
+      )}
+    </View>
+  );
+}

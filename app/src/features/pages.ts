@@ -1,0 +1,7 @@
+// Every page but the first, as one download: what they share would otherwise be loaded with the first screen.
+export { QuickCheckPage } from './check/QuickCheckPage';
+export { SitesPage } from './sites/SitesPage';
+export { ImportPage } from './tables/ImportPage';
+export { TablePage } from './tables/TablePage';
+export { TablesPage } from './tables/TablesPage';
+export { VisitPage } from './visit/VisitPage';

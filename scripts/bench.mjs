@@ -1,0 +1,19 @@
+// npm run bench: prints the figures of docs/benchmarks.md as this machine gives them now.
+import os from 'node:os';
+import { ensureBuilt } from './setup/build.mjs';
+import { ensureChromium } from './setup/chromium.mjs';
+import { ensureInstalled } from './setup/install.mjs';
+
+await ensureInstalled();
+const chromium = await ensureChromium();
+await ensureBuilt();
+const { benchCore } = await import('./bench/core.mjs');
+const { benchDownload } = await import('./bench/download.mjs');
+const { benchPage } = await import('./bench/page.mjs');
+const { benchServer } = await import('./bench/server.mjs');
+
+console.log(`Node.js ${process.versions.node}, ${os.cpus().length} cores\n`);
+await benchCore();
+await benchPage(chromium);
+await benchServer();
+await benchDownload();

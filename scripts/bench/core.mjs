@@ -1,0 +1,47 @@
+import { build } from 'esbuild';
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { pathToFileURL } from 'node:url';
+import { microseconds, row } from './median.mjs';
+
+/** Core and its worked examples as one module, as the app's bundler makes it. */
+export async function loadCore() {
+  const outfile = path.join(mkdtempSync(path.join(tmpdir(), 'huff-bench-')), 'core.mjs');
+  await build({
+    stdin: {
+      contents: "export * from './core/src/index.ts'; export * from './core/src/examples/exampleA.ts';",
+      resolveDir: process.cwd(),
+      loader: 'ts',
+    },
+    bundle: true,
+    format: 'esm',
+    platform: 'node',
+    outfile,
+    logLevel: 'warning',
+  });
+  return import(pathToFileURL(outfile).href);
+}
+
+export async function benchCore() {
+  const core = await loadCore();
+  const judgement = core.judge(core.EXAMPLE_A_UNIT, core.EXAMPLE_A_READINGS, core.DEFAULT_RULES);
+  const path = judgement.system.path.map((s) => s.resistance);
+  const taps = ['1', '2', '3', '4'];
+  row(
+    'one crossing solved',
+    microseconds((i) => core.crossing(core.EXAMPLE_A_TABLE, taps[i & 3], path).flowCfm).toFixed(2),
+    'µs',
+    'aim: under 10',
+  );
+  row(
+    'tap advice for a table of five taps',
+    microseconds(() => core.tapAdvice(judgement, core.DEFAULT_RULES).outcomes.length).toFixed(1),
+    'µs',
+  );
+  row(
+    'judgement of two readings',
+    microseconds(() => core.judge(core.EXAMPLE_A_UNIT, core.EXAMPLE_A_READINGS, core.DEFAULT_RULES).flowCfm).toFixed(1),
+    'µs',
+  );
+}

@@ -1,0 +1,101 @@
+import { spawn } from 'node:child_process';
+import { randomUUID } from 'node:crypto';
+import { once } from 'node:events';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { performance } from 'node:perf_hooks';
+import { median, row } from './median.mjs';
+
+const CONNECTIONS = 8;
+const SECONDS = 4;
+
+/** Starts the built server on a data folder and waits until it is ready. */
+export async function startServer(dataFolder) {
+  const from = performance.now();
+  const child = spawn(process.execPath, ['server/dist/main.mjs'], {
+    stdio: ['ignore', 'pipe', 'inherit'],
+    env: { ...process.env, PORT: '0', HUFF_DATA: dataFolder, HUFF_DEMO: '1', HUFF_LOG: 'warn' },
+  });
+  let said = '';
+  await new Promise((resolve, reject) => {
+    child.once('exit', (code) => reject(new Error(`The server ended with ${code}.`)));
+    child.stdout.on('data', (chunk) => {
+      said += chunk;
+      if (said.includes('Huff is ready.')) resolve();
+    });
+  });
+  return {
+    url: /http:\/\/[\d.:]+/.exec(said)[0],
+    readyAfterMs: performance.now() - from,
+    residentMB: () => Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${child.pid}/status`, 'utf8'))[1]) / 1000,
+    peakMB: () => Number(/VmHWM:\s+(\d+)/.exec(readFileSync(`/proc/${child.pid}/status`, 'utf8'))[1]) / 1000,
+    async stop() {
+      const gone = once(child, 'exit');
+      child.kill('SIGTERM');
+      await gone;
+    },
+  };
+}
+
+async function perSecond(request) {
+  let done = 0;
+  const until = performance.now() + SECONDS * 1000;
+  const from = performance.now();
+  await Promise.all(
+    Array.from({ length: CONNECTIONS }, async () => {
+      while (performance.now() < until) {
+        const answer = await request();
+        await answer.arrayBuffer();
+        if (!answer.ok) throw new Error(`The server answered ${answer.status}.`);
+        done += 1;
+      }
+    }),
+  );
+  return done / ((performance.now() - from) / 1000);
+}
+
+export async function benchServer() {
+  const folder = mkdtempSync(path.join(tmpdir(), 'huff-bench-'));
+  try {
+    const first = await startServer(folder);
+    row('server, first start: data folder made, demo loaded', (first.readyAfterMs / 1000).toFixed(1), 's');
+    row(
+      'server, memory at the peak of the first start',
+      first.peakMB().toFixed(0),
+      'MB',
+      'the making runs in a process of its own',
+    );
+    await first.stop();
+    const starts = [];
+    for (let i = 0; i < 5; i += 1) {
+      const server = await startServer(folder);
+      starts.push(server.readyAfterMs);
+      await server.stop();
+    }
+    row('server, cold start with demo data', (median(starts) / 1000).toFixed(2), 's', 'median of 5');
+    const server = await startServer(folder);
+    row('server, memory after start', server.residentMB().toFixed(0), 'MB');
+    const visits = await (await fetch(`${server.url}/api/visits`)).json();
+    const one = `${server.url}/api/visits/${visits[0].id}`;
+    row(`one visit read, ${CONNECTIONS} connections`, (await perSecond(() => fetch(one))).toFixed(0), '/s');
+    const write = () => {
+      const readings = visits[0].readings.map((r) => ({ ...r, id: randomUUID(), replacesId: null }));
+      const visit = { ...visits[0], id: randomUUID(), readings };
+      return fetch(`${server.url}/api/visits/${visit.id}`, {
+        method: 'PUT',
+        headers: { 'Content-Type': 'application/json' },
+        body: JSON.stringify(visit),
+      });
+    };
+    row(
+      `one visit of ${visits[0].readings.length} readings written, ${CONNECTIONS} connections`,
+      (await perSecond(write)).toFixed(0),
+      '/s',
+    );
+    row('server, memory after that', server.residentMB().toFixed(0), 'MB');
+    await server.stop();
+  } finally {
+    rmSync(folder, { recursive: true, force: true });
+  }
+}
