@@ -1,4 +1,14 @@
-import { BlowerTableDto, check, pressureReading, ReadingDto, unitFacts, UnitDto, VisitDto } from '.';
+import {
+  BlowerTableDto,
+  check,
+  FactDto,
+  knownInputs,
+  pressureReading,
+  ReadingDto,
+  unitFacts,
+  UnitDto,
+  VisitDto,
+} from '.';
 
 const id = (n: number) => `0b5c2d1e-0000-4000-8000-${String(n).padStart(12, '0')}`;
 const now = '2026-05-12T10:42:00.000Z';
@@ -47,7 +57,7 @@ test.each([
   ['letters for a number', reading({ value: '0.31' }), 'value', 'Static must be a number.'],
   ['past the limit', reading({ value: -31 }), 'value', 'Static must be between −5 and 5 in. w.c.'],
   ['not finite', reading({ value: Number.NaN }), 'value', 'Static must be a number.'],
-  ['an unknown port', reading({ port: 'Q9' }), 'port', 'The port must be one of R1, R2, S1, S2, S3.'],
+  ['an unknown port', reading({ port: 'Q9' }), 'port', 'The port must be one of R0, R1, R2, S1, S2, S3.'],
   ['a bad id', reading({ id: '7' }), 'id', 'The reading’s id must be a UUID.'],
   [
     'a time without zone',
@@ -124,4 +134,39 @@ test('a unit may lack tons, plate and table, not its names', () => {
   expect(errorsOf(UnitDto, { ...unit, siteName: undefined })).toEqual([
     { field: 'siteName', message: 'The site must be text.' },
   ]);
+});
+
+describe('facts', () => {
+  const heat = { volts: 238, amps: 41.2, returnF: 70, supplyF: 101.5 };
+  const fact = (kind: string, inputs: unknown) => ({ id: id(5), kind, inputs, takenAt: now });
+
+  test.each([
+    ['electricHeat', heat],
+    ['look', { item: 'belt', state: 'slack', note: 'squeals' }],
+    ['setAside', { method: 'traverse', reason: 'too near an elbow' }],
+  ])('a sound %s passes', (kind, inputs) => expect(errorsOf(FactDto, fact(kind, inputs))).toEqual([]));
+
+  test.each([
+    ['electricHeat', { ...heat, amps: 0 }, 'Amps of the elements must be above 0.'],
+    ['electricHeat', [1], 'Inputs must be an object.'],
+    ['look', { item: 'belt', state: 'blue' }, 'Belt is one of good, slack, glazed, cracked, broken.'],
+    ['look', { item: 'moon', state: 'full' }, 'A look names what was looked at.'],
+    ['setAside', { method: 'traverse' }, 'Give the reason in at most 400 characters.'],
+  ])('%s %j is refused with what would be right', (kind, inputs, message) =>
+    expect(errorsOf(FactDto, fact(kind, inputs))).toEqual([{ field: 'inputs', message }]),
+  );
+
+  test('an unknown kind is refused; what a client adds is not kept', () => {
+    expect(errorsOf(FactDto, fact('guess', {}))[0]?.field).toBe('kind');
+    expect(knownInputs('electricHeat', { ...heat, junk: 'x' })).toEqual(heat);
+    expect(knownInputs('look', { item: 'belt', state: 'slack', junk: 1 })).toEqual({ item: 'belt', state: 'slack' });
+  });
+
+  test('the setup is judged field by field', () => {
+    const errors = errorsOf(VisitDto, visit({ setup: { altitudeFt: 40_000, filterPlace: 'roof' } }));
+    expect(errors.map((e) => e.field).sort()).toEqual(['setup.altitudeFt', 'setup.filterPlace']);
+    expect(errors.find((e) => e.field === 'setup.altitudeFt')?.message).toBe(
+      'Altitude must be between −1,000 and 15,000 ft.',
+    );
+  });
 });

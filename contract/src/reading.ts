@@ -2,7 +2,7 @@ import 'reflect-metadata';
 import { PORT_IDS, type Conditions, type PortId, type PressureReading } from '@huff/core';
 import { Type } from 'class-transformer';
 import { IsIn, IsOptional, ValidateNested } from 'class-validator';
-import { Id, Moment, NumberIn } from './fields';
+import { Id, LineOfText, Moment, NumberIn } from './fields';
 import { LIMITS } from './limits';
 
 export class ConditionsDto implements Conditions {
@@ -18,6 +18,18 @@ export class ConditionsDto implements Conditions {
   @NumberIn(LIMITS.minutesRunning, 'Minutes running')
   @IsOptional()
   minutesRunning?: number;
+
+  @IsIn(['cooling', 'heating'], { message: 'The mode is cooling or heating.' })
+  @IsOptional()
+  mode?: 'cooling' | 'heating';
+
+  @LineOfText(LIMITS.tapLength, 'The tap')
+  @IsOptional()
+  tap?: string;
+
+  @NumberIn(LIMITS.volts, 'Line volts', 'V')
+  @IsOptional()
+  lineVolts?: number;
 }
 
 /** A fact read off an instrument. Never changed: a correction is a new reading that names the old one. */

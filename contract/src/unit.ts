@@ -1,12 +1,14 @@
 import 'reflect-metadata';
 import { LAYOUT_IDS, MOTOR_KINDS, type LayoutId, type MotorKind } from '@huff/core';
-import { IsIn, IsOptional } from 'class-validator';
+import { Type } from 'class-transformer';
+import { IsIn, IsOptional, ValidateNested } from 'class-validator';
 import { Id, LineOfText, Moment, NumberIn } from './fields';
 import { LIMITS } from './limits';
+import { SetupDto } from './setup';
 
 /** What is known of a unit, wherever it is written down. Absent facts are null: never guessed. */
 export class UnitFactsDto {
-  @IsIn(LAYOUT_IDS, { message: 'Choose the air path: airHandler, furnaceCasedCoil or packaged.' })
+  @IsIn(LAYOUT_IDS, { message: 'Choose the air path: airHandler, furnaceCasedCoil, packaged or makeUpAir.' })
   layout!: LayoutId;
 
   @IsIn(MOTOR_KINDS, { message: 'Choose the motor: psc, constantTorque, constantAirflow or beltDrive.' })
@@ -26,6 +28,11 @@ export class UnitFactsDto {
   @LineOfText(LIMITS.tapLength, 'The tap')
   @IsOptional()
   tap?: string | null;
+
+  @ValidateNested({ message: 'The setup must be an object.' })
+  @Type(() => SetupDto)
+  @IsOptional()
+  setup?: SetupDto | null;
 }
 
 /** A unit at a site. */

@@ -1,11 +1,12 @@
 import 'reflect-metadata';
-import type { Rules, UnitFacts } from '@huff/core';
+import type { Rules, UnitFacts, VisitFacts } from '@huff/core';
 import { Type } from 'class-transformer';
 import { ArrayMaxSize, IsArray, IsIn, IsOptional, ValidateNested } from 'class-validator';
 import { TableFiguresDto } from './blowerTable';
+import { FactDto } from './fact';
 import { Id, LineOfText, Moment } from './fields';
 import { LIMITS } from './limits';
-import { ReadingDto } from './reading';
+import { pressureReading, ReadingDto } from './reading';
 import { UnitFactsDto } from './unit';
 
 /** The table a visit was computed from, kept with it. */
@@ -51,6 +52,14 @@ export class VisitDto extends UnitFactsDto {
   })
   @IsArray({ message: 'Readings must be a list.' })
   readings!: ReadingDto[];
+
+  /** What was recorded beside statics. */
+  @ValidateNested({ each: true, message: 'Each fact must be complete.' })
+  @Type(() => FactDto)
+  @ArrayMaxSize(LIMITS.factsPerVisit.max, { message: `A visit takes at most ${LIMITS.factsPerVisit.max} facts.` })
+  @IsArray({ message: 'Facts must be a list.' })
+  @IsOptional()
+  facts?: FactDto[];
 }
 
 /** A visit's unit as core takes it. */
@@ -62,10 +71,33 @@ export function unitFacts(visit: VisitDto): UnitFacts {
     maxTespInWc: visit.maxTespInWc ?? undefined,
     table: visit.table ?? undefined,
     tap: visit.tap ?? undefined,
+    filterPlace: visit.setup?.filterPlace ?? undefined,
+    designCfm: visit.setup?.designCfm ?? undefined,
   };
 }
 
-/** The shop's rules with the target this visit was judged by. */
+/** The shop's rules with the target and the schools this visit was judged by. */
 export function visitRules(visit: VisitDto, shop: Rules): Rules {
-  return { ...shop, cfmPerTon: visit.cfmPerTon };
+  return {
+    ...shop,
+    cfmPerTon: visit.cfmPerTon,
+    school: visit.setup?.school ?? shop.school,
+    dropSchool: visit.setup?.dropSchool ?? shop.dropSchool,
+  };
+}
+
+/** A visit as core assesses it. */
+export function visitFacts(visit: VisitDto): VisitFacts<ReturnType<typeof pressureReading>> {
+  const { setup } = visit;
+  return {
+    unit: unitFacts(visit),
+    mode: visit.mode,
+    readings: visit.readings.map(pressureReading),
+    facts: visit.facts ?? [],
+    altitudeFt: setup?.altitudeFt ?? undefined,
+    lineVolts: setup?.lineVolts ?? undefined,
+    table: { coil: setup?.tableCoil ?? undefined, volts: setup?.tableVolts ?? undefined },
+    rise: setup?.riseMinF && setup.riseMaxF ? { min: setup.riseMinF, max: setup.riseMaxF } : undefined,
+    effectiveLengthFt: setup?.effectiveLengthFt ?? undefined,
+  };
 }

@@ -51,9 +51,47 @@ describe('units', () => {
   test('a unit comes back as it was sent, and needs its table to be here', async () => {
     const unit = { ...DEMO_UNITS[0]!, savedAt };
     await put(`units/${unit.id}`, unit).expect(204);
-    expect((await http.get(`/api/units/${unit.id}`)).body).toEqual(unit);
+    expect((await http.get(`/api/units/${unit.id}`)).body).toEqual({ ...unit, setup: null });
     const orphan = { ...unit, id: uuid(9), blowerTableId: uuid(10) };
     expect(problemOf(await put(`units/${orphan.id}`, orphan).expect(409)).detail).toContain('Save that one first');
+  });
+});
+
+describe('sites', () => {
+  test('a site keeps its altitude; an impossible one is refused by name', async () => {
+    const site = { id: uuid(30), name: 'Lantern Quay library', altitudeFt: 620, savedAt };
+    await put(`sites/${site.id}`, site).expect(204);
+    expect((await http.get('/api/sites')).body).toEqual([site]);
+    const problem = problemOf(await put(`sites/${site.id}`, { ...site, altitudeFt: 40_000 }).expect(422));
+    expect(problem.errors).toEqual([
+      { field: 'altitudeFt', message: 'Altitude must be between −1,000 and 15,000 ft.' },
+    ]);
+  });
+});
+
+describe('facts', () => {
+  const heat = { volts: 238, amps: 41.2, returnF: 70, supplyF: 101.5 };
+  const fact = { id: uuid(20), kind: 'electricHeat', inputs: heat, takenAt: savedAt, replacesId: null };
+  const bare = { ...visit, id: uuid(21), readings: [], facts: [fact] };
+
+  test('facts come back as they were sent, once, without what a client added', async () => {
+    const sent = { ...bare, facts: [{ ...fact, inputs: { ...heat, junk: 'x' } }] };
+    for (let i = 0; i < 2; i += 1) await put(`visits/${bare.id}`, sent).expect(204);
+    expect((await http.get(`/api/visits/${bare.id}`)).body.facts).toEqual([fact]);
+  });
+
+  test('a fact is never changed, not even in the database', async () => {
+    const changed = { ...bare, facts: [{ ...fact, inputs: { ...heat, amps: 40 } }] };
+    const problem = problemOf(await put(`visits/${bare.id}`, changed).expect(409));
+    expect(problem.errors).toEqual([{ field: 'facts[0].id', message: expect.stringContaining('replacesId') }]);
+    await expect(db.query('UPDATE facts SET kind = $1', ['look'])).rejects.toThrow('append-only');
+  });
+
+  test('inputs that do not suit their kind are refused with what would be right', async () => {
+    const wrong = { ...bare, id: uuid(22), facts: [{ ...fact, id: uuid(23), inputs: { ...heat, amps: 0 } }] };
+    expect(problemOf(await put(`visits/${wrong.id}`, wrong).expect(422)).errors).toEqual([
+      { field: 'facts[0].inputs', message: 'Amps of the elements must be above 0.' },
+    ]);
   });
 });
 
@@ -103,7 +141,7 @@ describe('visits', () => {
   });
 
   test('ten at once of the same visit leave one', async () => {
-    const fresh = { ...visit, id: uuid(4), readings: [{ ...visit.readings[0]!, id: uuid(5) }] };
+    const fresh = { ...visit, id: uuid(4), readings: [{ ...visit.readings[0]!, id: uuid(5) }], facts: [] };
     const answers = await Promise.all(Array.from({ length: 10 }, () => put(`visits/${fresh.id}`, fresh)));
     expect(answers.map((a) => a.status)).toEqual(Array(10).fill(204));
     expect((await http.get(`/api/visits/${fresh.id}`)).body.readings).toHaveLength(1);

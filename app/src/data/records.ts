@@ -1,4 +1,4 @@
-import type { BlowerTableDto, UnitDto, VisitDto } from '@huff/contract';
+import type { BlowerTableDto, SiteDto, UnitDto, VisitDto } from '@huff/contract';
 import { useQuery } from '@tanstack/react-query';
 import { api } from './api';
 import { savedRecords } from './saved';
@@ -9,5 +9,7 @@ export const blowerTables = savedRecords<BlowerTableDto>({
   list: api.blowerTables,
   put: api.putBlowerTable,
 });
+
+export const sites = savedRecords<SiteDto>({ key: 'sites', list: api.sites, put: api.putSite });
 
 export const useUnits = () => useQuery<UnitDto[]>({ queryKey: ['units'], queryFn: api.units });

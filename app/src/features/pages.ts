@@ -1,4 +1,6 @@
 // Every page but the first, as one download: what they share would otherwise be loaded with the first screen.
+export { BenchPage } from './bench/BenchPage';
+export { ToolPage } from './bench/ToolPage';
 export { QuickCheckPage } from './check/QuickCheckPage';
 export { SitesPage } from './sites/SitesPage';
 export { ImportPage } from './tables/ImportPage';

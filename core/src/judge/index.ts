@@ -2,3 +2,4 @@ export * from './judge';
 export * from './rules';
 export * from './stretches';
 export * from './verdict';
+export * from './dropVerdict';

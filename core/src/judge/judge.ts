@@ -1,6 +1,6 @@
 import { flowAtStatic, tapRow, type BlowerTable, type MotorKind, type OffTable } from '../fan';
 import { countedPressures, type PressureReading } from '../readings';
-import { LAYOUTS, type LayoutId, type System } from '../system';
+import { layoutOf, type FilterPlace, type LayoutId, type System } from '../system';
 import { flowText, percentText, staticText } from '../words';
 import type { Rules } from './rules';
 import { judgeStretches, measuredPath, type JudgedStretch } from './stretches';
@@ -9,6 +9,7 @@ import { wordInBand, wordUnder, type Sourced, type Source, type Verdict, type Wo
 /** What is known about the unit before it is measured. Absent facts are asked for or assumed, and said so. */
 export interface UnitFacts {
   readonly layout: LayoutId;
+  readonly filterPlace?: FilterPlace;
   readonly motor: MotorKind;
   /** Nominal capacity, tons. */
   readonly tons?: number;
@@ -17,6 +18,8 @@ export interface UnitFacts {
   readonly table?: BlowerTable;
   /** The tap in use. */
   readonly tap?: string;
+  /** Design airflow, CFM; goes before tons × CFM a ton. */
+  readonly designCfm?: number;
 }
 
 /** The target airflow with its band, CFM. */
@@ -58,6 +61,12 @@ export function targetOf(tons: number, rules: Rules): Target {
   return { flowCfm, lowCfm: flowCfm * (1 - rules.bandShare), highCfm: flowCfm * (1 + rules.bandShare) };
 }
 
+/** The target of a unit: its design airflow, else its tons × CFM a ton; undefined when neither is known. */
+export function targetFor(facts: Pick<UnitFacts, 'designCfm' | 'tons'>, rules: Rules): Target | undefined {
+  if (facts.designCfm !== undefined) return targetOf(facts.designCfm / rules.cfmPerTon, rules);
+  return facts.tons === undefined ? undefined : targetOf(facts.tons, rules);
+}
+
 function missingVerdict(unit: Verdict['unit'], formula: string, sentence: string): Verdict {
   return { word: 'cantSay', unit, sentence, working: { formula, inputs: [] }, readingIds: [] };
 }
@@ -70,21 +79,31 @@ function judgeTesp(
   outlet: PressureReading | undefined,
   maxTesp: Sourced,
   rules: Rules,
-  ports: { inlet: string; outlet: string },
+  ports: { inlet?: string; outlet: string },
 ): Verdict {
-  if (!inlet || !outlet) {
+  if ((ports.inlet && !inlet) || !outlet) {
     const lacking = [!inlet && ports.inlet, !outlet && ports.outlet].filter(Boolean).join(' and ');
     return missingVerdict('inWc', TESP_FORMULA, `Lacks the static at ${lacking}.`);
   }
-  const value = outlet.staticInWc - inlet.staticInWc;
+  // A unit that takes its air from outdoors has the reference itself at its inlet.
+  const value = outlet.staticInWc - (inlet?.staticInWc ?? 0);
   const working: Working = {
     formula: TESP_FORMULA,
     inputs: [
       { name: `${outlet.port}, out of the equipment`, value: outlet.staticInWc, unit: 'inWc', source: 'typed' },
-      { name: `${inlet.port}, into the equipment`, value: inlet.staticInWc, unit: 'inWc', source: 'typed' },
+      ...(inlet
+        ? [
+            {
+              name: `${inlet.port}, into the equipment`,
+              value: inlet.staticInWc,
+              unit: 'inWc',
+              source: 'typed',
+            } as const,
+          ]
+        : []),
     ],
   };
-  const base = { unit: 'inWc' as const, working, readingIds: [inlet.id, outlet.id] };
+  const base = { unit: 'inWc' as const, working, readingIds: [...(inlet ? [inlet.id] : []), outlet.id] };
   const from = maxTesp.source === 'nameplate' ? 'the plate allows' : 'plate unknown, taken as';
   const limit = {
     high: maxTesp.value,
@@ -126,12 +145,29 @@ export function offTableSentence(off: OffTable, staticInWc: number): string {
   }
 }
 
+/** Airflow against the target band: the word, the limit and the sentence of its verdict. */
+export function flowInBand(flowCfm: number, target: Target, tons: number | undefined, rules: Rules) {
+  const side = flowCfm < target.lowCfm ? 'below' : flowCfm > target.highCfm ? 'above' : 'in';
+  const perTon = tons === undefined ? '' : `, ${flowText(flowCfm / tons)} a ton`;
+  const band = `${flowText(target.lowCfm)} to ${flowText(target.highCfm)}`;
+  const from =
+    tons !== undefined && Math.abs(target.flowCfm - tons * rules.cfmPerTon) < 1
+      ? `${rules.cfmPerTon} a ton`
+      : `design ${flowText(target.flowCfm)}`;
+  return {
+    value: flowCfm,
+    word: wordInBand(flowCfm, target.flowCfm, rules.bandShare, rules.edgeShare),
+    limit: { low: target.lowCfm, high: target.highCfm, source: 'shopSetting' as const, name: 'target band' },
+    sentence: `${flowText(flowCfm)} CFM${perTon}: ${side} the band of ${band} (${from} ± ${percentText(rules.bandShare)}).`,
+  };
+}
+
 function judgeAirflow(facts: UnitFacts, tesp: Verdict, target: Target | undefined, rules: Rules) {
   const lacking = [
     tesp.value === undefined && 'the external static',
     !facts.table && 'a blower table',
     !facts.tap && 'the tap in use',
-    facts.tons === undefined && 'the tons',
+    facts.tons === undefined && facts.designCfm === undefined && 'the tons',
   ].filter((x) => x !== false);
   const cantSay = (sentence: string) => missingVerdict('cfm', FLOW_FORMULA, sentence);
   const { table, tap, tons } = facts;
@@ -158,7 +194,7 @@ function judgeAirflow(facts: UnitFacts, tesp: Verdict, target: Target | undefine
     };
   }
   const value = read.flowCfm;
-  if (!target || tons === undefined) {
+  if (!target) {
     return {
       flowCfm: value,
       verdict: {
@@ -169,16 +205,7 @@ function judgeAirflow(facts: UnitFacts, tesp: Verdict, target: Target | undefine
       },
     };
   }
-  const word = wordInBand(value, target.flowCfm, rules.bandShare, rules.edgeShare);
-  const side = value < target.lowCfm ? 'below' : value > target.highCfm ? 'above' : 'in';
-  const verdict: Verdict = {
-    ...base,
-    value,
-    word,
-    limit: { low: target.lowCfm, high: target.highCfm, source: 'shopSetting', name: 'target band' },
-    sentence: `${flowText(value)} CFM, ${flowText(value / tons)} a ton: ${side} the band of ${flowText(target.lowCfm)} to ${flowText(target.highCfm)} (${rules.cfmPerTon} a ton ± ${percentText(rules.bandShare)}).`,
-  };
-  return { flowCfm: value, verdict };
+  return { flowCfm: value, verdict: { ...base, ...flowInBand(value, target, tons, rules) } };
 }
 
 /**
@@ -193,17 +220,23 @@ function judgeAirflow(facts: UnitFacts, tesp: Verdict, target: Target | undefine
  * @example judge(exampleA, [R2 −0.31, S1 +0.27], DEFAULT_RULES).flowCfm // 940.2
  */
 export function judge(facts: UnitFacts, readings: readonly PressureReading[], rules: Rules): Judgement {
-  const layout = LAYOUTS[facts.layout];
+  const layout = layoutOf(facts);
   const counted = countedPressures(layout, readings);
   const maxTesp: Sourced =
     facts.maxTespInWc === undefined
       ? { value: rules.assumedMaxTespInWc, source: 'assumed' }
       : { value: facts.maxTespInWc, source: 'nameplate' };
-  const target = facts.tons === undefined ? undefined : targetOf(facts.tons, rules);
-  const tesp = judgeTesp(counted.get(layout.inletPort), counted.get(layout.outletPort), maxTesp, rules, {
-    inlet: layout.inletPort,
-    outlet: layout.outletPort,
-  });
+  const target = targetFor(facts, rules);
+  const tesp = judgeTesp(
+    layout.inletPort && counted.get(layout.inletPort),
+    counted.get(layout.outletPort),
+    maxTesp,
+    rules,
+    {
+      inlet: layout.inletPort,
+      outlet: layout.outletPort,
+    },
+  );
   const stretches = judgeStretches(layout, readings, maxTesp, rules);
   const { verdict: airflow, flowCfm, offTable } = judgeAirflow(facts, tesp, target, rules);
   const { table, tap } = facts;

@@ -14,6 +14,12 @@ export interface Rules {
   readonly lowTespShare: number;
   /** Share of the nameplate each stage may take. */
   readonly stageShare: Readonly<Partial<Record<StageKind, number>>>;
+  /** How it is judged where the pressure goes: by shares of the nameplate, or by what is left for the ducts. */
+  readonly school: 'shareOfPlate' | 'leftForDucts';
+  /** How the temperature drop is judged: against the coil model, or by the 16 to 22 °F rule. */
+  readonly dropSchool: 'predicted' | 'ruleOfThumb';
+  /** Face velocity through filters, fpm. */
+  readonly filterFaceFpm: number;
   /** One standard deviation of airflow read from a maker's table, as a share. */
   readonly tableFlowSigma: number;
   /** One standard deviation of one static reading, in. w.c. */
@@ -28,6 +34,9 @@ export const DEFAULT_RULES: Rules = {
   assumedMaxTespInWc: 0.5,
   lowTespShare: 0.2,
   stageShare: { returnDuct: 0.2, filter: 0.2, coil: 0.4, supplyDuct: 0.2 },
+  school: 'shareOfPlate',
+  dropSchool: 'predicted',
+  filterFaceFpm: 300,
   tableFlowSigma: 0.06,
   staticSigmaInWc: 0.01,
 };
@@ -41,7 +50,9 @@ export const DEFAULT_RULES: Rules = {
 export function stageBudget(layout: Layout, kind: StageKind, rules: Rules): number {
   const external = (k: StageKind) => layout.stages.some((s) => s.kind === k && s.external);
   if (!external(kind)) return 0;
-  const own = rules.stageShare[kind] ?? 0;
+  // Filters in series share what one may take.
+  const alike = layout.stages.filter((s) => s.kind === kind && s.external).length;
+  const own = (rules.stageShare[kind] ?? 0) / alike;
   const isDuct = kind === 'returnDuct' || kind === 'supplyDuct';
   return isDuct && !external('coil') ? own + (rules.stageShare.coil ?? 0) / 2 : own;
 }

@@ -1,3 +1,5 @@
+import type { ToolUnit } from '../tools/tool';
+
 /** The four words of a verdict, everywhere. */
 export const VERDICT_WORDS = ['inside', 'atTheEdge', 'outside', 'cantSay'] as const;
 export type VerdictWord = (typeof VERDICT_WORDS)[number];
@@ -12,7 +14,7 @@ export interface Sourced {
   readonly source: Source;
 }
 
-export type Unit = 'inWc' | 'cfm' | 'cfmPerTon' | 'tons' | 'share';
+export type Unit = ToolUnit | 'share';
 
 /** One line of the working behind a figure. */
 export interface WorkingInput {

@@ -1,4 +1,4 @@
-import { LAYOUTS, portOf, type Layout, type LayoutId, type PortId } from '../system';
+import { boundaryPorts, portOf, type Layout, type PortId } from '../system';
 import { countedPressures, type PressureReading } from './pressureReading';
 
 export interface NextReading {
@@ -8,6 +8,7 @@ export interface NextReading {
 }
 
 const WHY_MORE: Partial<Record<PortId, string>> = {
+  R0: 'shows what the grille filter takes.',
   R1: 'splits the return side: duct or filter.',
   S2: 'splits the supply side: coil or ducts.',
 };
@@ -22,12 +23,12 @@ function whyOf(layout: Layout, port: PortId): string {
  * The reading that would tell most for the least work: the two of the boundary first, then those that split a side.
  *
  * @returns undefined when every port of the layout has been read
- * @example nextReading('airHandler', [])?.port // 'R2'
+ * @example nextReading(LAYOUTS.airHandler, [])?.port // 'R2'
  */
-export function nextReading(layoutId: LayoutId, readings: readonly PressureReading[]): NextReading | undefined {
-  const layout = LAYOUTS[layoutId];
+export function nextReading(layout: Layout, readings: readonly PressureReading[]): NextReading | undefined {
   const counted = countedPressures(layout, readings);
-  const others = layout.ports.map((p) => p.id).filter((id) => id !== layout.inletPort && id !== layout.outletPort);
-  const port = [layout.inletPort, layout.outletPort, ...others].find((id) => !counted.has(id) && portOf(layout, id));
+  const boundary = boundaryPorts(layout);
+  const others = layout.ports.map((p) => p.id).filter((id) => !boundary.includes(id));
+  const port = [...boundary, ...others].find((id) => !counted.has(id) && portOf(layout, id));
   return port && { port, why: whyOf(layout, port) };
 }

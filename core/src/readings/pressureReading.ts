@@ -6,6 +6,10 @@ export interface Conditions {
   readonly filter: 'in' | 'out';
   readonly coil: 'wet' | 'dry';
   readonly minutesRunning?: number;
+  readonly mode?: 'cooling' | 'heating';
+  /** The speed that ran. */
+  readonly tap?: string;
+  readonly lineVolts?: number;
 }
 
 /** A static pressure against the room: an append-only fact. */

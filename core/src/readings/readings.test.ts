@@ -62,7 +62,7 @@ test('the next reading: into the equipment, out of it, then what splits a side, 
   const taken: PressureReading[] = [];
   const order: string[] = [];
   for (;;) {
-    const next = nextReading('furnaceCasedCoil', taken);
+    const next = nextReading(LAYOUTS.furnaceCasedCoil, taken);
     if (!next) break;
     order.push(next.port);
     expect(next.why.length).toBeGreaterThan(10);

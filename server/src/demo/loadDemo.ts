@@ -1,12 +1,13 @@
-import { BlowerTableDto, check, UnitDto, VisitDto } from '@huff/contract';
+import { BlowerTableDto, check, SiteDto, UnitDto, VisitDto } from '@huff/contract';
 import type { ClassConstructor } from 'class-transformer';
 import { blowerTablesOn } from '../blowerTables/blowerTables';
 import type { Db } from '../db/db';
 import { DEMO_AUTHOR } from '../http/author';
+import { sitesOn } from '../sites/sites';
 import { unitsOn } from '../units/units';
 import { visitsOn } from '../visits/visits';
 import { DEMO_TABLES } from './tables';
-import { DEMO_UNITS } from './units';
+import { DEMO_SITES, DEMO_UNITS } from './units';
 import { demoVisits } from './visits';
 
 /** Demo records go in by the same door as a client's. */
@@ -31,6 +32,8 @@ export async function loadDemo(db: Db, now: Date): Promise<boolean> {
   const visits = visitsOn(db);
   for (const visit of demoVisits(now)) await visits.put(DEMO_AUTHOR, sound(VisitDto, visit));
   for (const table of DEMO_TABLES) await tables.put(DEMO_AUTHOR, sound(BlowerTableDto, { ...table, savedAt }));
+  const sites = sitesOn(db);
+  for (const site of DEMO_SITES) await sites.put(DEMO_AUTHOR, sound(SiteDto, { ...site, savedAt }));
   // Units last: the last one's presence says that all of it is here.
   for (const unit of DEMO_UNITS) await units.put(DEMO_AUTHOR, sound(UnitDto, { ...unit, savedAt }));
   return true;

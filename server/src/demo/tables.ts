@@ -55,4 +55,29 @@ export const DEMO_TABLES: Omit<BlowerTableDto, 'savedAt'>[] = [
       { tap: 'A', flowsCfm: [2050, 2050, 2045, 2040, 2035, 2030, 2000, 1930, null] },
     ],
   },
+  {
+    id: demoId('table', 5),
+    name: 'MA 40, belt drive by RPM',
+    motor: 'beltDrive',
+    tons: null,
+    staticsInWc: [0.2, 0.4, 0.6, 0.8, 1],
+    taps: [
+      { tap: '700', flowsCfm: [4350, 3700, 2900, null, null] },
+      { tap: '800', flowsCfm: [5150, 4600, 3950, 3150, null] },
+      { tap: '900', flowsCfm: [5900, 5450, 4900, 4250, 3400] },
+    ],
+  },
+  {
+    id: demoId('table', 6),
+    name: 'RT 90, belt drive by RPM',
+    motor: 'beltDrive',
+    tons: 7.5,
+    staticsInWc: [0.2, 0.4, 0.6, 0.8, 1, 1.2],
+    taps: [
+      { tap: '750', flowsCfm: [3300, 2900, 2400, null, null, null] },
+      { tap: '825', flowsCfm: [3750, 3400, 3000, 2500, null, null] },
+      { tap: '900', flowsCfm: [4150, 3850, 3500, 3100, 2600, null] },
+      { tap: '975', flowsCfm: [4500, 4250, 3950, 3600, 3200, 2700] },
+    ],
+  },
 ];

@@ -1,4 +1,4 @@
-import type { UnitDto } from '@huff/contract';
+import type { SiteDto, UnitDto } from '@huff/contract';
 import { demoId } from './ids';
 
 /** Units of a small lakeside town that does not exist. */
@@ -63,4 +63,53 @@ export const DEMO_UNITS: Omit<UnitDto, 'savedAt'>[] = [
     tap: 'C',
     blowerTableId: demoId('table', 4),
   },
+  {
+    id: demoId('unit', 6),
+    siteName: 'Saltgrass Row 2',
+    name: 'Hall air handler',
+    layout: 'airHandler',
+    motor: 'psc',
+    tons: 2,
+    maxTespInWc: 0.5,
+    cfmPerTon: 400,
+    tap: 'high',
+    blowerTableId: demoId('table', 3),
+    setup: { filterPlace: 'atGrilles' },
+  },
+  {
+    id: demoId('unit', 7),
+    siteName: 'Quern seed warehouse',
+    name: 'Make-up air unit',
+    layout: 'makeUpAir',
+    motor: 'beltDrive',
+    tons: null,
+    maxTespInWc: 0.8,
+    cfmPerTon: 400,
+    tap: '800',
+    blowerTableId: demoId('table', 5),
+    setup: { designCfm: 4000, riseMinF: 40, riseMaxF: 90 },
+  },
+  {
+    id: demoId('unit', 8),
+    siteName: 'Lantern Quay library',
+    name: 'Roof 1, entrance',
+    layout: 'packaged',
+    motor: 'beltDrive',
+    tons: 7.5,
+    maxTespInWc: 1,
+    cfmPerTon: 400,
+    tap: '825',
+    blowerTableId: demoId('table', 6),
+  },
 ];
+
+/** Altitudes of the town: a lake in the hills. */
+export const DEMO_SITES: Omit<SiteDto, 'savedAt'>[] = [
+  'Kiln Lane pottery studio',
+  'Lantern Quay library',
+  'Quern seed warehouse',
+  'Saltgrass Row 2',
+  'Saltgrass Row 4',
+  'Saltgrass Row 7',
+  'Tern Slip boat repair',
+].map((name, i) => ({ id: demoId('site', i + 1), name, altitudeFt: name.startsWith('Quern') ? 760 : 620 }));

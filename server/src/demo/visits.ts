@@ -1,14 +1,15 @@
-import type { ReadingDto, UnitDto, VisitDto } from '@huff/contract';
-import type { PortId } from '@huff/core';
+import type { FactDto, ReadingDto, UnitDto, VisitDto } from '@huff/contract';
+import type { FactKind, PortId } from '@huff/core';
 import { demoId } from './ids';
 import { DEMO_TABLES } from './tables';
-import { DEMO_UNITS } from './units';
+import { DEMO_SITES, DEMO_UNITS } from './units';
 
 interface Taken {
   readonly port: PortId;
   readonly value: number;
   readonly door?: 'off';
   readonly coil?: 'dry';
+  readonly filter?: 'out';
   /** Corrects the reading with this place in the list. */
   readonly corrects?: number;
 }
@@ -20,7 +21,12 @@ interface Plan {
   readonly minute: number;
   readonly tap?: string;
   readonly readings: readonly Taken[];
+  readonly mode?: 'heating';
+  /** What was recorded beside statics, in the order it was taken. */
+  readonly facts?: readonly (readonly [FactKind, Record<string, unknown>])[];
 }
+
+const look = (item: string, state: string): readonly [FactKind, Record<string, unknown>] => ['look', { item, state }];
 
 /** A week of visits: a choked duct, a tap to move, a unit that is right, one past its table, a correction, a tight one. */
 const PLANS: readonly Plan[] = [
@@ -32,6 +38,42 @@ const PLANS: readonly Plan[] = [
       { port: 'R1', value: -0.16 },
       { port: 'R2', value: -0.31 },
       { port: 'S1', value: 0.27 },
+      { port: 'R2', value: -0.17, filter: 'out' },
+      { port: 'S1', value: 0.3, filter: 'out' },
+    ],
+    facts: [
+      look('air', 'weak'),
+      look('ice', 'none'),
+      look('wheel', 'clean'),
+      look('filter', 'loaded'),
+      look('coilFace', 'clean'),
+      look('dampers', 'closed'),
+      [
+        'traverse',
+        {
+          shape: 'rectangle',
+          widthIn: 20,
+          heightIn: 12,
+          plan: 'sweep',
+          instrument: 'velocity',
+          readings: [690, 760, 655],
+          beforeIn: 30,
+          afterIn: 40,
+        },
+      ],
+      [
+        'measuredDrop',
+        {
+          tons: 3,
+          returnF: 75.2,
+          moisture: 'wetBulb',
+          returnWetF: 62.6,
+          outdoorF: 91,
+          supplyF: 51.3,
+          altitudeFt: 620,
+          minutes: 15,
+        },
+      ],
     ],
   },
   {
@@ -83,6 +125,44 @@ const PLANS: readonly Plan[] = [
       { port: 'S1', value: 0.22 },
     ],
   },
+  {
+    unit: 6,
+    daysAgo: 3,
+    minute: 830,
+    readings: [
+      { port: 'R0', value: -0.09 },
+      { port: 'R2', value: -0.17 },
+      { port: 'S1', value: 0.16 },
+    ],
+    facts: [look('filter', 'clean'), look('noise', 'loud')],
+  },
+  {
+    unit: 7,
+    daysAgo: 4,
+    minute: 500,
+    mode: 'heating',
+    readings: [
+      { port: 'R1', value: -0.06 },
+      { port: 'R2', value: -0.15 },
+      { port: 'S1', value: 0.52 },
+    ],
+    facts: [
+      look('belt', 'glazed'),
+      [
+        'gasHeat',
+        {
+          cuFt: 10,
+          seconds: 114,
+          heatingValue: 1030,
+          efficiencyPercent: 92,
+          returnF: 34,
+          supplyF: 102,
+          minutes: 12,
+          altitudeFt: 760,
+        },
+      ],
+    ],
+  },
 ];
 
 const DAY_MS = 86_400_000;
@@ -93,24 +173,32 @@ function visitOf(plan: Plan, index: number, now: Date): VisitDto {
   const midnight = Math.floor(now.getTime() / DAY_MS - plan.daysAgo) * DAY_MS;
   const at = (minutesLater: number) => new Date(midnight + (plan.minute + minutesLater) * 60_000).toISOString();
   const readingId = (i: number) => demoId('reading', index * 100 + i + 1);
-  const readings = plan.readings.map(({ port, value, door, coil, corrects }, i): ReadingDto => ({
+  const readings = plan.readings.map(({ port, value, door, filter, coil, corrects }, i): ReadingDto => ({
     id: readingId(i),
     quantity: 'staticPressure',
     port,
     value,
     unit: 'inWc',
     origin: 'typed',
-    conditions: { door: door ?? 'on', filter: 'in', coil: coil ?? 'wet', minutesRunning: 12 + 2 * i },
+    conditions: { door: door ?? 'on', filter: filter ?? 'in', coil: coil ?? 'wet', minutesRunning: 12 + 2 * i },
     takenAt: at(12 + 2 * i),
     replacesId: corrects === undefined ? null : readingId(corrects),
   }));
+  const facts = (plan.facts ?? []).map(([kind, inputs], i): FactDto => ({
+    id: demoId('fact', index * 100 + i + 1),
+    kind,
+    inputs,
+    takenAt: at(3 + 2 * i),
+    replacesId: null,
+  }));
+  const altitudeFt = DEMO_SITES.find((site) => site.name === unit.siteName)?.altitudeFt ?? null;
   return {
     id: demoId('visit', index + 1),
     title: `${unit.siteName}, ${unit.name}`,
     unitId: unit.id,
     layout: unit.layout,
     motor: unit.motor,
-    mode: 'cooling',
+    mode: plan.mode ?? 'cooling',
     tons: unit.tons,
     maxTespInWc: unit.maxTespInWc,
     cfmPerTon: unit.cfmPerTon,
@@ -118,7 +206,9 @@ function visitOf(plan: Plan, index: number, now: Date): VisitDto {
     table: { id: table.id, name: table.name, staticsInWc: table.staticsInWc, taps: table.taps },
     startedAt: at(0),
     savedAt: at(25),
+    setup: { ...unit.setup, altitudeFt },
     readings,
+    facts,
   };
 }
 

@@ -8,7 +8,7 @@ import { notFound } from '../http/problems';
 type UnitRow = UnitDto & Record<string, unknown>;
 
 const SELECT = `SELECT id, site_name AS "siteName", name, layout, motor, tons, max_tesp_in_wc AS "maxTespInWc",
-    cfm_per_ton AS "cfmPerTon", tap, blower_table_id AS "blowerTableId", ${moment('saved_at')} AS "savedAt"
+    cfm_per_ton AS "cfmPerTon", tap, setup, blower_table_id AS "blowerTableId", ${moment('saved_at')} AS "savedAt"
   FROM units`;
 
 export function unitsOn(db: Db) {
@@ -35,6 +35,7 @@ export function unitsOn(db: Db) {
           max_tesp_in_wc: unit.maxTespInWc ?? null,
           cfm_per_ton: unit.cfmPerTon,
           tap: unit.tap ?? null,
+          setup: unit.setup ? JSON.stringify(unit.setup) : null,
           blower_table_id: unit.blowerTableId ?? null,
         },
       }),

@@ -35,6 +35,9 @@ function sameFact(a: ReadingDto, b: ReadingDto): boolean {
     r.conditions.filter,
     r.conditions.coil,
     r.conditions.minutesRunning ?? null,
+    r.conditions.mode ?? null,
+    r.conditions.tap ?? null,
+    r.conditions.lineVolts ?? null,
     Date.parse(r.takenAt),
     r.replacesId ?? null,
   ];

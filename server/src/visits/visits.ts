@@ -4,22 +4,24 @@ import { moment } from '../db/moment';
 import { putLatest } from '../db/putLatest';
 import type { Author } from '../http/author';
 import { notFound } from '../http/problems';
+import { addFacts, factsOf } from './facts';
 import { addReadings, readingsOf } from './readings';
 
 /** How many visits the list gives: a week of a busy shop. */
 const LIST_LENGTH = 100;
 
-type VisitRow = Omit<VisitDto, 'readings'> & Record<string, unknown>;
+type VisitRow = Omit<VisitDto, 'readings' | 'facts'> & Record<string, unknown>;
 
 const SELECT = `SELECT id, title, unit_id AS "unitId", layout, motor, mode, tons, max_tesp_in_wc AS "maxTespInWc",
-    cfm_per_ton AS "cfmPerTon", tap, table_used AS "table", ${moment('started_at')} AS "startedAt",
+    cfm_per_ton AS "cfmPerTon", tap, setup, table_used AS "table", ${moment('started_at')} AS "startedAt",
     ${moment('saved_at')} AS "savedAt"
   FROM visits`;
 
-async function withReadings(query: Query, shopId: string, rows: readonly VisitRow[]): Promise<VisitDto[]> {
+async function whole(query: Query, shopId: string, rows: readonly VisitRow[]): Promise<VisitDto[]> {
   const ids = rows.map((row) => row.id);
   const readings = await readingsOf(query, shopId, ids);
-  return rows.map((row) => ({ ...row, readings: readings.get(row.id) ?? [] }));
+  const facts = await factsOf(query, shopId, ids);
+  return rows.map((row) => ({ ...row, readings: readings.get(row.id) ?? [], facts: facts.get(row.id) ?? [] }));
 }
 
 export function visitsOn(db: Db) {
@@ -30,17 +32,17 @@ export function visitsOn(db: Db) {
         `${SELECT} WHERE shop_id = $1 ORDER BY started_at DESC, id LIMIT ${LIST_LENGTH}`,
         [shopId],
       );
-      return withReadings(db.query, shopId, rows);
+      return whole(db.query, shopId, rows);
     },
 
     async get({ shopId }: Author, id: string): Promise<VisitDto> {
       const rows = await db.query<VisitRow>(`${SELECT} WHERE shop_id = $1 AND id = $2`, [shopId, id]);
-      const [visit] = await withReadings(db.query, shopId, rows);
+      const [visit] = await whole(db.query, shopId, rows);
       if (!visit) throw notFound('visit');
       return visit;
     },
 
-    /** Writes a visit and adds its new readings, all or nothing. */
+    /** Writes a visit and adds its new readings and facts, all or nothing. */
     put: (author: Author, visit: VisitDto): Promise<void> =>
       db.transaction(async (query) => {
         await putLatest(query, 'visits', author, {
@@ -57,10 +59,12 @@ export function visitsOn(db: Db) {
             max_tesp_in_wc: visit.maxTespInWc ?? null,
             cfm_per_ton: visit.cfmPerTon,
             tap: visit.tap ?? null,
+            setup: visit.setup ? JSON.stringify(visit.setup) : null,
             table_used: visit.table ? JSON.stringify(visit.table) : null,
           },
         });
         await addReadings(query, author, visit.id, visit.readings);
+        await addFacts(query, author, visit.id, visit.facts ?? []);
       }),
 
     /** Adds one reading to a visit that is here. */

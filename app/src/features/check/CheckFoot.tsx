@@ -1,6 +1,6 @@
 import type { VisitDto } from '@huff/contract';
-import type { Verdict } from '@huff/core';
-import { View } from 'react-native';
+import type { NextMeasure, Verdict } from '@huff/core';
+import { Pressable, View } from 'react-native';
 import { ActionButton } from '../../ui/page';
 import { Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
@@ -14,12 +14,15 @@ interface CheckFootProps {
   readonly step?: NextStep;
   readonly quiet: boolean;
   readonly onStep: () => void;
+  readonly onMeasure: (measure: NextMeasure) => void;
   readonly onWorking: (title: string, verdict: Verdict) => void;
 }
 
 /** Always in sight and in reach: what was found, and the one thing to do next with its reason. */
-export function CheckFoot({ visit, assessment, step, quiet, onStep, onWorking }: CheckFootProps) {
+export function CheckFoot({ visit, assessment, step, quiet, onStep, onMeasure, onWorking }: CheckFootProps) {
   const palette = usePalette();
+  // While saving is what comes next, what would tell more stands above it.
+  const more = step?.kind === 'save' ? assessment.next : undefined;
   return (
     <View
       style={{
@@ -33,6 +36,21 @@ export function CheckFoot({ visit, assessment, step, quiet, onStep, onWorking }:
       }}
     >
       <ResultStrip visit={visit} assessment={assessment} onWorking={onWorking} />
+      {more && (
+        <Pressable
+          role="button"
+          aria-label={`${more.words}. ${more.why}`}
+          onPress={() => onMeasure(more)}
+          style={{ minHeight: 48, justifyContent: 'center' }}
+        >
+          <Txt size={15} bold color="action" numberOfLines={1}>
+            {more.words}
+          </Txt>
+          <Txt size={13} color="softInk" numberOfLines={1}>
+            {more.why}
+          </Txt>
+        </Pressable>
+      )}
       {step && step.why !== '' && (
         <Txt size={14} color="softInk" numberOfLines={2}>
           {step.why}

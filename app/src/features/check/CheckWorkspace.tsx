@@ -1,26 +1,29 @@
 import type { VisitDto } from '@huff/contract';
-import type { PortId, Verdict } from '@huff/core';
-import { memo, useCallback, useDeferredValue, useMemo, useRef, useState, type ReactNode } from 'react';
+import { FLOW_METHOD_IDS, type FactKind, type PortId, type Verdict } from '@huff/core';
+import { memo, useCallback, useDeferredValue, useMemo, useState, type ReactNode } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
 import { useAhead } from '../../data/useAhead';
-import { Airway, stagesText } from '../../ui/airway';
-import { Crossing } from '../../ui/crossing';
 import { Page } from '../../ui/page';
 import { StationRun } from '../../ui/stations';
-import { Heading, Txt } from '../../ui/text';
+import { Txt } from '../../ui/text';
 import { useIsWide, usePalette } from '../../ui/theme';
 import { WorkingSheet } from '../../ui/working';
-import { AdvicePane } from './AdvicePane';
+import { AirflowStation } from '../stations/AirflowStation';
+import { DropStation } from '../stations/DropStation';
+import { LookStation } from '../stations/LookStation';
+import { PressureStation } from '../stations/PressureStation';
+import { SpeedStation } from '../stations/SpeedStation';
 import { CheckFoot } from './CheckFoot';
+import { MethodSheet } from './MethodSheet';
 import { splitTitle, unitLine } from './motorText';
 import { onTable } from './newVisit';
-import { nextStep } from './nextStep';
-import { PortKeypad } from './PortKeypad';
+import { nextStep, type NextStep } from './nextStep';
+import { PortKeypad, type AskedPort } from './PortKeypad';
 import { ReadingsLog } from './ReadingsLog';
 import { stationsOf, type StationId } from './stations';
 import { TablePicker } from './TablePicker';
 import { UnitPane } from './UnitPane';
-import { useAssessment, type Assessment } from './useAssessment';
+import { useAssessment } from './useAssessment';
 
 interface CheckWorkspaceProps {
   readonly visit: VisitDto;
@@ -32,58 +35,78 @@ interface CheckWorkspaceProps {
   readonly notice?: ReactNode;
 }
 
-type ShowWorking = (title: string, verdict: Verdict) => void;
-
 const MemoStations = memo(StationRun);
 const MemoUnit = memo(UnitPane);
-const MemoAdvice = memo(AdvicePane);
+const MemoLook = memo(LookStation);
+const MemoPressure = memo(PressureStation);
+const MemoAirflow = memo(AirflowStation);
+const MemoDrop = memo(DropStation);
+const MemoSpeed = memo(SpeedStation);
 const MemoLog = memo(ReadingsLog);
 
-/** A check, being made or saved: the unit, the Airway with its ports, the Crossing, and what to do about the speed. */
+const LEFT_PANE = 432;
+
+/** A visit, being made or saved: its stations, the result of all of them in sight, and the one thing to do next. */
 export function CheckWorkspace({ visit: stored, onVisit: store, onSave, under, actions, notice }: CheckWorkspaceProps) {
   const palette = usePalette();
   const wide = useIsWide();
+  const { width } = useWindowDimensions();
   const [visit, onVisit] = useAhead(stored, store);
   const assessment = useAssessment(visit);
-  // Verdict strip and keypad follow a reading at once; the drawings come in the next pass, so that they never hold them up.
+  // Result strip and keypad follow a reading at once; the drawings come in the next pass, so that they never hold them up.
   const drawn = useDeferredValue(visit);
   const drawnAssessment = useAssessment(drawn);
-  const [port, setPort] = useState<PortId>();
-  const [looked, setLooked] = useState<string>();
+  const [station, setStation] = useState<StationId>('pressure');
+  const [asked, setAsked] = useState<AskedPort>();
+  const [method, setMethod] = useState<FactKind>();
   const [working, setWorking] = useState<{ title: string; verdict: Verdict }>();
   const [picking, setPicking] = useState(false);
-  const scroller = useRef<ScrollView>(null);
-  const tops = useRef<Partial<Record<StationId, number>>>({});
   const step = nextStep(visit, assessment, onSave === undefined);
+  const showWorking = useCallback((title: string, verdict: Verdict) => setWorking({ title, verdict }), []);
+  const askPort = useCallback((port: PortId, filterOut = false) => setAsked({ port, filterOut }), []);
+  const askDrop = useCallback(() => setMethod('measuredDrop'), []);
+  const goTo = useCallback((id: string) => setStation(id as StationId), []);
   const stations = useMemo(() => stationsOf(drawn, drawnAssessment), [drawn, drawnAssessment]);
-  const goTo = useCallback(
-    (id: string) =>
-      scroller.current?.scrollTo({ y: Math.max(0, (tops.current[id as StationId] ?? 0) - 8), animated: true }),
-    [],
-  );
+  const measure = (next: Extract<NextStep, { kind: 'measure' }>['measure']) => {
+    if (next.kind === 'port') {
+      setStation('pressure');
+      setAsked({ port: next.port, filterOut: next.filterOut });
+    } else if (next.kind === 'drop') {
+      setStation('drop');
+      setMethod('measuredDrop');
+    } else if (next.kind === 'method') {
+      setStation('airflow');
+      setMethod(next.method);
+    } else setStation(next.kind === 'airflow' ? 'airflow' : 'look');
+  };
   const doStep = () => {
     if (!step) return;
     if (step.kind === 'chooseTable') setPicking(true);
-    else if (step.kind === 'read') setPort(step.port);
     else if (step.kind === 'save') onSave?.();
-    else goTo('unit');
+    else if (step.kind === 'measure') measure(step.measure);
+    else setStation('pressure');
   };
-  const showWorking = useCallback<ShowWorking>((title, verdict) => setWorking({ title, verdict }), []);
-  const section = (id: StationId, children: ReactNode) => (
-    <View
-      onLayout={(e) => {
-        tops.current[id] = e.nativeEvent.layout.y;
-      }}
-    >
-      {children}
+  const paneWidth = wide ? LEFT_PANE - 32 : width - 32;
+  const hold = assessment.hold && (
+    <View role="alert" style={{ backgroundColor: palette.outside, borderRadius: 6, padding: 12, gap: 4 }}>
+      <Txt bold>Hold. {assessment.hold.why}</Txt>
+      <Txt>{assessment.hold.first}</Txt>
     </View>
   );
-  const unit = <MemoUnit visit={drawn} onVisit={onVisit} />;
-  const airway = <AirwayPane visit={drawn} assessment={drawnAssessment} onPort={setPort} onWorking={showWorking} />;
-  const looking = looked ?? drawnAssessment.advice.tap;
-  const crossing = <CrossingPane assessment={drawnAssessment} looking={looking} />;
-  const advice = <MemoAdvice advice={drawnAssessment.advice} looking={looking} onLook={setLooked} />;
-  const log = <MemoLog visit={drawn} assessment={drawnAssessment} />;
+  const shared = { visit: drawn, assessment: drawnAssessment } as const;
+  const here = {
+    look: <MemoLook {...shared} onVisit={onVisit} />,
+    pressure: (
+      <View style={{ gap: 16 }}>
+        <MemoUnit visit={drawn} onVisit={onVisit} />
+        <MemoPressure {...shared} width={paneWidth} onPort={askPort} onWorking={showWorking} />
+        {!wide && <MemoLog {...shared} />}
+      </View>
+    ),
+    airflow: <MemoAirflow {...shared} onVisit={onVisit} onMethod={setMethod} />,
+    drop: <MemoDrop {...shared} width={paneWidth} onRead={askDrop} onWorking={showWorking} />,
+    speed: <MemoSpeed assessment={drawnAssessment} />,
+  }[station];
   const foot = (
     <CheckFoot
       visit={visit}
@@ -91,12 +114,23 @@ export function CheckWorkspace({ visit: stored, onVisit: store, onSave, under, a
       step={step}
       quiet={onSave === undefined}
       onStep={doStep}
+      onMeasure={measure}
       onWorking={showWorking}
     />
   );
   const sheets = (
     <>
-      <PortKeypad visit={visit} assessment={assessment} port={port} onVisit={onVisit} onPort={setPort} />
+      <PortKeypad visit={visit} assessment={assessment} asked={asked} onVisit={onVisit} onAsk={setAsked} />
+      <MethodSheet
+        visit={visit}
+        assessment={assessment}
+        method={method}
+        onVisit={onVisit}
+        onClose={() => {
+          setMethod(undefined);
+          if (method && (FLOW_METHOD_IDS as readonly string[]).includes(method)) setStation('airflow');
+        }}
+      />
       <WorkingSheet title={working?.title ?? ''} verdict={working?.verdict} onClose={() => setWorking(undefined)} />
       <TablePicker
         open={picking}
@@ -108,22 +142,32 @@ export function CheckWorkspace({ visit: stored, onVisit: store, onSave, under, a
       />
     </>
   );
-  const head = { title: splitTitle(visit.title).name, under: under ?? unitLine(visit), back: '/', actions } as const;
+  const run = <MemoStations stations={stations} here={station} onGo={goTo} />;
+  const head = {
+    title: splitTitle(visit.title).name,
+    under: under ?? unitLine(visit),
+    back: '/',
+    actions,
+  } as const;
   if (wide) {
     return (
       <Page {...head} panes>
-        <View style={{ width: 432, borderRightWidth: 1, borderColor: palette.line }}>
-          <ScrollView contentContainerStyle={{ padding: 16, paddingTop: 4, gap: 16 }}>
+        <View style={{ width: LEFT_PANE, borderRightWidth: 1, borderColor: palette.line }}>
+          {run}
+          <ScrollView key={station} contentContainerStyle={{ padding: 16, paddingTop: 10, gap: 16 }}>
             {notice}
-            {unit}
-            {airway}
+            {hold}
+            {here}
           </ScrollView>
           {foot}
         </View>
         <ScrollView style={{ flex: 1 }} contentContainerStyle={{ padding: 20, paddingTop: 4, gap: 20, maxWidth: 760 }}>
-          {crossing}
-          {advice}
-          {log}
+          {station === 'speed' ? (
+            <MemoAirflow {...shared} onVisit={onVisit} onMethod={setMethod} />
+          ) : (
+            <MemoSpeed assessment={drawnAssessment} />
+          )}
+          <MemoLog {...shared} />
         </ScrollView>
         {sheets}
       </Page>
@@ -132,61 +176,14 @@ export function CheckWorkspace({ visit: stored, onVisit: store, onSave, under, a
   return (
     <Page {...head} foot={foot} panes>
       <View style={{ flex: 1 }}>
-        <MemoStations stations={stations} onGo={goTo} />
-        <ScrollView ref={scroller} style={{ flex: 1 }} contentContainerStyle={{ padding: 16, gap: 20 }}>
+        {run}
+        <ScrollView key={station} style={{ flex: 1 }} contentContainerStyle={{ padding: 16, gap: 16 }}>
           {notice}
-          {section('unit', unit)}
-          {section('pressure', airway)}
-          {section('airflow', crossing)}
-          {section('speed', advice)}
-          {log}
+          {hold}
+          {here}
         </ScrollView>
       </View>
       {sheets}
     </Page>
   );
 }
-
-interface AirwayPaneProps {
-  readonly visit: VisitDto;
-  readonly assessment: Assessment;
-  readonly onPort: (port: PortId) => void;
-  readonly onWorking: ShowWorking;
-}
-
-const AirwayPane = memo(function AirwayPane({ visit, assessment, onPort, onWorking }: AirwayPaneProps) {
-  const wide = useIsWide();
-  const { width } = useWindowDimensions();
-  const { judgement, next, pressures } = assessment;
-  return (
-    <Airway
-      layout={visit.layout}
-      stretches={judgement.stretches}
-      pressures={pressures}
-      width={wide ? 400 : width - 32}
-      next={next?.port}
-      liftInWc={judgement.tespInWc}
-      onPort={onPort}
-      onWorking={(stretch) => onWorking(stagesText(stretch.stages), stretch.verdict)}
-    />
-  );
-});
-
-const CrossingPane = memo(function CrossingPane({
-  assessment: { judgement },
-  looking,
-}: {
-  readonly assessment: Assessment;
-  readonly looking?: string;
-}) {
-  return (
-    <View style={{ gap: 4 }}>
-      <Heading size={17}>Where fan and ducts meet</Heading>
-      {judgement.system ? (
-        <Crossing judgement={judgement} tap={looking} />
-      ) : (
-        <Txt color="softInk">{judgement.airflow.sentence}</Txt>
-      )}
-    </View>
-  );
-});

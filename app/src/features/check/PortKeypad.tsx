@@ -1,58 +1,87 @@
 import type { VisitDto } from '@huff/contract';
-import { LAYOUTS, portOf, type Conditions, type PortId } from '@huff/core';
+import { boundaryPorts, filterOutPressures, portOf, type Conditions, type PortId } from '@huff/core';
 import { useCallback, useState } from 'react';
 import { Keypad } from '../../ui/keypad';
 import { Sheet } from '../../ui/page';
 import { AS_IT_RUNS, withReading } from './newVisit';
 import type { Assessment } from './useAssessment';
 
+/** A port to read, as the unit runs or with the filter out. */
+export interface AskedPort {
+  readonly port: PortId;
+  readonly filterOut: boolean;
+}
+
 interface PortKeypadProps {
   readonly visit: VisitDto;
   readonly assessment: Assessment;
-  readonly port?: PortId;
+  readonly asked?: AskedPort;
   readonly onVisit: (visit: VisitDto) => void;
-  readonly onPort: (port: PortId | undefined) => void;
-}
-
-/** The boundary ports not yet read, after this one. */
-function following(visit: VisitDto, assessment: Assessment, port: PortId): PortId | undefined {
-  const { inletPort, outletPort } = LAYOUTS[visit.layout];
-  return [inletPort, outletPort].find((id) => id !== port && !assessment.counted.has(id));
+  readonly onAsk: (asked: AskedPort | undefined) => void;
 }
 
 /** The keypad for a port: keeps the reading in the visit and moves on to the next. */
-export function PortKeypad({ visit, assessment, port, onVisit, onPort }: PortKeypadProps) {
-  const [conditions, setConditions] = useState<Conditions>(visit.readings.at(-1)?.conditions ?? AS_IT_RUNS);
-  const layout = LAYOUTS[visit.layout];
-  const plan = port && portOf(layout, port);
-  const next = port && following(visit, assessment, port);
-  const counted = port && assessment.counted.get(port);
-  const asUsual = conditions.door === 'on' && conditions.filter === 'in';
-  const keep = (staticInWc: number) => {
-    if (!port) return;
-    onVisit(
-      withReading(visit, { port, staticInWc, conditions, replacesId: (asUsual && counted?.id) || null }, new Date()),
-    );
-    onPort(asUsual ? next : undefined);
-  };
-  const skip = useCallback(() => onPort(next), [onPort, next]);
+export function PortKeypad(props: PortKeypadProps) {
+  const { asked, onAsk } = props;
   return (
-    <Sheet bare open={plan !== undefined} onClose={() => onPort(undefined)} title={`Read ${port ?? ''}`}>
-      {plan && (
-        <Keypad
-          key={plan.id}
-          port={plan}
-          before={layout.stages[plan.afterStage - 1]?.kind}
-          after={layout.stages[plan.afterStage]?.kind}
-          previousInWc={asUsual ? counted?.staticInWc : undefined}
-          lastInWc={visit.readings.at(-1)?.value}
-          conditions={conditions}
-          onConditions={setConditions}
-          nextPort={asUsual ? next : undefined}
-          onKeep={keep}
-          onSkip={skip}
-        />
-      )}
+    <Sheet bare open={asked !== undefined} onClose={() => onAsk(undefined)} title={`Read ${asked?.port ?? ''}`}>
+      {asked && <Body key={String(asked.filterOut)} {...props} asked={asked} />}
     </Sheet>
+  );
+}
+
+function Body({ visit, assessment, asked, onVisit, onAsk }: PortKeypadProps & { readonly asked: AskedPort }) {
+  const { layout, counted: countedOf } = assessment;
+  const last = visit.readings.at(-1)?.conditions ?? AS_IT_RUNS;
+  const [conditions, setConditions] = useState<Conditions>({
+    ...last,
+    door: 'on',
+    filter: asked.filterOut ? 'out' : 'in',
+  });
+  const plan = portOf(layout, asked.port);
+  const retest = conditions.filter === 'out' && conditions.door === 'on';
+  const asUsual = conditions.door === 'on' && conditions.filter === 'in';
+  const standing = retest ? filterOutPressures(assessment.standing.map((s) => s.reading)) : countedOf;
+  const counted = asUsual || retest ? standing.get(asked.port) : undefined;
+  // The boundary ports not yet read in the same state, after this one.
+  const next =
+    asUsual || retest ? boundaryPorts(layout).find((id) => id !== asked.port && !standing.has(id)) : undefined;
+  const { filterOut } = asked;
+  const moveOn = useCallback(
+    () => onAsk(next && { port: next, filterOut: filterOut || retest }),
+    [onAsk, next, filterOut, retest],
+  );
+  if (!plan) return null;
+  const keep = (staticInWc: number) => {
+    const { mode, setup, tap } = visit;
+    const state = {
+      ...conditions,
+      mode,
+      ...(tap ? { tap } : {}),
+      ...(setup?.lineVolts ? { lineVolts: setup.lineVolts } : {}),
+    };
+    onVisit(
+      withReading(
+        visit,
+        { port: asked.port, staticInWc, conditions: state, replacesId: counted?.id ?? null },
+        new Date(),
+      ),
+    );
+    moveOn();
+  };
+  return (
+    <Keypad
+      key={plan.id}
+      port={plan}
+      before={layout.stages[plan.afterStage - 1]?.kind}
+      after={layout.stages[plan.afterStage]?.kind}
+      previousInWc={counted?.staticInWc}
+      lastInWc={visit.readings.at(-1)?.value}
+      conditions={conditions}
+      onConditions={setConditions}
+      nextPort={next}
+      onKeep={keep}
+      onSkip={moveOn}
+    />
   );
 }

@@ -1,4 +1,4 @@
-import { LAYOUTS, portOf, staticText, type NotCounted } from '@huff/core';
+import { portOf, staticText, type NotCounted } from '@huff/core';
 import type { VisitDto } from '@huff/contract';
 import { format } from 'date-fns/format';
 import { View } from 'react-native';
@@ -40,7 +40,7 @@ export function ReadingsLog({ visit, assessment }: { readonly visit: VisitDto; r
           >
             <View style={{ flex: 1 }}>
               <Txt size={15}>
-                {port} {portOf(LAYOUTS[visit.layout], port)?.name ?? ''}
+                {port} {portOf(assessment.layout, port)?.name ?? ''}
               </Txt>
               <Txt size={13} color={why ? 'action' : 'softInk'} bold={why !== undefined}>
                 {why ? WHY_NOT[why] : `${conditions.door} · ${conditions.filter} · ${conditions.coil}`}

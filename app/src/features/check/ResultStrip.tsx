@@ -1,4 +1,4 @@
-import { flowText, staticText, type Verdict } from '@huff/core';
+import { flowText, staticText, toolFigure, type Verdict } from '@huff/core';
 import type { VisitDto } from '@huff/contract';
 import { Pressable, View } from 'react-native';
 import { VERDICT_TEXT, VerdictMark } from '../../ui/marks';
@@ -13,12 +13,14 @@ interface ResultStripProps {
 
 /** TESP and airflow with their marks, always in sight; a touch shows the working. */
 export function ResultStrip({ visit, assessment, onWorking }: ResultStripProps) {
-  const { tesp, airflow, tespInWc, flowCfm, maxTesp, offTable } = assessment.judgement;
+  const { tesp, tespInWc, maxTesp, offTable } = assessment.judgement;
+  const { airflow, drop, flow } = assessment;
+  const flowCfm = flow?.flowCfm;
   const perTon = flowCfm !== undefined && visit.tons ? `${flowText(flowCfm / visit.tons)} a ton` : undefined;
   const limit =
     maxTesp.source === 'assumed' ? `of ${staticText(maxTesp.value)} assumed` : `of ${staticText(maxTesp.value)}`;
   return (
-    <View style={{ flexDirection: 'row', gap: 12 }}>
+    <View style={{ flexDirection: 'row', gap: 8 }}>
       <Result
         name="External static"
         value={tespInWc === undefined ? '–' : staticText(tespInWc)}
@@ -35,6 +37,18 @@ export function ResultStrip({ visit, assessment, onWorking }: ResultStripProps) 
         under={perTon ?? (offTable ? 'off the table' : 'can’t say yet')}
         verdict={airflow}
         onPress={() => onWorking('Airflow', airflow)}
+      />
+      <Result
+        name="Drop"
+        value={drop.value === undefined ? '–' : toolFigure(drop.value, 'deltaF')}
+        unit="°F"
+        under={
+          drop.limit?.low === undefined
+            ? 'not read'
+            : `${drop.limit.low.toFixed(0)} to ${drop.limit.high.toFixed(0)} °F`
+        }
+        verdict={drop}
+        onPress={() => onWorking('Temperature drop', drop)}
       />
     </View>
   );
@@ -62,7 +76,7 @@ function Result({ name, value, unit, under, assumed, verdict, onPress }: ResultP
         {name}
       </Txt>
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
-        <Txt size={28} bold figures style={{ lineHeight: 32 }}>
+        <Txt size={26} bold figures style={{ lineHeight: 32 }}>
           {value}
         </Txt>
         <VerdictMark word={verdict.word} size={20} />

@@ -5,7 +5,7 @@ import { Pressable, View } from 'react-native';
 import { Icon } from '../../ui/icons';
 import { Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
-import { Choice } from './Choice';
+import { Choice } from '../../ui/form';
 import { onTable } from './newVisit';
 import { TablePicker } from './TablePicker';
 import { UnitSetupSheet } from './UnitSetupSheet';

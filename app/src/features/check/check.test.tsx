@@ -59,7 +59,7 @@ test('a check at a known unit starts from its record', () => {
     ...{ motor: 'psc' as const, tons: 5, maxTespInWc: null, cfmPerTon: 350, tap: 'C', blowerTableId: null },
     savedAt: now.toISOString(),
   };
-  const visit = checkAt(unit, undefined, now);
+  const visit = checkAt(unit, undefined, undefined, now);
   expect(visit).toMatchObject({
     title: 'Lantern Quay library, Reading room',
     layout: 'packaged',

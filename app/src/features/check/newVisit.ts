@@ -1,4 +1,4 @@
-import type { BlowerTableDto, ReadingDto, UnitDto, VisitDto, VisitTableDto } from '@huff/contract';
+import type { BlowerTableDto, ReadingDto, SiteDto, UnitDto, VisitDto, VisitTableDto } from '@huff/contract';
 import { DEFAULT_RULES, type Conditions, type PortId } from '@huff/core';
 import { v4 as uuid } from 'uuid';
 
@@ -21,6 +21,8 @@ export function quickCheck(now: Date): VisitDto {
     startedAt: now.toISOString(),
     savedAt: now.toISOString(),
     readings: [],
+    facts: [],
+    setup: null,
   };
 }
 
@@ -33,7 +35,12 @@ export const tableUsed = ({ id, name, staticsInWc, taps }: BlowerTableDto): Visi
 });
 
 /** A check at a known unit: what its record says is filled in. */
-export function checkAt(unit: UnitDto, table: BlowerTableDto | undefined, now: Date): VisitDto {
+export function checkAt(
+  unit: UnitDto,
+  table: BlowerTableDto | undefined,
+  site: SiteDto | undefined,
+  now: Date,
+): VisitDto {
   return {
     ...quickCheck(now),
     title: `${unit.siteName}, ${unit.name}`,
@@ -45,6 +52,8 @@ export function checkAt(unit: UnitDto, table: BlowerTableDto | undefined, now: D
     cfmPerTon: unit.cfmPerTon,
     tap: unit.tap ?? null,
     table: table ? tableUsed(table) : null,
+    // The altitude is the site's: it thins the air of each of its units.
+    setup: { ...unit.setup, altitudeFt: site?.altitudeFt ?? unit.setup?.altitudeFt ?? null },
   };
 }
 

@@ -2,22 +2,42 @@ import type { VisitDto } from '@huff/contract';
 import type { Station } from '../../ui/stations';
 import type { Assessment } from './useAssessment';
 
-export type StationId = 'unit' | 'pressure' | 'airflow' | 'speed';
+export const STATION_IDS = ['look', 'pressure', 'airflow', 'drop', 'speed'] as const;
+export type StationId = (typeof STATION_IDS)[number];
 
-/** How far each station of a check is. */
-export function stationsOf(
-  visit: VisitDto,
-  { judgement, advice, counted }: Assessment,
-): (Station & { id: StationId })[] {
-  const said = [visit.table, visit.tons, visit.tap].filter(Boolean).length;
+/** How far each station of a visit is, and what it still lacks. */
+export function stationsOf(visit: VisitDto, assessment: Assessment): (Station & { id: StationId })[] {
+  const { judgement, advice, counted, looks, flow, drop } = assessment;
+  const heatOnly = visit.layout === 'makeUpAir';
   return [
-    { id: 'unit', name: 'Unit', state: said === 3 ? 'done' : said > 0 ? 'started' : 'empty' },
+    {
+      id: 'look',
+      name: 'Look',
+      state: looks.size >= 5 ? 'done' : looks.size > 0 ? 'started' : 'empty',
+      lacks: looks.size === 0 ? 'nothing looked at' : undefined,
+    },
     {
       id: 'pressure',
       name: 'Pressure',
       state: judgement.tespInWc !== undefined ? 'done' : counted.size > 0 ? 'started' : 'empty',
+      lacks: judgement.tespInWc === undefined ? judgement.tesp.sentence : undefined,
     },
-    { id: 'airflow', name: 'Airflow', state: judgement.flowCfm !== undefined ? 'done' : 'empty' },
+    {
+      id: 'airflow',
+      name: 'Airflow',
+      state: flow ? (flow.disagreement ? 'started' : 'done') : 'empty',
+      lacks: flow ? undefined : judgement.airflow.sentence,
+    },
+    ...(heatOnly
+      ? []
+      : [
+          {
+            id: 'drop' as const,
+            name: 'Drop',
+            state: drop.value === undefined ? ('empty' as const) : ('done' as const),
+            lacks: drop.value === undefined ? drop.sentence : undefined,
+          },
+        ]),
     { id: 'speed', name: 'Speed', state: advice.kind === 'cantSay' ? 'empty' : 'done' },
   ];
 }

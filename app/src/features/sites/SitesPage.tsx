@@ -1,15 +1,17 @@
 import type { UnitDto } from '@huff/contract';
 import { tonsText } from '@huff/core';
 import { router } from 'expo-router';
+import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { useDraft } from '../../data/draft';
-import { blowerTables, useUnits } from '../../data/records';
+import { blowerTables, sites, useUnits } from '../../data/records';
 import { Icon } from '../../ui/icons';
 import { Page } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import { MOTOR_TEXT } from '../check/motorText';
 import { checkAt } from '../check/newVisit';
+import { AltitudeSheet, altitudeText } from './AltitudeSheet';
 
 /** Units by site, in the order given. */
 export function bySite(units: readonly UnitDto[]): [string, UnitDto[]][] {
@@ -23,7 +25,9 @@ export function SitesPage() {
   const palette = usePalette();
   const { data: units = [], isError } = useUnits();
   const tables = blowerTables.useList().records.map((k) => k.record);
+  const places = sites.useList().records.map((k) => k.record);
   const { draft, keep } = useDraft();
+  const [editing, setEditing] = useState<string>();
   const start = (unit: UnitDto) => {
     // A check already open at this unit goes on; nothing read is thrown away.
     const open = draft && draft.unitId === unit.id && draft.readings.length > 0;
@@ -32,6 +36,7 @@ export function SitesPage() {
         checkAt(
           unit,
           tables.find((t) => t.id === unit.blowerTableId),
+          places.find((place) => place.name === unit.siteName),
           new Date(),
         ),
       );
@@ -48,9 +53,21 @@ export function SitesPage() {
         )}
         {bySite(units).map(([site, list]) => (
           <View key={site}>
-            <Heading size={16} style={{ paddingBottom: 6 }}>
-              {site}
-            </Heading>
+            <View style={{ flexDirection: 'row', alignItems: 'center' }}>
+              <Heading size={16} style={{ flex: 1 }}>
+                {site}
+              </Heading>
+              <Pressable
+                role="button"
+                aria-label={`Altitude of ${site}: ${altitudeText(places, site)}. Change`}
+                onPress={() => setEditing(site)}
+                style={{ minHeight: 48, justifyContent: 'center', paddingLeft: 12 }}
+              >
+                <Txt size={14} color="softInk" figures>
+                  {altitudeText(places, site)}
+                </Txt>
+              </Pressable>
+            </View>
             {list.map((unit) => (
               <Pressable
                 key={unit.id}
@@ -94,6 +111,7 @@ export function SitesPage() {
           </Txt>
         )}
       </View>
+      <AltitudeSheet site={editing} places={places} onClose={() => setEditing(undefined)} />
     </Page>
   );
 }

@@ -10,7 +10,7 @@ import { blowerTables } from '../../data/records';
 import { ActionButton, Page } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
-import { Choice } from '../check/Choice';
+import { Choice } from '../../ui/form';
 import { MOTOR_TEXT } from '../check/motorText';
 import { chooseFile, readFile } from './chooseFile';
 import { CsvText } from './CsvText';

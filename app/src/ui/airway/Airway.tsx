@@ -1,4 +1,4 @@
-import { LAYOUTS, portOf, staticText, type JudgedStretch, type LayoutId, type PortId } from '@huff/core';
+import { portOf, staticText, type JudgedStretch, type Layout, type PortId } from '@huff/core';
 import { View } from 'react-native';
 import { planAirway } from './airwayGeometry';
 import { PressureLine } from './PressureLine';
@@ -6,7 +6,7 @@ import { stagesText } from './stageNames';
 import { StretchBlock } from './StretchBlock';
 
 interface AirwayProps {
-  readonly layout: LayoutId;
+  readonly layout: Layout;
   readonly stretches: readonly JudgedStretch[];
   readonly pressures: ReadonlyMap<PortId, number>;
   readonly width: number;
@@ -33,7 +33,7 @@ export function Airway({ layout, stretches, pressures, width, next, liftInWc, on
   const plan = planAirway(layout, stretches, pressures);
   const rowHeight = plan.rows > 4 ? 78 : 88;
   const lineWidth = Math.round(Math.min(210, width * 0.44));
-  const portName = (id: PortId) => portOf(LAYOUTS[layout], id)?.name ?? '';
+  const portName = (id: PortId) => portOf(layout, id)?.name ?? '';
   return (
     <View
       role="group"

@@ -11,7 +11,7 @@ const { stretches } = judge({ layout: 'airHandler', motor: 'psc' }, readings, DE
 const pressures = new Map(readings.map((r) => [r.port, r.staticInWc]));
 
 test.each(LAYOUT_IDS)('the rows of %s cover its stages once, in order', (id) => {
-  const plan = planAirway(id, [], new Map());
+  const plan = planAirway(LAYOUTS[id], [], new Map());
   expect(plan.blocks.flatMap((b) => b.stages)).toEqual(LAYOUTS[id].stages.map((s) => s.kind));
   plan.blocks.forEach((b, i) => expect(b.row).toBe(i === 0 ? 0 : plan.blocks[i - 1]!.row + plan.blocks[i - 1]!.rows));
   expect(plan.marks.map((m) => m.row)).toEqual([...plan.marks.map((m) => m.row)].sort((a, b) => a - b));
@@ -49,7 +49,7 @@ test('ports are touched to read them, stretches to see their working', () => {
   const onWorking = jest.fn();
   renderThemed(
     <Airway
-      layout="airHandler"
+      layout={LAYOUTS.airHandler}
       stretches={stretches}
       pressures={pressures}
       width={358}

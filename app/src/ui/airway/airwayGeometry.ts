@@ -1,4 +1,4 @@
-import { LAYOUTS, type JudgedStretch, type Layout, type LayoutId, type PortId, type StageKind } from '@huff/core';
+import type { JudgedStretch, Layout, PortId, StageKind } from '@huff/core';
 
 /** A block of the drawing: a judged stretch, stages still waiting for a reading, or the inside of the cabinet. */
 export interface AirwayBlock {
@@ -44,11 +44,10 @@ function rowsOf(layout: Layout): number[] {
  * @param pressures counted statics, in. w.c., by port
  */
 export function planAirway(
-  layoutId: LayoutId,
+  layout: Layout,
   stretches: readonly JudgedStretch[],
   pressures: ReadonlyMap<PortId, number>,
 ): AirwayPlan {
-  const layout = LAYOUTS[layoutId];
   const rowOf = rowsOf(layout);
   const rows = rowOf[rowOf.length - 1]! + 1;
   const boundary = (afterStage: number) => rowOf[afterStage] ?? rows;

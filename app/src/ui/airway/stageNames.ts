@@ -1,6 +1,7 @@
 import type { StageKind } from '@huff/core';
 
 const NAMES: Record<StageKind, string> = {
+  hood: 'Hood',
   returnDuct: 'Return duct',
   filter: 'Filter',
   coil: 'Coil',

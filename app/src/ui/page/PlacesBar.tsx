@@ -6,6 +6,7 @@ import { useIsWide, usePalette } from '../theme';
 const PLACES = [
   { href: '/', name: 'Today', owns: (path: string) => path === '/' || path === '/quick' || path.startsWith('/visits') },
   { href: '/sites', name: 'Sites', owns: (path: string) => path.startsWith('/sites') },
+  { href: '/bench', name: 'Bench', owns: (path: string) => path.startsWith('/bench') },
   { href: '/shop/tables', name: 'Tables', owns: (path: string) => path.startsWith('/shop') },
 ] as const;
 

@@ -9,6 +9,8 @@ export interface Station {
   readonly id: string;
   readonly name: string;
   readonly state: StationState;
+  /** What it still lacks, in words. */
+  readonly lacks?: string;
 }
 
 const STATE_TEXT: Record<StationState, string> = { empty: 'not begun', started: 'begun', done: 'done' };
@@ -56,9 +58,12 @@ function Louvre({
 /** The stations of a visit as openings in a duct: each shows how far it is, and leads to its part of the page. */
 export function StationRun({
   stations,
+  here,
   onGo,
 }: {
   readonly stations: readonly Station[];
+  /** The station that is open. */
+  readonly here?: string;
   readonly onGo: (id: string) => void;
 }) {
   const palette = usePalette();
@@ -83,20 +88,25 @@ export function StationRun({
             borderColor: palette.line,
           }}
         />
-        {stations.map(({ id, name, state }) => (
+        {stations.map(({ id, name, state, lacks }) => (
           <Pressable
             key={id}
             role="button"
-            aria-label={`${name}, ${STATE_TEXT[state]}`}
+            aria-label={`${name}, ${STATE_TEXT[state]}${lacks ? `. ${lacks}` : ''}`}
+            aria-current={id === here ? 'step' : undefined}
             onPress={() => onGo(id)}
-            style={{ flex: 1, minHeight: 48, justifyContent: 'flex-end', alignItems: 'center', minWidth: 84 }}
+            style={{ flex: 1, minHeight: 48, justifyContent: 'flex-end', alignItems: 'center', minWidth: 70 }}
           >
-            <Txt size={15} bold={state !== 'empty'} color={state === 'empty' ? 'softInk' : 'ink'}>
+            <Txt size={15} bold={id === here} color={id === here ? 'ink' : 'softInk'}>
               {name}
             </Txt>
             <View style={{ backgroundColor: palette.paper, height: 24 }}>
-              <Svg width={76} height={24} aria-hidden>
-                <Louvre width={76} state={state} color={state === 'empty' ? palette.line : palette.ink} />
+              <Svg width={64} height={24} aria-hidden>
+                <Louvre
+                  width={64}
+                  state={state}
+                  color={id === here ? palette.ink : state === 'empty' ? palette.line : palette.softInk}
+                />
               </Svg>
             </View>
           </Pressable>

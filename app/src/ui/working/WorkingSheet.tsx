@@ -1,4 +1,4 @@
-import { flowText, percentText, staticText, tonsText, type Source, type Unit, type Verdict } from '@huff/core';
+import { percentText, toolFigure, toolText, type Source, type Unit, type Verdict } from '@huff/core';
 import { View } from 'react-native';
 import { VERDICT_TEXT, VerdictMark } from '../marks';
 import { Sheet } from '../page';
@@ -18,18 +18,7 @@ export const SOURCE_TEXT: Record<Source, string> = {
 
 /** A value with its unit, as it stands in a working. */
 export function valueText(value: number, unit: Unit): string {
-  switch (unit) {
-    case 'inWc':
-      return `${staticText(value)} in. w.c.`;
-    case 'cfm':
-      return `${flowText(value)} CFM`;
-    case 'cfmPerTon':
-      return `${flowText(value)} CFM a ton`;
-    case 'tons':
-      return `${tonsText(value)} tons`;
-    case 'share':
-      return percentText(value);
-  }
+  return unit === 'share' ? percentText(value) : toolText(value, unit);
 }
 
 interface WorkingSheetProps {
@@ -69,7 +58,7 @@ export function WorkingSheet({ title, verdict, onClose }: WorkingSheetProps) {
               value={
                 verdict.limit.low === undefined
                   ? `at most ${valueText(verdict.limit.high, verdict.unit)}`
-                  : `${flowText(verdict.limit.low)} to ${valueText(verdict.limit.high, verdict.unit)}`
+                  : `${verdict.unit === 'share' ? percentText(verdict.limit.low) : toolFigure(verdict.limit.low, verdict.unit)} to ${valueText(verdict.limit.high, verdict.unit)}`
               }
               source={verdict.limit.source}
             />

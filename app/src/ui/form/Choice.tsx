@@ -1,6 +1,6 @@
 import { Pressable, View } from 'react-native';
-import { Txt } from '../../ui/text';
-import { usePalette } from '../../ui/theme';
+import { Txt } from '../text';
+import { usePalette } from '../theme';
 
 interface ChoiceProps<Id extends string> {
   readonly label: string;

@@ -1,0 +1,80 @@
+import { FLOW_METHOD_IDS, toolOf, type FactKind, type RawInputs, type Tool } from '@huff/core';
+import { router, useLocalSearchParams } from 'expo-router';
+import { useEffect } from 'react';
+import { View } from 'react-native';
+import { useDraft } from '../../data/draft';
+import { ActionButton, Page } from '../../ui/page';
+import { Txt } from '../../ui/text';
+import { useIsWide } from '../../ui/theme';
+import { withFact } from '../check/newFact';
+import { ToolAnswerView } from '../tool/ToolAnswerView';
+import { ToolForm } from '../tool/ToolForm';
+import { rawOf } from '../tool/toolText';
+import { useToolForm } from '../tool/useToolForm';
+import { addressOf, textsFrom } from './toolAddress';
+
+const ATTACHABLE: readonly string[] = [...FLOW_METHOD_IDS, 'measuredDrop'];
+
+/** One calculation: its inputs stand in the address, so that it can be shared as it is. */
+export function ToolPage() {
+  const { tool: id, ...query } = useLocalSearchParams<Record<string, string>>();
+  const tool = toolOf(id ?? '');
+  if (!tool) {
+    return (
+      <Page title="No such calculation" back="/bench">
+        <View style={{ padding: 16 }}>
+          <Txt>The bench has no calculation of that name.</Txt>
+        </View>
+      </Page>
+    );
+  }
+  return <ToolBody key={tool.id} tool={tool} begin={rawOf(tool, textsFrom(query))} />;
+}
+
+function ToolBody({ tool, begin }: { readonly tool: Tool; readonly begin: RawInputs }) {
+  const wide = useIsWide();
+  const form = useToolForm(tool, begin);
+  const { draft, keep } = useDraft();
+  const address = addressOf(tool.id, form.inputs);
+  useEffect(() => {
+    // The address follows the figures without a step in the history for each key.
+    if (typeof window !== 'undefined') window.history.replaceState(window.history.state, '', address);
+  }, [address]);
+  const attachable = ATTACHABLE.includes(tool.id) && draft;
+  const attach = () => {
+    form.send();
+    if (!draft || !form.outcome.ok) return;
+    keep(withFact(draft, tool.id as FactKind, form.inputs, new Date()));
+    router.push('/quick');
+  };
+  const answer = (
+    <View style={{ gap: 12, flex: wide ? 1 : undefined }}>
+      <ToolAnswerView outcome={form.outcome} />
+      {form.general && <Txt role="alert">{form.general}</Txt>}
+    </View>
+  );
+  const foot = attachable ? (
+    <View style={{ padding: 16, maxWidth: 760 }}>
+      <ActionButton onPress={attach} aside={draft.title}>
+        Attach to visit
+      </ActionButton>
+    </View>
+  ) : undefined;
+  return (
+    <Page title={tool.name} under={tool.group} back="/bench" foot={foot} panes={false}>
+      <View style={{ paddingHorizontal: 16, gap: 14, flexDirection: wide ? 'row' : 'column' }}>
+        <View style={{ gap: 10, flex: wide ? 1 : undefined }}>
+          <Txt size={15}>{tool.says}</Txt>
+          {tool.care && (
+            <Txt size={14} color="softInk">
+              {tool.care}
+            </Txt>
+          )}
+          {!wide && answer}
+          <ToolForm tool={tool} control={form.control} errors={form.errors} shown={form.shown} onLeave={form.onLeave} />
+        </View>
+        {wide && answer}
+      </View>
+    </Page>
+  );
+}

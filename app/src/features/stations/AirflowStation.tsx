@@ -1,0 +1,148 @@
+import type { VisitDto } from '@huff/contract';
+import { FLOW_METHOD_IDS, flowText, TABLE_METHOD, toolOf, type FlowEstimate, type FlowMethodId } from '@huff/core';
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
+import { Icon } from '../../ui/icons';
+import { Sheet } from '../../ui/page';
+import { ReconcileChart } from '../../ui/reconcile';
+import { Choice } from '../../ui/form';
+import { Heading, Txt } from '../../ui/text';
+import { usePalette } from '../../ui/theme';
+import { withFact } from '../check/newFact';
+import type { Assessment } from '../check/useAssessment';
+
+interface AirflowStationProps {
+  readonly visit: VisitDto;
+  readonly assessment: Assessment;
+  readonly onVisit: (visit: VisitDto) => void;
+  readonly onMethod: (method: FlowMethodId) => void;
+}
+
+/** Every airflow there is on one scale, what they agree on, and the ways to another one. */
+export function AirflowStation({ visit, assessment, onVisit, onMethod }: AirflowStationProps) {
+  const palette = usePalette();
+  const { estimates, flow, judgement, airflow } = assessment;
+  const [aside, setAside] = useState<FlowEstimate>();
+  const known = new Map(estimates.map((e) => [e.id, e]));
+  const putAside = (method: string, reason: string) => {
+    onVisit(withFact(visit, 'setAside', { method, reason }, new Date()));
+    setAside(undefined);
+  };
+  return (
+    <View style={{ gap: 16 }}>
+      <View style={{ gap: 4 }}>
+        <Heading size={17}>
+          {flow ? `${flowText(flow.flowCfm)} ± ${flowText(flow.sigmaCfm)} CFM` : 'No airflow yet'}
+        </Heading>
+        <Txt size={15} figures>
+          {flow?.disagreement?.sentence ?? airflow.sentence}
+        </Txt>
+      </View>
+      {estimates.length > 0 && <ReconcileChart estimates={estimates} flow={flow} target={judgement.target} />}
+      <View>
+        <Heading size={17} style={{ paddingBottom: 6 }}>
+          Methods
+        </Heading>
+        <MethodRow
+          name="Blower table"
+          says={
+            judgement.flowCfm === undefined
+              ? judgement.airflow.sentence
+              : 'From the static and the tap, by the maker’s table.'
+          }
+          estimate={known.get(TABLE_METHOD)}
+          onAside={setAside}
+          onBack={() => putAside(TABLE_METHOD, '')}
+        />
+        {FLOW_METHOD_IDS.map((id) => {
+          const tool = toolOf(id)!;
+          return (
+            <MethodRow
+              key={id}
+              name={tool.name}
+              says={tool.says}
+              estimate={known.get(id)}
+              onOpen={() => onMethod(id)}
+              onAside={setAside}
+              onBack={() => putAside(id, '')}
+            />
+          );
+        })}
+      </View>
+      <Sheet open={aside !== undefined} onClose={() => setAside(undefined)} title={`Set aside: ${aside?.name ?? ''}`}>
+        {aside && (
+          <View style={{ gap: 10 }}>
+            <Txt size={15} style={{ color: palette.softInk }}>
+              It stays in the log with the reason and does not count.
+            </Txt>
+            <Choice
+              label="Reason"
+              options={[...aside.doubts, 'Read under other conditions', 'Instrument in doubt'].map((text) => ({
+                id: text,
+                text,
+              }))}
+              onChoose={(reason) => putAside(aside.id, reason)}
+            />
+          </View>
+        )}
+      </Sheet>
+    </View>
+  );
+}
+
+interface MethodRowProps {
+  readonly name: string;
+  readonly says: string;
+  readonly estimate?: FlowEstimate;
+  readonly onOpen?: () => void;
+  readonly onAside: (estimate: FlowEstimate) => void;
+  readonly onBack: () => void;
+}
+
+function MethodRow({ name, says, estimate, onOpen, onAside, onBack }: MethodRowProps) {
+  const palette = usePalette();
+  const off = estimate?.setAside !== undefined;
+  return (
+    <View style={{ borderTopWidth: 1, borderColor: palette.line, paddingVertical: 8 }}>
+      <Pressable
+        role="button"
+        disabled={!onOpen}
+        aria-label={`${name}${estimate ? `, ${flowText(estimate.flowCfm)} CFM` : ''}${onOpen ? ': open' : ''}`}
+        onPress={onOpen}
+        style={{ minHeight: 48, flexDirection: 'row', alignItems: 'center', gap: 10 }}
+      >
+        <View style={{ flex: 1 }}>
+          <Txt size={17} bold={estimate !== undefined && !off}>
+            {name}
+          </Txt>
+          <Txt size={14} color="softInk">
+            {off ? `Set aside: ${estimate.setAside}` : (estimate?.doubts[0] ?? says)}
+          </Txt>
+        </View>
+        {estimate && (
+          <View style={{ alignItems: 'flex-end' }}>
+            <Txt size={18} bold figures style={off && { textDecorationLine: 'line-through' }}>
+              {flowText(estimate.flowCfm)}
+            </Txt>
+            <Txt size={14} color="softInk" figures>
+              ± {Math.round(estimate.sigmaShare * 100)} %
+            </Txt>
+          </View>
+        )}
+        {onOpen && <Icon name="chevron-right" size={22} />}
+      </Pressable>
+      {estimate && (
+        <Pressable
+          role="button"
+          aria-label={off ? `Count ${name} again` : `Set ${name} aside`}
+          onPress={() => (off ? onBack() : onAside(estimate))}
+          style={{ minHeight: 48, justifyContent: 'center', alignSelf: 'flex-start' }}
+        >
+          <Txt size={15} bold color="action">
+            {off ? 'Count it again' : 'Set it aside'}
+          </Txt>
+        </Pressable>
+      )}
+    </View>
+  );
+}

@@ -1,0 +1,145 @@
+import type { VisitDto } from '@huff/contract';
+import { LOOK_ITEMS, tonsInModel, tonsText, type Finding, type LookItem } from '@huff/core';
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
+import { TextInput } from 'react-native-paper';
+import { Choice } from '../../ui/form';
+import { Heading, Txt } from '../../ui/text';
+import { usePalette } from '../../ui/theme';
+import { withFact } from '../check/newFact';
+import type { Assessment } from '../check/useAssessment';
+
+interface StationProps {
+  readonly visit: VisitDto;
+  readonly assessment: Assessment;
+  readonly onVisit: (visit: VisitDto) => void;
+}
+
+/** Quick triage by touch: each thing is said good or named; what is found stays until it is dealt with or declined. */
+export function LookStation({ visit, assessment, onVisit }: StationProps) {
+  const palette = usePalette();
+  const { looks, findings } = assessment;
+  const see = (item: string, state: string, more: object = {}) =>
+    onVisit(withFact(visit, 'look', { item, state, ...more }, new Date()));
+  return (
+    <View style={{ gap: 18 }}>
+      {findings.length > 0 && (
+        <View>
+          <Heading size={17}>Found</Heading>
+          {findings.map((finding) => (
+            <FindingRow
+              key={finding.item}
+              finding={finding}
+              onOutcome={(outcome) => see(finding.item, finding.state, { outcome })}
+            />
+          ))}
+        </View>
+      )}
+      <View>
+        <Heading size={17}>Look before you measure</Heading>
+        <Txt size={14} color="softInk">
+          Everything found is listed, not only the first thing.
+        </Txt>
+      </View>
+      {LOOK_ITEMS.filter((item) => item.id !== 'belt' || visit.motor === 'beltDrive').map((item) => (
+        <ItemRow key={item.id} item={item} state={looks.get(item.id)?.state} onState={(state) => see(item.id, state)} />
+      ))}
+      <View style={{ borderTopWidth: 1, borderColor: palette.line, paddingTop: 14 }}>
+        <ModelNumber tons={visit.tons} onTons={(tons) => onVisit({ ...visit, tons })} />
+      </View>
+    </View>
+  );
+}
+
+function ItemRow({
+  item,
+  state,
+  onState,
+}: {
+  readonly item: LookItem;
+  readonly state?: string;
+  readonly onState: (state: string) => void;
+}) {
+  return (
+    <View style={{ gap: 6 }}>
+      <Txt size={15} bold>
+        {item.name}
+      </Txt>
+      <Choice label={item.name} options={item.states} chosen={state} onChoose={onState} />
+    </View>
+  );
+}
+
+const OUTCOME_TEXT = { dealtWith: 'dealt with', declined: 'declined by the customer' } as const;
+
+function FindingRow({
+  finding,
+  onOutcome,
+}: {
+  readonly finding: Finding;
+  readonly onOutcome: (outcome: 'dealtWith' | 'declined') => void;
+}) {
+  const palette = usePalette();
+  return (
+    <View style={{ borderTopWidth: 1, borderColor: palette.line, paddingVertical: 8, gap: 4 }}>
+      <Txt bold style={finding.outcome === 'dealtWith' && { textDecorationLine: 'line-through' }}>
+        {finding.name}: {finding.text}
+      </Txt>
+      {finding.caution && !finding.outcome && <Txt size={15}>{finding.caution}</Txt>}
+      {finding.outcome ? (
+        <Txt size={14} color="softInk">
+          {OUTCOME_TEXT[finding.outcome]}
+        </Txt>
+      ) : (
+        <View style={{ flexDirection: 'row', gap: 8 }}>
+          {(['dealtWith', 'declined'] as const).map((outcome) => (
+            <Pressable
+              key={outcome}
+              role="button"
+              aria-label={`${finding.name}, ${finding.text}: ${OUTCOME_TEXT[outcome]}`}
+              onPress={() => onOutcome(outcome)}
+              style={{ minHeight: 48, justifyContent: 'center', paddingRight: 16 }}
+            >
+              <Txt size={15} bold color="action">
+                {outcome === 'dealtWith' ? 'Dealt with' : 'Declined'}
+              </Txt>
+            </Pressable>
+          ))}
+        </View>
+      )}
+    </View>
+  );
+}
+
+/** Offers the tons that a model number may hold; never takes them by itself. */
+function ModelNumber({ tons, onTons }: { readonly tons?: number | null; readonly onTons: (tons: number) => void }) {
+  const [model, setModel] = useState('');
+  const offered = tonsInModel(model);
+  return (
+    <View style={{ gap: 8 }}>
+      <TextInput
+        mode="outlined"
+        label="Model number, for the tons"
+        accessibilityLabel="Model number, for the tons"
+        value={model}
+        onChangeText={setModel}
+        autoCapitalize="characters"
+      />
+      {model.length > 2 && (
+        <Txt size={14} color="softInk">
+          {offered.length > 0
+            ? 'Its digits may stand for these tons. Check with the plate.'
+            : 'No size found in it. Take the tons from the plate.'}
+        </Txt>
+      )}
+      {offered.length > 0 && (
+        <Choice
+          label="Tons by the model number"
+          options={offered.map((t) => ({ id: String(t), text: `${tonsText(t)} tons` }))}
+          chosen={tons ? String(tons) : null}
+          onChoose={(id) => onTons(Number(id))}
+        />
+      )}
+    </View>
+  );
+}

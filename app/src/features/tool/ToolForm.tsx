@@ -1,0 +1,131 @@
+import {
+  TOOL_UNIT_TEXT,
+  toolFigure,
+  traverseDuct,
+  traversePlan,
+  type FieldError,
+  type Tool,
+  type ToolField,
+} from '@huff/core';
+import { useWatch, type Control, type FieldValues, Controller } from 'react-hook-form';
+import { View } from 'react-native';
+import { HelperText, TextInput } from 'react-native-paper';
+import { Choice } from '../../ui/form';
+import { Txt } from '../../ui/text';
+import { usePalette } from '../../ui/theme';
+import { TraverseDrawing } from '../../ui/traverse';
+import { fromListText, rawOf, type ToolTexts } from './toolText';
+
+interface ToolFormProps {
+  readonly tool: Tool;
+  readonly control: Control<ToolTexts>;
+  readonly errors: readonly FieldError[];
+  /** Fields that were left or sent: only these show what is missing. */
+  readonly shown: (id: string) => boolean;
+  readonly onLeave: (id: string) => void;
+  /** Fields that the visit fills in and that are not asked here. */
+  readonly known?: readonly string[];
+}
+
+/** The fields of a tool, each with its unit, its hint and what is wrong with it. */
+export function ToolForm({ tool, control, errors, shown, onLeave, known = [] }: ToolFormProps) {
+  const texts = useWatch({ control });
+  const raw = rawOf(tool, texts as ToolTexts);
+  const hidden = new Set([...(tool.hides?.(raw) ?? []), ...known]);
+  const entries = Object.entries(tool.fields).filter(([id]) => !hidden.has(id));
+  return (
+    <View style={{ gap: 2 }}>
+      {entries.map(([id, field]) => {
+        const error = shown(id) ? errors.find((e) => e.field === id)?.message : undefined;
+        return (
+          <View key={id}>
+            {tool.id === 'traverse' && id === 'readings' && <Plan raw={raw} />}
+            <Field id={id} field={field} control={control} error={error} onLeave={onLeave} />
+          </View>
+        );
+      })}
+    </View>
+  );
+}
+
+function Plan({ raw }: { readonly raw: FieldValues }) {
+  const duct = traverseDuct(raw);
+  if (!duct) return null;
+  const list = Array.isArray(raw.readings) ? raw.readings.length : 0;
+  return (
+    <TraverseDrawing duct={duct} plan={traversePlan(duct, raw.plan === 'sweep' ? 'sweep' : 'points')} done={list} />
+  );
+}
+
+interface FieldProps {
+  readonly id: string;
+  readonly field: ToolField;
+  readonly control: Control<ToolTexts>;
+  readonly error?: string;
+  readonly onLeave: (id: string) => void;
+}
+
+function Field({ id, field, control, error, onLeave }: FieldProps) {
+  const palette = usePalette();
+  return (
+    <Controller
+      control={control}
+      name={id}
+      render={({ field: { value, onChange } }) => {
+        if (field.kind === 'choice') {
+          return (
+            <View style={{ gap: 6, paddingVertical: 6 }}>
+              <Txt size={14} color="softInk">
+                {field.label}
+              </Txt>
+              <Choice
+                label={field.label}
+                options={field.options}
+                chosen={value || field.options[0]!.id}
+                onChoose={onChange}
+              />
+            </View>
+          );
+        }
+        const unit = TOOL_UNIT_TEXT[field.unit];
+        const list = field.kind === 'list';
+        const optional = field.optional ? ', if known' : '';
+        const label = `${field.label}${unit === '' ? '' : `, ${unit}`}${optional}`;
+        const assumed = field.kind === 'number' && field.assumed !== undefined && (value ?? '') === '';
+        const hint = [
+          assumed && field.kind === 'number' ? `${toolFigure(field.assumed!, field.unit)} is assumed.` : null,
+          list && (value ?? '') !== '' ? `${fromListText(value).length} typed.` : null,
+          field.hint,
+        ]
+          .filter(Boolean)
+          .join(' ');
+        return (
+          <View>
+            <TextInput
+              mode="outlined"
+              label={label}
+              accessibilityLabel={label}
+              value={value ?? ''}
+              onChangeText={onChange}
+              onBlur={() => onLeave(id)}
+              error={error !== undefined}
+              inputMode={list ? 'text' : 'decimal'}
+              multiline={list}
+              numberOfLines={list ? 3 : 1}
+              selectTextOnFocus={!list}
+              contentStyle={{ fontVariant: ['tabular-nums'], ...(list ? { minHeight: 84 } : {}) }}
+              style={assumed ? { borderStyle: 'dotted' } : undefined}
+              outlineColor={palette.softInk}
+            />
+            {(error !== undefined || hint !== '') && (
+              <HelperText type={error ? 'error' : 'info'} visible style={{ fontSize: 14 }}>
+                {error ?? hint}
+              </HelperText>
+            )}
+            {error === undefined && hint === '' && <View style={{ height: 8 }} />}
+          </View>
+        );
+      }}
+    />
+  );
+}

@@ -1,0 +1,44 @@
+import { fromNumberText } from '@huff/contract';
+import type { RawInputs, Tool, ToolField } from '@huff/core';
+
+/** A tool's form holds text as it was typed, by field. */
+export type ToolTexts = Record<string, string>;
+
+/** Numbers typed in a row or one under the other; a comma between digits is a decimal mark, elsewhere it parts. */
+export function fromListText(text: string): unknown[] {
+  return text
+    .split(/[\s;]+|,(?=\s)/)
+    .map((part) => part.replace(/,$/, ''))
+    .filter((part) => part !== '')
+    .map(fromNumberText);
+}
+
+const valueOf = (field: ToolField, text: string): unknown =>
+  field.kind === 'choice' ? text || null : field.kind === 'list' ? fromListText(text) : fromNumberText(text);
+
+/** The inputs behind the texts; what is no number stays text, so that the tool names it. */
+export function rawOf(tool: Tool, texts: ToolTexts): RawInputs {
+  return Object.fromEntries(Object.entries(tool.fields).map(([id, field]) => [id, valueOf(field, texts[id] ?? '')]));
+}
+
+/** The texts behind inputs, for a form that is opened again. */
+export function textsOf(tool: Tool, raw: RawInputs): ToolTexts {
+  return Object.fromEntries(
+    Object.entries(tool.fields).map(([id, field]) => {
+      const value = raw[id];
+      if (value === undefined || value === null) return [id, field.kind === 'choice' ? field.options[0]!.id : ''];
+      return [id, Array.isArray(value) ? value.join(' ') : String(value as string | number)];
+    }),
+  );
+}
+
+/** Inputs that were typed: blanks and hidden fields left out, ready to be kept as a fact. */
+export function typedInputs(tool: Tool, raw: RawInputs): Record<string, unknown> {
+  const hidden = new Set(tool.hides?.(raw) ?? []);
+  return Object.fromEntries(
+    Object.entries(raw).filter(
+      ([id, value]) =>
+        !hidden.has(id) && value !== null && value !== '' && !(Array.isArray(value) && value.length === 0),
+    ),
+  );
+}

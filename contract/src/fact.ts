@@ -1,0 +1,94 @@
+import 'reflect-metadata';
+import {
+  FLOW_METHOD_IDS,
+  inputFaults,
+  lookItem,
+  toolOf,
+  VISIT_ONLY_FACTS,
+  type Fact,
+  type FactKind,
+  type RawInputs,
+} from '@huff/core';
+import { IsIn, IsOptional, registerDecorator, type ValidationArguments } from 'class-validator';
+import { Id, Moment } from './fields';
+import { LIMITS } from './limits';
+
+export const FACT_KINDS: readonly FactKind[] = [...FLOW_METHOD_IDS, ...VISIT_ONLY_FACTS];
+
+const isText = (value: unknown, most: number) => typeof value === 'string' && value.length <= most;
+
+function lookFault(inputs: RawInputs): string | undefined {
+  const item = typeof inputs.item === 'string' ? lookItem(inputs.item) : undefined;
+  if (!item) return 'A look names what was looked at.';
+  if (!item.states.some((state) => state.id === inputs.state)) {
+    return `${item.name} is one of ${item.states.map((state) => state.id).join(', ')}.`;
+  }
+  if (inputs.note !== undefined && !isText(inputs.note, LIMITS.noteLength.max)) {
+    return `A note has at most ${LIMITS.noteLength.max} characters.`;
+  }
+  const outcomes: unknown[] = [undefined, 'dealtWith', 'declined'];
+  return outcomes.includes(inputs.outcome) ? undefined : 'A finding is dealtWith or declined.';
+}
+
+function asideFault(inputs: RawInputs): string | undefined {
+  if (!isText(inputs.method, 40)) return 'Say which method is set aside.';
+  return isText(inputs.reason, LIMITS.noteLength.max)
+    ? undefined
+    : `Give the reason in at most ${LIMITS.noteLength.max} characters.`;
+}
+
+/** What is wrong with the inputs of a fact of this kind; undefined when they are sound. */
+function factFault(kind: unknown, inputs: unknown): string | undefined {
+  if (typeof inputs !== 'object' || inputs === null || Array.isArray(inputs)) return 'Inputs must be an object.';
+  if (kind === 'look') return lookFault(inputs as RawInputs);
+  if (kind === 'setAside') return asideFault(inputs as RawInputs);
+  const tool = typeof kind === 'string' ? toolOf(kind) : undefined;
+  return tool && inputFaults(tool, inputs as RawInputs)[0]?.message;
+}
+
+/** The inputs suit the kind of fact, as core judges it. */
+function SuitsKind(): PropertyDecorator {
+  const faultOf = (args?: ValidationArguments) => {
+    const { kind, inputs } = (args?.object ?? {}) as Partial<FactDto>;
+    return factFault(kind, inputs);
+  };
+  return (target, propertyName) =>
+    registerDecorator({
+      name: 'suitsKind',
+      target: target.constructor,
+      propertyName: propertyName as string,
+      validator: {
+        validate: (_: unknown, args) => faultOf(args) === undefined,
+        defaultMessage: (args) => faultOf(args) ?? '',
+      },
+    });
+}
+
+/** Something recorded at a visit beside statics. Never changed: a correction is a new fact that names the old one. */
+export class FactDto implements Fact {
+  @Id('The fact’s id')
+  id!: string;
+
+  @IsIn(FACT_KINDS, { message: `The kind must be one of ${FACT_KINDS.join(', ')}.` })
+  kind!: FactKind;
+
+  @SuitsKind()
+  inputs!: Record<string, unknown>;
+
+  @Moment('The time of the fact')
+  takenAt!: string;
+
+  @Id('The corrected fact’s id')
+  @IsOptional()
+  replacesId?: string | null;
+}
+
+const LOOK_INPUTS = ['item', 'state', 'note', 'outcome'];
+const ASIDE_INPUTS = ['method', 'reason'];
+
+/** The inputs a kind of fact knows, without what a client may have added. */
+export function knownInputs(kind: FactKind, inputs: Record<string, unknown>): Record<string, unknown> {
+  const known =
+    kind === 'look' ? LOOK_INPUTS : kind === 'setAside' ? ASIDE_INPUTS : Object.keys(toolOf(kind)?.fields ?? {});
+  return Object.fromEntries(known.filter((id) => inputs[id] !== undefined).map((id) => [id, inputs[id]]));
+}

@@ -1,0 +1,54 @@
+import 'reflect-metadata';
+import { FILTER_PLACES, type FilterPlace } from '@huff/core';
+import { IsIn, IsOptional } from 'class-validator';
+import { NumberIn } from './fields';
+import { LIMITS } from './limits';
+
+/** What measuring the whole air path needs to know beyond table, tap and tons. All of it may be unknown. */
+export class SetupDto {
+  @IsIn(FILTER_PLACES, { message: 'The filters are atUnit, atGrilles or both.' })
+  @IsOptional()
+  filterPlace?: FilterPlace | null;
+
+  /** Of the site, copied when the visit begins. */
+  @NumberIn(LIMITS.altitudeFt, 'Altitude', 'ft')
+  @IsOptional()
+  altitudeFt?: number | null;
+
+  @NumberIn(LIMITS.flowCfm, 'Design airflow', 'CFM')
+  @IsOptional()
+  designCfm?: number | null;
+
+  @NumberIn(LIMITS.volts, 'Line volts', 'V')
+  @IsOptional()
+  lineVolts?: number | null;
+
+  /** Conditions of the maker's table. */
+  @IsIn(['wet', 'dry'], { message: 'The table’s coil is wet or dry.' })
+  @IsOptional()
+  tableCoil?: 'wet' | 'dry' | null;
+
+  @NumberIn(LIMITS.volts, 'The table’s volts', 'V')
+  @IsOptional()
+  tableVolts?: number | null;
+
+  @NumberIn(LIMITS.riseF, 'Lowest rise', '°F')
+  @IsOptional()
+  riseMinF?: number | null;
+
+  @NumberIn(LIMITS.riseF, 'Highest rise', '°F')
+  @IsOptional()
+  riseMaxF?: number | null;
+
+  @NumberIn(LIMITS.lengthFt, 'Effective length', 'ft')
+  @IsOptional()
+  effectiveLengthFt?: number | null;
+
+  @IsIn(['shareOfPlate', 'leftForDucts'], { message: 'The school is shareOfPlate or leftForDucts.' })
+  @IsOptional()
+  school?: 'shareOfPlate' | 'leftForDucts' | null;
+
+  @IsIn(['predicted', 'ruleOfThumb'], { message: 'The drop is judged as predicted or by the ruleOfThumb.' })
+  @IsOptional()
+  dropSchool?: 'predicted' | 'ruleOfThumb' | null;
+}

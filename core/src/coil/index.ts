@@ -1,0 +1,2 @@
+export * from './coilModel';
+export * from './freezing';

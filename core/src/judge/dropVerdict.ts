@@ -1,0 +1,154 @@
+import { moistAir } from '../air';
+import { predictCoil } from '../coil';
+import type { RawInputs } from '../tools/tool';
+import type { Rules } from './rules';
+import type { Verdict } from './verdict';
+
+/** The weak rule: a drop from 16 to 22 °F, whatever the air. */
+export const RULE_OF_THUMB_F = { low: 16, high: 22 } as const;
+/** Half width of the band around a predicted drop when the airflow is exact, °F: the model's own error. */
+const MODEL_ERROR_F = 1.5;
+/** Share of the half width from which on a drop is at the edge. */
+const EDGE = 0.7;
+
+const FORMULA = 'drop = return dry bulb − supply dry bulb, at the unit';
+const degrees = (f: number) => f.toFixed(1);
+
+/** What is said about a drop, with the band it was judged by. */
+function said(dropF: number, low: number, high: number): { word: Verdict['word']; meaning: string } {
+  const middle = (low + high) / 2;
+  const half = (high - low) / 2;
+  const away = Math.abs(dropF - middle);
+  const word = away > half ? 'outside' : away > half * EDGE ? 'atTheEdge' : 'inside';
+  if (word !== 'outside')
+    return { word, meaning: word === 'inside' ? 'As it should be.' : 'Near the end of its band.' };
+  return {
+    word,
+    meaning:
+      dropF > high
+        ? 'Too much: the air is too slow, or much drier than it was read.'
+        : 'Too little: refrigerant side or a return leak when the airflow is in its band; too fast when it is above.',
+  };
+}
+
+/**
+ * The measured temperature drop against what a sound coil would give at the airflow found (the strong school), or against
+ * 16 to 22 °F (the weak one, which is also used and labelled while the airflow is unknown).
+ *
+ * @param inputs a sound set of the measuredDrop tool
+ * @param flow airflow and its σ, CFM
+ * @source coil model of `predictCoil`
+ */
+export function judgeDrop(
+  inputs: RawInputs | undefined,
+  flow: { readonly flowCfm: number; readonly sigmaCfm: number } | undefined,
+  rules: Rules,
+  readingIds: readonly string[],
+): Verdict {
+  const cantSay = (sentence: string): Verdict => ({
+    word: 'cantSay',
+    unit: 'deltaF',
+    sentence,
+    working: { formula: FORMULA, inputs: [] },
+    readingIds: [],
+  });
+  if (!inputs) return cantSay('Lacks the temperatures of return and supply air.');
+  const n = (id: string) => inputs[id] as number;
+  const [tons, returnF, supplyF, outdoorF] = [n('tons'), n('returnF'), n('supplyF'), n('outdoorF')];
+  const altitudeFt = typeof inputs.altitudeFt === 'number' ? inputs.altitudeFt : 0;
+  const dropF = returnF - supplyF;
+  const moisture =
+    inputs.moisture === 'rh' ? { relativeHumidity: n('returnRhPercent') / 100 } : { wetBulbF: n('returnWetF') };
+  const base = {
+    unit: 'deltaF' as const,
+    value: dropF,
+    readingIds,
+    working: {
+      formula: FORMULA,
+      inputs: [
+        { name: 'return dry bulb', value: returnF, unit: 'degF' as const, source: 'typed' as const },
+        { name: 'supply dry bulb', value: supplyF, unit: 'degF' as const, source: 'typed' as const },
+      ],
+    },
+  };
+  const perTon = flow && flow.flowCfm / tons;
+  const model = rules.dropSchool === 'predicted' && perTon !== undefined && perTon >= 150 && perTon <= 650;
+  if (!model) {
+    const { low, high } = RULE_OF_THUMB_F;
+    const { word, meaning } = said(dropF, low, high);
+    const why = rules.dropSchool === 'ruleOfThumb' ? '' : ' The airflow that would predict it is not known.';
+    return {
+      ...base,
+      word,
+      limit: { low, high, source: 'ruleOfThumb', name: 'usual drop, weak rule' },
+      sentence: `${degrees(dropF)} °F, the weak rule wants ${low} to ${high}. ${meaning}${why}`,
+    };
+  }
+  const load = { tons, entering: moistAir(returnF, moisture, altitudeFt), outdoorF, altitudeFt };
+  const within = (flowCfm: number) => Math.min(650 * tons, Math.max(150 * tons, flowCfm));
+  const at = (flowCfm: number) => predictCoil(load, within(flowCfm)).dropF;
+  const low = at(flow!.flowCfm + flow!.sigmaCfm) - MODEL_ERROR_F;
+  const high = at(flow!.flowCfm - flow!.sigmaCfm) + MODEL_ERROR_F;
+  const { word, meaning } = said(dropF, low, high);
+  return {
+    ...base,
+    word,
+    limit: { low, high, source: 'computed', name: 'predicted band' },
+    working: {
+      formula: `${FORMULA}; predicted by the coil model (bypass factor)`,
+      inputs: [
+        ...base.working.inputs,
+        {
+          name: 'return wet bulb',
+          value: load.entering.wetBulbF,
+          unit: 'degF',
+          source: inputs.moisture === 'rh' ? 'computed' : 'typed',
+        },
+        { name: 'outdoor dry bulb', value: outdoorF, unit: 'degF', source: 'typed' },
+        { name: 'airflow', value: flow!.flowCfm, unit: 'cfm', source: 'computed' },
+        { name: 'predicted drop', value: at(flow!.flowCfm), unit: 'deltaF', source: 'computed' },
+      ],
+    },
+    sentence: `${degrees(dropF)} °F, a sound coil would give ${degrees(low)} to ${degrees(high)} at this airflow. ${meaning}`,
+  };
+}
+
+/** The rise of a heater against its nameplate. @example judgeRise(62, { min: 30, max: 60 }, ['a']).word // 'outside' */
+export function judgeRise(
+  riseF: number,
+  plate: { readonly min: number; readonly max: number } | undefined,
+  readingIds: readonly string[],
+): Verdict {
+  const working = {
+    formula: 'rise = supply dry bulb − return dry bulb',
+    inputs: [{ name: 'rise', value: riseF, unit: 'deltaF' as const, source: 'computed' as const }],
+  };
+  if (!plate) {
+    return {
+      word: 'cantSay',
+      unit: 'deltaF',
+      value: riseF,
+      working,
+      readingIds,
+      sentence: `${degrees(riseF)} °F. Lacks the rise range of the nameplate.`,
+    };
+  }
+  const half = (plate.max - plate.min) / 2;
+  const away = Math.abs(riseF - (plate.min + half));
+  const word = away > half ? 'outside' : away > half * 0.8 ? 'atTheEdge' : 'inside';
+  const meaning =
+    riseF > plate.max
+      ? ' Low air or over-fired: limits will trip.'
+      : riseF < plate.min
+        ? ' Too much air or under-fired: the exchanger may condense.'
+        : '';
+  return {
+    word,
+    unit: 'deltaF',
+    value: riseF,
+    working,
+    readingIds,
+    limit: { low: plate.min, high: plate.max, source: 'nameplate', name: 'nameplate rise' },
+    sentence: `${degrees(riseF)} °F rise, the plate allows ${plate.min} to ${plate.max}.${meaning}`,
+  };
+}

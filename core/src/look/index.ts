@@ -1,0 +1,3 @@
+export * from './findings';
+export * from './items';
+export * from './modelNumber';

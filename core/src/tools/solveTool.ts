@@ -1,0 +1,92 @@
+import type { FieldError, ListField, NumberField, RawInputs, Tool, ToolFields, ToolOutcome, ValuesOf } from './tool';
+import { TOOL_UNIT_TEXT } from './units';
+
+/** A unit such as "in." brings its own full stop. */
+const ended = (sentence: string) => (sentence.endsWith('.') ? sentence : `${sentence}.`);
+
+const blank = (value: unknown) => value === undefined || value === null || value === '';
+
+function range({ min, max, unit }: NumberField | ListField): string {
+  const text = (n: number) => n.toLocaleString('en-US').replace('-', '−');
+  const name = TOOL_UNIT_TEXT[unit];
+  return `between ${text(min)} and ${text(max)}${name === '' ? '' : ` ${name}`}`;
+}
+
+function numberFault(field: NumberField, value: unknown): string | undefined {
+  if (blank(value)) {
+    return field.optional || field.assumed !== undefined
+      ? undefined
+      : ended(`${field.label}: type it, ${range(field)}`);
+  }
+  if (typeof value !== 'number' || !Number.isFinite(value))
+    return ended(`${field.label} must be a number, ${range(field)}`);
+  if (value < field.min || value > field.max) return ended(`${field.label} must be ${range(field)}`);
+  if (field.above && value <= field.min) return `${field.label} must be above ${field.min}.`;
+  return undefined;
+}
+
+function listFault(field: ListField, value: unknown): string | undefined {
+  const list = Array.isArray(value) ? (value as unknown[]) : blank(value) ? [] : undefined;
+  if (!list) return `${field.label} must be a list of numbers.`;
+  if (list.length === 0 && field.optional) return undefined;
+  const wrong = list.findIndex((v) => typeof v !== 'number' || !(v >= field.min && v <= field.max));
+  if (wrong >= 0) {
+    const found = list[wrong];
+    const told = typeof found === 'string' || (typeof found === 'number' && Number.isFinite(found));
+    const what = blank(found) ? 'is missing' : told ? `is "${found}"` : 'is no number';
+    return ended(`${field.label}: number ${wrong + 1} ${what}. Each must be ${range(field)}`);
+  }
+  if (list.length < field.least) return `${field.label}: ${list.length} of at least ${field.least} are typed.`;
+  return list.length > field.most ? `${field.label}: at most ${field.most}, not ${list.length}.` : undefined;
+}
+
+/** What is wrong with the inputs of a tool, by field; empty when it can be solved. Hidden fields are not asked for. */
+export function inputFaults(tool: Tool, raw: RawInputs): FieldError[] {
+  const hidden = new Set(tool.hides?.(raw) ?? []);
+  return Object.entries(tool.fields).flatMap(([id, field]) => {
+    if (hidden.has(id)) return [];
+    const value = raw[id];
+    const message =
+      field.kind === 'number'
+        ? numberFault(field, value)
+        : field.kind === 'list'
+          ? listFault(field, value)
+          : blank(value) || field.options.some((o) => o.id === value)
+            ? undefined
+            : `${field.label}: choose one of ${field.options.map((o) => o.text).join(', ')}.`;
+    return message ? [{ field: id, message }] : [];
+  });
+}
+
+function sound<Fs extends ToolFields>(tool: Tool<Fs>, raw: RawInputs): ValuesOf<Fs> {
+  const hidden = new Set(tool.hides?.(raw) ?? []);
+  const values = Object.entries<ToolFields[string]>(tool.fields).map(([id, field]) => {
+    const value = hidden.has(id) || blank(raw[id]) ? undefined : raw[id];
+    if (field.kind === 'choice') return [id, value ?? field.options[0]!.id];
+    if (field.kind === 'list') return [id, value ?? (field.optional ? undefined : [])];
+    return [id, value ?? field.assumed ?? (hidden.has(id) ? field.min : undefined)];
+  });
+  return Object.fromEntries(values) as ValuesOf<Fs>;
+}
+
+const finite = (outcome: ToolOutcome) =>
+  !outcome.ok || [outcome.headline, ...outcome.lines].every((line) => Number.isFinite(line.value));
+
+/**
+ * Checks the inputs of a tool and solves it. Never throws and never gives a figure that is not finite.
+ *
+ * @param raw numbers, choices and lists by field; blank where nothing was typed
+ * @returns the answer, or each wrong field with what would be right
+ */
+export function solveTool(tool: Tool, raw: RawInputs): ToolOutcome {
+  const errors = inputFaults(tool, raw);
+  if (errors.length > 0) return { ok: false, errors };
+  try {
+    const outcome = tool.solve(sound(tool, raw));
+    if (finite(outcome)) return outcome;
+  } catch (error) {
+    if (!(error instanceof RangeError)) throw error;
+    return { ok: false, errors: [{ field: '', message: error.message }] };
+  }
+  return { ok: false, errors: [{ field: '', message: 'These figures do not go together. Check each once more.' }] };
+}

@@ -1,0 +1,166 @@
+import fc from 'fast-check';
+import {
+  solveTool,
+  toolFigure,
+  toolOf,
+  TOOLS,
+  toolText,
+  traversePoints,
+  type RawInputs,
+  type Tool,
+  type ToolField,
+} from '.';
+
+const answer = (id: string, inputs: RawInputs) => {
+  const outcome = solveTool(toolOf(id)!, inputs);
+  if (!outcome.ok) throw new Error(JSON.stringify(outcome.errors));
+  return outcome;
+};
+const value = (id: string, inputs: RawInputs) => answer(id, inputs).headline.value;
+const line = (id: string, inputs: RawInputs, label: string) =>
+  answer(id, inputs).lines.find((l) => l.label === label)!.value;
+const faults = (id: string, inputs: RawInputs) => {
+  const outcome = solveTool(toolOf(id)!, inputs);
+  return outcome.ok ? [] : outcome.errors.map((e) => `${e.field}: ${e.message}`);
+};
+
+describe('worked examples', () => {
+  const heat = { volts: 238, amps: 41.2, returnF: 70, supplyF: 101.5 };
+  test('B: electric heat', () => {
+    expect(value('electricHeat', heat)).toBeCloseTo(983.4, 1);
+    expect(value('electricHeat', { ...heat, phase: 'three' })).toBeCloseTo(983.4 * Math.sqrt(3), 0);
+    expect(value('electricHeat', { ...heat, altitudeFt: 5000 }) / 983.4).toBeCloseTo(1.08 / 0.8986, 2);
+    expect(value('electricHeat', { ...heat, blowerWatts: 400 })).toBeGreaterThan(983.4);
+  });
+
+  test('B: pitot, velocities are averaged and not pressures', () => {
+    expect(value('pitot', { pressures: [0.01] })).toBeCloseTo(400.5, 1);
+    expect(value('pitot', { pressures: [0.01, 0.04] })).toBeCloseTo(600.7, 1);
+    expect(line('pitot', { pressures: [0.01, 0.04] }, 'of the averaged pressures, wrong')).toBeGreaterThan(620);
+  });
+
+  test('gas heat, flow plate, flashes, traverse, outlets', () => {
+    expect(value('gasHeat', { cuFt: 1, seconds: 36, returnF: 70, supplyF: 130 })).toBeCloseTo(1271.6, 1);
+    expect(value('flowPlate', { plateCfm: 1000, normalInWc: 0.25, plateInWc: 0.2 })).toBeCloseTo(1118, 0);
+    expect(value('requestedFlow', { flashes: 12, dehumidify: 'noSensor' })).toBe(1020);
+    const readings = Array.from({ length: 25 }, () => 800);
+    expect(value('traverse', { widthIn: 20, heightIn: 10, readings })).toBeCloseTo(1111.1, 1);
+    const outlets = answer('registers', { values: [120, 95, 110, 40], temperaturesF: [56, 55, 64, 56] });
+    expect(outlets.headline.value).toBe(365);
+    expect(outlets.notes[0]).toContain('outlet 4');
+    expect(outlets.notes[1]).toContain('3 (64.0 °F)');
+  });
+
+  test('C: predicted drop, and the drop as an airflow', () => {
+    const air = { tons: 3, returnF: 75, returnWetF: 62.5, outdoorF: 95 };
+    expect(value('predictedDrop', { ...air, flowCfm: 1200 })).toBeCloseTo(20.9, 1);
+    expect(Math.abs(value('coolingDrop', { ...air, supplyF: 75 - 20.94 }) - 1200)).toBeLessThan(3);
+    const capacity = { flowCfm: 1000, returnF: 75, returnWetF: 62.5, supplyF: 55, supplyWetF: 54 };
+    expect(Math.abs(value('capacity', capacity) / 24_820 - 1)).toBeLessThan(0.005);
+    expect(line('capacity', { ...capacity, tons: 2 }, 'of nominal')).toBeCloseTo(103.2, 0);
+  });
+
+  test('static, filter, ducts', () => {
+    expect(value('tesp', { returnInWc: 0.31, supplyInWc: 0.27 })).toBeCloseTo(0.58, 10);
+    expect(value('tesp', { returnInWc: -0.31, supplyInWc: 0.27 })).toBeCloseTo(0.58, 10);
+    const filter = { flowCfm: 1200, widthIn: 20, heightIn: 20 };
+    expect(value('filterSizing', filter)).toBe(432);
+    expect(line('filterSizing', filter, 'filters of this size needed')).toBe(2);
+    expect(value('filterSizing', { ...filter, mount: 'bare', collarIn: 10 })).toBeCloseTo(
+      1200 / ((Math.PI * 225) / 576),
+      3,
+    );
+    expect(value('ductSizing', { flowCfm: 400, frictionLimit: 0.1 })).toBe(10);
+    expect(
+      value('ductBudget', { availableInWc: 0.5, filterInWc: 0.2, outletsInWc: 0.06, dampersInWc: 0.04, lengthFt: 200 }),
+    ).toBeCloseTo(0.1, 10);
+  });
+});
+
+describe('bad input is answered at its field', () => {
+  const heat = { volts: 238, amps: 41.2, returnF: 70, supplyF: 101.5 };
+  test.each<[string, RawInputs, string]>([
+    ['electricHeat', { ...heat, supplyF: 70 }, 'supplyF: The air must leave at least 1 °F warmer'],
+    ['electricHeat', { ...heat, amps: 0 }, 'amps: Amps of the elements must be above 0'],
+    ['electricHeat', { ...heat, altitudeFt: 40_000 }, 'altitudeFt: Altitude must be between −1,000 and 15,000 ft'],
+    ['electricHeat', { ...heat, volts: 'many' }, 'volts: Volts at the heater must be a number'],
+    ['electricHeat', {}, 'volts: Volts at the heater: type it'],
+    ['traverse', { widthIn: 20, heightIn: 10, readings: [800, 810] }, 'readings: 2 of 25 readings'],
+    [
+      'traverse',
+      { widthIn: 20, heightIn: 10, readings: [800, -5] },
+      'readings: Readings, hole by hole: number 2 is "-5"',
+    ],
+    ['traverse', { widthIn: 0, heightIn: 10, readings: [800] }, 'widthIn: Width, inside must be between 3 and 200 in.'],
+    ['traverse', { widthIn: 20, heightIn: 10, readings: [800, null, 2] }, 'number 2 is missing'],
+    ['airState', { dryBulbF: 70, wetBulbF: 72 }, 'wetBulbF: The wet bulb cannot be above the dry bulb'],
+    ['tesp', { returnInWc: 0.3, supplyInWc: -0.2 }, 'supplyInWc: The supply side pushes'],
+    ['capacity', { flowCfm: 1000, returnF: 75, returnWetF: 60, supplyF: 80, supplyWetF: 70 }, 'Swapped probes?'],
+    ['coolingDrop', { tons: 3, returnF: 75, returnWetF: 62, outdoorF: 95, supplyF: 76 }, 'Swapped probes'],
+    ['registers', { values: [100, 90], temperaturesF: [55] }, '2 readings, but 1 temperatures'],
+    ['ductBudget', { availableInWc: 0.1, lengthFt: 200 }, 'Nothing is left for the ducts'],
+    ['requestedFlow', { by: 'guess', flashes: 12 }, 'by: Known from: choose one of'],
+  ])('%s %j', (id, inputs, says) => expect(faults(id, inputs).join('\n')).toContain(says));
+
+  test('a hidden field is neither asked for nor judged', () => {
+    expect(faults('requestedFlow', { by: 'table', tableCfm: 1200, flashes: 9999 })).toEqual([]);
+  });
+});
+
+describe('every tool, whatever is typed', () => {
+  const typed = (field: ToolField): fc.Arbitrary<unknown> => {
+    if (field.kind === 'choice') return fc.constantFrom(...field.options.map((o) => o.id), undefined);
+    const number = fc.oneof(
+      fc.double({ min: field.min, max: field.max, noNaN: true }),
+      fc.constantFrom(field.min, field.max, 0, -1, 1e9, Number.NaN, Infinity, null, '', 'x'),
+    );
+    return field.kind === 'number' ? number : fc.array(number, { maxLength: 30 });
+  };
+  const inputsOf = (tool: Tool) =>
+    fc.record(Object.fromEntries(Object.entries(tool.fields).map(([id, field]) => [id, typed(field)])));
+  const sound = (tool: Tool) =>
+    fc.record(
+      Object.fromEntries(
+        Object.entries(tool.fields).map(([id, field]) => {
+          if (field.kind === 'choice') return [id, fc.constantFrom(...field.options.map((o) => o.id))];
+          const number = fc.double({ min: field.min, max: field.max, noNaN: true });
+          if (field.kind === 'number') return [id, number];
+          return [id, fc.array(number, { minLength: field.least, maxLength: 10 })];
+        }),
+      ),
+    );
+
+  test.each(TOOLS.map((tool) => [tool.id, tool] as const))('%s never gives a figure that is none', (_id, tool) => {
+    const check = (raw: RawInputs) => {
+      const outcome = solveTool(tool, raw);
+      if (!outcome.ok) {
+        expect(outcome.errors.length).toBeGreaterThan(0);
+        for (const e of outcome.errors) expect(e.message).not.toMatch(/NaN|Infinity|undefined/);
+        return;
+      }
+      const figures = [outcome.headline, ...outcome.lines];
+      for (const f of figures) expect(toolText(f.value, f.unit)).not.toMatch(/NaN|∞|Infinity|undefined/);
+      expect([...outcome.notes, outcome.formula].join(' ')).not.toMatch(/NaN|Infinity|undefined/);
+      if (outcome.flow) {
+        expect(outcome.flow.flowCfm).toBeGreaterThan(0);
+        expect(outcome.flow.sigmaShare).toBeGreaterThan(0.02);
+        expect(outcome.flow.sigmaShare).toBeLessThanOrEqual(0.25);
+      }
+    };
+    fc.assert(fc.property(inputsOf(tool), check), { numRuns: 150 });
+    fc.assert(fc.property(sound(tool), check), { numRuns: 150 });
+  });
+
+  test('ids are unique and every tool says what it tells', () => {
+    expect(new Set(TOOLS.map((t) => t.id)).size).toBe(TOOLS.length);
+    for (const tool of TOOLS) expect(tool.says.length).toBeGreaterThan(20);
+  });
+});
+
+test('figures are rounded as they are read', () => {
+  expect(toolFigure(-0.314, 'inWc')).toBe('−0.31');
+  expect(toolFigure(-0.001, 'inWc')).toBe('0.00');
+  expect(toolText(1083.4, 'cfm')).toBe('1,083 CFM');
+  expect(traversePoints({ shape: 'round', diameterIn: 14 })).toBe(24);
+  expect(traversePoints({ widthIn: 0, heightIn: 10 })).toBeUndefined();
+});

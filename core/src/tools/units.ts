@@ -1,0 +1,72 @@
+import type { ToolUnit } from './tool';
+
+/** A unit as it stands after a figure. */
+export const TOOL_UNIT_TEXT: Readonly<Record<ToolUnit, string>> = {
+  inWc: 'in. w.c.',
+  cfm: 'CFM',
+  cfmPerTon: 'CFM a ton',
+  fpm: 'fpm',
+  degF: '°F',
+  deltaF: '°F',
+  percent: '%',
+  volts: 'V',
+  amps: 'A',
+  watts: 'W',
+  in: 'in.',
+  ft: 'ft',
+  sqFt: 'sq ft',
+  sqIn: 'sq in.',
+  seconds: 's',
+  cuFt: 'cu ft',
+  btuPerCuFt: 'Btu/cu ft',
+  btuH: 'Btu/h',
+  tons: 'tons',
+  lbPerCuFt: 'lb/cu ft',
+  lbPerLb: 'lb/lb',
+  btuPerLb: 'Btu/lb',
+  inWcPer100Ft: 'in. w.c. per 100 ft',
+  psia: 'psia',
+  count: '',
+  factor: '',
+};
+
+const PLACES: Partial<Record<ToolUnit, number>> = {
+  inWc: 2,
+  degF: 1,
+  deltaF: 1,
+  percent: 0,
+  amps: 1,
+  in: 2,
+  sqFt: 2,
+  lbPerCuFt: 4,
+  lbPerLb: 4,
+  btuPerLb: 1,
+  inWcPer100Ft: 3,
+  psia: 2,
+  factor: 3,
+  tons: 2,
+  ft: 1,
+  seconds: 1,
+  cuFt: 2,
+};
+const FORMATS = new Map<number, Intl.NumberFormat>();
+
+/** A figure of a tool without its unit: "0.083", "1,083", "−0.31". */
+export function toolFigure(value: number, unit: ToolUnit): string {
+  const places = PLACES[unit] ?? 0;
+  const key = unit === 'tons' ? -1 : places;
+  let format = FORMATS.get(key);
+  if (!format) {
+    format = new Intl.NumberFormat('en-US', {
+      // 3 tons are said as "3".
+      minimumFractionDigits: unit === 'tons' ? 0 : places,
+      maximumFractionDigits: places,
+    });
+    FORMATS.set(key, format);
+  }
+  const text = format.format(Math.abs(value));
+  return value < 0 && /[1-9]/.test(text) ? `−${text}` : text;
+}
+
+/** A figure with its unit: "0.58 in. w.c." */
+export const toolText = (value: number, unit: ToolUnit) => `${toolFigure(value, unit)} ${TOOL_UNIT_TEXT[unit]}`.trim();

@@ -1,0 +1,175 @@
+import { tapAdvice, type TapAdvice } from '../advise';
+import { reconcile, type FlowEstimate, type ReconciledFlow } from '../flow';
+import {
+  flowInBand,
+  judge,
+  judgeDrop,
+  judgeRise,
+  type Judgement,
+  type Rules,
+  type UnitFacts,
+  type Verdict,
+} from '../judge';
+import { findings, holdOf, lastLooks, type Finding, type Hold, type Look } from '../look';
+import { countedPressures, standingOf, type PressureReading, type ReadingStanding } from '../readings';
+import { layoutOf, type Layout, type PortId } from '../system';
+import { solveTool, toolOf, type ToolAnswer } from '../tools';
+import { flowText } from '../words';
+import { ductBudgetOf, type DuctBudget } from './ductBudget';
+import { flowEstimates, type TableConditions } from './estimates';
+import { looksOf, standingFacts, type Fact } from './facts';
+import { filterOutPressures, filterRetest, type FilterRetest } from './filterRetest';
+import { nextMeasure, type NextMeasure } from './nextMeasure';
+import { pressureQuestions, type Question } from './questions';
+
+/** A visit as core takes it. */
+export interface VisitFacts<R extends PressureReading = PressureReading> {
+  readonly unit: UnitFacts;
+  readonly mode: 'cooling' | 'heating';
+  readonly readings: readonly R[];
+  readonly facts: readonly Fact[];
+  readonly altitudeFt?: number;
+  readonly lineVolts?: number;
+  readonly table?: TableConditions;
+  /** Nameplate rise of the heater, °F. */
+  readonly rise?: { readonly min: number; readonly max: number };
+  readonly effectiveLengthFt?: number;
+}
+
+/** Everything that can be said of a visit. */
+export interface VisitAssessment<R extends PressureReading = PressureReading> {
+  readonly layout: Layout;
+  readonly judgement: Judgement;
+  readonly counted: ReadonlyMap<PortId, R>;
+  readonly standing: readonly ReadingStanding<R>[];
+  readonly pressures: ReadonlyMap<PortId, number>;
+  readonly questions: readonly Question[];
+  readonly retest?: FilterRetest;
+  readonly ductBudget?: DuctBudget;
+  readonly estimates: readonly FlowEstimate[];
+  readonly flow?: ReconciledFlow;
+  /** Airflow by all methods that count, against the band. */
+  readonly airflow: Verdict;
+  readonly drop: Verdict;
+  /** The drop's other figures: prediction, capacity, ice. */
+  readonly dropAnswer?: ToolAnswer;
+  readonly rise?: Verdict;
+  readonly looks: ReadonlyMap<string, Look>;
+  readonly findings: readonly Finding[];
+  readonly hold?: Hold;
+  readonly advice: TapAdvice;
+  readonly next?: NextMeasure;
+}
+
+/** Airflow's verdict when more than the table speaks. */
+function airflowVerdict(
+  judgement: Judgement,
+  flow: ReconciledFlow | undefined,
+  estimates: readonly FlowEstimate[],
+  unit: UnitFacts,
+  rules: Rules,
+): Verdict {
+  if (!flow || (flow.counted.length === 1 && flow.counted[0] === 'blowerTable' && estimates.length === 1)) {
+    return judgement.airflow;
+  }
+  const counted = estimates.filter((e) => flow.counted.includes(e.id));
+  const base = {
+    unit: 'cfm' as const,
+    readingIds: judgement.airflow.readingIds,
+    working: {
+      formula:
+        counted.length > 1
+          ? 'mean of the methods with weights 1/σ²'
+          : `airflow by ${counted[0]?.name.toLowerCase() ?? 'one method'}`,
+      inputs: counted.map((e) => ({
+        name: `${e.name}, ± ${Math.round(e.sigmaShare * 100)} %`,
+        value: e.flowCfm,
+        unit: 'cfm' as const,
+        source: 'computed' as const,
+      })),
+    },
+  };
+  const sure = `± ${flowText(flow.sigmaCfm)}`;
+  const { target } = judgement;
+  if (!target) {
+    const sentence = `${flowText(flow.flowCfm)} CFM ${sure}. Lacks the tons to judge it.`;
+    return { ...base, value: flow.flowCfm, word: 'cantSay', sentence };
+  }
+  const judged = flowInBand(flow.flowCfm, target, unit.tons, rules);
+  const doubt = flow.disagreement ? ` ${flow.disagreement.sentence}` : '';
+  return {
+    ...base,
+    ...judged,
+    sentence: `${judged.sentence} ${sure} by ${counted.length} of ${estimates.length}.${doubt}`,
+  };
+}
+
+/** The last rise that was measured with the heat on. */
+function measuredRise(facts: readonly Fact[]): { riseF: number; id: string } | undefined {
+  const standing = standingFacts(facts);
+  const fact = standing.get('gasHeat') ?? standing.get('electricHeat');
+  const { returnF, supplyF } = fact?.inputs ?? {};
+  if (!fact || typeof returnF !== 'number' || typeof supplyF !== 'number') return undefined;
+  return { riseF: supplyF - returnF, id: fact.id };
+}
+
+/**
+ * Assesses a visit: pressure, airflow by every method recorded, temperature drop, what was seen, what is odd, and what to do
+ * next. Pure; missing facts give "can't say" with what is missing.
+ */
+export function assessVisit<R extends PressureReading>(visit: VisitFacts<R>, rules: Rules): VisitAssessment<R> {
+  const { unit, readings, facts, mode } = visit;
+  const layout = layoutOf(unit);
+  const judgement = judge(unit, readings, rules);
+  const counted = countedPressures(layout, readings);
+  const looks = looksOf(facts);
+  const seen = lastLooks(looks);
+  const estimates = flowEstimates(judgement, unit, [...counted.values()], facts, rules, {
+    conditions: visit.table ?? {},
+    lineVolts: visit.lineVolts,
+    wheelCaked: seen.get('wheel')?.state === 'caked' && seen.get('wheel')?.outcome !== 'dealtWith',
+  });
+  const flow = reconcile(estimates);
+  const airflow = airflowVerdict(judgement, flow, estimates, unit, rules);
+  const dropFact = standingFacts(facts).get('measuredDrop');
+  const dropInputs = dropFact && { ...dropFact.inputs, flowCfm: flow?.flowCfm ?? null };
+  const dropOutcome = dropInputs && solveTool(toolOf('measuredDrop')!, dropInputs);
+  const dropAnswer = dropOutcome?.ok ? dropOutcome : undefined;
+  const drop = judgeDrop(dropAnswer && dropInputs, flow, rules, dropFact ? [dropFact.id] : []);
+  const rise = measuredRise(facts);
+  const retest = filterRetest(unit, judgement, readings);
+  const hold = holdOf(looks);
+  return {
+    layout,
+    judgement,
+    counted,
+    standing: standingOf(layout, readings),
+    pressures: new Map([...counted].map(([port, r]) => [port, r.staticInWc])),
+    questions: pressureQuestions(layout, counted, judgement),
+    retest,
+    ductBudget: rules.school === 'leftForDucts' ? ductBudgetOf(judgement, visit.effectiveLengthFt) : undefined,
+    estimates,
+    flow,
+    airflow,
+    drop,
+    dropAnswer,
+    rise: rise && judgeRise(rise.riseF, visit.rise, [rise.id]),
+    looks: seen,
+    findings: findings(looks),
+    hold,
+    advice: tapAdvice(judgement, rules),
+    next: nextMeasure({
+      unit,
+      mode,
+      counted,
+      filterOutRead: new Set(filterOutPressures(readings).keys()),
+      judgement,
+      estimates,
+      flow,
+      drop,
+      retest,
+      hold,
+      looked: seen.size,
+    }),
+  };
+}

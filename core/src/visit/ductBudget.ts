@@ -1,0 +1,83 @@
+import type { Judgement, JudgedStretch } from '../judge';
+import { flowAtStatic, tapRow } from '../fan';
+import { WORKABLE_FRICTION } from '../tools';
+import { staticText } from '../words';
+
+/** What the second school says: the friction rate the ducts may have. */
+export interface DuctBudget {
+  readonly availableInWc: number;
+  readonly leftInWc: number;
+  readonly ratePer100Ft?: number;
+  readonly word: 'inside' | 'outside' | 'cantSay';
+  readonly sentence: string;
+}
+
+/** Registers, grilles and dampers together, in. w.c., when they were not read. */
+const OUTLETS_IN_WC = 0.09;
+
+/** The static at which a tap moves a flow: the table read backwards, inside one run only. */
+function staticForFlow(judgement: Judgement, flowCfm: number): number | undefined {
+  const fan = judgement.system?.fan;
+  const row = fan && tapRow(fan.table, fan.tap);
+  if (!fan || !row) return undefined;
+  const { staticsInWc } = fan.table;
+  for (let i = 1; i < staticsInWc.length; i += 1) {
+    const [q0, q1] = [row.flowsCfm[i - 1], row.flowsCfm[i]];
+    if (q0 == null || q1 == null || flowCfm > q0 || flowCfm < q1) continue;
+    const [p0, p1] = [staticsInWc[i - 1]!, staticsInWc[i]!];
+    const p = q0 === q1 ? p1 : p0 + ((q0 - flowCfm) / (q0 - q1)) * (p1 - p0);
+    return flowAtStatic(fan.table, row, p).kind === 'flow' ? p : undefined;
+  }
+  return undefined;
+}
+
+const dropOf = (stretches: readonly JudgedStretch[], kind: 'filter' | 'coil') =>
+  stretches.find((s) => s.stages.length === 1 && s.stages[0] === kind)?.dropInWc;
+
+/**
+ * What is left for the ducts: the blower's static at the target flow on its tap, less what filter and coil take there and an
+ * allowance for outlets; over the effective length it is a friction rate.
+ *
+ * @param lengthFt total effective length, when it is known
+ * @source residential duct design practice; workable 0.06 to 0.18 in. w.c. per 100 ft
+ */
+export function ductBudgetOf(judgement: Judgement, lengthFt: number | undefined): DuctBudget | undefined {
+  const { target, flowCfm, stretches } = judgement;
+  if (!target || flowCfm === undefined) return undefined;
+  const availableInWc = staticForFlow(judgement, target.flowCfm);
+  if (availableInWc === undefined) {
+    const { tap } = judgement.system?.fan ?? {};
+    return {
+      availableInWc: 0,
+      leftInWc: 0,
+      word: 'outside',
+      sentence: `Tap ${tap ?? ''} never moves the target airflow in the maker’s table: nothing is left for the ducts.`,
+    };
+  }
+  const scale = target.flowCfm / flowCfm;
+  const filter = (dropOf(stretches, 'filter') ?? 0) * Math.pow(scale, 1.3);
+  const coil = (dropOf(stretches, 'coil') ?? 0) * Math.pow(scale, 1.8);
+  const leftInWc = availableInWc - filter - coil - OUTLETS_IN_WC;
+  const taken = `${staticText(availableInWc)} available, less filter ${staticText(filter)}, coil ${staticText(coil)}, outlets ${staticText(OUTLETS_IN_WC)}`;
+  if (leftInWc <= 0) {
+    return { availableInWc, leftInWc, word: 'outside', sentence: `${taken}: nothing is left for the ducts.` };
+  }
+  if (lengthFt === undefined) {
+    return {
+      availableInWc,
+      leftInWc,
+      word: 'cantSay',
+      sentence: `${taken}: ${staticText(leftInWc)} is left. Lacks the effective length for a friction rate.`,
+    };
+  }
+  const ratePer100Ft = (100 * leftInWc) / lengthFt;
+  const { min, max } = WORKABLE_FRICTION;
+  const inside = ratePer100Ft >= min && ratePer100Ft <= max;
+  return {
+    availableInWc,
+    leftInWc,
+    ratePer100Ft,
+    word: inside ? 'inside' : 'outside',
+    sentence: `${taken}: ${staticText(leftInWc)} over ${Math.round(lengthFt)} ft is ${ratePer100Ft.toFixed(3)} per 100 ft; workable is ${min} to ${max}.`,
+  };
+}

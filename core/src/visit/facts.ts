@@ -1,0 +1,35 @@
+import type { Look } from '../look';
+import type { FlowMethodId, RawInputs } from '../tools';
+
+/** Kinds of what is recorded at a visit beside statics: the inputs of a method or of the drop, a look, a method set aside. */
+export const VISIT_ONLY_FACTS = ['measuredDrop', 'look', 'setAside'] as const;
+export type FactKind = FlowMethodId | (typeof VISIT_ONLY_FACTS)[number];
+
+/** An append-only fact of a visit. A correction is a new fact that names the old one. */
+export interface Fact {
+  readonly id: string;
+  readonly kind: FactKind;
+  readonly inputs: RawInputs;
+  readonly replacesId?: string | null;
+}
+
+/** The last fact of each kind that nothing has replaced. */
+export function standingFacts(facts: readonly Fact[]): ReadonlyMap<FactKind, Fact> {
+  const replaced = new Set(facts.map((fact) => fact.replacesId).filter(Boolean));
+  return new Map(facts.filter((fact) => !replaced.has(fact.id)).map((fact) => [fact.kind, fact]));
+}
+
+/** Looks in the order they were made. */
+export const looksOf = (facts: readonly Fact[]): Look[] =>
+  facts.filter((fact) => fact.kind === 'look').map((fact) => fact.inputs as unknown as Look);
+
+/** Why each method was set aside, by method; taking it back is a later fact without a reason. */
+export function asideReasons(facts: readonly Fact[]): ReadonlyMap<string, string> {
+  const reasons = new Map<string, string>();
+  for (const { kind, inputs } of facts) {
+    if (kind !== 'setAside' || typeof inputs.method !== 'string') continue;
+    if (typeof inputs.reason === 'string' && inputs.reason !== '') reasons.set(inputs.method, inputs.reason);
+    else reasons.delete(inputs.method);
+  }
+  return reasons;
+}
