@@ -28,7 +28,10 @@ for (const colorScheme of ['light', 'dark'] as const) {
       ['/shop/tables', 'AH 36, constant torque'],
       ['/shop/tables/import', 'Or paste it'],
       ['/shop/tables/de300000-0001-4000-8000-000000000001', 'AH 36, constant torque'],
-      ['/visits/de300000-0003-4000-8000-000000000001', 'Where fan and ducts meet'],
+      ['/visits/de300000-0003-4000-8000-000000000001', 'Filter-out retest'],
+      ['/bench', 'Duct friction'],
+      ['/bench/traverse?shape=round&diameterIn=14&readings=800~x', 'Tape the probe at'],
+      ['/bench/electricHeat?volts=238&amps=41.2&returnF=70&supplyF=101.5', '983'],
       ['/nowhere', 'No such page'],
     ];
     for (const [path, text] of pages) {
@@ -38,6 +41,28 @@ for (const colorScheme of ['light', 'dark'] as const) {
         expect(await violations(page)).toEqual([]);
       });
     }
+
+    test('the stations of a visit', async ({ page }) => {
+      const tech = technician(page);
+      await page.goto('/visits/de300000-0003-4000-8000-000000000001');
+      for (const [station, text] of [
+        ['Look', 'Look before you measure'],
+        ['Airflow', 'Methods'],
+        ['Drop', 'predicted drop'],
+        ['Speed', 'on this duct system'],
+      ] as const) {
+        await tech.station(station);
+        await expect(page.getByText(text).first()).toBeVisible();
+        expect(await violations(page)).toEqual([]);
+      }
+      await tech.station('Airflow');
+      await page
+        .getByRole('button', { name: /^Duct traverse.*open/ })
+        .first()
+        .click();
+      await expect(page.getByRole('dialog', { name: 'Duct traverse' })).toBeVisible();
+      expect(await violations(page)).toEqual([]);
+    });
 
     test('sheets: tables, keypad, unit, working', async ({ page }) => {
       const tech = technician(page);

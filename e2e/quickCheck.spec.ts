@@ -15,6 +15,7 @@ testWithOwnServer(
 
     await expect(page.getByRole('button', { name: /^External static 0\.58 in\. w\.c\..*outside/ })).toBeVisible();
     await expect(page.getByRole('button', { name: /^Airflow 940 CFM, 313 a ton: outside/ })).toBeVisible();
+    await tech.station('Speed');
     await expect(page.getByText('No tap can do it: clear the restriction first')).toBeVisible();
     await expect(page.getByRole('button', { name: /^Tap 4: 1,036 CFM at 0\.70/ })).toBeVisible();
     await expect(page.getByRole('button', { name: /^Tap 5: off the table/ })).toBeVisible();
@@ -52,6 +53,7 @@ test('a known unit: what its record says is filled in, and the advice is to stay
   await tech.read('R2', '0.16');
   await tech.press('0.2');
   await tech.keep();
+  await tech.station('Speed');
   await expect(page.getByRole('heading', { name: 'Stay on tap high' })).toBeVisible();
 });
 

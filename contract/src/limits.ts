@@ -10,6 +10,8 @@ export const LIMITS = {
   cfmPerTon: { min: 200, max: 600 },
   altitudeFt: { min: -1000, max: 15_000 },
   volts: { min: 90, max: 600 },
+  filterCount: { min: 1, max: 60 },
+  filterSideIn: { min: 4, max: 60 },
   riseF: { min: 5, max: 150 },
   lengthFt: { min: 10, max: 2000 },
   factsPerVisit: { min: 0, max: 500 },

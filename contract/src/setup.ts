@@ -10,6 +10,23 @@ export class SetupDto {
   @IsOptional()
   filterPlace?: FilterPlace | null;
 
+  @NumberIn(LIMITS.filterCount, 'Filters')
+  @IsOptional()
+  filterCount?: number | null;
+
+  @NumberIn(LIMITS.filterSideIn, 'Filter width', 'in.')
+  @IsOptional()
+  filterWidthIn?: number | null;
+
+  @NumberIn(LIMITS.filterSideIn, 'Filter height', 'in.')
+  @IsOptional()
+  filterHeightIn?: number | null;
+
+  /** Duct collar over a bare ceiling filter grille: only a round patch under it works. */
+  @NumberIn(LIMITS.filterSideIn, 'Collar', 'in.')
+  @IsOptional()
+  bareGrilleCollarIn?: number | null;
+
   /** Of the site, copied when the visit begins. */
   @NumberIn(LIMITS.altitudeFt, 'Altitude', 'ft')
   @IsOptional()

@@ -99,5 +99,14 @@ export function visitFacts(visit: VisitDto): VisitFacts<ReturnType<typeof pressu
     table: { coil: setup?.tableCoil ?? undefined, volts: setup?.tableVolts ?? undefined },
     rise: setup?.riseMinF && setup.riseMaxF ? { min: setup.riseMinF, max: setup.riseMaxF } : undefined,
     effectiveLengthFt: setup?.effectiveLengthFt ?? undefined,
+    filters:
+      setup?.filterWidthIn && setup.filterHeightIn
+        ? {
+            count: setup.filterCount ?? 1,
+            widthIn: setup.filterWidthIn,
+            heightIn: setup.filterHeightIn,
+            patchDiameterIn: setup.bareGrilleCollarIn ?? undefined,
+          }
+        : undefined,
   };
 }

@@ -25,6 +25,32 @@ export function technician(page: Page) {
       await expect(keypad()).toBeVisible();
     },
 
+    /** Opens a station of the visit by its name. */
+    async station(name: string) {
+      await page
+        .getByRole('group', { name: 'Stations' })
+        .getByRole('button', { name: new RegExp(`^${name},`) })
+        .click();
+    },
+
+    /** Says what was seen at a thing. */
+    async see(item: string, state: string) {
+      await page
+        .getByRole('radiogroup', { name: item, exact: true })
+        .getByRole('radio', { name: state, exact: true })
+        .click();
+    },
+
+    /** Types into the fields of an open sheet, by the beginnings of their labels. */
+    async fill(values: Readonly<Record<string, string>>) {
+      for (const [label, value] of Object.entries(values)) {
+        await page
+          .getByRole('dialog')
+          .getByLabel(new RegExp(`^${label}`))
+          .fill(value);
+      }
+    },
+
     /** Presses the keys of a figure: "0.31". */
     async press(figure: string) {
       for (const key of figure) {

@@ -96,6 +96,17 @@ describe('a bad file says where and what to change', () => {
   });
 });
 
+test('a name with a mark of parting in it does not decide how the table is parted', () => {
+  const table = {
+    name: '|"; a;b',
+    motor: 'psc' as const,
+    tons: null,
+    staticsInWc: [0, 0.01],
+    taps: [{ tap: '1', flowsCfm: [501, 493.5] }],
+  };
+  expect(read(writeBlowerTableCsv(table))).toMatchObject({ name: table.name, figures: { taps: table.taps } });
+});
+
 test('whatever can be written is read back the same', () => {
   const names = fc
     .string({ minLength: 1, maxLength: 30 })

@@ -52,6 +52,21 @@ function headerOf(lines: readonly Line[]): { at: number; across: 'statics' | 'ta
   return undefined;
 }
 
+/**
+ * The text parted by the mark that gives the longest header row. A name may hold any of the marks, so the header decides,
+ * not the first lines.
+ */
+function bestParse(text: string) {
+  const tries = [',', ';', '\t', '|'].map((delimiter) => {
+    const lines = Papa.parse<string[]>(text, { delimiter })
+      .data.map((cells, i): Line => ({ line: i + 1, cells }))
+      .filter(({ cells }) => cells.some((cell) => cell.trim() !== ''));
+    const header = headerOf(lines);
+    return { lines, header, width: header ? lines[header.at]!.cells.length : 0 };
+  });
+  return tries.reduce((best, one) => (one.width > best.width ? one : best));
+}
+
 function aboutTable(lines: readonly Line[], faults: CsvFault[]) {
   const about: { name?: string; motor?: MotorKind; tons?: number } = {};
   for (const { line, cells } of lines) {
@@ -163,11 +178,7 @@ export function readBlowerTableCsv(text: string): CsvReading {
   if (text.includes('\u0000')) return whole('This is not a text file. Save the table as CSV and choose that file.');
   const clean = text.replace(/^\ufeff/, '');
   if (clean.trim() === '') return whole('The file is empty. Choose a CSV file with one row for each tap.');
-  const parsed = Papa.parse<string[]>(clean, { delimitersToGuess: [',', ';', '\t', '|'] });
-  const lines = parsed.data
-    .map((cells, i): Line => ({ line: i + 1, cells }))
-    .filter(({ cells }) => cells.some((cell) => cell.trim() !== ''));
-  const header = headerOf(lines);
+  const { lines, header } = bestParse(clean);
   if (!header) {
     return whole(
       'No header row: begin one row with "tap" and put the statics to its right, then one row for each tap.',

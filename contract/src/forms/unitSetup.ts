@@ -30,6 +30,18 @@ export class UnitSetup {
   @OptionalNumber(LIMITS.flowCfm, 'Design airflow', 'CFM')
   designCfm!: number | null;
 
+  @OptionalNumber(LIMITS.filterCount, 'Filters')
+  filterCount!: number | null;
+
+  @OptionalNumber(LIMITS.filterSideIn, 'Filter width', 'in.')
+  filterWidthIn!: number | null;
+
+  @OptionalNumber(LIMITS.filterSideIn, 'Filter height', 'in.')
+  filterHeightIn!: number | null;
+
+  @OptionalNumber(LIMITS.filterSideIn, 'Collar', 'in.')
+  bareGrilleCollarIn!: number | null;
+
   @OptionalNumber(LIMITS.altitudeFt, 'Altitude', 'ft')
   altitudeFt!: number | null;
 

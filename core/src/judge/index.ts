@@ -3,3 +3,4 @@ export * from './rules';
 export * from './stretches';
 export * from './verdict';
 export * from './dropVerdict';
+export * from './filterFace';

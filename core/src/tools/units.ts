@@ -45,7 +45,6 @@ const PLACES: Partial<Record<ToolUnit, number>> = {
   psia: 2,
   factor: 3,
   tons: 2,
-  ft: 1,
   seconds: 1,
   cuFt: 2,
 };

@@ -1,9 +1,11 @@
 import { tapAdvice, type TapAdvice } from '../advise';
+import type { FilterFacts } from '../filter';
 import { reconcile, type FlowEstimate, type ReconciledFlow } from '../flow';
 import {
   flowInBand,
   judge,
   judgeDrop,
+  judgeFilterFace,
   judgeRise,
   type Judgement,
   type Rules,
@@ -34,6 +36,7 @@ export interface VisitFacts<R extends PressureReading = PressureReading> {
   /** Nameplate rise of the heater, °F. */
   readonly rise?: { readonly min: number; readonly max: number };
   readonly effectiveLengthFt?: number;
+  readonly filters?: FilterFacts;
 }
 
 /** Everything that can be said of a visit. */
@@ -46,6 +49,8 @@ export interface VisitAssessment<R extends PressureReading = PressureReading> {
   readonly questions: readonly Question[];
   readonly retest?: FilterRetest;
   readonly ductBudget?: DuctBudget;
+  /** Velocity through the filters against the shop's limit, once their size and the airflow are known. */
+  readonly filterFace?: Verdict;
   readonly estimates: readonly FlowEstimate[];
   readonly flow?: ReconciledFlow;
   /** Airflow by all methods that count, against the band. */
@@ -148,6 +153,7 @@ export function assessVisit<R extends PressureReading>(visit: VisitFacts<R>, rul
     questions: pressureQuestions(layout, counted, judgement),
     retest,
     ductBudget: rules.school === 'leftForDucts' ? ductBudgetOf(judgement, visit.effectiveLengthFt) : undefined,
+    filterFace: visit.filters && flow && judgeFilterFace(visit.filters, flow.flowCfm, judgement.target, rules),
     estimates,
     flow,
     airflow,

@@ -14,6 +14,7 @@ export const DEMO_UNITS: Omit<UnitDto, 'savedAt'>[] = [
     cfmPerTon: 400,
     tap: '3',
     blowerTableId: demoId('table', 1),
+    setup: { filterCount: 1, filterWidthIn: 20, filterHeightIn: 25 },
   },
   {
     id: demoId('unit', 2),

@@ -4,7 +4,7 @@ import type { ToolTexts } from '../tool/toolText';
 export function addressOf(toolId: string, inputs: Record<string, unknown>): string {
   const query = new URLSearchParams();
   for (const [id, value] of Object.entries(inputs)) {
-    query.set(id, Array.isArray(value) ? value.join('~') : String(value as string | number));
+    query.set(id, Array.isArray(value) ? value.join('~') : String(value));
   }
   const text = query.toString();
   return `/bench/${toolId}${text === '' ? '' : `?${text}`}`;

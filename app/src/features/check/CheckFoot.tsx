@@ -57,7 +57,11 @@ export function CheckFoot({ visit, assessment, step, quiet, onStep, onMeasure, o
         </Txt>
       )}
       {step && (
-        <ActionButton onPress={onStep} quiet={quiet}>
+        <ActionButton
+          onPress={onStep}
+          quiet={quiet}
+          aside={step.kind === 'measure' && step.measure.minutes > 0 ? `${step.measure.minutes} min` : undefined}
+        >
           {step.words}
         </ActionButton>
       )}

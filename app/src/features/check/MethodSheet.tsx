@@ -42,7 +42,7 @@ export function MethodSheet(props: MethodSheetProps) {
   const tool = props.method && toolOf(props.method);
   return (
     <Sheet open={tool !== undefined} onClose={props.onClose} title={tool?.name ?? ''}>
-      {tool && <MethodBody key={tool.id} {...props} method={props.method!} />}
+      {tool && <MethodBody key={tool.id} {...props} method={props.method} />}
     </Sheet>
   );
 }

@@ -11,12 +11,23 @@ interface ResultStripProps {
   readonly onWorking: (title: string, verdict: Verdict) => void;
 }
 
+const NO_RISE: Verdict = {
+  word: 'cantSay',
+  unit: 'deltaF',
+  sentence: 'Lacks the rise: it comes with electric or gas heat under Airflow.',
+  working: { formula: 'rise = supply dry bulb − return dry bulb', inputs: [] },
+  readingIds: [],
+};
+
 /** TESP and airflow with their marks, always in sight; a touch shows the working. */
 export function ResultStrip({ visit, assessment, onWorking }: ResultStripProps) {
   const { tesp, tespInWc, maxTesp, offTable } = assessment.judgement;
-  const { airflow, drop, flow } = assessment;
+  const { airflow, drop, flow, rise } = assessment;
   const flowCfm = flow?.flowCfm;
   const perTon = flowCfm !== undefined && visit.tons ? `${flowText(flowCfm / visit.tons)} a ton` : undefined;
+  const target = flowCfm !== undefined && assessment.judgement.target;
+  const change = visit.mode === 'heating' ? rise : drop;
+  const changeName = visit.mode === 'heating' ? 'Rise' : 'Drop';
   const limit =
     maxTesp.source === 'assumed' ? `of ${staticText(maxTesp.value)} assumed` : `of ${staticText(maxTesp.value)}`;
   return (
@@ -34,21 +45,21 @@ export function ResultStrip({ visit, assessment, onWorking }: ResultStripProps) 
         name="Airflow"
         value={flowCfm === undefined ? '–' : flowText(flowCfm)}
         unit="CFM"
-        under={perTon ?? (offTable ? 'off the table' : 'can’t say yet')}
+        under={perTon ?? (target ? `of ${flowText(target.flowCfm)}` : offTable ? 'off the table' : 'can’t say yet')}
         verdict={airflow}
         onPress={() => onWorking('Airflow', airflow)}
       />
       <Result
-        name="Drop"
-        value={drop.value === undefined ? '–' : toolFigure(drop.value, 'deltaF')}
+        name={changeName}
+        value={change?.value === undefined ? '–' : toolFigure(change.value, 'deltaF')}
         unit="°F"
         under={
-          drop.limit?.low === undefined
+          change?.limit?.low === undefined
             ? 'not read'
-            : `${drop.limit.low.toFixed(0)} to ${drop.limit.high.toFixed(0)} °F`
+            : `${change.limit.low.toFixed(0)} to ${change.limit.high.toFixed(0)} °F`
         }
-        verdict={drop}
-        onPress={() => onWorking('Temperature drop', drop)}
+        verdict={change ?? NO_RISE}
+        onPress={() => onWorking(visit.mode === 'heating' ? 'Heating rise' : 'Temperature drop', change ?? NO_RISE)}
       />
     </View>
   );

@@ -1,5 +1,5 @@
 import type { BlowerTableDto, VisitDto } from '@huff/contract';
-import { staticText, tonsText } from '@huff/core';
+import { flowText, staticText, tonsText } from '@huff/core';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { Icon } from '../../ui/icons';
@@ -22,7 +22,12 @@ export function UnitPane({ visit, onVisit }: UnitPaneProps) {
   const [picking, setPicking] = useState(false);
   const [editing, setEditing] = useState(false);
   const [telling, setTelling] = useState(false);
-  const complete = visit.table && visit.tons && visit.tap;
+  const size = visit.tons
+    ? `${tonsText(visit.tons)} t`
+    : visit.setup?.designCfm
+      ? `${flowText(visit.setup.designCfm)} CFM`
+      : null;
+  const complete = visit.table && size && visit.tap;
   const plate = visit.maxTespInWc ? `plate ${staticText(visit.maxTespInWc)}` : 'plate unknown';
   const pick = (table: BlowerTableDto) => {
     onVisit(onTable(visit, table));
@@ -32,11 +37,7 @@ export function UnitPane({ visit, onVisit }: UnitPaneProps) {
     <View style={{ gap: 10 }}>
       <Row name="Blower table" value={visit.table?.name ?? 'choose'} onPress={() => setPicking(true)} />
       {complete && !telling ? (
-        <Row
-          name="Tons, tap, plate"
-          value={`${tonsText(visit.tons!)} t · tap ${visit.tap} · ${plate}`}
-          onPress={() => setTelling(true)}
-        />
+        <Row name="Tons, tap, plate" value={`${size} · tap ${visit.tap} · ${plate}`} onPress={() => setTelling(true)} />
       ) : (
         visit.table && (
           <View style={{ gap: 8 }}>

@@ -30,6 +30,10 @@ function textsOf(visit: VisitDto): SetupText {
     maxTespInWc: textOf(visit.maxTespInWc),
     cfmPerTon: textOf(visit.cfmPerTon),
     designCfm: textOf(setup?.designCfm),
+    filterCount: textOf(setup?.filterCount),
+    filterWidthIn: textOf(setup?.filterWidthIn),
+    filterHeightIn: textOf(setup?.filterHeightIn),
+    bareGrilleCollarIn: textOf(setup?.bareGrilleCollarIn),
     altitudeFt: textOf(setup?.altitudeFt),
     lineVolts: textOf(setup?.lineVolts),
     tableVolts: textOf(setup?.tableVolts),
@@ -110,6 +114,16 @@ export function UnitSetupSheet({ open, visit, onVisit, onClose }: UnitSetupSheet
             )}
           </Labelled>
         )}
+        <Field control={control} name="filterCount" label="Filters side by side" numeric hint="Blank: one." />
+        <Field control={control} name="filterWidthIn" label="Width of one, in." numeric />
+        <Field control={control} name="filterHeightIn" label="Height of one, in." numeric />
+        <Field
+          control={control}
+          name="bareGrilleCollarIn"
+          label="Collar above a bare ceiling grille, in."
+          numeric
+          hint="Only for a filter grille without a box above it."
+        />
         <Labelled label="Mode">
           <Choice
             label="Mode"

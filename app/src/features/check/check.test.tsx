@@ -4,6 +4,7 @@ import { renderThemed } from '../../testing/render';
 import { AdvicePane } from './AdvicePane';
 import { unitLine } from './motorText';
 import { AS_IT_RUNS, checkAt, onTable, quickCheck, withReading } from './newVisit';
+import { withFact } from './newFact';
 import { nextStep } from './nextStep';
 import { ReadingsLog } from './ReadingsLog';
 import { stationsOf } from './stations';
@@ -28,23 +29,46 @@ const read = (visit: VisitDto, port: 'R1' | 'R2' | 'S1', staticInWc: number, rep
   withReading(visit, { port, staticInWc, conditions: AS_IT_RUNS, replacesId }, now);
 const measured = read(read(onTap3, 'R2', -0.31), 'S1', 0.27);
 
-test('the next step leads from nothing to a saved visit', () => {
+test('the next step leads from nothing to a saved visit, and on', () => {
   const step = (visit: VisitDto, saved = false) => nextStep(visit, assess(visit), saved);
+  const measure = (port: string) => ({ kind: 'measure', measure: { kind: 'port', port } });
   expect(step(quickCheck(now))?.kind).toBe('chooseTable');
   expect(step({ ...onTap3, tap: null })?.kind).toBe('sayTap');
   expect(step({ ...onTap3, tons: null })?.kind).toBe('sayTons');
-  expect(step(onTap3)).toMatchObject({ kind: 'read', port: 'R2' });
-  expect(step(read(onTap3, 'R2', -0.31))).toMatchObject({ kind: 'read', port: 'S1' });
+  expect(step({ ...onTap3, tons: null, setup: { designCfm: 1200 } })?.kind).toBe('measure');
+  expect(step(onTap3)).toMatchObject(measure('R2'));
+  expect(step(read(onTap3, 'R2', -0.31))).toMatchObject(measure('S1'));
   expect(step(measured)?.kind).toBe('save');
-  expect(step(measured, true)).toMatchObject({ kind: 'read', port: 'R1' });
-  expect(step(read(measured, 'R1', -0.16), true)).toBeUndefined();
+  expect(step(measured, true)).toMatchObject({ kind: 'measure', measure: { kind: 'look' } });
 });
 
-test('stations show how far the check is', () => {
+test('what holds comes before everything', () => {
+  const iced = withFact(quickCheck(now), 'look', { item: 'ice', state: 'coil' }, now);
+  expect(nextStep(iced, assess(iced), false)).toMatchObject({ kind: 'measure', measure: { kind: 'hold' } });
+});
+
+test('stations show how far the visit is', () => {
   const states = (visit: VisitDto) => stationsOf(visit, assess(visit)).map((s) => s.state);
-  expect(states(quickCheck(now))).toEqual(['empty', 'empty', 'empty', 'empty']);
-  expect(states(read(onTap3, 'R2', -0.31))).toEqual(['done', 'started', 'empty', 'empty']);
-  expect(states(measured)).toEqual(['done', 'done', 'done', 'done']);
+  expect(states(quickCheck(now))).toEqual(['empty', 'empty', 'empty', 'empty', 'empty']);
+  expect(states(read(onTap3, 'R2', -0.31))).toEqual(['empty', 'started', 'empty', 'empty', 'empty']);
+  expect(states(measured)).toEqual(['empty', 'done', 'done', 'empty', 'done']);
+  const looked = withFact(measured, 'look', { item: 'filter', state: 'loaded' }, now);
+  expect(states(looked)[0]).toBe('started');
+});
+
+test('a fact of the same kind corrects the one that stands; looks stand side by side', () => {
+  const heat = { volts: 238, amps: 41.2, returnF: 70, supplyF: 101.5 };
+  const once = withFact(measured, 'electricHeat', heat, now);
+  const twice = withFact(once, 'electricHeat', { ...heat, amps: 40 }, now);
+  expect(twice.facts!.map((f) => f.replacesId)).toEqual([null, once.facts![0]!.id]);
+  expect(assess(twice).estimates).toHaveLength(2);
+  const looks = withFact(
+    withFact(twice, 'look', { item: 'ice', state: 'none' }, now),
+    'look',
+    { item: 'air', state: 'weak' },
+    now,
+  );
+  expect(looks.facts!.slice(-2).map((f) => f.replacesId)).toEqual([null, null]);
 });
 
 test('a table brings motor and tons, keeps a tap it knows and lets go of one it does not', () => {

@@ -23,7 +23,8 @@ export function nextStep(visit: VisitDto, { next, counted, layout }: Assessment,
   if (!visit.tap) {
     return { kind: 'sayTap', words: 'Say the tap in use', why: 'Each tap has a row of its own in the table.' };
   }
-  if (!visit.tons) return { kind: 'sayTons', words: 'Say the tons', why: 'The target airflow goes by the tons.' };
+  if (!visit.tons && !visit.setup?.designCfm)
+    return { kind: 'sayTons', words: 'Say the tons', why: 'The target airflow goes by the tons.' };
   const unread = boundaryPorts(layout).some((port) => !counted.has(port));
   if (!saved && !unread) return { kind: 'save', words: 'Save this visit', why: '' };
   return next && measureStep(next);

@@ -7,8 +7,9 @@ export type StationId = (typeof STATION_IDS)[number];
 
 /** How far each station of a visit is, and what it still lacks. */
 export function stationsOf(visit: VisitDto, assessment: Assessment): (Station & { id: StationId })[] {
-  const { judgement, advice, counted, looks, flow, drop } = assessment;
-  const heatOnly = visit.layout === 'makeUpAir';
+  const { judgement, advice, counted, looks, flow, drop, rise } = assessment;
+  const heating = visit.mode === 'heating';
+  const change = heating ? rise : drop;
   return [
     {
       id: 'look',
@@ -28,16 +29,12 @@ export function stationsOf(visit: VisitDto, assessment: Assessment): (Station & 
       state: flow ? (flow.disagreement ? 'started' : 'done') : 'empty',
       lacks: flow ? undefined : judgement.airflow.sentence,
     },
-    ...(heatOnly
-      ? []
-      : [
-          {
-            id: 'drop' as const,
-            name: 'Drop',
-            state: drop.value === undefined ? ('empty' as const) : ('done' as const),
-            lacks: drop.value === undefined ? drop.sentence : undefined,
-          },
-        ]),
+    {
+      id: 'drop',
+      name: heating ? 'Rise' : 'Drop',
+      state: change?.value === undefined ? 'empty' : 'done',
+      lacks: change?.value === undefined ? (change?.sentence ?? 'not read') : undefined,
+    },
     { id: 'speed', name: 'Speed', state: advice.kind === 'cantSay' ? 'empty' : 'done' },
   ];
 }

@@ -37,6 +37,35 @@ export function DropStation({ visit, assessment, width, onRead, onWorking }: Dro
     returnF !== undefined && drop.limit?.low !== undefined
       ? { low: returnF - drop.limit.high, high: returnF - drop.limit.low }
       : undefined;
+  const heating = visit.mode === 'heating';
+  const riseBlock = rise ? (
+    <Pressable
+      role="button"
+      aria-label={`Heating rise: ${rise.sentence} Show the working`}
+      onPress={() => onWorking('Heating rise', rise)}
+      style={{ borderTopWidth: 1, borderColor: palette.line, paddingTop: 10, gap: 4 }}
+    >
+      <Heading size={16}>Heating rise</Heading>
+      <View style={{ flexDirection: 'row', gap: 10 }}>
+        <VerdictMark word={rise.word} size={22} />
+        <Txt style={{ flex: 1 }} figures>
+          {rise.sentence}
+        </Txt>
+      </View>
+    </Pressable>
+  ) : undefined;
+  if (heating) {
+    return (
+      <View style={{ gap: 14 }}>
+        {riseBlock ?? (
+          <Txt>
+            The rise comes with the airflow by electric or gas heat: take one of the two under Airflow. It is judged by
+            the range of the nameplate.
+          </Txt>
+        )}
+      </View>
+    );
+  }
   return (
     <View style={{ gap: 14 }}>
       <DropDrawing
@@ -44,7 +73,7 @@ export function DropStation({ visit, assessment, width, onRead, onWorking }: Dro
         supplyF={supplyF}
         band={band}
         bandName={drop.limit?.source === 'ruleOfThumb' ? 'weak rule' : 'predicted'}
-        dewPointF={fact && dewPoint(fact.inputs as Record<string, unknown>)}
+        dewPointF={fact && dewPoint(fact.inputs)}
         width={Math.min(width, 460)}
       />
       <Pressable
@@ -86,22 +115,7 @@ export function DropStation({ visit, assessment, width, onRead, onWorking }: Dro
           ))}
         </View>
       )}
-      {rise && (
-        <Pressable
-          role="button"
-          aria-label={`Heating rise: ${rise.sentence} Show the working`}
-          onPress={() => onWorking('Heating rise', rise)}
-          style={{ borderTopWidth: 1, borderColor: palette.line, paddingTop: 10, gap: 4 }}
-        >
-          <Heading size={16}>Heating rise</Heading>
-          <View style={{ flexDirection: 'row', gap: 10 }}>
-            <VerdictMark word={rise.word} size={22} />
-            <Txt style={{ flex: 1 }} figures>
-              {rise.sentence}
-            </Txt>
-          </View>
-        </Pressable>
-      )}
+      {riseBlock}
       <ActionButton quiet onPress={onRead} aside={fact ? undefined : '4 min'}>
         {fact ? 'Read the temperatures again' : 'Read the temperatures'}
       </ActionButton>

@@ -19,7 +19,7 @@ interface PressureStationProps {
 /** The Airway with its ports, what looks odd, where the pressure goes, and the filter-out retest. */
 export function PressureStation({ visit, assessment, width, onPort, onWorking }: PressureStationProps) {
   const palette = usePalette();
-  const { judgement, layout, next, pressures, questions, ductBudget, retest } = assessment;
+  const { judgement, layout, next, pressures, questions, ductBudget, filterFace, retest } = assessment;
   const nextPort = next?.kind === 'port' && !next.filterOut ? next.port : undefined;
   const boundary = [layout.inletPort, layout.outletPort].filter((port) => port !== undefined);
   const measured = judgement.tespInWc !== undefined;
@@ -94,12 +94,31 @@ export function PressureStation({ visit, assessment, width, onPort, onWorking }:
           </View>
         </View>
       )}
-      {judgement.flowCfm !== undefined && (
-        <Link href={`/bench/filterSizing?flowCfm=${Math.round(judgement.flowCfm)}`} style={{ paddingVertical: 12 }}>
-          <Txt size={15} bold color="action">
-            Size the filter for this airflow
+      {filterFace ? (
+        <Pressable
+          role="button"
+          aria-label={`Filter face: ${filterFace.sentence} Show the working`}
+          onPress={() => onWorking('Filter face', filterFace)}
+          style={{ gap: 4, borderTopWidth: 1, borderColor: palette.line, paddingTop: 10 }}
+        >
+          <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
+            <Heading size={16} style={{ flex: 1 }}>
+              Filter face
+            </Heading>
+            <VerdictMark word={filterFace.word} />
+          </View>
+          <Txt size={15} figures>
+            {filterFace.sentence}
           </Txt>
-        </Link>
+        </Pressable>
+      ) : (
+        judgement.flowCfm !== undefined && (
+          <Link href={`/bench/filterSizing?flowCfm=${Math.round(judgement.flowCfm)}`} style={{ paddingVertical: 12 }}>
+            <Txt size={15} bold color="action">
+              Size the filter for this airflow
+            </Txt>
+          </Link>
+        )
       )}
       {visit.readings.length === 0 && (
         <Txt size={14} color="softInk">

@@ -93,7 +93,7 @@ function Field({ id, field, control, error, onLeave }: FieldProps) {
         const label = `${field.label}${unit === '' ? '' : `, ${unit}`}${optional}`;
         const assumed = field.kind === 'number' && field.assumed !== undefined && (value ?? '') === '';
         const hint = [
-          assumed && field.kind === 'number' ? `${toolFigure(field.assumed!, field.unit)} is assumed.` : null,
+          assumed && field.kind === 'number' ? `${toolFigure(field.assumed, field.unit)} is assumed.` : null,
           list && (value ?? '') !== '' ? `${fromListText(value).length} typed.` : null,
           field.hint,
         ]

@@ -27,7 +27,7 @@ export function textsOf(tool: Tool, raw: RawInputs): ToolTexts {
     Object.entries(tool.fields).map(([id, field]) => {
       const value = raw[id];
       if (value === undefined || value === null) return [id, field.kind === 'choice' ? field.options[0]!.id : ''];
-      return [id, Array.isArray(value) ? value.join(' ') : String(value as string | number)];
+      return [id, Array.isArray(value) ? value.join(' ') : `${value as string | number}`];
     }),
   );
 }

@@ -35,10 +35,10 @@ export function PressureLine({ plan, width, rowHeight, top, next, portName, onPo
   const place = (mark: AirwayMark): Point => ({ x: x(mark.pressureInWc ?? 0), y: y(mark.row) });
   const { suction, supply } = splitAtAxis(read.map(place), axisX);
   const polygon = (points: readonly Point[]) => points.map((p) => `${p.x},${p.y}`).join(' ');
-  const crossesFan = (a: AirwayMark, b: AirwayMark) => a.row <= plan.cabinet.from && b.row >= plan.cabinet.to;
+  const crossesFan = (a: AirwayMark, b: AirwayMark) => a.row <= plan.fan.from && b.row >= plan.fan.to;
   const sideColor = (mark: AirwayMark) => (mark.side === 'return' ? palette.suction : palette.supply);
   const ports = plan.marks.filter((m) => m.port !== undefined);
-  const fanY = y((plan.cabinet.from + plan.cabinet.to) / 2);
+  const fanY = y((plan.fan.from + plan.fan.to) / 2);
   const measured = read.length > 2;
   return (
     <View style={{ width, height }}>

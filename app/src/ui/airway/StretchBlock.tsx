@@ -43,6 +43,13 @@ interface StretchBlockProps {
   readonly onWorking?: (stretch: JudgedStretch) => void;
 }
 
+function insideText({ stages, innerDropInWc }: AirwayBlock, liftInWc: number | undefined): string {
+  if (innerDropInWc !== undefined) return `takes ${staticText(innerDropInWc)}; in the cabinet, not counted`;
+  return liftInWc === undefined || !stages.includes('blower')
+    ? 'in the cabinet, not counted'
+    : `in the cabinet; lifts ${staticText(liftInWc)}`;
+}
+
 /** What stands beside a stretch of the pressure line: its name, drop, share and verdict. */
 export function StretchBlock({ block, liftInWc, onWorking }: StretchBlockProps) {
   const palette = usePalette();
@@ -55,7 +62,7 @@ export function StretchBlock({ block, liftInWc, onWorking }: StretchBlockProps) 
           {stagesText(block.stages)}
         </Txt>
         <Txt size={13} color="softInk" figures>
-          {liftInWc === undefined ? 'in the cabinet, not counted' : `in the cabinet; lifts ${staticText(liftInWc)}`}
+          {insideText(block, liftInWc)}
         </Txt>
       </View>
     );

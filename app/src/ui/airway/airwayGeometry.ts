@@ -8,6 +8,8 @@ export interface AirwayBlock {
   readonly row: number;
   readonly rows: number;
   readonly stretch?: JudgedStretch;
+  /** What stages inside the cabinet take, in. w.c., where ports on either side were read; it does not count. */
+  readonly innerDropInWc?: number;
 }
 
 /** A mark on the pressure line: a port, or the room at either end. */
@@ -24,15 +26,16 @@ export interface AirwayPlan {
   readonly rows: number;
   readonly blocks: readonly AirwayBlock[];
   readonly marks: readonly AirwayMark[];
-  /** The rows of the cabinet, where the fan lifts the pressure. */
-  readonly cabinet: { readonly from: number; readonly to: number };
+  /** The row in which the fan lifts the pressure. */
+  readonly fan: { readonly from: number; readonly to: number };
 }
 
-/** The rows: each stage outside the cabinet has one, and all that lies inside shares one. */
+/** The rows: each stage outside the cabinet has one; what lies inside shares one, up to a port that parts it. */
 function rowsOf(layout: Layout): number[] {
   let row = 0;
   return layout.stages.map((stage, i) => {
-    if (i > 0 && (stage.external || layout.stages[i - 1]!.external)) row += 1;
+    const parted = layout.ports.some((port) => port.afterStage === i);
+    if (i > 0 && (parted || stage.external || layout.stages[i - 1]!.external)) row += 1;
     return row;
   });
 }
@@ -66,7 +69,7 @@ export function planAirway(
     });
     i = to;
   }
-  const cabinet = blocks.find((b) => b.kind === 'cabinet');
+  const fanRow = rowOf[layout.stages.findIndex((stage) => stage.kind === 'blower')] ?? 0;
   const marks: AirwayMark[] = [
     { side: 'return', row: 0, pressureInWc: 0 },
     ...layout.ports.map((port): AirwayMark => ({
@@ -79,10 +82,19 @@ export function planAirway(
   ];
   return {
     rows,
-    blocks,
+    blocks: blocks.map((block) => ({ ...block, innerDropInWc: innerDrop(block, marks) })),
     marks,
-    cabinet: { from: cabinet?.row ?? 0, to: (cabinet?.row ?? 0) + (cabinet?.rows ?? 0) },
+    fan: { from: fanRow, to: fanRow + 1 },
   };
+}
+
+/** The drop over a block inside the cabinet that has no fan in it. */
+function innerDrop(block: AirwayBlock, marks: readonly AirwayMark[]): number | undefined {
+  if (block.kind !== 'cabinet' || block.stages.includes('blower')) return undefined;
+  const at = (row: number) => marks.find((mark) => mark.row === row)?.pressureInWc;
+  const from = at(block.row);
+  const to = at(block.row + block.rows);
+  return from === undefined || to === undefined ? undefined : from - to;
 }
 
 /** A point of the drawing, px. */

@@ -86,7 +86,7 @@ export function DropDrawing({ returnF, supplyF, band, bandName, dewPointF, width
               stroke={palette.supply}
               strokeDasharray="3 4"
             />
-            <SvgText x={left} y={y(dewPointF) + 17} fontFamily={REGULAR} fontSize={14} fill={palette.supply}>
+            <SvgText x={4} y={y(dewPointF) + 17} fontFamily={REGULAR} fontSize={14} fill={palette.supply}>
               {`dew point ${toolFigure(dewPointF, 'count')}`}
             </SvgText>
           </>

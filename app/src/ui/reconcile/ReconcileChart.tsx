@@ -28,7 +28,7 @@ export function ReconcileChart({ estimates, flow, target }: ReconcileChartProps)
   const height = TOP + estimates.length * ROW + 34;
   const reach = estimates.flatMap((e) => [e.flowCfm * (1 - 1.2 * e.sigmaShare), e.flowCfm * (1 + 1.2 * e.sigmaShare)]);
   const all = [...reach, ...(target ? [target.lowCfm, target.highCfm] : [])];
-  const x = scaleLinear([Math.min(...all), Math.max(...all)], [10, Math.max(60, width - 10)]).nice(4);
+  const x = scaleLinear([Math.min(...all), Math.max(...all)], [26, Math.max(80, width - 26)]).nice(4);
   const bottom = TOP + estimates.length * ROW;
   return (
     <View

@@ -57,7 +57,7 @@ export const requestedFlow = defineTool({
     const over = v.tespInWc !== undefined && v.maxInWc !== undefined && v.tespInWc > v.maxInWc;
     const doubts = [
       over &&
-        `${toolText(v.tespInWc!, 'inWc')} is above the ${toolText(v.maxInWc!, 'inWc')} it holds its flow to: it moves less than it is asked for.`,
+        `${toolText(v.tespInWc, 'inWc')} is above the ${toolText(v.maxInWc, 'inWc')} it holds its flow to: it moves less than it is asked for.`,
       v.dehumidify === 'noSensor' &&
         'The dehumidify switch is on without its sensor: about 15 % less air, always. Turn it off.',
       v.tespInWc === undefined && 'The static is not known: whether the motor reaches its request cannot be said.',

@@ -1,0 +1,50 @@
+import { faceVelocityFpm, filterAreaSqFt, filterSizeFor, filtersNeeded, type FilterFacts } from '../filter';
+import { flowText } from '../words';
+import type { Target } from './judge';
+import type { Rules } from './rules';
+import { wordUnder, type Verdict } from './verdict';
+
+/** What would do: more filters of the same size, or one larger in a box. */
+function wouldDo(filters: FilterFacts, flowCfm: number, limitFpm: number): string {
+  const needed = filtersNeeded(flowCfm, filters, limitFpm);
+  const single = filterSizeFor(flowCfm, limitFpm);
+  return `${needed} of this size would do${single ? `, or one ${single[0]} × ${single[1]} in a box` : ''}.`;
+}
+
+/**
+ * Velocity through the filters at today's airflow against the shop's limit; what would do is sized for the target.
+ *
+ * @source continuity; the limit is a shop setting, 300 fpm usual
+ * @example one 20 × 20 at 940 CFM: 338 fpm, outside of 300
+ */
+export function judgeFilterFace(
+  filters: FilterFacts,
+  flowCfm: number,
+  target: Target | undefined,
+  rules: Rules,
+): Verdict {
+  const face = faceVelocityFpm(flowCfm, filters);
+  const limit = rules.filterFaceFpm;
+  const word = wordUnder(face, limit, rules.edgeShare);
+  const sizedFor = Math.max(target?.flowCfm ?? 0, flowCfm);
+  const advice = word === 'outside' ? ` For ${flowText(sizedFor)} CFM ${wouldDo(filters, sizedFor, limit)}` : '';
+  const patch =
+    filters.patchDiameterIn === undefined
+      ? ''
+      : ' Only the patch under the collar works: a box above the grille frees the rest.';
+  return {
+    word,
+    unit: 'fpm',
+    value: face,
+    limit: { high: limit, source: 'shopSetting', name: 'face velocity limit' },
+    sentence: `${flowText(face)} fpm through the filter, the shop allows ${flowText(limit)}.${advice}${patch}`,
+    working: {
+      formula: 'face velocity = airflow ÷ area that works',
+      inputs: [
+        { name: 'airflow', value: flowCfm, unit: 'cfm', source: 'computed' },
+        { name: 'area that works', value: filterAreaSqFt(filters), unit: 'sqFt', source: 'computed' },
+      ],
+    },
+    readingIds: [],
+  };
+}

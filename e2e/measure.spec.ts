@@ -1,0 +1,185 @@
+import { expect, test } from './support/test';
+import { technician } from './support/steps';
+
+test('air handler: look, pressure with the filter-out retest, drop, and a traverse that is settled', async ({
+  page,
+}) => {
+  const tech = technician(page);
+  await page.goto('/sites');
+  await page.getByRole('button', { name: 'Check Reading room air handler' }).click();
+  await tech.station('Look');
+  await tech.see('Filter', 'loaded');
+  await tech.see('Ice', 'none');
+  await expect(page.getByText('Filter: loaded')).toBeVisible();
+  await tech.station('Pressure');
+  await tech.read('R1', '.16');
+  await expect(page.getByRole('dialog', { name: 'Read R2' })).toBeVisible();
+  await tech.press('.31');
+  await tech.keep();
+  await tech.press('.27');
+  await tech.keep();
+  await page.getByRole('button', { name: 'Filter out, read R2' }).click();
+  await tech.press('.17');
+  await tech.keep();
+  await tech.press('.3');
+  await tech.keep();
+  await expect(page.getByText(/985 CFM at 0\.47.*takes 0\.15, not the 0\.11/)).toBeVisible();
+
+  await tech.station('Drop');
+  await page.getByRole('button', { name: /^Read the temperatures/ }).click();
+  await tech.fill({
+    'Return dry bulb': '75.2',
+    'Return wet bulb': '76',
+    'Outdoor dry bulb': '91',
+    'Supply dry bulb': '51.3',
+  });
+  await page.getByRole('button', { name: 'Keep these temperatures' }).click();
+  await expect(page.getByText('The wet bulb cannot be above the dry bulb.').first()).toBeVisible();
+  await tech.fill({ 'Return wet bulb': '62.6' });
+  await page.getByRole('button', { name: 'Keep these temperatures' }).click();
+  await expect(page.getByRole('button', { name: /^Drop 23\.9 °F/ })).toBeVisible();
+  await expect(page.getByText(/a sound coil would give/)).toBeVisible();
+
+  await tech.station('Airflow');
+  await page.getByRole('button', { name: /^Duct traverse.*open/ }).click();
+  await page.getByRole('dialog').getByRole('radio', { name: 'three-hole sweep' }).click();
+  await tech.fill({
+    'Width, inside': '20',
+    'Depth the probe goes': '12',
+    'Readings, hole by hole': '860 930 820',
+    'Straight duct before': '112',
+    'Straight duct after': '45',
+  });
+  await page.getByRole('button', { name: 'Keep this airflow' }).click();
+  await expect(
+    page.getByText(/Duct traverse says 1,450, Blower table 940 CFM: further apart than their errors/),
+  ).toBeVisible();
+  await page.getByRole('button', { name: 'Set Duct traverse aside' }).click();
+  await page.getByRole('radio', { name: 'Instrument in doubt' }).click();
+  await expect(page.getByText('Set aside: Instrument in doubt')).toBeVisible();
+  await page.getByRole('button', { name: 'Save this visit' }).click();
+  await expect(page).toHaveURL(/\/visits\//);
+  await page.reload();
+  await expect(page.getByRole('button', { name: /^Drop 23\.9 °F/ })).toBeVisible();
+  await tech.station('Look');
+  await expect(page.getByText('Filter: loaded')).toBeVisible();
+});
+
+test('furnace with cased coil: every stage has its drop, and the gas rise agrees with the table', async ({ page }) => {
+  const tech = technician(page);
+  await page.goto('/sites');
+  await page.getByRole('button', { name: 'Check Glaze room furnace' }).click();
+  await page.getByRole('button', { name: /^Tons, tap, plate/ }).click();
+  await page.getByRole('button', { name: /^Plate, target/ }).click();
+  await page.getByRole('dialog').getByRole('radio', { name: 'heating' }).click();
+  await tech.fill({ 'Nameplate rise, lowest': '35', 'Nameplate rise, highest': '65' });
+  await page.getByRole('button', { name: 'Keep these' }).click();
+  for (const [port, figure] of [
+    ['R1', '.05'],
+    ['R2', '.12'],
+    ['S1', '.26'],
+    ['S2', '.08'],
+  ] as const) {
+    await tech.read(port, figure);
+    await page.keyboard.press('Escape');
+  }
+  await expect(page.getByRole('button', { name: /^Coil: Takes 0\.18/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Filter: Takes 0\.07/ })).toBeVisible();
+  await tech.station('Airflow');
+  await page.getByRole('button', { name: /^Gas heat rise.*open/ }).click();
+  await tech.fill({
+    'Gas through the meter': '1',
+    'Time for that': '52',
+    'Air into': '68',
+    'Air out': '124',
+    'Minutes firing': '12',
+  });
+  await expect(page.getByRole('dialog').getByText('965', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Keep this airflow' }).click();
+  await expect(page.getByRole('img', { name: /Blower table 881 .*Gas heat rise 965/ })).toBeVisible();
+  await tech.station('Rise');
+  await expect(page.getByText('56.0 °F rise, the plate allows 35 to 65.')).toBeVisible();
+});
+
+test('packaged unit: flashes are a request, and the dehumidify switch takes its share', async ({ page }) => {
+  const tech = technician(page);
+  await page.goto('/sites');
+  await page.getByRole('button', { name: 'Check Office packaged unit' }).click();
+  await tech.read('R1', '.3');
+  await tech.press('.36');
+  await tech.keep();
+  await expect(page.getByRole('button', { name: /^External static 0\.66/ })).toBeVisible();
+  await tech.station('Airflow');
+  await page.getByRole('button', { name: /^Constant-airflow setting.*open/ }).click();
+  const sheet = page.getByRole('dialog', { name: 'Constant-airflow setting' });
+  await tech.fill({ Flashes: '20' });
+  await sheet.getByRole('radio', { name: 'on, no sensor' }).click();
+  await expect(sheet.getByText('1,700')).toBeVisible();
+  await sheet.getByRole('button', { name: 'Keep this airflow' }).click();
+  await expect(page.getByText(/dehumidify switch is on without its sensor/)).toBeVisible();
+});
+
+test('make-up air unit: static against outdoors and airflow against its design', async ({ page }) => {
+  const tech = technician(page);
+  await page.goto('/sites');
+  await page.getByRole('button', { name: 'Check Make-up air unit' }).click();
+  await tech.read('S1', '.5');
+  await expect(page.getByRole('button', { name: /^External static 0\.50/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Airflow 4,275 CFM, of 4,000/ })).toBeVisible();
+  await tech.read('R1', '.06');
+  await page.keyboard.press('Escape');
+  await tech.read('R2', '.15');
+  await page.keyboard.press('Escape');
+  await expect(page.getByText('takes 0.09; in the cabinet, not counted')).toBeVisible();
+});
+
+test('@wide ice holds the readings, and filters in series bring a port of their own', async ({ page }) => {
+  const tech = technician(page);
+  await page.goto('/sites');
+  await page.getByRole('button', { name: 'Check Hall air handler' }).click();
+  await expect(page.getByRole('button', { name: /^Port R0, behind the filter grille/ })).toBeVisible();
+  await tech.station('Look');
+  await tech.see('Ice', 'on the coil');
+  await expect(page.getByRole('alert').getByText('Stop cooling, fan only until the coil is clear')).toBeVisible();
+  await page.getByRole('button', { name: /^Ice, on the coil: dealt with/ }).click();
+  await expect(page.getByRole('alert')).toHaveCount(0);
+});
+
+test('@wide the bench: an address carries the figures, and a result goes to the open visit', async ({ page }) => {
+  const tech = technician(page);
+  await page.goto('/sites');
+  await page.getByRole('button', { name: 'Check Reading room air handler' }).click();
+  await tech.read('R2', '.31');
+  await tech.press('.27');
+  await tech.keep();
+  await page.goto('/bench/electricHeat?volts=238&amps=41.2&returnF=70&supplyF=101.5');
+  await expect(page.getByText('983', { exact: true })).toBeVisible();
+  await page.getByLabel(/^Altitude/).fill('40000');
+  await page.getByLabel(/^Altitude/).blur();
+  await expect(page.getByText('Altitude must be between −1,000 and 15,000 ft.').first()).toBeVisible();
+  await page.getByLabel(/^Altitude/).fill('5000');
+  await expect(page).toHaveURL(/altitudeFt=5000/);
+  await page.reload();
+  await expect(page.getByText('1,182', { exact: true })).toBeVisible();
+  await page.getByLabel(/^Altitude/).fill('');
+  await page.getByRole('button', { name: 'Attach to visit' }).click();
+  await tech.station('Airflow');
+  await expect(page.getByRole('img', { name: /Electric heat rise 983/ })).toBeVisible();
+});
+
+test('the altitude is the site’s, and comes with each check there', async ({ page }) => {
+  const tech = technician(page);
+  await page.goto('/sites');
+  await page.getByRole('button', { name: /^Altitude of Saltgrass Row 4/ }).click();
+  await tech.fill({ Altitude: 'high' });
+  await page.getByRole('button', { name: 'Keep this altitude' }).click();
+  await expect(page.getByText('Altitude must be a number.')).toBeVisible();
+  await tech.fill({ Altitude: '5000' });
+  await page.getByRole('button', { name: 'Keep this altitude' }).click();
+  await expect(page.getByRole('button', { name: 'Altitude of Saltgrass Row 4: 5,000 ft. Change' })).toBeVisible();
+  await page.getByRole('button', { name: 'Check Upstairs air handler' }).click();
+  await tech.station('Airflow');
+  await page.getByRole('button', { name: /^Electric heat rise.*open/ }).click();
+  await tech.fill({ 'Volts at': '238', 'Amps of': '41.2', 'Air into': '70', 'Air out': '101.5' });
+  await expect(page.getByRole('dialog').getByText('1,182', { exact: true })).toBeVisible();
+});
