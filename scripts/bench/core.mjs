@@ -44,4 +44,14 @@ export async function benchCore() {
     microseconds(() => core.judge(core.EXAMPLE_A_UNIT, core.EXAMPLE_A_READINGS, core.DEFAULT_RULES).flowCfm).toFixed(1),
     'µs',
   );
+  const ten = Array.from({ length: 10 }, (_, i) => ({
+    id: String(i),
+    name: `method ${i}`,
+    flowCfm: 900 + 40 * i,
+    sigmaShare: 0.06,
+    doubts: i % 3 ? [] : ['a doubt'],
+  }));
+  row('ten methods reconciled', microseconds(() => core.reconcile(ten).flowCfm).toFixed(1), 'µs', 'aim: under 1,000');
+  const coil = { tons: 3, entering: core.moistAir(75, { wetBulbF: 62.5 }), outdoorF: 95 };
+  row('airflow from a temperature drop', microseconds((i) => core.flowFromDrop(coil, 19 + (i & 3))).toFixed(0), 'µs');
 }

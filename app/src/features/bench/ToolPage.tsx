@@ -8,7 +8,7 @@ import { Txt } from '../../ui/text';
 import { useIsWide } from '../../ui/theme';
 import { withFact } from '../check/newFact';
 import { ToolAnswerView } from '../tool/ToolAnswerView';
-import { ToolForm } from '../tool/ToolForm';
+import { ToolForm, TraversePlanOf } from '../tool/ToolForm';
 import { rawOf } from '../tool/toolText';
 import { useToolForm } from '../tool/useToolForm';
 import { addressOf, textsFrom } from './toolAddress';
@@ -47,10 +47,17 @@ function ToolBody({ tool, begin }: { readonly tool: Tool; readonly begin: RawInp
     keep(withFact(draft, tool.id as FactKind, form.inputs, new Date()));
     router.push('/quick');
   };
+  const care = tool.care && (
+    <Txt size={14} color="softInk">
+      {tool.care}
+    </Txt>
+  );
   const answer = (
     <View style={{ gap: 12, flex: wide ? 1 : undefined }}>
+      {wide && tool.id === 'traverse' && <TraversePlanOf raw={form.inputs} />}
       <ToolAnswerView outcome={form.outcome} />
       {form.general && <Txt role="alert">{form.general}</Txt>}
+      {wide && care}
     </View>
   );
   const foot = attachable ? (
@@ -61,17 +68,20 @@ function ToolBody({ tool, begin }: { readonly tool: Tool; readonly begin: RawInp
     </View>
   ) : undefined;
   return (
-    <Page title={tool.name} under={tool.group} back="/bench" foot={foot} panes={false}>
-      <View style={{ paddingHorizontal: 16, gap: 14, flexDirection: wide ? 'row' : 'column' }}>
+    <Page title={tool.name} under={tool.group} back="/bench" foot={foot} broad>
+      <View style={{ paddingHorizontal: 16, gap: wide ? 40 : 14, flexDirection: wide ? 'row' : 'column' }}>
         <View style={{ gap: 10, flex: wide ? 1 : undefined }}>
           <Txt size={15}>{tool.says}</Txt>
-          {tool.care && (
-            <Txt size={14} color="softInk">
-              {tool.care}
-            </Txt>
-          )}
+          {!wide && care}
           {!wide && answer}
-          <ToolForm tool={tool} control={form.control} errors={form.errors} shown={form.shown} onLeave={form.onLeave} />
+          <ToolForm
+            tool={tool}
+            control={form.control}
+            errors={form.errors}
+            shown={form.shown}
+            onLeave={form.onLeave}
+            drawnBeside={wide}
+          />
         </View>
         {wide && answer}
       </View>

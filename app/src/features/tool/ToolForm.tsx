@@ -7,6 +7,7 @@ import {
   type Tool,
   type ToolField,
 } from '@huff/core';
+import { memo } from 'react';
 import { useWatch, type Control, type FieldValues, Controller } from 'react-hook-form';
 import { View } from 'react-native';
 import { HelperText, TextInput } from 'react-native-paper';
@@ -23,12 +24,14 @@ interface ToolFormProps {
   /** Fields that were left or sent: only these show what is missing. */
   readonly shown: (id: string) => boolean;
   readonly onLeave: (id: string) => void;
+  /** The drawing stands beside the form. */
+  readonly drawnBeside?: boolean;
   /** Fields that the visit fills in and that are not asked here. */
   readonly known?: readonly string[];
 }
 
 /** The fields of a tool, each with its unit, its hint and what is wrong with it. */
-export function ToolForm({ tool, control, errors, shown, onLeave, known = [] }: ToolFormProps) {
+export function ToolForm({ tool, control, errors, shown, onLeave, drawnBeside, known = [] }: ToolFormProps) {
   const texts = useWatch({ control });
   const raw = rawOf(tool, texts as ToolTexts);
   const hidden = new Set([...(tool.hides?.(raw) ?? []), ...known]);
@@ -39,7 +42,7 @@ export function ToolForm({ tool, control, errors, shown, onLeave, known = [] }: 
         const error = shown(id) ? errors.find((e) => e.field === id)?.message : undefined;
         return (
           <View key={id}>
-            {tool.id === 'traverse' && id === 'readings' && <Plan raw={raw} />}
+            {!drawnBeside && tool.id === 'traverse' && id === 'readings' && <TraversePlanOf raw={raw} />}
             <Field id={id} field={field} control={control} error={error} onLeave={onLeave} />
           </View>
         );
@@ -48,7 +51,8 @@ export function ToolForm({ tool, control, errors, shown, onLeave, known = [] }: 
   );
 }
 
-function Plan({ raw }: { readonly raw: FieldValues }) {
+/** The drawing of a traverse's points, once the duct is known. */
+export function TraversePlanOf({ raw }: { readonly raw: FieldValues }) {
   const duct = traverseDuct(raw);
   if (!duct) return null;
   const list = Array.isArray(raw.readings) ? raw.readings.length : 0;
@@ -65,7 +69,8 @@ interface FieldProps {
   readonly onLeave: (id: string) => void;
 }
 
-function Field({ id, field, control, error, onLeave }: FieldProps) {
+/** Drawn anew only when its own text or error changes: a key in one field must not draw the others. */
+const Field = memo(function Field({ id, field, control, error, onLeave }: FieldProps) {
   const palette = usePalette();
   return (
     <Controller
@@ -128,4 +133,4 @@ function Field({ id, field, control, error, onLeave }: FieldProps) {
       }}
     />
   );
-}
+});

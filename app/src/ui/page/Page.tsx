@@ -14,12 +14,14 @@ interface PageProps {
   /** Stays in the lowest part of the screen, in reach of the thumb. */
   readonly foot?: ReactNode;
   readonly children: ReactNode;
+  /** Uses the width of a wide screen for two columns. */
+  readonly broad?: boolean;
   /** The page lays out and scrolls its own panes. */
   readonly panes?: boolean;
 }
 
 /** A page's head, its scrolling middle, and its foot. */
-export function Page({ foot, panes, children, ...head }: PageProps) {
+export function Page({ foot, panes, broad, children, ...head }: PageProps) {
   const palette = usePalette();
   const wide = useIsWide();
   return (
@@ -28,7 +30,10 @@ export function Page({ foot, panes, children, ...head }: PageProps) {
       {panes ? (
         <View style={{ flex: 1, flexDirection: 'row' }}>{children}</View>
       ) : (
-        <ScrollView style={{ flex: 1 }} contentContainerStyle={[{ paddingBottom: 24 }, wide && { maxWidth: 760 }]}>
+        <ScrollView
+          style={{ flex: 1 }}
+          contentContainerStyle={[{ paddingBottom: 24 }, wide && { maxWidth: broad ? 1120 : 760 }]}
+        >
           {children}
         </ScrollView>
       )}

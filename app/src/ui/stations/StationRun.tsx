@@ -71,7 +71,7 @@ export function StationRun({
     <ScrollView
       horizontal
       showsHorizontalScrollIndicator={false}
-      style={{ flexGrow: 0 }}
+      style={{ flexGrow: 0, flexShrink: 0 }}
       contentContainerStyle={{ flexGrow: 1 }}
     >
       <View role="group" aria-label="Stations" style={{ flexDirection: 'row', flexGrow: 1, paddingHorizontal: 16 }}>
