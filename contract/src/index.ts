@@ -3,6 +3,7 @@ export * from './check';
 export * from './fact';
 export * from './forms';
 export * from './limits';
+export * from './photo';
 export * from './problem';
 export * from './reading';
 export * from './setup';

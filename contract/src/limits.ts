@@ -22,6 +22,7 @@ export const LIMITS = {
   readingsPerVisit: { min: 0, max: 500 },
   nameLength: { min: 1, max: 80 },
   tapLength: { min: 1, max: 16 },
+  photoBase64: { min: 100, max: 900_000 },
   csvBytes: { min: 1, max: 1_000_000 },
 } as const;
 

@@ -20,6 +20,19 @@ async function checkAtReadingRoom(page) {
   await page.getByRole('button', { name: /^Airflow 940/ }).waitFor();
 }
 
+const station = (page, name) =>
+  page
+    .getByRole('group', { name: 'Stations' })
+    .getByRole('button', { name: new RegExp(`^${name},`) })
+    .click();
+
+/** A saved visit of the demo at one of its stations. */
+const visitAt = (n, name) => async (page) => {
+  await page.goto(`/visits/de300000-0003-4000-8000-00000000000${n}`);
+  await page.getByRole('group', { name: 'Stations' }).waitFor();
+  if (name) await station(page, name);
+};
+
 /** One picture of each main view: its name, how wide, and the way there. */
 export const SCENES = [
   {
@@ -44,7 +57,7 @@ export const SCENES = [
     dark: true,
     play: async (page) => {
       await checkAtReadingRoom(page);
-      await page.getByRole('button', { name: /^Speed, / }).click();
+      await station(page, 'Speed');
     },
   },
   {
@@ -54,6 +67,28 @@ export const SCENES = [
       await page.getByLabel('Text of the table').fill('tap,0.10,0.20,0.30\nlow,820,805,785\nhigh,1210,1l75,\n');
       await page.getByRole('button', { name: 'Read this text' }).click();
       await ready(page, 'One thing to mend');
+    },
+  },
+  { name: 'look', play: visitAt(1, 'Look') },
+  { name: 'pressure-furnace', play: visitAt(2) },
+  { name: 'pressure-make-up-air', play: visitAt(8) },
+  { name: 'pressure-wide', wide: true, play: visitAt(1) },
+  { name: 'airflow', play: visitAt(1, 'Airflow') },
+  { name: 'drop', play: visitAt(1, 'Drop') },
+  {
+    name: 'traverse',
+    play: async (page) => {
+      const readings = [812, 845, 860, 838, 801, 795, 830, 852, 841].join('~');
+      await page.goto(`/bench/traverse?shape=rectangle&widthIn=24&heightIn=12&plan=points&readings=${readings}`);
+      await ready(page, 'Tape the probe at');
+      await page.getByText('Tape the probe at').scrollIntoViewIfNeeded();
+    },
+  },
+  {
+    name: 'bench',
+    play: async (page) => {
+      await page.goto('/bench');
+      await ready(page, 'Electric heat rise');
     },
   },
 ];

@@ -69,6 +69,28 @@ describe('sites', () => {
   });
 });
 
+describe('photos', () => {
+  const jpeg = `/9j/${'A'.repeat(200)}`;
+  const photo = { id: uuid(40), visitId: uuid(41), item: 'filter', savedAt, jpeg };
+
+  test('a photo may come before its visit, is listed without the picture and given as one; twice is once', async () => {
+    for (let i = 0; i < 2; i += 1) await put(`photos/${photo.id}`, photo).expect(204);
+    const list = (await http.get('/api/photos')).body as object[];
+    expect(list).toEqual([{ id: photo.id, visitId: photo.visitId, item: 'filter', savedAt }]);
+    const image = await http.get(`/api/photos/${photo.id}/image`).expect(200);
+    expect(image.type).toBe('image/jpeg');
+    expect((image.body as Buffer).toString('base64')).toContain('/9j/AAAA');
+    await http.get(`/api/photos/${uuid(42)}/image`).expect(404);
+  });
+
+  test('what is no JPEG, or none at all, is refused at its field', async () => {
+    for (const wrong of ['x'.repeat(300), undefined]) {
+      const answer = await put(`photos/${uuid(43)}`, { ...photo, id: uuid(43), jpeg: wrong }).expect(422);
+      expect(problemOf(answer).errors![0]).toMatchObject({ field: 'jpeg', message: expect.stringContaining('JPEG') });
+    }
+  });
+});
+
 describe('facts', () => {
   const heat = { volts: 238, amps: 41.2, returnF: 70, supplyF: 101.5 };
   const fact = { id: uuid(20), kind: 'electricHeat', inputs: heat, takenAt: savedAt, replacesId: null };

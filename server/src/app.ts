@@ -10,6 +10,7 @@ import type { ServerState } from './health/state';
 import { DEMO_AUTHOR, supplyAuthor } from './http/author';
 import { notFound, problemHandler } from './http/problems';
 import { requestLog } from './http/requestLog';
+import { photoRoutes } from './photos/routes';
 import { siteRoutes } from './sites/routes';
 import { unitRoutes } from './units/routes';
 import { visitRoutes } from './visits/routes';
@@ -48,6 +49,7 @@ export function createApp({ db, state, log, webFolder }: AppOptions): Express {
   app.get('/api/health', health(state));
   app.use('/api', whenReady(state), express.json({ limit: '1mb', type: () => true }), supplyAuthor(DEMO_AUTHOR));
   app.use('/api/blower-tables', blowerTableRoutes(db));
+  app.use('/api/photos', photoRoutes(db));
   app.use('/api/sites', siteRoutes(db));
   app.use('/api/units', unitRoutes(db));
   app.use('/api/visits', visitRoutes(db));

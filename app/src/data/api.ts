@@ -1,4 +1,4 @@
-import type { BlowerTableDto, Problem, SiteDto, UnitDto, VisitDto } from '@huff/contract';
+import type { BlowerTableDto, PhotoDto, Problem, SiteDto, UnitDto, VisitDto } from '@huff/contract';
 
 /** The server's answer when it is no success: its problem document, or what can be said without one. */
 export class ApiError extends Error {
@@ -25,6 +25,8 @@ const put = (path: string, record: object) =>
 
 export const api = {
   blowerTables: () => request<BlowerTableDto[]>('blower-tables'),
+  photos: () => request<PhotoDto[]>('photos'),
+  putPhoto: (photo: PhotoDto) => put(`photos/${photo.id}`, photo),
   sites: () => request<SiteDto[]>('sites'),
   putSite: (site: SiteDto) => put(`sites/${site.id}`, site),
   units: () => request<UnitDto[]>('units'),

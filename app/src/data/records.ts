@@ -1,4 +1,4 @@
-import type { BlowerTableDto, SiteDto, UnitDto, VisitDto } from '@huff/contract';
+import type { BlowerTableDto, PhotoDto, SiteDto, UnitDto, VisitDto } from '@huff/contract';
 import { useQuery } from '@tanstack/react-query';
 import { api } from './api';
 import { savedRecords } from './saved';
@@ -9,6 +9,8 @@ export const blowerTables = savedRecords<BlowerTableDto>({
   list: api.blowerTables,
   put: api.putBlowerTable,
 });
+
+export const photos = savedRecords<PhotoDto>({ key: 'photos', list: api.photos, put: api.putPhoto });
 
 export const sites = savedRecords<SiteDto>({ key: 'sites', list: api.sites, put: api.putSite });
 

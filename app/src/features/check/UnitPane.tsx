@@ -37,7 +37,7 @@ export function UnitPane({ visit, onVisit }: UnitPaneProps) {
     <View style={{ gap: 10 }}>
       <Row name="Blower table" value={visit.table?.name ?? 'choose'} onPress={() => setPicking(true)} />
       {complete && !telling ? (
-        <Row name="Tons, tap, plate" value={`${size} · tap ${visit.tap} · ${plate}`} onPress={() => setTelling(true)} />
+        <Row name="Unit" value={`${size} · tap ${visit.tap} · ${plate}`} onPress={() => setTelling(true)} />
       ) : (
         visit.table && (
           <View style={{ gap: 8 }}>

@@ -3,11 +3,13 @@ import { LOOK_ITEMS, tonsInModel, tonsText, type Finding, type LookItem } from '
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { TextInput } from 'react-native-paper';
+import { photos } from '../../data/records';
 import { Choice } from '../../ui/form';
 import { Heading, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import { withFact } from '../check/newFact';
 import type { Assessment } from '../check/useAssessment';
+import { LookPhotos } from './LookPhotos';
 
 interface StationProps {
   readonly visit: VisitDto;
@@ -19,10 +21,14 @@ interface StationProps {
 export function LookStation({ visit, assessment, onVisit }: StationProps) {
   const palette = usePalette();
   const { looks, findings } = assessment;
+  const taken = photos
+    .useList()
+    .records.map((kept) => kept.record)
+    .filter((photo) => photo.visitId === visit.id);
   const see = (item: string, state: string, more: object = {}) =>
     onVisit(withFact(visit, 'look', { item, state, ...more }, new Date()));
   return (
-    <View style={{ gap: 18 }}>
+    <View style={{ gap: 12 }}>
       {findings.length > 0 && (
         <View>
           <Heading size={17}>Found</Heading>
@@ -42,7 +48,15 @@ export function LookStation({ visit, assessment, onVisit }: StationProps) {
         </Txt>
       </View>
       {LOOK_ITEMS.filter((item) => item.id !== 'belt' || visit.motor === 'beltDrive').map((item) => (
-        <ItemRow key={item.id} item={item} state={looks.get(item.id)?.state} onState={(state) => see(item.id, state)} />
+        <View key={item.id}>
+          <ItemRow item={item} state={looks.get(item.id)?.state} onState={(state) => see(item.id, state)} />
+          <LookPhotos
+            visitId={visit.id}
+            item={item.id}
+            name={item.name}
+            taken={taken.filter((photo) => photo.item === item.id)}
+          />
+        </View>
       ))}
       <View style={{ borderTopWidth: 1, borderColor: palette.line, paddingTop: 14 }}>
         <ModelNumber tons={visit.tons} onTons={(tons) => onVisit({ ...visit, tons })} />
@@ -81,11 +95,29 @@ function FindingRow({
 }) {
   const palette = usePalette();
   return (
-    <View style={{ borderTopWidth: 1, borderColor: palette.line, paddingVertical: 8, gap: 4 }}>
-      <Txt bold style={finding.outcome === 'dealtWith' && { textDecorationLine: 'line-through' }}>
+    <View
+      style={{
+        borderTopWidth: 1,
+        borderColor: palette.line,
+        paddingVertical: 4,
+        columnGap: 12,
+        flexDirection: 'row',
+        flexWrap: 'wrap',
+        alignItems: 'center',
+        justifyContent: 'space-between',
+      }}
+    >
+      <Txt
+        bold
+        style={[{ flexShrink: 1 }, finding.outcome === 'dealtWith' && { textDecorationLine: 'line-through' as const }]}
+      >
         {finding.name}: {finding.text}
       </Txt>
-      {finding.caution && !finding.outcome && <Txt size={15}>{finding.caution}</Txt>}
+      {finding.caution && !finding.outcome && (
+        <Txt size={15} style={{ width: '100%' }}>
+          {finding.caution}
+        </Txt>
+      )}
       {finding.outcome ? (
         <Txt size={14} color="softInk">
           {OUTCOME_TEXT[finding.outcome]}

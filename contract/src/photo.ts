@@ -1,0 +1,28 @@
+import 'reflect-metadata';
+import { IsOptional, Length, Matches } from 'class-validator';
+import { Id, LineOfText, Moment } from './fields';
+import { LIMITS } from './limits';
+
+const RULE = `The photo must be a JPEG of at most ${Math.floor((LIMITS.photoBase64.max * 3) / 4 / 1000)} kB. Take it again; the phone makes it smaller.`;
+
+/** A photo of something looked at. Made small on the phone; sent once, on its own, so that a visit stays light. */
+export class PhotoDto {
+  @Id('The photo’s id')
+  id!: string;
+
+  @Id('The visit’s id')
+  visitId!: string;
+
+  /** What it shows: an item of the Look station. */
+  @LineOfText(LIMITS.tapLength, 'What it shows')
+  item!: string;
+
+  @Moment('The time of the photo')
+  savedAt!: string;
+
+  /** The JPEG in base64; absent in lists, where the picture has an address of its own. */
+  @Length(LIMITS.photoBase64.min, LIMITS.photoBase64.max, { message: RULE })
+  @Matches(/^\/9j\/[A-Za-z0-9+/]+={0,2}$/, { message: RULE })
+  @IsOptional()
+  jpeg?: string;
+}
