@@ -34,17 +34,11 @@ function watch(selector) {
   };
 }
 
-/** A key in a calculation's field until the frame with the new answer is painted. */
-async function keystroke(browser, url) {
-  const page = await browser.newPage({ viewport: { width: 390, height: 844 }, serviceWorkers: 'block' });
-  await page.goto(`${url}/bench/electricHeat?volts=238&amps=41.2&returnF=70&supplyF=101`);
-  await page.getByText('± 6 %').waitFor();
-  const session = await page.context().newCDPSession(page);
-  await session.send('Emulation.setCPUThrottlingRate', { rate: SLOW_DOWN });
-  const field = page.getByLabel(/^Amps of the elements/);
+/** Time from a key to the painted frame after it, ms, in rounds. */
+async function keyTimes(page, before) {
   const times = [];
   for (let i = 0; i < ROUNDS; i += 1) {
-    await field.fill('4');
+    await before();
     await page.waitForTimeout(400);
     await page.evaluate(() => {
       window.huffKey = undefined;
@@ -56,6 +50,30 @@ async function keystroke(browser, url) {
     await page.waitForTimeout(500);
     times.push(await page.evaluate(() => window.huffKey?.duration ?? 16));
   }
+  return times;
+}
+
+/** A key in a calculation's field until the frame with the new answer is painted. */
+async function keystroke(browser, url) {
+  const page = await browser.newPage({ viewport: { width: 390, height: 844 }, serviceWorkers: 'block' });
+  await page.goto(`${url}/bench/electricHeat?volts=238&amps=41.2&returnF=70&supplyF=101`);
+  await page.getByText('± 6 %').waitFor();
+  const session = await page.context().newCDPSession(page);
+  await session.send('Emulation.setCPUThrottlingRate', { rate: SLOW_DOWN });
+  const field = page.getByLabel(/^Amps of the elements/);
+  const times = await keyTimes(page, () => field.fill('4'));
+  await page.close();
+  return times;
+}
+
+/** The same of a page with one field and one line of text: what browser and machine take by themselves. */
+async function bareKeystroke(browser) {
+  const page = await browser.newPage({ viewport: { width: 390, height: 844 } });
+  await page.setContent('<input oninput="line.textContent = this.value"><p id="line">.</p>');
+  const session = await page.context().newCDPSession(page);
+  await session.send('Emulation.setCPUThrottlingRate', { rate: SLOW_DOWN });
+  await page.locator('input').focus();
+  const times = await keyTimes(page, async () => undefined);
   await page.close();
   return times;
 }
@@ -91,6 +109,13 @@ export async function benchPage(executablePath) {
       times.push(await page.evaluate(() => window.huffBench()));
     }
     await page.close();
+    const bare = median(await bareKeystroke(browser)).toFixed(0);
+    row(
+      `keystroke on a page with nothing else, CPU ${SLOW_DOWN}× slower`,
+      bare,
+      'ms',
+      'the floor here; 16 is the least told',
+    );
     const keys = await keystroke(browser, server.url);
     row(
       `keystroke to answer in a calculation, CPU ${SLOW_DOWN}× slower`,
