@@ -1,18 +1,11 @@
 import type { ToolUnit } from '../tools/tool';
+import type { Source } from './source';
+
+export type { Source, Sourced } from './source';
 
 /** The four words of a verdict, everywhere. */
 export const VERDICT_WORDS = ['inside', 'atTheEdge', 'outside', 'cantSay'] as const;
 export type VerdictWord = (typeof VERDICT_WORDS)[number];
-
-/** Where a figure comes from. A rule of thumb never outranks the nameplate. */
-export type Source =
-  'nameplate' | 'makersTable' | 'shopSetting' | 'ruleOfThumb' | 'typed' | 'probe' | 'computed' | 'assumed';
-
-/** A number with its source. */
-export interface Sourced {
-  readonly value: number;
-  readonly source: Source;
-}
 
 export type Unit = ToolUnit | 'share';
 

@@ -1,4 +1,4 @@
-import type { Source } from '../judge/verdict';
+import type { Source } from '../judge/source';
 
 /** Units a tool's figures come in. */
 export type ToolUnit =

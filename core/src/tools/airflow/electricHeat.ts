@@ -1,7 +1,8 @@
 import { densityOf, sensibleFactor } from '../../air';
 import { AIR_FIELDS, airFacts, airLine } from '../airFields';
-import { defineTool, refuse } from '../tool';
+import { defineTool } from '../tool';
 import { toolFigure } from '../units';
+import { RISE_FIELDS, riseFault } from './rise';
 
 const BTU_PER_WATT_HOUR = 3.412;
 
@@ -28,8 +29,7 @@ export const electricHeat = defineTool({
     },
     volts: { kind: 'number', label: 'Volts at the heater', unit: 'volts', min: 90, max: 600 },
     amps: { kind: 'number', label: 'Amps of the elements', unit: 'amps', min: 0, max: 400, above: true },
-    returnF: { kind: 'number', label: 'Air into the heater', unit: 'degF', min: 20, max: 120 },
-    supplyF: { kind: 'number', label: 'Air out of the heater', unit: 'degF', min: 20, max: 250 },
+    ...RISE_FIELDS,
     blowerWatts: {
       kind: 'number',
       label: 'Blower watts, if it is before the probe',
@@ -43,12 +43,8 @@ export const electricHeat = defineTool({
   },
   solve(v) {
     const riseF = v.supplyF - v.returnF;
-    if (riseF < 1) {
-      return refuse(
-        'supplyF',
-        'The air must leave at least 1 °F warmer. Check that the elements are on and the probes are not swapped.',
-      );
-    }
+    const fault = riseFault(riseF, 'the elements are');
+    if (fault) return fault;
     const facts = airFacts(v);
     const factor = sensibleFactor(facts);
     const watts = v.volts * v.amps * (v.phase === 'three' ? Math.sqrt(3) : 1);

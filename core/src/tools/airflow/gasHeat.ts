@@ -1,7 +1,8 @@
 import { densityOf, sensibleFactor } from '../../air';
 import { AIR_FIELDS, airFacts, airLine } from '../airFields';
-import { defineTool, refuse } from '../tool';
+import { defineTool } from '../tool';
 import { toolFigure } from '../units';
+import { RISE_FIELDS, riseFault } from './rise';
 
 /**
  * Airflow from a gas furnace's rise: CFM = input × efficiency ÷ (60·ρ·c·ΔT), input = 3600 × cu ft × heating value ÷ seconds.
@@ -44,19 +45,14 @@ export const gasHeat = defineTool({
       assumed: 80,
       hint: 'Nameplate output ÷ input.',
     },
-    returnF: { kind: 'number', label: 'Air into the furnace', unit: 'degF', min: 20, max: 120 },
-    supplyF: { kind: 'number', label: 'Air out of the furnace', unit: 'degF', min: 20, max: 250 },
+    ...RISE_FIELDS,
     minutes: { kind: 'number', label: 'Minutes firing', unit: 'count', min: 0, max: 600, optional: true },
     ...AIR_FIELDS,
   },
   solve(v) {
     const riseF = v.supplyF - v.returnF;
-    if (riseF < 1) {
-      return refuse(
-        'supplyF',
-        'The air must leave at least 1 °F warmer. Check that the burner is on and the probes are not swapped.',
-      );
-    }
+    const fault = riseFault(riseF, 'the burner is');
+    if (fault) return fault;
     const facts = airFacts(v);
     const factor = sensibleFactor(facts);
     const inputBtuH = (3600 * v.cuFt * v.heatingValue) / v.seconds;
