@@ -1,0 +1,247 @@
+import { fireEvent, screen } from '@testing-library/react-native';
+import type { VisitDto } from '@huff/contract';
+import type { FactKind } from '@huff/core';
+import { renderThemed } from '../../testing/render';
+import { measured, NOW, onTap3, read } from '../../testing/visits';
+import { CheckFoot } from '../check/CheckFoot';
+import { withFact } from '../check/newFact';
+import { withReading } from '../check/newVisit';
+import { nextStep } from '../check/nextStep';
+import { assess } from '../check/useAssessment';
+import { AirflowStation } from './AirflowStation';
+import { DropStation } from './DropStation';
+import { LookStation } from './LookStation';
+import { PressureStation } from './PressureStation';
+import { SpeedStation } from './SpeedStation';
+
+jest.mock('expo-router', () => ({ Link: jest.fn(({ children }: { children: React.ReactNode }) => children) }));
+jest.mock('../../data/records', () => ({
+  photos: { useList: () => ({ records: [] }), useSave: () => ({ mutate: jest.fn() }) },
+}));
+
+const fact = (visit: VisitDto, kind: FactKind, inputs: Record<string, unknown>) => withFact(visit, kind, inputs, NOW);
+const traverse = {
+  shape: 'rectangle',
+  widthIn: 20,
+  heightIn: 12,
+  plan: 'sweep',
+  instrument: 'velocity',
+  readings: [860, 930, 820],
+  beforeIn: 112,
+  afterIn: 45,
+};
+const temperatures = { tons: 3, returnF: 75.2, moisture: 'wetBulb', returnWetF: 62.6, outdoorF: 91, supplyF: 51.3 };
+
+describe('Look', () => {
+  const show = (visit: VisitDto) => {
+    const onVisit = jest.fn<void, [VisitDto]>();
+    renderThemed(<LookStation visit={visit} assessment={assess(visit)} onVisit={onVisit} />);
+    return onVisit;
+  };
+
+  test('a touch says what was seen, as a fact', () => {
+    const onVisit = show(onTap3());
+    fireEvent.press(screen.getByText('loaded'));
+    expect(onVisit.mock.calls[0]![0].facts).toMatchObject([
+      { kind: 'look', inputs: { item: 'filter', state: 'loaded' } },
+    ]);
+  });
+
+  test('what was found is listed until it is dealt with or declined', () => {
+    const onVisit = show(fact(onTap3(), 'look', { item: 'filter', state: 'loaded' }));
+    expect(screen.getByText('Filter: loaded')).toBeTruthy();
+    fireEvent.press(screen.getByLabelText('Filter, loaded: declined by the customer'));
+    expect(onVisit.mock.calls[0]![0].facts!.at(-1)!.inputs).toMatchObject({ item: 'filter', outcome: 'declined' });
+  });
+
+  test('a finding that is dealt with stays, struck through', () => {
+    show(fact(onTap3(), 'look', { item: 'filter', state: 'loaded', outcome: 'dealtWith' }));
+    expect(screen.getByText('Filter: loaded')).toHaveStyle({ textDecorationLine: 'line-through' });
+    expect(screen.queryByText('Declined')).toBeNull();
+  });
+
+  test('a fire damper comes with its caution', () => {
+    show(fact(onTap3(), 'look', { item: 'dampers', state: 'fire' }));
+    expect(screen.getByText(/life-safety part: inspect and refer/)).toBeTruthy();
+  });
+
+  test('belts are asked for belt drives only', () => {
+    show(onTap3());
+    expect(screen.queryByText('Belt')).toBeNull();
+    show({ ...onTap3(), motor: 'beltDrive' });
+    expect(screen.getByText('Belt')).toBeTruthy();
+  });
+
+  test('a model number offers tons and takes none by itself', () => {
+    const onVisit = show({ ...onTap3(), tons: null });
+    fireEvent.changeText(screen.getByLabelText('Model number, for the tons'), 'XA4-036B');
+    expect(onVisit).not.toHaveBeenCalled();
+    fireEvent.press(screen.getByText('3 tons'));
+    expect(onVisit).toHaveBeenCalledWith(expect.objectContaining({ tons: 3 }));
+  });
+});
+
+describe('Pressure', () => {
+  const show = (visit: VisitDto) => {
+    const onPort = jest.fn();
+    const onWorking = jest.fn();
+    renderThemed(
+      <PressureStation visit={visit} assessment={assess(visit)} width={358} onPort={onPort} onWorking={onWorking} />,
+    );
+    return { onPort, onWorking };
+  };
+
+  test('before anything is read it says where to drill and where never to', () => {
+    show(onTap3());
+    expect(screen.getByText(/Drill only sheet metal you can see behind/)).toBeTruthy();
+    expect(screen.queryByText('Filter-out retest')).toBeNull();
+  });
+
+  test('ports swapped are asked about, not refused', () => {
+    show(read(read(onTap3(), 'R2', 0.27), 'S1', -0.31));
+    expect(screen.getByText(/R2 reads 0.27, but the return side pulls/)).toBeTruthy();
+    expect(screen.getByText(/S1 reads −0.31, but the supply side pushes/)).toBeTruthy();
+  });
+
+  test('the retest is offered once both sides are read, and says the filter’s own drop', () => {
+    const { onPort } = show(measured());
+    fireEvent.press(screen.getByLabelText('Filter out, read S1'));
+    expect(onPort).toHaveBeenCalledWith('S1', true);
+    const out = { door: 'on', filter: 'out', coil: 'wet' } as const;
+    const retested = [
+      { port: 'R2' as const, staticInWc: -0.17 },
+      { port: 'S1' as const, staticInWc: 0.3 },
+    ].reduce((v, taken) => withReading(v, { ...taken, conditions: out, replacesId: null }, NOW), measured());
+    show(retested);
+    expect(screen.getByText(/the filter itself takes 0.15, not the 0.11/)).toBeTruthy();
+    expect(screen.getByText('30 % of the plate; its share is 20 %.')).toBeTruthy();
+  });
+
+  test('the other school says what is left for the ducts', () => {
+    show({ ...measured(), setup: { school: 'leftForDucts' } });
+    expect(screen.getByText('What is left for the ducts')).toBeTruthy();
+    expect(screen.getByText(/never moves the target airflow/)).toBeTruthy();
+  });
+
+  test('with the filter’s size known its face velocity is judged', () => {
+    const { onWorking } = show({ ...measured(), setup: { filterWidthIn: 20, filterHeightIn: 20 } });
+    fireEvent.press(screen.getByLabelText(/^Filter face: 338 fpm/));
+    expect(onWorking).toHaveBeenCalledWith('Filter face', expect.objectContaining({ word: 'outside' }));
+  });
+});
+
+describe('Airflow', () => {
+  const show = (visit: VisitDto) => {
+    const onVisit = jest.fn<void, [VisitDto]>();
+    const onMethod = jest.fn();
+    renderThemed(<AirflowStation visit={visit} assessment={assess(visit)} onVisit={onVisit} onMethod={onMethod} />);
+    return { onVisit, onMethod };
+  };
+
+  test('every method of the trade can be opened', () => {
+    const { onMethod } = show(onTap3());
+    expect(screen.getByText('No airflow yet')).toBeTruthy();
+    fireEvent.press(screen.getByLabelText('Electric heat rise: open'));
+    expect(onMethod).toHaveBeenCalledWith('electricHeat');
+  });
+
+  test('two that disagree are said so, and one can be set aside with a reason', () => {
+    const { onVisit } = show(fact(measured(), 'traverse', traverse));
+    expect(screen.getByText(/Duct traverse says 1,450, Blower table 940 CFM/)).toBeTruthy();
+    fireEvent.press(screen.getByLabelText('Set Duct traverse aside'));
+    fireEvent.press(screen.getByText('Instrument in doubt'));
+    expect(onVisit.mock.calls[0]![0].facts!.at(-1)).toMatchObject({
+      kind: 'setAside',
+      inputs: { method: 'traverse', reason: 'Instrument in doubt' },
+    });
+  });
+
+  test('what was set aside stays with its reason and can count again', () => {
+    const aside = fact(fact(measured(), 'traverse', traverse), 'setAside', { method: 'traverse', reason: 'elbow' });
+    const { onVisit } = show(aside);
+    expect(screen.getByText('Set aside: elbow')).toBeTruthy();
+    fireEvent.press(screen.getByLabelText('Count Duct traverse again'));
+    expect(assess(onVisit.mock.calls[0]![0]).flow!.disagreement).toBeDefined();
+  });
+});
+
+describe('Drop', () => {
+  const show = (visit: VisitDto) => {
+    const onRead = jest.fn();
+    const onWorking = jest.fn();
+    renderThemed(
+      <DropStation visit={visit} assessment={assess(visit)} width={358} onRead={onRead} onWorking={onWorking} />,
+    );
+    return { onRead, onWorking };
+  };
+
+  test('nothing read: what it lacks, and the way to read it', () => {
+    const { onRead } = show(measured());
+    expect(screen.getByText('Lacks the temperatures of return and supply air.')).toBeTruthy();
+    fireEvent.press(screen.getByText('Read the temperatures'));
+    expect(onRead).toHaveBeenCalled();
+  });
+
+  test('measured beside predicted, with the working one touch away', () => {
+    const { onWorking } = show(fact(measured(), 'measuredDrop', temperatures));
+    expect(screen.getByText('predicted drop')).toBeTruthy();
+    expect(screen.getByLabelText(/^Return 75.2 °F, supply 51.3 °F: a drop of 23.9 °F/)).toBeTruthy();
+    fireEvent.press(screen.getByLabelText(/^Temperature drop: 23.9 °F/));
+    expect(onWorking).toHaveBeenCalledWith('Temperature drop', expect.objectContaining({ word: 'inside' }));
+  });
+
+  test('heating: the rise against the plate, or where it comes from', () => {
+    show({ ...measured(), mode: 'heating' });
+    expect(screen.getByText(/The rise comes with the airflow by electric or gas heat/)).toBeTruthy();
+    const gas = { cuFt: 1, seconds: 36, returnF: 70, supplyF: 140 };
+    show(fact({ ...measured(), mode: 'heating', setup: { riseMinF: 30, riseMaxF: 60 } }, 'gasHeat', gas));
+    expect(screen.getByText(/70.0 °F rise, the plate allows 30 to 60. Low air or over-fired/)).toBeTruthy();
+  });
+});
+
+test('Speed: without a system it says what is lacking', () => {
+  renderThemed(<SpeedStation assessment={assess(onTap3())} />);
+  expect(screen.getAllByText('Lacks the external static.').length).toBeGreaterThan(0);
+});
+
+describe('the foot', () => {
+  const show = (visit: VisitDto, saved = false) => {
+    const spies = { onStep: jest.fn(), onMeasure: jest.fn(), onWorking: jest.fn() };
+    const assessment = assess(visit);
+    renderThemed(
+      <CheckFoot
+        visit={visit}
+        assessment={assessment}
+        step={nextStep(visit, assessment, saved)}
+        quiet={saved}
+        {...spies}
+      />,
+    );
+    return spies;
+  };
+
+  test('three results, each with its mark and its working', () => {
+    const { onWorking } = show(fact(measured(), 'measuredDrop', temperatures));
+    fireEvent.press(screen.getByLabelText(/^External static 0.58 in. w.c., of 0.50: outside/));
+    fireEvent.press(screen.getByLabelText(/^Airflow 940 CFM, 313 a ton: outside/));
+    fireEvent.press(screen.getByLabelText(/^Drop 23.9 °F/));
+    expect(onWorking.mock.calls.map(([title]: [string]) => title)).toEqual([
+      'External static',
+      'Airflow',
+      'Temperature drop',
+    ]);
+  });
+
+  test('while saving comes next, what would tell more stands above it', () => {
+    const { onStep, onMeasure } = show(measured());
+    fireEvent.press(screen.getByText('Save this visit'));
+    expect(onStep).toHaveBeenCalled();
+    fireEvent.press(screen.getByLabelText(/^Next: look it over/));
+    expect(onMeasure).toHaveBeenCalledWith(expect.objectContaining({ kind: 'look' }));
+  });
+
+  test('heating shows the rise in place of the drop', () => {
+    show({ ...measured(), mode: 'heating' });
+    expect(screen.getByLabelText(/^Rise – °F, not read/)).toBeTruthy();
+  });
+});
