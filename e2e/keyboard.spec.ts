@@ -38,3 +38,31 @@ test('@wide the whole check without a pointer', async ({ page }) => {
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(/\/visits\//);
 });
+
+test('@wide a method of airflow without a pointer: opened, typed, mended, kept', async ({ page }) => {
+  await page.goto('/sites');
+  await expect(page.getByRole('button', { name: 'Check Upstairs air handler' })).toBeVisible();
+  await tabTo(page, /^Check Upstairs air handler/);
+  await page.keyboard.press('Enter');
+  await tabTo(page, /^Airflow, /);
+  await page.keyboard.press('Enter');
+  await tabTo(page, /^Flow plate: open/);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('dialog', { name: 'Flow plate' })).toBeVisible();
+  await tabTo(page, /^Flow the plate shows/);
+  await page.keyboard.type('760');
+  await page.keyboard.press('Tab');
+  await page.keyboard.type('25');
+  await page.keyboard.press('Tab');
+  await expect(page.getByText('Supply static, filter in must be between 0 and 5 in. w.c.')).toBeVisible();
+  await page.keyboard.press('Shift+Tab');
+  await page.keyboard.press('ControlOrMeta+a');
+  await page.keyboard.type('.25');
+  await page.keyboard.press('Tab');
+  await page.keyboard.type('.2');
+  await expect(page.getByRole('dialog').getByText('850', { exact: true })).toBeVisible();
+  await tabTo(page, /^Keep this airflow/);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await expect(page.getByRole('button', { name: /^Airflow 850 CFM, 425 a ton: inside/ })).toBeVisible();
+});

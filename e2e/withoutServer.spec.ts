@@ -36,3 +36,53 @@ test('with the server stopped it opens, computes and saves; the visit arrives on
   expect(list.filter((v) => v.id === id)).toHaveLength(1);
   expect(list.find((v) => v.id === id)!.readings).toHaveLength(2);
 });
+
+test('what is measured without a server arrives whole: looks, a method, temperatures, in one visit', async ({
+  page,
+  huff,
+}) => {
+  const tech = technician(page);
+  await page.goto('/sites');
+  await expect(page.getByRole('button', { name: 'Check Reading room air handler' })).toBeVisible();
+  await page.evaluate(() => navigator.serviceWorker.ready);
+  await page.goto('/shop/tables');
+  await expect(page.getByText('AH 36, constant torque')).toBeVisible();
+  await page.waitForTimeout(500);
+  await huff.stop();
+
+  await page.goto('/sites');
+  await page.getByRole('button', { name: 'Check Reading room air handler' }).click();
+  await tech.station('Look');
+  await tech.see('Filter', 'loaded');
+  await tech.station('Pressure');
+  await tech.read('R2', '.31');
+  await tech.press('.27');
+  await tech.keep();
+  await tech.station('Airflow');
+  await page.getByRole('button', { name: /^Flow plate.*open/ }).click();
+  await tech.fill({ 'Flow the plate': '900', 'Supply static, filter': '.27', 'Supply static, plate': '.25' });
+  await page.getByRole('button', { name: 'Keep this airflow' }).click();
+  await tech.station('Drop');
+  await page.getByRole('button', { name: /^Read the temperatures/ }).click();
+  await tech.fill({
+    'Return dry bulb': '75.2',
+    'Return wet bulb': '62.6',
+    'Outdoor dry bulb': '91',
+    'Supply dry bulb': '51.3',
+  });
+  await page.getByRole('button', { name: 'Keep these temperatures' }).click();
+  await page.getByRole('button', { name: 'Save this visit' }).click();
+  await expect(page.getByText('Kept on this phone, waiting to be sent.')).toBeVisible();
+  const id = new URL(page.url()).pathname.split('/').pop()!;
+
+  await huff.start();
+  await expect(page.getByText('Kept on this phone, waiting to be sent.')).toHaveCount(0, { timeout: 20_000 });
+  const visit = (await (await page.request.get(`${huff.url}/api/visits/${id}`)).json()) as VisitDto;
+  expect(visit.readings.map((r) => [r.port, r.value])).toEqual([
+    ['R2', -0.31],
+    ['S1', 0.27],
+  ]);
+  expect(visit.readings[0]!.conditions).toMatchObject({ door: 'on', filter: 'in', mode: 'cooling', tap: '3' });
+  expect(visit.facts!.map((f) => f.kind)).toEqual(['look', 'flowPlate', 'measuredDrop']);
+  expect(visit.setup).toMatchObject({ altitudeFt: 620 });
+});

@@ -219,7 +219,6 @@ function Field({ control, name, label, numeric, hint }: FieldProps) {
             onBlur={field.onBlur}
             error={error !== undefined}
             inputMode={numeric ? 'decimal' : 'text'}
-            selectTextOnFocus={numeric}
           />
           <HelperText
             type={error ? 'error' : 'info'}

@@ -117,7 +117,6 @@ const Field = memo(function Field({ id, field, control, error, onLeave }: FieldP
               inputMode={list ? 'text' : 'decimal'}
               multiline={list}
               numberOfLines={list ? 3 : 1}
-              selectTextOnFocus={!list}
               contentStyle={{ fontVariant: ['tabular-nums'], ...(list ? { minHeight: 84 } : {}) }}
               style={assumed ? { borderStyle: 'dotted' } : undefined}
               outlineColor={palette.softInk}
