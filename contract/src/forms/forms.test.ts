@@ -28,3 +28,34 @@ test('a set-up form: blanks are unknown, words are refused by field', () => {
     ],
   });
 });
+
+test('what measuring needs to know: each blank is unknown, each wrong figure is named by its field', () => {
+  const blank = Object.fromEntries(
+    [
+      'designCfm',
+      'filterCount',
+      'filterWidthIn',
+      'filterHeightIn',
+      'bareGrilleCollarIn',
+      'altitudeFt',
+      'lineVolts',
+    ].map((id) => [id, '']),
+  );
+  const typed = { title: 'Attic', tons: '3', maxTespInWc: '', cfmPerTon: '400', ...blank };
+  expect(check(UnitSetup, typed)).toMatchObject({ ok: true, value: { altitudeFt: null, filterCount: null } });
+  const wrong = {
+    ...typed,
+    altitudeFt: '40000',
+    filterWidthIn: '0',
+    riseMinF: 'low',
+    lineVolts: '24',
+    tableVolts: '230',
+  };
+  const bad = check(UnitSetup, wrong);
+  expect(bad.ok ? [] : bad.errors.map((e) => `${e.field}: ${e.message}`).sort()).toEqual([
+    'altitudeFt: Altitude must be between −1,000 and 15,000 ft.',
+    'filterWidthIn: Filter width must be between 4 and 60 in.',
+    'lineVolts: Line volts must be between 90 and 600 V.',
+    'riseMinF: Lowest rise must be a number.',
+  ]);
+});

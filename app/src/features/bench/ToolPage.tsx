@@ -13,6 +13,9 @@ import { rawOf } from '../tool/toolText';
 import { useToolForm } from '../tool/useToolForm';
 import { addressOf, textsFrom } from './toolAddress';
 
+/** How long typing must rest before the address follows. */
+const ADDRESS_AFTER_MS = 300;
+
 const ATTACHABLE: readonly string[] = [...FLOW_METHOD_IDS, 'measuredDrop'];
 
 /** One calculation: its inputs stand in the address, so that it can be shared as it is. */
@@ -37,8 +40,10 @@ function ToolBody({ tool, begin }: { readonly tool: Tool; readonly begin: RawInp
   const { draft, keep } = useDraft();
   const address = addressOf(tool.id, form.inputs);
   useEffect(() => {
-    // The address follows the figures without a step in the history for each key.
-    if (typeof window !== 'undefined') window.history.replaceState(window.history.state, '', address);
+    if (typeof window === 'undefined') return undefined;
+    // The address follows the figures, without a step in the history for each key and after the answer is drawn.
+    const later = setTimeout(() => window.history.replaceState(window.history.state, '', address), ADDRESS_AFTER_MS);
+    return () => clearTimeout(later);
   }, [address]);
   const attachable = ATTACHABLE.includes(tool.id) && draft;
   const attach = () => {

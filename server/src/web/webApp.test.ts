@@ -1,0 +1,50 @@
+import express from 'express';
+import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import request from 'supertest';
+import { webApp } from './webApp';
+
+let folder: string;
+const http = () => request(express().use(webApp(folder)));
+
+beforeEach(() => {
+  folder = mkdtempSync(path.join(tmpdir(), 'huff-web-'));
+});
+afterEach(() => rmSync(folder, { recursive: true, force: true }));
+
+describe('a built app', () => {
+  beforeEach(() => {
+    mkdirSync(path.join(folder, '_expo/static/js'), { recursive: true });
+    writeFileSync(path.join(folder, 'index.html'), '<title>Huff</title>');
+    writeFileSync(path.join(folder, 'sw.js'), 'self.skipWaiting()');
+    writeFileSync(path.join(folder, '_expo/static/js/entry-0123.js'), 'start()');
+  });
+
+  test('files with a hash in their name are kept for ever, the rest is asked for anew', async () => {
+    const script = await http().get('/_expo/static/js/entry-0123.js').expect(200);
+    expect(script.headers['cache-control']).toBe('public, max-age=31536000, immutable');
+    for (const file of ['/', '/sw.js', '/index.html']) {
+      expect((await http().get(file).expect(200)).headers['cache-control']).toBe('no-cache');
+    }
+  });
+
+  test('any page of the app is its first page: it finds its own way', async () => {
+    for (const page of ['/quick', '/visits/11110000-0000-4000-8000-000000000001', '/bench/traverse?shape=round']) {
+      const answer = await http().get(page).expect(200);
+      expect(answer.text).toContain('Huff');
+      expect(answer.headers['cache-control']).toBe('no-cache');
+    }
+  });
+
+  test('nothing outside the folder is given', async () => {
+    writeFileSync(path.join(folder, '..', 'huff-secret.txt'), 'secret');
+    const answer = await http().get('/..%2fhuff-secret.txt');
+    rmSync(path.join(folder, '..', 'huff-secret.txt'));
+    expect(answer.text).not.toContain('secret');
+  });
+});
+
+test('without a built app the server still stands, and answers 404', async () => {
+  await http().get('/').expect(404);
+});
