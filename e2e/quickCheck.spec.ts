@@ -83,3 +83,21 @@ test('a reading with the door off is kept and does not count', async ({ page }) 
   await expect(page.getByText('door off, not counted')).toBeVisible();
   await expect(page.getByRole('button', { name: /^Port R2.*not read/ })).toBeVisible();
 });
+
+test('starting elsewhere or over saves what was read: nothing is thrown away', async ({ page }) => {
+  const tech = technician(page);
+  await page.goto('/sites');
+  await page.getByRole('button', { name: 'Check Closet air handler' }).click();
+  await tech.read('R2', '.21');
+  await page.keyboard.press('Escape');
+  await page.getByRole('link', { name: 'Sites' }).click();
+  await expect(page.getByText('Starting at another unit saves it as it stands.')).toBeVisible();
+  await page.getByRole('button', { name: 'Check Upstairs air handler' }).click();
+  await tech.read('R2', '.16');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: /^Start over/ }).click();
+  await page.getByRole('link', { name: 'Today' }).click();
+  for (const unit of ['Closet', 'Upstairs']) {
+    await expect(page.getByRole('link', { name: new RegExp(`${unit} air handler`) })).toHaveCount(2);
+  }
+});

@@ -88,3 +88,6 @@ export function withReading(
   };
   return { ...visit, readings: [...visit.readings, reading] };
 }
+
+/** Whether anything was read or recorded: such a visit is never thrown away. */
+export const isBegun = (visit: VisitDto): boolean => visit.readings.length + (visit.facts ?? []).length > 0;

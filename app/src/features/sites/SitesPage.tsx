@@ -4,13 +4,13 @@ import { router } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { useDraft } from '../../data/draft';
-import { blowerTables, sites, useUnits } from '../../data/records';
+import { blowerTables, sites, useUnits, visits } from '../../data/records';
 import { Icon } from '../../ui/icons';
 import { Page } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import { MOTOR_TEXT } from '../check/motorText';
-import { checkAt } from '../check/newVisit';
+import { checkAt, isBegun } from '../check/newVisit';
 import { AltitudeSheet, altitudeText } from './AltitudeSheet';
 
 /** Units by site, in the order given. */
@@ -27,11 +27,14 @@ export function SitesPage() {
   const tables = blowerTables.useList().records.map((k) => k.record);
   const places = sites.useList().records.map((k) => k.record);
   const { draft, keep } = useDraft();
+  const { mutate: save } = visits.useSave();
   const [editing, setEditing] = useState<string>();
   const start = (unit: UnitDto) => {
     // A check already open at this unit goes on; nothing read is thrown away.
-    const open = draft && draft.unitId === unit.id && draft.readings.length > 0;
-    if (!open)
+    const open = draft && draft.unitId === unit.id && isBegun(draft);
+    if (!open) {
+      // What was read elsewhere is saved as it stands: nothing read is ever thrown away.
+      if (draft && isBegun(draft)) save({ ...draft, savedAt: new Date().toISOString() });
       keep(
         checkAt(
           unit,
@@ -40,15 +43,16 @@ export function SitesPage() {
           new Date(),
         ),
       );
+    }
     router.push('/quick');
   };
-  const other = draft && draft.readings.length > 0;
+  const other = draft && isBegun(draft);
   return (
     <Page title="Sites" under="Start a check at a known unit">
       <View style={{ paddingHorizontal: 16, gap: 14 }}>
         {other && (
           <Txt size={15} color="softInk">
-            A check is open at {draft.title}. Save it first, or starting here puts it aside.
+            A check is open at {draft.title}. Starting at another unit saves it as it stands.
           </Txt>
         )}
         {bySite(units).map(([site, list]) => (
