@@ -1,11 +1,4 @@
-import {
-  barometricPsia,
-  ofHumidityRatio,
-  saturatedEnthalpy,
-  STANDARD_DENSITY,
-  SEA_LEVEL_PSIA,
-  type MoistAir,
-} from '../air';
+import { barometricPsia, saturatedEnthalpy, STANDARD_DENSITY, SEA_LEVEL_PSIA, type MoistAir } from '../air';
 import { bracketedRoot } from '../numbers/bracketedRoot';
 
 /** What decides the temperature drop of a sound cooling coil. */
@@ -126,7 +119,3 @@ export function airSideCapacity(
     sensibleBtuH: massLbH * (0.24 + 0.45 * entering.humidityRatio) * (entering.dryBulbF - leaving.dryBulbF),
   };
 }
-
-/** Air of the same moisture at another temperature, for a coil that takes out no water. */
-export const cooledDry = (air: MoistAir, dryBulbF: number, altitudeFt = 0) =>
-  ofHumidityRatio(dryBulbF, air.humidityRatio, altitudeFt);

@@ -17,6 +17,7 @@ import { predictedDrop } from './bench/predictedDrop';
 import { tesp } from './bench/tesp';
 import type { Tool } from './tool';
 
+export { RETURN_DEW_POINT } from './bench/measuredDrop';
 export { traverseDuct, traversePoints } from './airflow/traverse';
 export { WORKABLE_FRICTION } from './bench/ductBudget';
 export * from './solveTool';

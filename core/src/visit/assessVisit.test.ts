@@ -2,7 +2,7 @@ import { EXAMPLE_A_READINGS, EXAMPLE_A_TABLE, EXAMPLE_A_UNIT } from '../examples
 import { DEFAULT_RULES, type UnitFacts } from '../judge';
 import type { Conditions, PressureReading } from '../readings';
 import type { PortId } from '../system';
-import type { RawInputs } from '../tools';
+import { RETURN_DEW_POINT, type RawInputs } from '../tools';
 import { assessVisit, type Fact, type FactKind, type VisitFacts } from '.';
 
 const asItRuns: Conditions = { door: 'on', filter: 'in', coil: 'wet' };
@@ -105,6 +105,7 @@ describe('temperature drop', () => {
     const full = fact('measuredDrop', { ...air, supplyF: 52, supplyWetF: 51, suctionSatF: 30 });
     const { dropAnswer } = assess({ facts: [full] });
     expect(dropAnswer?.lines.map((l) => l.label)).toContain('of nominal');
+    expect(dropAnswer?.lines.find((l) => l.label === RETURN_DEW_POINT)?.value).toBeCloseTo(54.8, 0);
     expect(dropAnswer?.notes.join(' ')).toContain('ice grows');
   });
   test('a heating rise is judged by the nameplate', () => {

@@ -1,5 +1,5 @@
 import type { VisitDto } from '@huff/contract';
-import { moistAir, standingFacts, toolText, type Verdict } from '@huff/core';
+import { RETURN_DEW_POINT, standingFacts, toolText, type Verdict } from '@huff/core';
 import { Pressable, View } from 'react-native';
 import { DropDrawing } from '../../ui/drop';
 import { VerdictMark } from '../../ui/marks';
@@ -14,16 +14,6 @@ interface DropStationProps {
   readonly width: number;
   readonly onRead: () => void;
   readonly onWorking: (title: string, verdict: Verdict) => void;
-}
-
-/** The dew point of the return air, when its moisture was read. */
-function dewPoint(inputs: Record<string, unknown>): number | undefined {
-  const { returnF, returnWetF, returnRhPercent, altitudeFt } = inputs;
-  if (typeof returnF !== 'number') return undefined;
-  const altitude = typeof altitudeFt === 'number' ? altitudeFt : 0;
-  if (typeof returnWetF === 'number') return moistAir(returnF, { wetBulbF: returnWetF }, altitude).dewPointF;
-  if (typeof returnRhPercent !== 'number') return undefined;
-  return moistAir(returnF, { relativeHumidity: returnRhPercent / 100 }, altitude).dewPointF;
 }
 
 /** The measured drop beside the one a sound coil would give; capacity, ice, and the heater's rise. */
@@ -73,7 +63,7 @@ export function DropStation({ visit, assessment, width, onRead, onWorking }: Dro
         supplyF={supplyF}
         band={band}
         bandName={drop.limit?.source === 'ruleOfThumb' ? 'weak rule' : 'predicted'}
-        dewPointF={fact && dewPoint(fact.inputs)}
+        dewPointF={dropAnswer?.lines.find((line) => line.label === RETURN_DEW_POINT)?.value}
         width={Math.min(width, 460)}
       />
       <Pressable

@@ -3,6 +3,9 @@ import { airSideCapacity, freezingRisk, predictCoil } from '../../coil';
 import { COOLING_FIELDS, enteringAir } from '../coolingFields';
 import { defineTool, refuse } from '../tool';
 
+/** The line that says when the coil is wet: the drawing of the drop shows it. */
+export const RETURN_DEW_POINT = 'return dew point';
+
 /** The temperature drop that was measured, beside what the coil model says. @source `predictCoil` @example 75/62.5, 51.1 supply, 3 tons at 940 CFM */
 export const measuredDrop = defineTool({
   id: 'measuredDrop',
@@ -49,6 +52,7 @@ export const measuredDrop = defineTool({
       ok: true,
       headline: { label: 'measured drop', value: dropF, unit: 'deltaF', source: 'computed' },
       lines: [
+        { label: RETURN_DEW_POINT, value: air.dewPointF, unit: 'degF', source: 'computed' },
         ...(coil ? [{ label: 'predicted drop', value: coil.dropF, unit: 'deltaF', source: 'computed' } as const] : []),
         ...(made
           ? ([
