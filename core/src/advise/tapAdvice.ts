@@ -1,5 +1,6 @@
 import type { Judgement, Rules, Sourced, Target } from '../judge';
-import { crossing, type Crossing } from '../operate';
+import { fanRuns } from '../fan';
+import { crossingOf, type Crossing } from '../operate';
 import { DUCT_EXPONENT, pathDropAt, resistanceFromPoint } from '../path';
 import type { System } from '../system';
 import { flowText, percentText, staticText } from '../words';
@@ -41,7 +42,7 @@ function bestOf(candidates: readonly Landed[], target: Target): Landed | undefin
 function tapAfterClearing(system: System, target: Target, maxTesp: Sourced): Crossing | undefined {
   const cleared = [resistanceFromPoint(maxTesp.value, target.flowCfm, DUCT_EXPONENT)];
   return system.fan.table.taps
-    .map(({ tap }) => crossing(system.fan.table, tap, cleared))
+    .map(({ tap }) => crossingOf(tap, fanRuns({ ...system.fan, tap }), cleared))
     .filter((o): o is Crossing => o.kind === 'crossing')
     .filter((o) => o.flowCfm >= target.lowCfm && o.flowCfm <= target.highCfm && o.tespInWc <= maxTesp.value)
     .sort((a, b) => Math.abs(a.flowCfm - target.flowCfm) - Math.abs(b.flowCfm - target.flowCfm))[0];

@@ -1,2 +1,4 @@
 export * from './blowerTable';
 export * from './fanCurve';
+export * from './rpmFigures';
+export * from './fan';

@@ -1,8 +1,12 @@
+import type { MotorKind } from '../fan';
+
 /** What is looked at before anything is measured, and the states it may be in. The first state is the good one. */
 export interface LookItem {
   readonly id: string;
   readonly name: string;
   readonly states: readonly LookState[];
+  /** Looked at on these motors only. */
+  readonly motors?: readonly MotorKind[];
 }
 
 export interface LookState {
@@ -92,6 +96,23 @@ export const LOOK_ITEMS: readonly LookItem[] = [
     id: 'wheel',
     name: 'Blower wheel',
     states: [{ id: 'clean', text: 'clean' }, finding('dusty', 'dusty'), finding('caked', 'caked')],
+  },
+  {
+    id: 'capacitor',
+    name: 'Run capacitor',
+    states: [{ id: 'good', text: 'within its rating' }, finding('weak', 'weak'), finding('bulged', 'bulged or leaks')],
+    motors: ['psc'],
+  },
+  {
+    id: 'dehumidify',
+    name: 'Dehumidify switch',
+    states: [{ id: 'off', text: 'off, or with its sensor' }, finding('on', 'on without a sensor')],
+    motors: ['constantAirflow'],
+  },
+  {
+    id: 'rotation',
+    name: 'Wheel turns',
+    states: [{ id: 'right', text: 'the right way' }, finding('backwards', 'backwards')],
   },
   {
     id: 'filter',

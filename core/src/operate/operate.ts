@@ -1,6 +1,6 @@
-import { curveRuns, flowBetween, offTable, tapRow, type BlowerTable, type CurveRun, type OffTable } from '../fan';
+import { fanRuns, flowBetween, offTable, type BlowerTable, type CurveRun, type OffTable } from '../fan';
 import { bracketedRoot } from '../numbers/bracketedRoot';
-import { pathDropAt, type Resistance } from '../path';
+import { dropAt, pathDropAt, type Resistance } from '../path';
 import type { System } from '../system';
 
 /** Where fan and path meet. */
@@ -59,9 +59,11 @@ function crossingOnRun(run: CurveRun, path: readonly Resistance[]): { flowCfm: n
  * @example crossing(exampleA, '4', [resistanceFromPoint(0.58, 940.2, 2)]) // 1,035.5 CFM at 0.704 in. w.c.
  */
 export function crossing(table: BlowerTable, tap: string, path: readonly Resistance[]): Operation {
-  const row = tapRow(table, tap);
-  if (!row) throw new RangeError(`The table has no tap ${tap}.`);
-  const runs = curveRuns(table, row);
+  return crossingOf(tap, fanRuns({ motor: 'psc', table, tap }), path);
+}
+
+/** The same for a fan's curve that is at hand already: the search for a plan asks it of one curve many times. */
+export function crossingOf(tap: string, runs: readonly CurveRun[], path: readonly Resistance[]): Operation {
   let lastRunBelow = -1;
   for (const [index, run] of runs.entries()) {
     const found = crossingOnRun(run, path);
@@ -74,6 +76,10 @@ export function crossing(table: BlowerTable, tap: string, path: readonly Resista
   return { ...edge, askedInWc: pathDropAt(path, edge.edgeFlowCfm) };
 }
 
+/** Everything the fan has to overcome, inside the cabinet and out. */
+export const resistancesOf = (system: System): Resistance[] =>
+  [...system.path, ...(system.inside ? [system.inside] : [])].map((stretch) => stretch.resistance);
+
 /**
  * What the system does as it stands: where its fan and its path cross.
  *
@@ -81,9 +87,8 @@ export function crossing(table: BlowerTable, tap: string, path: readonly Resista
  * @example operate(onTap(measured, '4'))
  */
 export function operate(system: System): Operation {
-  return crossing(
-    system.fan.table,
-    system.fan.tap,
-    system.path.map((stretch) => stretch.resistance),
-  );
+  const found = crossingOf(system.fan.tap, fanRuns(system.fan), resistancesOf(system));
+  if (!system.inside || found.kind === 'offTable') return found;
+  // What is lost inside the cabinet is not in the external static.
+  return { ...found, tespInWc: found.tespInWc - dropAt(system.inside.resistance, found.flowCfm) };
 }

@@ -15,6 +15,14 @@ import { measuredDrop } from './bench/measuredDrop';
 import { pitot } from './bench/pitot';
 import { predictedDrop } from './bench/predictedDrop';
 import { tesp } from './bench/tesp';
+import { beltLengthTool } from './drive/beltLengthTool';
+import { beltTensionTool } from './drive/beltTensionTool';
+import { fanLawsTool } from './drive/fanLawsTool';
+import { sheaveTool } from './drive/sheaveTool';
+import { imbalanceTool } from './electrical/imbalanceTool';
+import { motorLoadTool } from './electrical/motorLoadTool';
+import { overloadTool } from './electrical/overloadTool';
+import { runCapacitorTool } from './electrical/runCapacitorTool';
 import type { Tool } from './tool';
 
 export { RETURN_DEW_POINT } from './bench/measuredDrop';
@@ -43,6 +51,14 @@ export const TOOLS: readonly Tool[] = [
   ductFrictionTool,
   ductSizing,
   ductBudget,
+  fanLawsTool,
+  sheaveTool,
+  beltLengthTool,
+  beltTensionTool,
+  imbalanceTool,
+  overloadTool,
+  runCapacitorTool,
+  motorLoadTool,
 ] as unknown as readonly Tool[];
 
 /** Ids of the ways to an airflow that a visit keeps as facts. */

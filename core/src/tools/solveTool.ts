@@ -1,4 +1,15 @@
-import type { FieldError, ListField, NumberField, RawInputs, Tool, ToolFields, ToolOutcome, ValuesOf } from './tool';
+import type {
+  FieldError,
+  FieldSet,
+  ListField,
+  NumberField,
+  RawInputs,
+  TextField,
+  Tool,
+  ToolFields,
+  ToolOutcome,
+  ValuesOf,
+} from './tool';
 import { TOOL_UNIT_TEXT } from './units';
 
 /** A unit such as "in." brings its own full stop. */
@@ -40,10 +51,17 @@ function listFault(field: ListField, value: unknown): string | undefined {
   return list.length > field.most ? `${field.label}: at most ${field.most}, not ${list.length}.` : undefined;
 }
 
-/** What is wrong with the inputs of a tool, by field; empty when it can be solved. Hidden fields are not asked for. */
-export function inputFaults(tool: Tool, raw: RawInputs): FieldError[] {
-  const hidden = new Set(tool.hides?.(raw) ?? []);
-  return Object.entries(tool.fields).flatMap(([id, field]) => {
+function textFault(field: TextField, value: unknown): string | undefined {
+  if (blank(value)) return field.optional ? undefined : `${field.label}: type it.`;
+  return typeof value === 'string' && value.length <= field.most
+    ? undefined
+    : `${field.label} has at most ${field.most} characters.`;
+}
+
+/** What is wrong with inputs, by field; empty when they can be worked with. Hidden fields are not asked for. */
+export function inputFaults(set: FieldSet, raw: RawInputs): FieldError[] {
+  const hidden = new Set(set.hides?.(raw) ?? []);
+  return Object.entries(set.fields).flatMap(([id, field]) => {
     if (hidden.has(id)) return [];
     const value = raw[id];
     const message =
@@ -51,18 +69,22 @@ export function inputFaults(tool: Tool, raw: RawInputs): FieldError[] {
         ? numberFault(field, value)
         : field.kind === 'list'
           ? listFault(field, value)
-          : blank(value) || field.options.some((o) => o.id === value)
-            ? undefined
-            : `${field.label}: choose one of ${field.options.map((o) => o.text).join(', ')}.`;
+          : field.kind === 'text'
+            ? textFault(field, value)
+            : blank(value) || field.options.some((o) => o.id === value)
+              ? undefined
+              : `${field.label}: choose one of ${field.options.map((o) => o.text).join(', ')}.`;
     return message ? [{ field: id, message }] : [];
   });
 }
 
-function sound<Fs extends ToolFields>(tool: Tool<Fs>, raw: RawInputs): ValuesOf<Fs> {
-  const hidden = new Set(tool.hides?.(raw) ?? []);
-  const values = Object.entries<ToolFields[string]>(tool.fields).map(([id, field]) => {
+/** Inputs without faults, with what is assumed filled in. */
+export function soundInputs<Fs extends ToolFields>(set: FieldSet<Fs>, raw: RawInputs): ValuesOf<Fs> {
+  const hidden = new Set(set.hides?.(raw) ?? []);
+  const values = Object.entries<ToolFields[string]>(set.fields).map(([id, field]) => {
     const value = hidden.has(id) || blank(raw[id]) ? undefined : raw[id];
     if (field.kind === 'choice') return [id, value ?? field.options[0]!.id];
+    if (field.kind === 'text') return [id, value];
     if (field.kind === 'list') return [id, value ?? (field.optional ? undefined : [])];
     return [id, value ?? field.assumed ?? (hidden.has(id) ? field.min : undefined)];
   });
@@ -82,7 +104,7 @@ export function solveTool(tool: Tool, raw: RawInputs): ToolOutcome {
   const errors = inputFaults(tool, raw);
   if (errors.length > 0) return { ok: false, errors };
   try {
-    const outcome = tool.solve(sound(tool, raw));
+    const outcome = tool.solve(soundInputs(tool, raw));
     if (finite(outcome)) return outcome;
   } catch (error) {
     if (!(error instanceof RangeError)) throw error;

@@ -9,6 +9,7 @@ export type ToolUnit =
   | 'degF'
   | 'deltaF'
   | 'percent'
+  | 'percentFine'
   | 'volts'
   | 'amps'
   | 'watts'
@@ -27,7 +28,12 @@ export type ToolUnit =
   | 'inWcPer100Ft'
   | 'psia'
   | 'count'
-  | 'factor';
+  | 'factor'
+  | 'rpm'
+  | 'hp'
+  | 'microfarads'
+  | 'turns'
+  | 'degrees';
 
 export interface NumberField {
   readonly kind: 'number';
@@ -62,8 +68,24 @@ export interface ListField {
   readonly hint?: string;
 }
 
-export type ToolField = NumberField | ChoiceField | ListField;
+/** A few characters: the mark on a belt, a tap. */
+export interface TextField {
+  readonly kind: 'text';
+  readonly label: string;
+  readonly most: number;
+  readonly optional?: boolean;
+  readonly hint?: string;
+}
+
+export type ToolField = NumberField | ChoiceField | ListField | TextField;
 export type ToolFields = Readonly<Record<string, ToolField>>;
+
+/** Fields to be filled in: a tool's, a move's. */
+export interface FieldSet<Fs extends ToolFields = ToolFields> {
+  readonly fields: Fs;
+  /** Fields that do not matter with what is chosen so far. */
+  readonly hides?: (raw: RawInputs) => readonly string[];
+}
 
 /** What `solve` gets for a field: missing optional fields are undefined, assumed ones are filled in. */
 export type ValueOf<F> = F extends { kind: 'number'; optional: true }
@@ -72,9 +94,13 @@ export type ValueOf<F> = F extends { kind: 'number'; optional: true }
     ? number
     : F extends { kind: 'choice'; options: readonly { readonly id: infer Id }[] }
       ? Id
-      : F extends { kind: 'list'; optional: true }
-        ? readonly number[] | undefined
-        : readonly number[];
+      : F extends { kind: 'text'; optional: true }
+        ? string | undefined
+        : F extends { kind: 'text' }
+          ? string
+          : F extends { kind: 'list'; optional: true }
+            ? readonly number[] | undefined
+            : readonly number[];
 export type ValuesOf<Fs extends ToolFields> = { readonly [K in keyof Fs]: ValueOf<Fs[K]> };
 
 /** One figure of an answer. */
@@ -114,17 +140,14 @@ export interface ToolAnswer {
 export type ToolOutcome = ToolAnswer | { readonly ok: false; readonly errors: readonly FieldError[] };
 
 /** A calculation on its own: its fields with their limits, and how it is solved. One small file a tool. */
-export interface Tool<Fs extends ToolFields = ToolFields> {
+export interface Tool<Fs extends ToolFields = ToolFields> extends FieldSet<Fs> {
   readonly id: string;
   readonly name: string;
-  readonly group: 'Pressure' | 'Airflow' | 'Air' | 'Temperature' | 'Ducts';
+  readonly group: 'Pressure' | 'Airflow' | 'Air' | 'Temperature' | 'Ducts' | 'Drive' | 'Electrical';
   /** One sentence: what it tells and from what. */
   readonly says: string;
   /** What to mind while measuring. */
   readonly care?: string;
-  readonly fields: Fs;
-  /** Fields that do not matter with what is chosen so far. */
-  readonly hides?: (raw: RawInputs) => readonly string[];
   readonly solve: (values: ValuesOf<Fs>) => ToolOutcome;
 }
 

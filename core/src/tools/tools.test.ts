@@ -110,6 +110,8 @@ describe('bad input is answered at its field', () => {
 describe('every tool, whatever is typed', () => {
   const typed = (field: ToolField): fc.Arbitrary<unknown> => {
     if (field.kind === 'choice') return fc.constantFrom(...field.options.map((o) => o.id), undefined);
+    if (field.kind === 'text')
+      return fc.constantFrom('A48', '4L500', 'BX60', '', 'x', null, 7, 'far too long a text for it');
     const number = fc.oneof(
       fc.double({ min: field.min, max: field.max, noNaN: true }),
       fc.constantFrom(field.min, field.max, 0, -1, 1e9, Number.NaN, Infinity, null, '', 'x'),
@@ -123,6 +125,7 @@ describe('every tool, whatever is typed', () => {
       Object.fromEntries(
         Object.entries(tool.fields).map(([id, field]) => {
           if (field.kind === 'choice') return [id, fc.constantFrom(...field.options.map((o) => o.id))];
+          if (field.kind === 'text') return [id, fc.constantFrom('A48', '5L630', 'BX60', 'zz')];
           const number = fc.double({ min: field.min, max: field.max, noNaN: true });
           if (field.kind === 'number') return [id, number];
           return [id, fc.array(number, { minLength: field.least, maxLength: 10 })];

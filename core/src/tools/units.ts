@@ -9,6 +9,7 @@ export const TOOL_UNIT_TEXT: Readonly<Record<ToolUnit, string>> = {
   degF: '°F',
   deltaF: '°F',
   percent: '%',
+  percentFine: '%',
   volts: 'V',
   amps: 'A',
   watts: 'W',
@@ -28,6 +29,11 @@ export const TOOL_UNIT_TEXT: Readonly<Record<ToolUnit, string>> = {
   psia: 'psia',
   count: '',
   factor: '',
+  rpm: 'RPM',
+  hp: 'hp',
+  microfarads: 'µF',
+  turns: 'turns',
+  degrees: '°',
 };
 
 const PLACES: Partial<Record<ToolUnit, number>> = {
@@ -35,6 +41,7 @@ const PLACES: Partial<Record<ToolUnit, number>> = {
   degF: 1,
   deltaF: 1,
   percent: 0,
+  percentFine: 2,
   amps: 1,
   in: 2,
   sqFt: 2,
@@ -47,6 +54,9 @@ const PLACES: Partial<Record<ToolUnit, number>> = {
   tons: 2,
   seconds: 1,
   cuFt: 2,
+  hp: 2,
+  microfarads: 1,
+  turns: 1,
 };
 const FORMATS = new Map<number, Intl.NumberFormat>();
 

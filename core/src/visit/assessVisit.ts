@@ -1,4 +1,5 @@
 import { tapAdvice, type TapAdvice } from '../advise';
+import type { BeltDrive } from '../drive';
 import type { FilterFacts } from '../filter';
 import { reconcile, type FlowEstimate, type ReconciledFlow } from '../flow';
 import {
@@ -13,9 +14,10 @@ import {
   type Verdict,
 } from '../judge';
 import { findings, holdOf, lastLooks, type Finding, type Hold, type Look } from '../look';
+import { modelOf, type ModelFacts, type SystemModel } from '../model';
 import { countedPressures, standingOf, type PressureReading, type ReadingStanding } from '../readings';
-import { layoutOf, type Layout, type PortId } from '../system';
-import { solveTool, toolOf, type ToolAnswer } from '../tools';
+import { layoutOf, type HeatingFacts, type Layout, type LowStage, type MotorFacts, type PortId } from '../system';
+import { solveTool, toolOf, type RawInputs, type ToolAnswer } from '../tools';
 import { flowText } from '../words';
 import { ductBudgetOf, type DuctBudget } from './ductBudget';
 import { flowEstimates, type TableConditions } from './estimates';
@@ -37,6 +39,11 @@ export interface VisitFacts<R extends PressureReading = PressureReading> {
   readonly rise?: { readonly min: number; readonly max: number };
   readonly effectiveLengthFt?: number;
   readonly filters?: FilterFacts;
+  readonly heating?: HeatingFacts;
+  readonly lowStage?: LowStage;
+  /** The motor's plate. */
+  readonly motorPlate?: MotorFacts;
+  readonly drive?: BeltDrive;
 }
 
 /** Everything that can be said of a visit. */
@@ -62,6 +69,10 @@ export interface VisitAssessment<R extends PressureReading = PressureReading> {
   readonly looks: ReadonlyMap<string, Look>;
   readonly findings: readonly Finding[];
   readonly hold?: Hold;
+  /** The measured system, fit for being changed; absent while it is not known well enough. */
+  readonly model?: SystemModel;
+  /** The motor's plate with what was measured of it. */
+  readonly motor?: MotorFacts;
   readonly advice: TapAdvice;
   readonly next?: NextMeasure;
 }
@@ -118,6 +129,38 @@ function measuredRise(facts: readonly Fact[]): { riseF: number; id: string } | u
   return { riseF: supplyF - returnF, id: fact.id };
 }
 
+const numberOf = (value: unknown) => (typeof value === 'number' ? value : undefined);
+
+/** The air at the coil, where it was measured with its drop. */
+function coolingAirOf(inputs: RawInputs | undefined, dropF: number | undefined): ModelFacts['coolingAir'] {
+  const [returnF, outdoorF] = [numberOf(inputs?.returnF), numberOf(inputs?.outdoorF)];
+  if (dropF === undefined || returnF === undefined || outdoorF === undefined) return undefined;
+  const wet = inputs?.moisture !== 'rh';
+  const percent = numberOf(inputs?.returnRhPercent);
+  return {
+    returnF,
+    outdoorF,
+    dropF,
+    wetBulbF: wet ? numberOf(inputs?.returnWetF) : undefined,
+    relativeHumidity: wet || percent === undefined ? undefined : percent / 100,
+  };
+}
+
+/** The motor's plate, with the last volts, amps and watts that were measured. */
+function motorOf(plate: MotorFacts | undefined, facts: readonly Fact[]): MotorFacts | undefined {
+  const inputs = standingFacts(facts).get('motorLoad')?.inputs;
+  if (!inputs) return plate;
+  return {
+    ...plate,
+    plateAmps: plate?.plateAmps ?? numberOf(inputs.plateAmps),
+    serviceFactor: plate?.serviceFactor ?? numberOf(inputs.serviceFactor),
+    phases: inputs.phases === 'three' ? 3 : 1,
+    volts: numberOf(inputs.volts),
+    amps: numberOf(inputs.amps),
+    watts: numberOf(inputs.watts),
+  };
+}
+
 /**
  * Assesses a visit: pressure, airflow by every method recorded, temperature drop, what was seen, what is odd, and what to do
  * next. Pure; missing facts give "can't say" with what is missing.
@@ -144,6 +187,23 @@ export function assessVisit<R extends PressureReading>(visit: VisitFacts<R>, rul
   const rise = measuredRise(facts);
   const retest = filterRetest(unit, judgement, readings);
   const hold = holdOf(looks);
+  const motor = motorOf(visit.motorPlate, facts);
+  const model = modelOf({
+    judgement,
+    rules,
+    flow,
+    filterDropInWc: retest?.filterDropInWc,
+    looks: seen,
+    filterPlace: unit.filterPlace,
+    filters: visit.filters,
+    tons: unit.tons,
+    altitudeFt: visit.altitudeFt,
+    coolingAir: coolingAirOf(dropInputs, drop.value),
+    heating: visit.heating,
+    lowStage: visit.lowStage,
+    motor,
+    drive: visit.drive,
+  });
   return {
     layout,
     judgement,
@@ -163,7 +223,9 @@ export function assessVisit<R extends PressureReading>(visit: VisitFacts<R>, rul
     looks: seen,
     findings: findings(looks),
     hold,
-    advice: tapAdvice(judgement, rules),
+    model,
+    motor,
+    advice: tapAdvice(model ? { ...judgement, system: model.system } : judgement, rules),
     next: nextMeasure({
       unit,
       mode,

@@ -1,8 +1,9 @@
 import type { Look } from '../look';
 import type { FlowMethodId, RawInputs } from '../tools';
 
-/** Kinds of what is recorded at a visit beside statics: the inputs of a method or of the drop, a look, a method set aside. */
-export const VISIT_ONLY_FACTS = ['measuredDrop', 'look', 'setAside'] as const;
+/** Kinds of what is recorded at a visit beside statics: the inputs of a method, of the drop or the motor, a look,
+ * a method set aside, a plan. */
+export const VISIT_ONLY_FACTS = ['measuredDrop', 'motorLoad', 'look', 'setAside', 'plan'] as const;
 export type FactKind = FlowMethodId | (typeof VISIT_ONLY_FACTS)[number];
 
 /** An append-only fact of a visit. A correction is a new fact that names the old one. */

@@ -1,0 +1,150 @@
+/// <reference types="node" />
+import fc from 'fast-check';
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import {
+  alignmentIn,
+  BELT_SECTIONS,
+  beltOf,
+  beltPitchLengthIn,
+  beltSlip,
+  beltSpeedFpm,
+  blowerRpm,
+  centresIn,
+  deflectionIn,
+  driveState,
+  fanLaws,
+  imbalancePercent,
+  meanOf,
+  mostAmps,
+  motorSizeFor,
+  overloadDialAmps,
+  pitchAt,
+  readBeltMark,
+  runningMicrofarads,
+  settingsOf,
+  spanIn,
+  standardBelts,
+  turnsFor,
+  wrapDeg,
+} from '.';
+import { EXAMPLE_D_DRIVE } from '../examples/exampleD';
+
+const { motorSheave } = EXAMPLE_D_DRIVE;
+if (motorSheave.kind !== 'adjustable') throw new Error('The example’s sheave is adjustable.');
+
+describe('worked example D', () => {
+  test('RPM by pitch diameters', () => {
+    expect(pitchAt(motorSheave, 2.5)).toBeCloseTo(3.3, 9);
+    expect(blowerRpm(1745, 3.3, 7)).toBeCloseTo(822.6, 1);
+  });
+  test('the belt and its centres', () => {
+    expect(beltPitchLengthIn(16.5, 7, 3.3)).toBeCloseTo(49.39, 2);
+    expect(readBeltMark('A48')?.pitchIn).toBeCloseTo(49.3, 9);
+    expect(centresIn(49.3, 7, 3.3)).toBeCloseTo(16.46, 2);
+    expect(driveState(EXAMPLE_D_DRIVE)).toMatchObject({ motorPitchIn: expect.closeTo(3.3, 9), slip: undefined });
+  });
+  test('12 % more air', () => {
+    const rpm = 1.12 * blowerRpm(1745, 3.3, 7);
+    expect(rpm).toBeCloseTo(921.4, 1);
+    const pitch = (rpm * 7) / 1745;
+    expect(pitch).toBeCloseTo(3.696, 3);
+    expect(turnsFor(motorSheave, pitch)).toBeCloseTo(0.52, 2);
+    expect(fanLaws(1.12).power).toBeCloseTo(1.405, 3);
+    expect(centresIn(49.3, 7, pitch)).toBeCloseTo(16.16, 2);
+  });
+});
+
+describe('published figures', () => {
+  // Shigley, Mechanical Engineering Design: sheaves 7.4 and 18 in. at 37 in. give a pitch length of 114.7 in.
+  test('belt length', () => expect(beltPitchLengthIn(37, 18, 7.4)).toBeCloseTo(114.66, 1));
+  // The fan laws' own example in the handbooks: 10 % more speed is 21 % more static and 33 % more power.
+  test('fan laws', () => {
+    expect(fanLaws(1.1).static).toBeCloseTo(1.21, 9);
+    expect(fanLaws(1.1).power).toBeCloseTo(1.331, 9);
+  });
+  test('belt speed of a 6 in. sheave at 1,750 RPM is 2,749 fpm', () =>
+    expect(beltSpeedFpm(6, 1750)).toBeCloseTo(2749, 0));
+  test('wrap, span, deflection, alignment of example D', () => {
+    expect(wrapDeg(16.46, 7, 3.3)).toBeCloseTo(167.1, 1);
+    expect(spanIn(16.46, 7, 3.3)).toBeCloseTo(16.36, 2);
+    expect(deflectionIn(16.36)).toBeCloseTo(0.256, 3);
+    expect(alignmentIn(12)).toBeCloseTo(0.1, 9);
+  });
+});
+
+describe('worked example E', () => {
+  test('imbalance', () => {
+    expect(meanOf([226, 229, 233])).toBeCloseTo(229.3, 1);
+    expect(imbalancePercent([226, 229, 233])).toBeCloseTo(1.6, 2);
+    expect(meanOf([8.4, 8.9, 9.3])).toBeCloseTo(8.87, 2);
+    expect(imbalancePercent([8.4, 8.9, 9.3])).toBeCloseTo(5.26, 2);
+  });
+  test('overload dial', () => {
+    expect(overloadDialAmps(9.6, 1.15)).toBeCloseTo(12, 9);
+    expect(overloadDialAmps(9.6, 1)).toBeCloseTo(11.04, 9);
+    expect(mostAmps(6.8, 1.15)).toBeCloseTo(7.82, 9);
+  });
+  test('capacitor, slip, motor size', () => {
+    expect(runningMicrofarads(4.2, 370)).toBeCloseTo(30.1, 1);
+    expect(beltSlip(790, 822.6)).toBeCloseTo(0.04, 2);
+    expect([0.9, 1.7, 3].map(motorSizeFor)).toEqual([1, 2, 3]);
+    expect(motorSizeFor(99)).toBeUndefined();
+  });
+});
+
+describe('marks on belts', () => {
+  test.each([
+    ['A48', 'A', 48, 49.3, 50],
+    ['ax 48', 'AX', 48, 49.3, 50],
+    ['B60', 'B', 60, 61.8, 63],
+    ['BX-60', 'BX', 60, 61.8, 63],
+    ['4L500', 'A', 48, 49.3, 50],
+    ['5L630', 'B', 60, 61.8, 63],
+  ])('%s', (mark, section, inside, pitch, outside) => {
+    const belt = readBeltMark(mark)!;
+    expect(belt.section).toBe(section);
+    expect([belt.insideIn, belt.pitchIn, belt.outsideIn].map((v) => Number(v.toFixed(2)))).toEqual([
+      inside,
+      pitch,
+      outside,
+    ]);
+  });
+  test.each(['', 'C60', '48', 'A', '3L400', 'A4800'])('“%s” is none', (mark) =>
+    expect(readBeltMark(mark)).toBeUndefined(),
+  );
+
+  test('the list in the code is the CSV file', () => {
+    const lines = readFileSync(join(__dirname, '../../data/standard-belts.csv'), 'utf8').trim().split('\n').slice(1);
+    const listed = BELT_SECTIONS.flatMap((section) => standardBelts(section)).map(
+      (belt) => `${belt.section},${belt.insideIn},${Number(belt.pitchIn.toFixed(1))}`,
+    );
+    expect(lines.map((text) => text.replace(/\.0$/, ''))).toEqual(listed);
+  });
+});
+
+describe('what holds for every drive', () => {
+  const pitch = fc.double({ min: 2, max: 20, noNaN: true });
+  test('centres give back the length', () =>
+    fc.assert(
+      fc.property(pitch, pitch, fc.double({ min: 0.1, max: 60, noNaN: true }), (one, other, apart) => {
+        const [large, small] = [Math.max(one, other), Math.min(one, other)];
+        const centres = (large + small) / 2 + apart;
+        expect(centresIn(beltPitchLengthIn(centres, large, small), large, small)).toBeCloseTo(centres, 6);
+      }),
+    ));
+  test('a longer belt stands further apart', () => {
+    const at = standardBelts('A').map((belt) => centresIn(belt.pitchIn, 7, 3.3));
+    const found = at.filter((c) => c !== undefined);
+    expect(found.length).toBeGreaterThan(60);
+    expect([...found].sort((a, b) => a - b)).toEqual(found);
+  });
+  test('a belt too short for its sheaves has no centres', () =>
+    expect(centresIn(beltOf('A', 20).pitchIn, 12, 8)).toBeUndefined());
+  test('settings are half turns inside the range, and past it is refused', () => {
+    expect(settingsOf(motorSheave)).toEqual([0, 0.5, 1, 1.5, 2, 2.5, 3, 3.5, 4, 4.5, 5]);
+    expect(() => pitchAt(motorSheave, 5.5)).toThrow('turns from 0 to 5');
+    expect(() => pitchAt(motorSheave, -0.5)).toThrow('ride above the rim');
+    expect(settingsOf({ kind: 'fixed', pitchIn: 4, grooves: 1 })).toEqual([0]);
+  });
+});

@@ -1,0 +1,6 @@
+export * from './belt';
+export * from './beltDrive';
+export * from './beltGeometry';
+export * from './electrical';
+export * from './fanLaws';
+export * from './sheave';

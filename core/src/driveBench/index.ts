@@ -1,0 +1,5 @@
+export * from './beltChoice';
+export * from './cleared';
+export * from './driveOptions';
+export * from './driveSolutions';
+export * from './parts';

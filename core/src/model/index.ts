@@ -1,0 +1,2 @@
+export * from './modelOf';
+export * from './predict';

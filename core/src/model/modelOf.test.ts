@@ -1,0 +1,225 @@
+import { EXAMPLE_A_READINGS, EXAMPLE_A_UNIT } from '../examples/exampleA';
+import { EXAMPLE_D_GOAL, EXAMPLE_D_SYSTEM } from '../examples/exampleD';
+import { DEFAULT_RULES, targetOf } from '../judge';
+import { operate } from '../operate';
+import { stageDropAt } from '../moves';
+import { resistanceFromPoint } from '../path';
+import type { PressureReading } from '../readings';
+import { onTap, type System } from '../system';
+import { assessVisit, type Fact, type VisitFacts } from '../visit';
+import { motorLoad, powerOf, predict, riseAt, type Goal } from '.';
+
+const goal: Goal = {
+  target: targetOf(3, DEFAULT_RULES),
+  maxTesp: { value: 0.5, source: 'nameplate' },
+  rules: DEFAULT_RULES,
+};
+let id = 0;
+const look = (item: string, state: string): Fact => ({
+  id: `look ${(id += 1)}`,
+  kind: 'look',
+  inputs: { item, state },
+});
+const assess = (extra: Partial<VisitFacts>) =>
+  assessVisit(
+    { unit: EXAMPLE_A_UNIT, mode: 'cooling', readings: EXAMPLE_A_READINGS, facts: [], ...extra },
+    DEFAULT_RULES,
+  );
+const modelled = (extra: Partial<VisitFacts>) => {
+  const { model } = assess(extra);
+  if (!model) throw new Error('no model');
+  return model;
+};
+const flowOf = (system: System) => {
+  const found = operate(system);
+  return found.kind === 'crossing' ? found.flowCfm : undefined;
+};
+/** A traverse of a 20 × 12 duct by three holes, with such a mean velocity. */
+const traverse = (fpm: number): Fact => ({
+  id: 'traverse',
+  kind: 'traverse',
+  inputs: {
+    shape: 'rectangle',
+    widthIn: 20,
+    heightIn: 12,
+    plan: 'sweep',
+    instrument: 'velocity',
+    readings: [fpm, fpm, fpm],
+    beforeIn: 200,
+    afterIn: 90,
+  },
+});
+
+describe('the measured system', () => {
+  test('with the table alone it stands where it was read', () => {
+    const { system, notes } = modelled({});
+    expect(flowOf(system)).toBeCloseTo(940.2, 1);
+    expect(notes.join()).toContain('how they share it is taken');
+  });
+
+  test('parting a stretch by assumption does not bend the curve: tap 4 stays at 1,035.5', () => {
+    expect(flowOf(onTap(modelled({}).system, '4'))).toBeCloseTo(1035.5, 1);
+  });
+
+  test('the filter-out retest tells the filter from the duct', () => {
+    const out: PressureReading[] = [
+      { id: 'a', port: 'R2', staticInWc: -0.17, conditions: { door: 'on', filter: 'out', coil: 'wet' } },
+      { id: 'b', port: 'S1', staticInWc: 0.3, conditions: { door: 'on', filter: 'out', coil: 'wet' } },
+    ];
+    const { system, notes } = modelled({ readings: [...EXAMPLE_A_READINGS, ...out] });
+    expect(stageDropAt(system, 'filter', 940.2)).toBeCloseTo(0.1515, 4);
+    expect(stageDropAt(system, 'returnDuct', 940.2)).toBeCloseTo(0.31 - 0.1515, 4);
+    expect(notes).toEqual([]);
+  });
+
+  test('another method sets the fan to what all methods agree on', () => {
+    const { flow, model } = assess({ facts: [traverse(560)] });
+    expect(flow?.counted).toContain('traverse');
+    expect(model?.system.fan.lags).toEqual([expect.objectContaining({ cause: 'measured', acts: 'flow' })]);
+    expect(flowOf(model!.system)).toBeCloseTo(flow!.flowCfm, 3);
+  });
+
+  test('a caked wheel is taken to cost 10 %, and what a second method tells goes before that', () => {
+    const taken = modelled({ facts: [look('wheel', 'caked')] });
+    expect(taken.system.fan.lags).toEqual([{ cause: 'wheel', acts: 'speed', factor: 0.9, assumed: true }]);
+    expect(taken.notes.join()).toContain('caked wheel is taken');
+    expect(flowOf(taken.system)).toBeLessThan(940);
+    const told = modelled({ facts: [look('wheel', 'caked'), traverse(510)] });
+    expect(told.system.fan.lags).toEqual([expect.objectContaining({ cause: 'wheel', assumed: false })]);
+    expect(told.notes.filter((note) => note.includes('wheel'))).toEqual([]);
+  });
+
+  test('a wheel that was cleaned and dealt with costs nothing', () => {
+    const settled: Fact = { id: 'x', kind: 'look', inputs: { item: 'wheel', state: 'caked', outcome: 'dealtWith' } };
+    expect(modelled({ facts: [settled] }).system.fan.lags).toBeUndefined();
+  });
+
+  test('a matted coil inside the cabinet is a loss the external static does not show', () => {
+    const { system, notes } = modelled({ facts: [look('coilFace', 'matted')] });
+    expect(system.inside).toBeDefined();
+    expect(notes.join()).toContain('0.10 in. w.c. beyond the table');
+    const now = operate(system);
+    expect(now).toMatchObject({ kind: 'crossing', tespInWc: expect.closeTo(0.58, 3) });
+    expect(flowOf(system)).toBeLessThan(940);
+  });
+
+  test('without an airflow there is no model', () => expect(assess({ readings: [] }).model).toBeUndefined());
+});
+
+describe('prediction', () => {
+  test('drop falls with airflow, and what was measured beside the model stays beside it', () => {
+    const measuredDrop: Fact = {
+      id: 'drop',
+      kind: 'measuredDrop',
+      inputs: { tons: 3, returnF: 75, moisture: 'wetBulb', returnWetF: 62.5, outdoorF: 95, supplyF: 52, minutes: 15 },
+    };
+    const { system } = modelled({ facts: [measuredDrop] });
+    expect(system.cooling?.assumed).toBe(false);
+    expect(predict(system, goal).dropF).toBeCloseTo(23, 6);
+    expect(predict(onTap(system, '4'), goal).dropF).toBeLessThan(23);
+    expect(modelled({}).system.cooling).toMatchObject({ assumed: true, offsetF: 0 });
+  });
+
+  test('cooling and heating together: a slower heat tap can leave the plate’s rise', () => {
+    expect(riseAt(40_000, 1000)).toBeCloseTo(37, 1);
+    const { system } = modelled({
+      heating: { tap: '2', outputBtuH: 40_000, riseMinF: 25, riseMaxF: 50, leastCfm: 700 },
+    });
+    const heat = predict(system, goal).heating!;
+    expect(heat.operation).toMatchObject({ kind: 'crossing', tap: '2' });
+    expect(heat.word).toBe('inside');
+    const hot = { ...system, heating: { ...system.heating!, outputBtuH: 60_000 } };
+    expect(predict(hot, goal).heating).toMatchObject({
+      word: 'outside',
+      sentence: expect.stringContaining('limits trip'),
+    });
+    const starved = { ...system, heating: { ...system.heating!, leastCfm: 2000 } };
+    expect(predict(starved, goal).heating?.sentence).toContain('heat kit needs 2,000');
+    const cold = { ...system, heating: { ...system.heating!, outputBtuH: 15_000 } };
+    expect(predict(cold, goal).heating?.sentence).toContain('condensing');
+  });
+
+  test('a low stage is judged against its own share of the target', () => {
+    const low = predict({ ...modelled({}).system, lowStage: { tap: '2', share: 0.7 } }, goal).low;
+    expect(low?.operation).toMatchObject({ tap: '2' });
+    expect(low?.airflow).not.toBe('cantSay');
+  });
+
+  test('off the table nothing is promised', () => {
+    const found = predict(onTap(modelled({}).system, '5'), goal);
+    expect(found).toMatchObject({ airflow: 'cantSay', tesp: 'cantSay' });
+    expect(found.power).toBeUndefined();
+  });
+});
+
+describe('power says where it comes from', () => {
+  const at = (system: System) => {
+    const found = operate(system);
+    if (found.kind === 'offTable') throw new Error('off the table');
+    return found;
+  };
+  const power = (system: System, base = system) => powerOf(system, at(system), { system: base, at: at(base) });
+
+  test('watts of the table', () => {
+    const { system } = modelled({});
+    const table = {
+      ...system.fan.table,
+      taps: system.fan.table.taps.map((row) => ({ ...row, watts: row.flowsCfm.map((_, i) => 300 + 10 * i) })),
+    };
+    const found = power({ ...system, fan: { ...system.fan, table } });
+    expect(found).toMatchObject({ source: 'makersTable' });
+    expect(found?.watts).toBeCloseTo(300 + 10 * 4.8, 6);
+  });
+
+  test('brake horsepower of the table, with amps carried over from the measured state', () => {
+    const now = power(EXAMPLE_D_SYSTEM);
+    expect(now).toMatchObject({ source: 'voltsAmps', amps: 4.6 });
+    expect(now!.bhp).toBeGreaterThan(0.6);
+    const faster = { ...EXAMPLE_D_SYSTEM, fan: { ...EXAMPLE_D_SYSTEM.fan, tap: '921.4' } };
+    const then = power(faster, EXAMPLE_D_SYSTEM)!;
+    expect(then.source).toBe('scaled');
+    expect(then.amps! / 4.6).toBeCloseTo(then.bhp! / now!.bhp!, 9);
+  });
+
+  test('by the fan laws’ cube where only amps are known', () => {
+    const bare: System = {
+      ...EXAMPLE_D_SYSTEM,
+      fan: {
+        ...EXAMPLE_D_SYSTEM.fan,
+        table: {
+          ...EXAMPLE_D_SYSTEM.fan.table,
+          byRpm: {
+            ...EXAMPLE_D_SYSTEM.fan.table.byRpm!,
+            bhp: EXAMPLE_D_SYSTEM.fan.table.byRpm!.bhp.map((r) => r.map(() => null)),
+          },
+        },
+      },
+    };
+    const faster = { ...bare, fan: { ...bare.fan, tap: '921.4' } };
+    const ratio = at(faster).flowCfm / at(bare).flowCfm;
+    expect(power(faster, bare)!.amps).toBeCloseTo(4.6 * ratio ** 3, 6);
+  });
+
+  test('nothing is made up when neither table nor meter says it', () => {
+    expect(power(modelled({}).system)).toBeUndefined();
+    expect(motorLoad(EXAMPLE_D_SYSTEM, undefined)).toBeUndefined();
+  });
+
+  test('the motor is judged by amps, else by horsepower, against plate × service factor', () => {
+    expect(predict(EXAMPLE_D_SYSTEM, EXAMPLE_D_GOAL).motor).toMatchObject({
+      word: 'inside',
+      unit: 'amps',
+      most: expect.closeTo(7.82, 6),
+    });
+    const noAmps = { ...EXAMPLE_D_SYSTEM, motor: { ratedHp: 0.5, serviceFactor: 1 } };
+    expect(predict(noAmps, EXAMPLE_D_GOAL).motor).toMatchObject({ word: 'outside', unit: 'hp', most: 0.5 });
+  });
+
+  test('a second return lowers a path read as one lump on either side only', () => {
+    const lump: System = {
+      ...modelled({}).system,
+      path: [{ stages: ['returnDuct', 'supplyDuct'], side: 'supply', resistance: resistanceFromPoint(0.58, 940.2, 2) }],
+    };
+    expect(stageDropAt(lump, 'filter', 900)).toBeUndefined();
+  });
+});

@@ -1,0 +1,36 @@
+import { stageBudget } from '../judge';
+import { layoutOf } from '../system';
+import { toolFigure } from '../tools';
+import { shareField, withPiece } from './ductShare';
+import { flowNow } from './filterMedia';
+import { defineMove } from './move';
+import { stageDropAt } from './stages';
+
+/** More runs side by side for the same air. @source alike branches side by side: drop ∝ 1/n² */
+export const addSupplyRun = defineMove({
+  id: 'addSupplyRun',
+  name: 'Add supply runs',
+  touches: 'supplyRun',
+  does: 'lowersStatic',
+  fields: {
+    runsNow: { kind: 'number', label: 'Runs now', unit: 'count', min: 1, max: 60 },
+    runsAdded: { kind: 'number', label: 'Runs added', unit: 'count', min: 1, max: 20 },
+    takesPercent: shareField('The runs take of the supply’s drop'),
+  },
+  cautions: ['ductCode', 'ladder'],
+  minutes: 180,
+  cost: 320,
+  applies(system, { goal }) {
+    const drop = stageDropAt(system, 'supplyDuct', flowNow(system));
+    const share = stageBudget(layoutOf(system), 'supplyDuct', goal.rules);
+    return drop !== undefined && drop > 1.1 * share * goal.maxTesp.value ? 'The supply side is tight.' : undefined;
+  },
+  defaults: (_system, { goal }) => ({
+    runsNow: Math.max(4, Math.round(goal.target.flowCfm / 150)),
+    runsAdded: 2,
+    takesPercent: 60,
+  }),
+  says: ({ runsNow, runsAdded }) => `${toolFigure(runsAdded, 'count')} beside the ${toolFigure(runsNow, 'count')}`,
+  apply: (system, { runsNow, runsAdded, takesPercent }) =>
+    withPiece(system, 'supply', takesPercent, (runsNow / (runsNow + runsAdded)) ** 2),
+});

@@ -1,0 +1,52 @@
+import { stageBudget } from '../judge';
+import { COIL_EXPONENT, resistanceFromPoint } from '../path';
+import { layoutOf } from '../system';
+import { staticText } from '../words';
+import { flowNow } from './filterMedia';
+import { cannot, defineMove, moved } from './move';
+import { stageDropAt, stretchesOf, withStage } from './stages';
+
+/** A coil outside the cabinet back to its clean drop; one inside back to the maker's table. */
+export const cleanCoil = defineMove({
+  id: 'cleanCoil',
+  name: 'Clean the coil',
+  touches: 'coil',
+  does: 'lowersStatic',
+  fields: {
+    cleanDropInWc: { kind: 'number', label: 'Clean drop, wet', unit: 'inWc', min: 0.01, max: 2, optional: true },
+    cleanFlowCfm: { kind: 'number', label: 'at an airflow of', unit: 'cfm', min: 50, max: 60_000, optional: true },
+  },
+  cautions: ['lockOut', 'coil', 'sharp'],
+  minutes: 90,
+  cost: 45,
+  applies(system, { looks, goal }) {
+    const look = looks.get('coilFace');
+    if (look && look.outcome !== 'dealtWith' && look.state !== 'clean') return `Its faces were seen ${look.state}.`;
+    const drop = stageDropAt(system, 'coil', flowNow(system));
+    const share = stageBudget(layoutOf(system), 'coil', goal.rules);
+    return drop !== undefined && drop > share * goal.maxTesp.value ? 'It takes more than its share.' : undefined;
+  },
+  defaults: (system, { goal }) =>
+    stretchesOf(system, 'coil').length === 0
+      ? {}
+      : {
+          cleanDropInWc: Math.round(100 * 0.35 * goal.maxTesp.value) / 100,
+          cleanFlowCfm: Math.round(goal.target.flowCfm),
+        },
+  says: ({ cleanDropInWc }, system) =>
+    system.inside || cleanDropInWc === undefined
+      ? 'back to the maker’s table'
+      : `back to ${staticText(cleanDropInWc)} at design airflow`,
+  apply(system, { cleanDropInWc, cleanFlowCfm }) {
+    if (system.inside) return moved({ ...system, inside: undefined });
+    if (stretchesOf(system, 'coil').length === 0)
+      return cannot('The coil stands inside the cabinet, and nothing shows that it takes more than the maker’s table.');
+    if (cleanDropInWc === undefined || cleanFlowCfm === undefined)
+      return cannot('Say what the clean coil drops, and at which airflow.', 'cleanDropInWc');
+    const clean = resistanceFromPoint(cleanDropInWc, cleanFlowCfm, COIL_EXPONENT);
+    const flow = flowNow(system);
+    if (stageDropAt(system, 'coil', flow)! <= cleanDropInWc * Math.pow(flow / cleanFlowCfm, COIL_EXPONENT))
+      return cannot('It takes no more than a clean one does: cleaning would not change the air.', 'cleanDropInWc');
+    return moved(withStage(system, 'coil', () => clean));
+  },
+});

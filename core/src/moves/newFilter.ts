@@ -1,0 +1,22 @@
+import { mediaWords, RATED_FIELDS, shareOfPlate, withMedia, wouldHelp } from './filterMedia';
+import { defineMove } from './move';
+
+/** @source field practice: a clean one-inch filter takes about the share a filter may take */
+export const newFilter = defineMove({
+  id: 'newFilter',
+  name: 'Clean or new filter, same kind',
+  touches: 'filterMedia',
+  does: 'lowersStatic',
+  fields: RATED_FIELDS,
+  cautions: ['lockOut'],
+  minutes: 10,
+  cost: 18,
+  applies(system, context) {
+    const look = context.looks.get('filter');
+    if (look && look.outcome !== 'dealtWith' && ['loaded', 'uneven'].includes(look.state)) return 'It was seen loaded.';
+    return wouldHelp(system, shareOfPlate(context, 0.2)) ? 'It takes more than its share.' : undefined;
+  },
+  defaults: (_system, context) => shareOfPlate(context, 0.2),
+  says: mediaWords,
+  apply: withMedia,
+});

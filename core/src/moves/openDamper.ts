@@ -1,0 +1,22 @@
+import type { Look } from '../look';
+import { SIDE_FIELD, shareField, withPiece } from './ductShare';
+import { defineMove } from './move';
+
+const closed = (looks: ReadonlyMap<string, Look>) =>
+  looks.get('dampers')?.state === 'closed' && looks.get('dampers')?.outcome !== 'dealtWith';
+
+/** A damper or registers that stand in the way, opened or hung so that the blade lies with the air. */
+export const openDamper = defineMove({
+  id: 'openDamper',
+  name: 'Open or re-hang a damper',
+  touches: 'damper',
+  does: 'lowersStatic',
+  fields: { side: SIDE_FIELD, takesPercent: shareField('It takes of that side’s drop') },
+  cautions: ['fireDamper', 'ladder'],
+  minutes: 20,
+  cost: 0,
+  applies: (_system, { looks }) => (closed(looks) ? 'Some were seen closed.' : undefined),
+  defaults: () => ({ side: 'supply', takesPercent: 30 }),
+  says: ({ side, takesPercent }) => `${side} side, taken to cost ${takesPercent} % of its drop`,
+  apply: (system, { side, takesPercent }) => withPiece(system, side, takesPercent, 0.05),
+});

@@ -1,0 +1,51 @@
+import { flowAtStatic, lagFactors, tapRow } from '../fan';
+import { flowText, staticText } from '../words';
+import { cannot, defineMove, moved } from './move';
+
+/** A PSC motor for a failed electronic one, or back: the same wheel on another curve, known by one point of it. */
+export const otherMotor = defineMove({
+  id: 'otherMotor',
+  name: 'PSC motor for a failed electronic one, or back',
+  touches: 'motor',
+  does: 'mendsFan',
+  fields: {
+    kind: {
+      kind: 'choice',
+      label: 'The motor that goes in',
+      options: [
+        { id: 'psc', text: 'PSC, with relay' },
+        { id: 'constantTorque', text: 'constant torque' },
+      ],
+    },
+    flowCfm: { kind: 'number', label: 'It moves', unit: 'cfm', min: 50, max: 60_000 },
+    staticInWc: { kind: 'number', label: 'at an external static of', unit: 'inWc', min: 0.05, max: 3 },
+  },
+  cautions: ['lockOut', 'capacitor', 'rotating', 'unusedLeads', 'electrician'],
+  minutes: 150,
+  cost: 310,
+  applies: (system, { looks }) =>
+    ['none', 'weak'].includes(looks.get('air')?.state ?? '') && system.fan.motor !== 'beltDrive'
+      ? 'Little or no air moves: if the motor proves dead.'
+      : undefined,
+  defaults: (system, { goal }) => ({
+    kind: system.fan.motor === 'psc' ? 'constantTorque' : 'psc',
+    flowCfm: Math.round(goal.target.flowCfm),
+    staticInWc: goal.maxTesp.value,
+  }),
+  says: ({ flowCfm, staticInWc }) =>
+    `${flowText(flowCfm)} CFM at ${staticText(staticInWc)}; check rotation, amps, both speeds`,
+  apply(system, { kind, flowCfm, staticInWc }) {
+    const { table, tap } = system.fan;
+    const row = tapRow(table, tap);
+    const now = row && flowAtStatic(table, row, staticInWc);
+    if (now?.kind !== 'flow')
+      return cannot(`The table of the motor that is in says nothing at ${staticText(staticInWc)}.`, 'staticInWc');
+    const { flow } = lagFactors(system.fan.lags?.filter((lag) => lag.cause === 'measured'));
+    const factor = flowCfm / (now.flowCfm * flow);
+    const lags = [
+      ...(system.fan.lags ?? []).filter((lag) => lag.cause !== 'capacitor'),
+      { cause: 'otherMotor', acts: 'flow', factor } as const,
+    ];
+    return moved({ ...system, fan: { ...system.fan, motor: kind, lags } });
+  },
+});

@@ -1,0 +1,84 @@
+import { ductFriction, ROUGHNESS_FT } from '../duct';
+import { DUCT_EXPONENT, FILTER_EXPONENT, pathDropAt, resistanceFromPoint, type Resistance } from '../path';
+import { bracketedRoot } from '../numbers/bracketedRoot';
+import { toolFigure } from '../tools';
+import { flowText } from '../words';
+import { flowNow } from './filterMedia';
+import { cannot, defineMove, moved } from './move';
+
+/** Airflow of resistances in series at a drop, CFM. */
+function flowThrough(series: readonly Resistance[], dropInWc: number): number {
+  if (series.every((r) => r.exponent === series[0]!.exponent)) {
+    const coefficient = series.reduce((sum, r) => sum + r.coefficient, 0);
+    return Math.pow(dropInWc / coefficient, 1 / series[0]!.exponent);
+  }
+  const most = Math.min(...series.map((r) => Math.pow(dropInWc / r.coefficient, 1 / r.exponent)));
+  return bracketedRoot((flow) => pathDropAt(series, flow) - dropInWc, 0, most, 1e-6);
+}
+
+/**
+ * Two ways side by side as one resistance, fitted at two drops: a power law through both.
+ *
+ * @param dropInWc the drop about which it has to hold, in. w.c.
+ * @source both branches see the same drop, their airflows add up
+ */
+export function sideBySide(one: readonly Resistance[], other: readonly Resistance[], dropInWc: number): Resistance {
+  const both = (p: number) => flowThrough(one, p) + flowThrough(other, p);
+  const [p1, p2] = [dropInWc, 0.5 * dropInWc];
+  const exponent = Math.log(p1 / p2) / Math.log(both(p1) / both(p2));
+  return { coefficient: p1 / Math.pow(both(p1), exponent), exponent };
+}
+
+/** Another way in for the return air, past the old return and its filter. @source ASHRAE Fundamentals, Duct Design: parallel branches */
+export const secondReturn = defineMove({
+  id: 'secondReturn',
+  name: 'Second return with its own filter',
+  touches: 'secondReturn',
+  does: 'lowersStatic',
+  fields: {
+    diameterIn: { kind: 'number', label: 'New duct, diameter', unit: 'in', min: 6, max: 40 },
+    effectiveLengthFt: { kind: 'number', label: 'its effective length', unit: 'ft', min: 5, max: 400 },
+    filterDropInWc: { kind: 'number', label: 'Its filter’s and grille’s clean drop', unit: 'inWc', min: 0.005, max: 1 },
+    filterFlowCfm: { kind: 'number', label: 'at an airflow of', unit: 'cfm', min: 50, max: 60_000 },
+  },
+  cautions: ['ductCode', 'ladder', 'sharp'],
+  minutes: 240,
+  cost: 520,
+  applies(system, { goal }) {
+    const returns = system.path.filter((stretch) => stretch.side === 'return').map((stretch) => stretch.resistance);
+    if (returns.length === 0 || system.layout === 'makeUpAir') return undefined;
+    const drop = pathDropAt(returns, flowNow(system));
+    return drop > 0.3 * goal.maxTesp.value ? 'The return side takes much of the static.' : undefined;
+  },
+  defaults: (_system, { goal }) => ({
+    // A third of the target at about 700 fpm.
+    diameterIn: Math.max(8, 2 * Math.round(Math.sqrt((goal.target.flowCfm / 3 / 700) * (576 / Math.PI)) / 2)),
+    effectiveLengthFt: 60,
+    filterDropInWc: 0.08,
+    filterFlowCfm: Math.round(goal.target.flowCfm / 3),
+  }),
+  says: ({ diameterIn, filterDropInWc, filterFlowCfm }) =>
+    `${toolFigure(diameterIn, 'count')} in. round, filter drops ${toolFigure(filterDropInWc, 'inWc')} at ${flowText(filterFlowCfm)}`,
+  apply(system, values) {
+    const returns = system.path.filter((stretch) => stretch.side === 'return');
+    if (returns.length === 0) return cannot('The return side was not read: read it first.');
+    const flow = flowNow(system);
+    const reference = Math.max(50, values.filterFlowCfm);
+    const friction = ductFriction(reference, values.diameterIn, ROUGHNESS_FT.sheetMetal).frictionPer100FtInWc;
+    const branch = [
+      resistanceFromPoint((friction * values.effectiveLengthFt) / 100, reference, DUCT_EXPONENT),
+      resistanceFromPoint(values.filterDropInWc, values.filterFlowCfm, FILTER_EXPONENT),
+    ];
+    const old = returns.map((stretch) => stretch.resistance);
+    const drop = pathDropAt(old, flow);
+    if (!(drop > 0)) return cannot('The return side takes nothing: a second return has nothing to relieve.');
+    const both = sideBySide(old, branch, drop);
+    return moved({
+      ...system,
+      path: [
+        { stages: returns.flatMap((stretch) => stretch.stages), side: 'return', resistance: both },
+        ...system.path.filter((stretch) => stretch.side === 'supply'),
+      ],
+    });
+  },
+});

@@ -1,0 +1,71 @@
+import type { Goal, Prediction } from '../model';
+import { moveOf, stageDropAt, type ChosenMove } from '../moves';
+import { soundInputs } from '../tools';
+import type { StageKind, System } from '../system';
+import { flowText, percentText, staticText } from '../words';
+import { operate } from '../operate';
+
+const STAGE: Partial<Record<StageKind, string>> = {
+  filter: 'filter',
+  coil: 'coil',
+  returnDuct: 'return duct',
+  supplyDuct: 'supply duct',
+};
+
+/** The stage that takes most of the external static, in words: "the filter takes 0.15 of 0.58". */
+export function heaviestStage(system: System): string | undefined {
+  const now = operate(system);
+  if (now.kind === 'offTable') return undefined;
+  const drops = (Object.keys(STAGE) as StageKind[])
+    .map((kind) => ({ kind, drop: stageDropAt(system, kind, now.flowCfm) ?? 0 }))
+    .sort((a, b) => b.drop - a.drop);
+  const [most] = drops;
+  return most && most.drop > 0
+    ? `the ${STAGE[most.kind]} takes ${staticText(most.drop)} of ${staticText(now.tespInWc)}`
+    : undefined;
+}
+
+/** A move's name with what exactly is done, as one clause. */
+export function clauseOf({ id, inputs }: ChosenMove, system: System): string {
+  const move = moveOf(id);
+  if (!move) return id;
+  const says = move.says(soundInputs(move, inputs), system);
+  if (id === 'changeTap') return `the speed goes from ${says}`;
+  return `${move.name.charAt(0).toLowerCase()}${move.name.slice(1)} (${says})`;
+}
+
+/** "a", "a and b", "a, b, then c": the last of several comes last because it is done last. */
+const inOrder = (clauses: readonly string[]) =>
+  clauses.length < 2 ? clauses.join('') : `${clauses.slice(0, -1).join(', ')}, then ${clauses.at(-1)}`;
+
+/**
+ * A plan in two sentences: what is done and why, and where it lands.
+ *
+ * @param chance 0 to 1
+ */
+export function explainPlan(
+  system: System,
+  moves: readonly ChosenMove[],
+  prediction: Prediction,
+  goal: Goal,
+  chance: number,
+): string {
+  const heaviest = heaviestStage(system);
+  const clauses = moves.map((move) => clauseOf(move, system));
+  const done = clauses.length === 0 ? 'nothing has to be changed' : inOrder(clauses);
+  const why = heaviest && moves.some(({ id }) => moveOf(id)?.does === 'lowersStatic') ? `${heaviest}: ${done}` : done;
+  const first = `${why.charAt(0).toUpperCase()}${why.slice(1)}.`;
+  const { operation, heating } = prediction;
+  if (operation.kind === 'offTable') return `${first} That leaves the maker’s table, where nothing is promised.`;
+  const { flowCfm, tespInWc } = operation;
+  const allowed = `the ${staticText(goal.maxTesp.value)} ${goal.maxTesp.source === 'nameplate' ? 'the plate allows' : 'taken as the limit'}`;
+  const against = `${tespInWc > goal.maxTesp.value ? 'over' : 'within'} ${allowed}`;
+  const heat = heating?.word === 'outside' ? `, but the heating comes out of its range` : '';
+  const side =
+    flowCfm < goal.target.lowCfm
+      ? `, short of the ${flowText(goal.target.lowCfm)} the band begins with,`
+      : flowCfm > goal.target.highCfm
+        ? `, more than the ${flowText(goal.target.highCfm)} the band ends with,`
+        : '';
+  return `${first} It lands at ${flowText(flowCfm)} CFM${side} and ${staticText(tespInWc)} in. w.c., ${against}; in the band with a chance of ${percentText(chance)}${heat}.`;
+}

@@ -1,0 +1,266 @@
+import fc from 'fast-check';
+import { NO_PARTS } from '../driveBench';
+import { EXAMPLE_A_TABLE } from '../examples/exampleA';
+import { EXAMPLE_D_GOAL, EXAMPLE_D_SYSTEM } from '../examples/exampleD';
+import { fanRuns, flowAtStatic, tapRow } from '../fan';
+import { DEFAULT_RULES, targetOf, type Target } from '../judge';
+import type { Goal } from '../model';
+import { applyMoves } from '../moves';
+import { pathDropAt, resistanceFromPoint } from '../path';
+import type { System } from '../system';
+import {
+  chanceOf,
+  dominates,
+  isChoked,
+  offeredMoves,
+  planNow,
+  planOf,
+  problemOf,
+  sampledFlows,
+  searchCombinations,
+  shareInBand,
+  subsets,
+  type PlanRequest,
+} from '.';
+
+const system: System = {
+  layout: 'airHandler',
+  path: [
+    { stages: ['returnDuct'], side: 'return', resistance: resistanceFromPoint(0.16, 940.2, 2) },
+    { stages: ['filter'], side: 'return', resistance: resistanceFromPoint(0.15, 940.2, 1.3) },
+    { stages: ['supplyDuct'], side: 'supply', resistance: resistanceFromPoint(0.27, 940.2, 2) },
+  ],
+  fan: { motor: 'constantTorque', table: EXAMPLE_A_TABLE, tap: '3' },
+};
+const goal: Goal = {
+  target: targetOf(3, DEFAULT_RULES),
+  maxTesp: { value: 0.5, source: 'nameplate' },
+  rules: DEFAULT_RULES,
+};
+const sure = { flowShare: 0.06, staticInWc: 0.014 };
+const request: PlanRequest = {
+  system,
+  goal,
+  looks: [
+    { item: 'filter', state: 'loaded' },
+    { item: 'dampers', state: 'closed' },
+  ],
+  typed: {},
+  figures: {},
+  parts: NO_PARTS,
+  sure,
+  seed: 7,
+};
+const answer = planNow(request);
+
+function searched(of: PlanRequest) {
+  const run = searchCombinations(problemOf(of));
+  for (;;) {
+    const step = run.next();
+    if (step.done) return step.value;
+  }
+}
+
+describe('the plans of a choked duct with a loaded filter', () => {
+  test('each predicted crossing lies on the fan’s curve and on the path', () => {
+    expect(answer.ready.length).toBeGreaterThan(0);
+    for (const { moves, prediction } of answer.ready) {
+      const applied = applyMoves(system, moves);
+      if (!applied.ok || prediction.operation.kind === 'offTable') throw new Error('a plan must run');
+      const { flowCfm, tespInWc } = prediction.operation;
+      const { fan, path } = applied.system;
+      const read = flowAtStatic(fan.table, tapRow(fan.table, fan.tap)!, tespInWc);
+      expect(read).toMatchObject({ kind: 'flow', flowCfm: expect.closeTo(flowCfm, 3) });
+      expect(
+        pathDropAt(
+          path.map((s) => s.resistance),
+          flowCfm,
+        ),
+      ).toBeCloseTo(tespInWc, 6);
+    }
+  });
+
+  test('they land in the band within the plate, each the best at what it is called', () => {
+    const { candidates } = searched(request);
+    const good = candidates.filter((c) => c.burden.miss === 0 && c.burden.tespInWc <= 0.5);
+    expect(good.length).toBeGreaterThan(3);
+    for (const plan of answer.ready) {
+      expect(plan.prediction.airflow).not.toBe('outside');
+      expect(plan.prediction.tesp).not.toBe('outside');
+    }
+    const lowest = answer.ready.find((plan) => plan.kinds.includes('lowestStatic'))!;
+    const cheapest = answer.ready.find((plan) => plan.kinds.includes('lowestCost'))!;
+    const least = answer.ready.find((plan) => plan.kinds.includes('leastWork'))!;
+    for (const plan of answer.ready) {
+      expect(plan.cost).toBeGreaterThanOrEqual(cheapest.cost);
+      expect(plan.minutes).toBeGreaterThanOrEqual(least.minutes);
+      expect(plan.prediction.marginInWc).toBeLessThanOrEqual(lowest.prediction.marginInWc! + 1e-9);
+    }
+  });
+
+  test('two sentences each', () => {
+    for (const { explanation } of answer.ready) {
+      expect(explanation.split('. It lands at')).toHaveLength(2);
+      expect(explanation).toMatch(/^[A-Z].*\.$/);
+      expect(explanation).toMatch(/chance of \d+ %/);
+    }
+  });
+
+  test('speed is not raised first, unless told to', () => {
+    expect(isChoked(system, goal)).toBe(true);
+    const alone = (of: PlanRequest) =>
+      searched(of).candidates.filter((c) => c.moves.length === 1 && c.moves[0]!.id === 'changeTap' && c.flowCfm > 950);
+    expect(alone(request)).toEqual([]);
+    expect(searched(request).refusedSpeed).toBeGreaterThan(0);
+    expect(answer.notes.join()).toContain('Raising the speed alone is left out');
+    expect(alone({ ...request, speedFirst: true }).length).toBeGreaterThan(0);
+    expect(planNow({ ...request, speedFirst: true }).notes.join()).not.toContain('left out');
+  });
+});
+
+test('the same request gives the same plans', () => expect(planNow(request)).toEqual(answer));
+
+test('it tells how far it is, and can be left half way', () => {
+  const run = searchCombinations(problemOf(request), 10);
+  const first = run.next();
+  if (first.done) throw new Error('too few combinations to be asked for progress');
+  expect(first.value.evaluated).toBeGreaterThan(0);
+  expect(first.value.total).toBeGreaterThan(first.value.evaluated);
+  expect(run.return({ candidates: [], evaluated: 0, refusedSpeed: 0 }).done).toBe(true);
+});
+
+describe('what is left of a search', () => {
+  const { candidates } = searched(request);
+  test('nothing that is kept is dominated by anything else that was kept', () => {
+    for (const a of candidates) for (const b of candidates) expect(dominates(a.burden, b.burden)).toBe(false);
+  });
+  test('nor by any combination there is', () => {
+    const problem = problemOf(request);
+    for (const set of subsets(problem.moves.length, 2)) {
+      const moves = set.map((i) => problem.moves[i]!);
+      const planned = planOf(problem, moves, sure, 1);
+      if (!planned.ok || planned.plan.prediction.operation.kind === 'offTable') continue;
+      const { operation } = planned.plan.prediction;
+      const { target } = goal;
+      const burden = {
+        miss: Math.max(0, target.lowCfm - operation.flowCfm, operation.flowCfm - target.highCfm) / target.flowCfm,
+        tespInWc: operation.tespInWc,
+        minutes: planned.plan.minutes,
+        cost: planned.plan.cost,
+        heat: 0,
+      };
+      for (const kept of candidates) expect(dominates(burden, kept.burden)).toBe(false);
+    }
+  });
+  test('no plan takes more than four moves and a speed', () => {
+    for (const { moves } of candidates) expect(moves.length).toBeLessThanOrEqual(5);
+  });
+});
+
+test('subsets: all of them, each once', () => {
+  expect([...subsets(4, 2)].map((s) => s.join(''))).toEqual([
+    '',
+    '0',
+    '01',
+    '02',
+    '03',
+    '1',
+    '12',
+    '13',
+    '2',
+    '23',
+    '3',
+  ]);
+});
+
+describe('the chance of landing', () => {
+  const around = (halfWidth: number): Target => ({
+    flowCfm: 1000,
+    lowCfm: 1000 - halfWidth,
+    highCfm: 1000 + halfWidth,
+  });
+  test('grows with the width of the band', () => {
+    const flows = sampledFlows(
+      system,
+      [{ id: 'newFilter', inputs: { ratedDropInWc: 0.06, ratedFlowCfm: 940 } }],
+      sure,
+      3,
+    );
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 400 }), fc.integer({ min: 0, max: 400 }), (a, b) => {
+        const [narrow, wide] = [Math.min(a, b), Math.max(a, b)];
+        expect(shareInBand(flows, around(narrow))).toBeLessThanOrEqual(shareInBand(flows, around(wide)));
+      }),
+    );
+    expect(shareInBand(flows, { flowCfm: 1000, lowCfm: 0, highCfm: 1e6 })).toBeGreaterThan(0.97);
+  });
+  test('sure readings are surer', () => {
+    const band: Target = { flowCfm: 940.2, lowCfm: 846, highCfm: 1034 };
+    const share = (flowShare: number) => chanceOf(system, [], { flowShare, staticInWc: 0.005 }, band, 11);
+    expect(share(0.02)).toBe(1);
+    expect(share(0.06)).toBeGreaterThan(0.85);
+    expect(share(0.15)).toBeLessThan(share(0.06));
+  });
+  test('is the same for the same seed and not for every seed', () => {
+    expect(sampledFlows(system, [], sure, 5, 50)).toEqual(sampledFlows(system, [], sure, 5, 50));
+    expect(sampledFlows(system, [], sure, 5, 50)).not.toEqual(sampledFlows(system, [], sure, 6, 50));
+  });
+  test('moves that cannot be done never land', () => {
+    expect(chanceOf(system, [{ id: 'changeTap', inputs: { tap: '9' } }], sure, goal.target, 1)).toBe(0);
+  });
+});
+
+describe('odd requests are answered', () => {
+  test('a fan off its table at the top gets plans that bring it back', () => {
+    const tight: System = {
+      ...system,
+      path: system.path.map((s) => ({
+        ...s,
+        resistance: { ...s.resistance, coefficient: 2.2 * s.resistance.coefficient },
+      })),
+      fan: { ...system.fan, tap: '1' },
+    };
+    const found = planNow({ ...request, system: tight, looks: [] });
+    expect(found.evaluated).toBeGreaterThan(0);
+    for (const { explanation } of found.ready) expect(explanation).not.toMatch(/NaN|undefined|Infinity/);
+  });
+  test('a goal out of reach gets what comes nearest, and says so', () => {
+    const far = { ...goal, target: targetOf(6, DEFAULT_RULES) };
+    const found = planNow({ ...request, goal: far });
+    expect(found.notes.join()).toContain('comes nearest');
+    expect(found.ready.length).toBeGreaterThan(0);
+  });
+  test('heating put out of its range is said', () => {
+    const hot = { ...system, heating: { tap: '3', outputBtuH: 60_000, riseMinF: 30, riseMaxF: 40 } };
+    const found = planNow({ ...request, system: hot });
+    expect(found.ready.some((plan) => plan.prediction.heating?.word === 'outside')).toBe(true);
+    expect(found.notes.join() + found.ready.map((p) => p.explanation).join()).toMatch(/heating/);
+  });
+  test('contradicting moves are an answer', () => {
+    const problem = problemOf(request);
+    const filters = ['newFilter', 'deeperMedia'].map((id) => problem.moves.find((m) => m.id === id)!);
+    expect(planOf(problem, filters, sure, 1)).toMatchObject({ ok: false, why: expect.stringContaining('choose one') });
+  });
+});
+
+test('a belt drive is searched over its half turns, each with a belt that fits', () => {
+  const belt: PlanRequest = { ...request, system: EXAMPLE_D_SYSTEM, goal: EXAMPLE_D_GOAL, looks: [] };
+  expect(problemOf(belt).speeds.length).toBeGreaterThan(5);
+  const found = planNow(belt);
+  const least = found.ready.find((plan) => plan.kinds.includes('leastWork'))!;
+  expect(least.moves).toEqual([expect.objectContaining({ id: 'setDrive' })]);
+  expect(least.prediction.airflow).not.toBe('outside');
+});
+
+test('moves are offered for a reason, with typed figures before the usual', () => {
+  const offered = offeredMoves(
+    system,
+    { goal, looks: new Map(request.looks.map((l) => [l.item, l])) },
+    { newFilter: { ratedDropInWc: 0.03 } },
+  );
+  const filter = offered.find(({ chosen }) => chosen.id === 'newFilter')!;
+  expect(filter.chosen.inputs).toMatchObject({ ratedDropInWc: 0.03, ratedFlowCfm: 1200 });
+  expect(offered.map(({ chosen }) => chosen.id)).toContain('openDamper');
+  expect(offered.map(({ chosen }) => chosen.id)).not.toContain('cleanWheel');
+  expect(fanRuns(system.fan)).toHaveLength(1);
+});

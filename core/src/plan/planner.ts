@@ -1,0 +1,79 @@
+import type { DriveParts } from '../driveBench';
+import type { Goal } from '../model';
+import { MOVES, type ChosenMove, type MoveContext, type MoveFigures } from '../moves';
+import type { Look } from '../look';
+import type { RawInputs } from '../tools';
+import type { System } from '../system';
+import type { Sureness } from './chance';
+import { readyPlans, type PlanAnswer } from './readyPlans';
+import { searchCombinations, type PlanProblem, type SearchProgress } from './search';
+import { speedOptions } from './speeds';
+
+/** Everything a plan is made from. Plain data: it goes to a worker or a server as it is, and is kept with the plan. */
+export interface PlanRequest {
+  readonly system: System;
+  readonly goal: Goal;
+  readonly looks: readonly Look[];
+  /** What the technician typed for moves, by move. */
+  readonly typed: Readonly<Record<string, RawInputs>>;
+  readonly figures: MoveFigures;
+  readonly parts: DriveParts;
+  readonly sure: Sureness;
+  readonly speedFirst?: boolean;
+  readonly seed: number;
+}
+
+/** A move that makes sense here, with why and what is taken for its fields. */
+export interface OfferedMove {
+  readonly chosen: ChosenMove;
+  readonly why: string;
+}
+
+const SPEEDS = new Set(['changeTap', 'setDrive']);
+
+/** The moves that make sense for a system, in the order of the list, each with its inputs: typed ones go before the usual. */
+export function offeredMoves(
+  system: System,
+  context: MoveContext,
+  typed: Readonly<Record<string, RawInputs>> = {},
+): OfferedMove[] {
+  return MOVES.flatMap((move): OfferedMove[] => {
+    if (SPEEDS.has(move.id)) return [];
+    const why = move.applies(system, context) ?? (typed[move.id] ? 'You asked for it.' : undefined);
+    if (why === undefined) return [];
+    return [{ why, chosen: { id: move.id, inputs: { ...move.defaults(system, context), ...typed[move.id] } } }];
+  });
+}
+
+/** The problem behind a request. */
+export function problemOf(request: PlanRequest): PlanProblem {
+  const { system, goal, typed, figures, parts, speedFirst } = request;
+  const looks = new Map(request.looks.map((look) => [look.item, look]));
+  return {
+    system,
+    goal,
+    figures,
+    speedFirst,
+    moves: offeredMoves(system, { goal, looks }, typed).map((offered) => offered.chosen),
+    speeds: speedOptions(system, parts, figures),
+  };
+}
+
+/**
+ * Plans: the search and the three that come out of it, as a generator that tells how far it is. The same on the phone, in a
+ * worker and on the server; the same answer for the same request.
+ */
+export function* plans(request: PlanRequest): Generator<SearchProgress, PlanAnswer, undefined> {
+  const problem = problemOf(request);
+  const found = yield* searchCombinations(problem);
+  return readyPlans(problem, found, request.sure, request.seed);
+}
+
+/** The same in one go. */
+export function planNow(request: PlanRequest): PlanAnswer {
+  const run = plans(request);
+  for (;;) {
+    const step = run.next();
+    if (step.done) return step.value;
+  }
+}

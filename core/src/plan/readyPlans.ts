@@ -1,0 +1,131 @@
+import { predict, type Prediction } from '../model';
+import { applyMoves, effortOf, type ChosenMove } from '../moves';
+import { chanceOf, type Sureness } from './chance';
+import { explainPlan } from './explain';
+import { isChoked, type Candidate, type PlanProblem, type SearchResult } from './search';
+
+export const PLAN_KINDS = ['leastWork', 'lowestStatic', 'lowestCost'] as const;
+export type PlanKind = (typeof PLAN_KINDS)[number];
+
+/** A combination of moves with what it does, what it costs, and how likely it lands. */
+export interface Plan {
+  readonly moves: readonly ChosenMove[];
+  readonly prediction: Prediction;
+  readonly minutes: number;
+  readonly cost: number;
+  /** That it lands in the band, 0 to 1. */
+  readonly chance: number;
+  /** Two sentences. */
+  readonly explanation: string;
+}
+
+export interface ReadyPlan extends Plan {
+  /** What it is best at; one plan may be best at several. */
+  readonly kinds: readonly PlanKind[];
+}
+
+export interface PlanAnswer {
+  readonly ready: readonly ReadyPlan[];
+  readonly evaluated: number;
+  /** Sentences: what no plan can do here, what was left out and why. */
+  readonly notes: readonly string[];
+}
+
+/** A plan of any moves, worked out; or why they cannot be done together. */
+export function planOf(
+  problem: PlanProblem,
+  moves: readonly ChosenMove[],
+  sure: Sureness,
+  seed: number,
+): { ok: true; plan: Plan } | { ok: false; moveId: string; field?: string; why: string } {
+  const { system, goal, figures, speeds } = problem;
+  const applied = applyMoves(system, moves);
+  if (!applied.ok) return applied;
+  const prediction = predict(applied.system, goal, system);
+  const effort = effortOf(
+    moves.filter(({ id }) => id !== 'setDrive').map(({ id }) => id),
+    figures,
+  );
+  const drive = moves.find(({ id }) => id === 'setDrive');
+  const option = drive && speeds.find(({ chosen }) => chosen && sameInputs(chosen, drive));
+  const driveEffort = option ?? (drive ? effortOf(['setDrive'], figures) : { minutes: 0, cost: 0 });
+  const chance = chanceOf(system, moves, sure, goal.target, seed);
+  return {
+    ok: true,
+    plan: {
+      moves,
+      prediction,
+      chance,
+      minutes: effort.minutes + driveEffort.minutes,
+      cost: effort.cost + driveEffort.cost,
+      explanation: explainPlan(system, moves, prediction, goal, chance),
+    },
+  };
+}
+
+const sameInputs = (a: ChosenMove, b: ChosenMove) =>
+  a.id === b.id && JSON.stringify(a.inputs) === JSON.stringify(b.inputs);
+
+/** In the band within plate and heating range first; then in the band; then whatever comes nearest. */
+function tierOf({ burden }: Candidate, maxTespInWc: number): number {
+  if (burden.miss > 0) return 2;
+  return burden.tespInWc <= maxTespInWc && burden.heat === 0 ? 0 : 1;
+}
+
+const LESS: Readonly<Record<PlanKind, (c: Candidate) => readonly number[]>> = {
+  leastWork: ({ burden }) => [burden.minutes, burden.cost, burden.tespInWc],
+  lowestStatic: ({ burden }) => [burden.tespInWc, burden.minutes],
+  lowestCost: ({ burden }) => [burden.cost, burden.minutes, burden.tespInWc],
+};
+
+function compare(a: readonly number[], b: readonly number[]): number {
+  for (const [i, value] of a.entries()) if (value !== b[i]) return value - b[i]!;
+  return 0;
+}
+
+/** A plan whose chance is under this is not offered while another of its kind has a better one. */
+const FAIR_CHANCE = 0.5;
+
+/**
+ * Three plans out of what a search left: least work, lowest static, lowest cost in the band. A plan that overloads the motor, or
+ * that lands too seldom, gives way to the next.
+ */
+export function readyPlans(problem: PlanProblem, found: SearchResult, sure: Sureness, seed: number): PlanAnswer {
+  const { goal, system } = problem;
+  const most = goal.maxTesp.value;
+  const best = Math.min(...found.candidates.map((c) => tierOf(c, most)));
+  const tier = found.candidates.filter((c) => tierOf(c, most) === best);
+  const pool = best === 2 ? [...tier].sort((a, b) => a.burden.miss - b.burden.miss).slice(0, 12) : tier;
+  const worked = new Map<Candidate, Plan | undefined>();
+  const work = (candidate: Candidate) => {
+    if (!worked.has(candidate)) {
+      const planned = planOf(problem, candidate.moves, sure, seed);
+      worked.set(candidate, planned.ok ? planned.plan : undefined);
+    }
+    return worked.get(candidate);
+  };
+  const byPlan = new Map<Plan, PlanKind[]>();
+  for (const kind of PLAN_KINDS) {
+    const order = [...pool].sort((a, b) => compare(LESS[kind](a), LESS[kind](b)));
+    if (best === 2) order.sort((a, b) => a.burden.miss - b.burden.miss);
+    const plans = order.slice(0, 24).flatMap((candidate) => work(candidate) ?? []);
+    const sound = plans.filter((plan) => plan.prediction.motor?.word !== 'outside');
+    const pick =
+      sound.find((plan) => plan.chance >= FAIR_CHANCE) ?? sound.sort((a, b) => b.chance - a.chance)[0] ?? plans[0];
+    if (pick) byPlan.set(pick, [...(byPlan.get(pick) ?? []), kind]);
+  }
+  const notes: string[] = [];
+  if (best === 2 && byPlan.size > 0)
+    notes.push('No combination of these moves lands in the band on the measured path; what comes nearest is shown.');
+  if (best === 1)
+    notes.push(
+      tier.some((c) => c.burden.heat === 0)
+        ? 'What lands in the band stays over the plate’s static: the ducts need more than these moves.'
+        : 'What lands in the band for cooling puts the heating out of its range: see its line.',
+    );
+  if (isChoked(system, goal) && found.refusedSpeed > 0)
+    notes.push(
+      'Raising the speed alone is left out: the path asks more than the plate allows already, and speed on a choked path costs static, watts, noise and motors.',
+    );
+  return { ready: [...byPlan].map(([plan, kinds]) => ({ ...plan, kinds })), evaluated: found.evaluated, notes };
+}

@@ -1,0 +1,159 @@
+import { curveRuns, lagFactors, laggedRuns, tapRow, type CurveRun, type Fan } from '../fan';
+import { predictHeating, type Goal } from '../model';
+import { applyMoves, effortOf, moveOf, type ChosenMove, type MoveFigures } from '../moves';
+import { crossingOf, operate, resistancesOf } from '../operate';
+import { dropAt } from '../path';
+import type { System } from '../system';
+import { Front, type Burden } from './front';
+import type { SpeedOption } from './speeds';
+
+/** What is searched: a measured system, the moves that make sense, the speeds it could run at. */
+export interface PlanProblem {
+  readonly system: System;
+  readonly goal: Goal;
+  /** Moves other than speed, with their inputs. */
+  readonly moves: readonly ChosenMove[];
+  readonly speeds: readonly SpeedOption[];
+  readonly figures: MoveFigures;
+  /** Raise the speed even where the path is choked and nothing is done about it. */
+  readonly speedFirst?: boolean;
+}
+
+/** At most this many moves besides the speed. */
+export const MOST_MOVES = 4;
+
+/** A combination that nothing else beats in every way. */
+export interface Candidate {
+  readonly moves: readonly ChosenMove[];
+  readonly burden: Burden;
+  readonly flowCfm: number;
+}
+
+export interface SearchResult {
+  readonly candidates: readonly Candidate[];
+  readonly evaluated: number;
+  /** Combinations left out because they raise the speed on a choked path and take nothing away from it. */
+  readonly refusedSpeed: number;
+}
+
+export interface SearchProgress {
+  readonly evaluated: number;
+  readonly total: number;
+}
+
+/** Every set of at most `most` of `n` things, the empty one first, as lists of places. */
+export function* subsets(
+  n: number,
+  most: number,
+  from = 0,
+  chosen: readonly number[] = [],
+): Generator<readonly number[]> {
+  yield chosen;
+  if (chosen.length === most) return;
+  for (let i = from; i < n; i += 1) yield* subsets(n, most, i + 1, [...chosen, i]);
+}
+
+function missOf(flowCfm: number, { target }: Goal): number {
+  return Math.max(0, target.lowCfm - flowCfm, flowCfm - target.highCfm) / target.flowCfm;
+}
+
+/** Curves by tap and lags: the search asks each of them very often. */
+function curves() {
+  const kept = new Map<string, readonly CurveRun[]>();
+  return ({ table, tap, lags }: Fan): readonly CurveRun[] => {
+    const factors = lagFactors(lags);
+    const key = `${tap} ${factors.speed} ${factors.flow}`;
+    let runs = kept.get(key);
+    if (!runs) kept.set(key, (runs = laggedRuns(curveRuns(table, tapRow(table, tap)!), factors)));
+    return runs;
+  };
+}
+
+/** Whether the path asks more than the plate allows as it stands, or the fan has left its table at the top. */
+export function isChoked(system: System, { maxTesp }: Goal): boolean {
+  const now = operate(system);
+  return now.kind === 'crossing' ? now.tespInWc > maxTesp.value : now.side === 'aboveTable';
+}
+
+/**
+ * Tries every combination of at most four moves with every speed, and keeps those that nothing else beats in every way: distance
+ * from the band, static, minutes, money, heating in its range.
+ *
+ * A generator, so that whoever runs it may show how far it is, and stop: it yields after each `step` combinations.
+ *
+ * Raising the speed on a choked path is left out unless something also lowers the static (`speedFirst` lifts that).
+ */
+export function* searchCombinations(
+  problem: PlanProblem,
+  step = 2000,
+): Generator<SearchProgress, SearchResult, undefined> {
+  const { system, goal, moves, speeds, figures, speedFirst } = problem;
+  const runsOf = curves();
+  const choked = isChoked(system, goal);
+  const base = resistancesOf(system);
+  const flowOn = (fan: Fan) => {
+    const found = crossingOf(fan.tap, runsOf(fan), base);
+    return found.kind === 'crossing' ? found.flowCfm : found.edgeFlowCfm;
+  };
+  const flowNow = flowOn(system.fan);
+  const raises = speeds.map((speed) => speed.chosen !== undefined && flowOn(speed.fan) > flowNow * 1.002);
+  const lowers = moves.map(({ id }) => moveOf(id)?.does === 'lowersStatic');
+  const touches = moves.map(({ id }) => moveOf(id)?.touches);
+  const all = [...subsets(moves.length, MOST_MOVES)].filter(
+    (set) => new Set(set.map((i) => touches[i])).size === set.length,
+  );
+  const total = all.length * speeds.length;
+  const front = new Front<Candidate>();
+  const hasHeating = system.heating !== undefined;
+  let evaluated = 0;
+  let refusedSpeed = 0;
+  let next = step;
+  for (const set of all) {
+    const chosen = set.map((i) => moves[i]!);
+    const applied = applyMoves(system, chosen);
+    if (!applied.ok) {
+      evaluated += speeds.length;
+      continue;
+    }
+    const effort = effortOf(
+      chosen.map(({ id }) => id),
+      figures,
+    );
+    const lowersStatic = set.some((i) => lowers[i]);
+    const resistances = resistancesOf(applied.system);
+    const { inside } = applied.system;
+    const { lags } = applied.system.fan;
+    for (let s = 0; s < speeds.length; s += 1) {
+      const speed = speeds[s]!;
+      evaluated += 1;
+      if (choked && raises[s] && !lowersStatic && !speedFirst) {
+        refusedSpeed += 1;
+        continue;
+      }
+      const fan = { ...applied.system.fan, tap: speed.fan.tap, lags };
+      const found = crossingOf(fan.tap, runsOf(fan), resistances);
+      if (found.kind === 'offTable') continue;
+      const tespInWc = inside ? found.tespInWc - dropAt(inside.resistance, found.flowCfm) : found.tespInWc;
+      const burden = {
+        miss: missOf(found.flowCfm, goal),
+        tespInWc,
+        minutes: effort.minutes + speed.minutes,
+        cost: effort.cost + speed.cost,
+        heat: 0,
+      };
+      if (!front.wants(burden)) continue;
+      if (hasHeating && predictHeating({ ...applied.system, fan })?.word === 'outside') burden.heat = 1;
+      if (burden.heat === 1 && !front.wants(burden)) continue;
+      front.add({
+        burden,
+        flowCfm: found.flowCfm,
+        moves: speed.chosen ? [...chosen, speed.chosen] : chosen,
+      });
+    }
+    if (evaluated >= next) {
+      next = evaluated + step;
+      yield { evaluated, total };
+    }
+  }
+  return { candidates: front.items, evaluated, refusedSpeed };
+}

@@ -1,0 +1,51 @@
+import { driveOptions, type DriveParts } from '../driveBench';
+import { driveInputs, onDrive, type ChosenMove, type MoveFigures, effortOf } from '../moves';
+import type { Fan } from '../fan';
+import { onTap, type System } from '../system';
+
+/** A speed the blower could run at: as it is, on another tap, at another setting of its drive. */
+export interface SpeedOption {
+  /** undefined: the speed stays. */
+  readonly chosen?: ChosenMove;
+  readonly fan: Fan;
+  readonly minutes: number;
+  readonly cost: number;
+  /** The motor the search must look at: a drive that is changed. */
+  readonly system: System;
+}
+
+/** Every speed of a system: the taps of its table, or the settings of its drive that a belt fits and the blower may turn. */
+export function speedOptions(system: System, parts: DriveParts, figures: MoveFigures): SpeedOption[] {
+  const stays: SpeedOption = { fan: system.fan, minutes: 0, cost: 0, system };
+  const { drive, fan } = system;
+  if (drive) {
+    const most = drive.mostBlowerRpm ?? Infinity;
+    const set = driveOptions(drive, parts).flatMap((option): SpeedOption[] => {
+      if (option.rank === 'asFound') return [];
+      const done = onDrive(system, option.drive);
+      if (!done.ok || Number(done.system.fan.tap) > most) return [];
+      return [
+        {
+          chosen: { id: 'setDrive', inputs: driveInputs(option.drive) },
+          fan: done.system.fan,
+          system: done.system,
+          minutes: option.minutes,
+          cost: option.cost,
+        },
+      ];
+    });
+    return [stays, ...set];
+  }
+  const effort = effortOf(['changeTap'], figures);
+  return [
+    stays,
+    ...fan.table.taps
+      .filter(({ tap }) => tap !== fan.tap)
+      .map(({ tap }) => ({
+        chosen: { id: 'changeTap', inputs: { tap } },
+        fan: { ...fan, tap },
+        system: onTap(system, tap),
+        ...effort,
+      })),
+  ];
+}

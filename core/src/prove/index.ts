@@ -1,0 +1,2 @@
+export * from './planRecord';
+export * from './proof';

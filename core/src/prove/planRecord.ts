@@ -1,0 +1,78 @@
+import type { Prediction } from '../model';
+import { applyMoves, moveOf, type CautionId, type ChosenMove } from '../moves';
+import type { PlanRequest } from '../plan';
+import { soundInputs, type RawInputs } from '../tools';
+
+/** The figures a plan promised, kept as they were said. */
+export interface PlanPromise {
+  readonly flowCfm: number;
+  readonly tespInWc: number;
+  readonly dropF?: number;
+  readonly riseF?: number;
+  readonly watts?: number;
+  readonly amps?: number;
+}
+
+/**
+ * A plan as it was decided: what was chosen, what it was computed from, and what it promised. It stays readable when the table, the
+ * shop's parts or its figures are changed later.
+ */
+export interface PlanRecord {
+  readonly moves: readonly ChosenMove[];
+  /** Each move in words, as it was shown. */
+  readonly words: readonly string[];
+  readonly from: PlanRequest;
+  readonly promise: PlanPromise;
+  readonly chance: number;
+  readonly minutes: number;
+  readonly cost: number;
+  /** Cautions read and acknowledged when it was begun. */
+  readonly cautionsRead: readonly CautionId[];
+}
+
+/** The figures of a prediction that lies on the table; undefined off it. */
+export function promiseOf({ operation, dropF, heating, power }: Prediction): PlanPromise | undefined {
+  if (operation.kind === 'offTable') return undefined;
+  return {
+    flowCfm: operation.flowCfm,
+    tespInWc: operation.tespInWc,
+    dropF,
+    riseF: heating?.riseF,
+    watts: power?.watts,
+    amps: power?.amps,
+  };
+}
+
+/** A move as one line: its name and what exactly. */
+export function moveWords({ id, inputs }: ChosenMove, request: PlanRequest): string {
+  const move = moveOf(id);
+  return move ? `${move.name}: ${move.says(soundInputs(move, inputs), request.system)}` : id;
+}
+
+/** The cautions of moves, each once, in the order of the moves. */
+export const cautionsOf = (moves: readonly ChosenMove[]): CautionId[] => [
+  ...new Set(moves.flatMap(({ id }) => moveOf(id)?.cautions ?? [])),
+];
+
+const isNumber = (value: unknown): value is number => typeof value === 'number' && Number.isFinite(value);
+
+/**
+ * What is wrong with a record that came over the wire; undefined when it holds. It holds when its moves can be done to its system
+ * and its promise is in figures.
+ */
+export function planRecordFault(inputs: RawInputs): string | undefined {
+  if (inputs.withdrawn === true) return undefined;
+  const { moves, words, promise, chance, minutes, cost } = inputs as Partial<PlanRecord>;
+  const from = inputs.from as Partial<PlanRequest> | undefined;
+  if (!Array.isArray(moves) || moves.length === 0 || !Array.isArray(words)) return 'A plan names its moves.';
+  if (typeof from !== 'object' || !from?.system) return 'A plan keeps the system it was computed from.';
+  if (!isNumber(promise?.flowCfm) || !isNumber(promise.tespInWc))
+    return 'A plan keeps the airflow and static it promised.';
+  if (![chance, minutes, cost].every(isNumber)) return 'A plan keeps its chance, minutes and cost.';
+  try {
+    const applied = applyMoves(from.system, moves as ChosenMove[]);
+    return applied.ok ? undefined : applied.why;
+  } catch {
+    return 'The system this plan was computed from cannot be read.';
+  }
+}
