@@ -1,5 +1,5 @@
 import 'reflect-metadata';
-import { MOTOR_KINDS, tableFaults, type BlowerTable, type MotorKind } from '@huff/core';
+import { MOTOR_KINDS, tableFaults, type BlowerTable, type MotorKind, type RpmFigures } from '@huff/core';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
@@ -36,12 +36,14 @@ function IsFlowRow(): PropertyDecorator {
 /** The whole table can be read safely, as core judges it. */
 function IsSoundTable(): PropertyDecorator {
   const faultOf = (args?: ValidationArguments) => {
-    const { staticsInWc, taps } = (args?.object ?? {}) as Partial<BlowerTable>;
+    const { staticsInWc, taps, byRpm } = (args?.object ?? {}) as Partial<BlowerTable>;
     const shaped =
       Array.isArray(staticsInWc) &&
       Array.isArray(taps) &&
       (taps as Partial<BlowerTable['taps'][number]>[]).every((row) => Array.isArray(row?.flowsCfm));
-    return shaped ? tableFaults({ staticsInWc, taps })[0] : undefined;
+    const rpmShaped = !byRpm || [byRpm.flowsCfm, byRpm.rpm, byRpm.bhp].every((rows) => Array.isArray(rows));
+    const rowsShaped = !byRpm || [...(byRpm.rpm ?? []), ...(byRpm.bhp ?? [])].every((row) => Array.isArray(row));
+    return shaped && rpmShaped && rowsShaped ? tableFaults({ staticsInWc, taps, byRpm })[0] : undefined;
   };
   return (target, propertyName) =>
     registerDecorator({
@@ -55,12 +57,62 @@ function IsSoundTable(): PropertyDecorator {
     });
 }
 
+const isCell = (cell: unknown, { min, max }: { min: number; max: number }) =>
+  cell === null || (typeof cell === 'number' && cell >= min && cell <= max);
+
+/** A row of numbers in a range, or blanks. */
+function IsRowOf(range: { min: number; max: number }, what: string): PropertyDecorator {
+  return (target, propertyName) =>
+    registerDecorator({
+      name: 'isRowOf',
+      target: target.constructor,
+      propertyName: propertyName as string,
+      validator: {
+        validate: (row: unknown) => Array.isArray(row) && row.every((cell: unknown) => isCell(cell, range)),
+        defaultMessage: () => `Each cell must be ${what} ${between(range)}, or null where the maker gives none.`,
+      },
+    });
+}
+
+/** Rows of such cells. */
+function IsGridOf(range: { min: number; max: number }, what: string): PropertyDecorator {
+  return (target, propertyName) =>
+    registerDecorator({
+      name: 'isGridOf',
+      target: target.constructor,
+      propertyName: propertyName as string,
+      validator: {
+        validate: (rows: unknown) =>
+          Array.isArray(rows) &&
+          rows.length <= LIMITS.tableTaps.max &&
+          rows.every((row: unknown) => Array.isArray(row) && row.every((cell: unknown) => isCell(cell, range))),
+        defaultMessage: () => `Each cell must be ${what} ${between(range)}, or null where the maker gives none.`,
+      },
+    });
+}
+
+/** A belt-driven unit's RPM and brake horsepower by airflow and static. */
+export class RpmFiguresDto implements RpmFigures {
+  @IsRowOf(LIMITS.flowCfm, 'a CFM')
+  flowsCfm!: number[];
+
+  @IsGridOf(LIMITS.rpm, 'an RPM')
+  rpm!: (number | null)[][];
+
+  @IsGridOf(LIMITS.bhp, 'a brake horsepower')
+  bhp!: (number | null)[][];
+}
+
 export class TapRowDto {
   @LineOfText(LIMITS.tapLength, 'The tap')
   tap!: string;
 
   @IsFlowRow()
   flowsCfm!: (number | null)[];
+
+  @IsRowOf(LIMITS.watts, 'a W')
+  @IsOptional()
+  watts?: (number | null)[] | null;
 }
 
 /** The maker's figures alone: what a visit keeps a copy of, so that it stays readable when the table is changed. */
@@ -78,6 +130,12 @@ export class TableFiguresDto implements BlowerTable {
   @ArrayMinSize(LIMITS.tableTaps.min, { message: 'A table needs at least one tap.' })
   @IsArray({ message: 'Taps must be a list of rows.' })
   taps!: TapRowDto[];
+
+  /** For a belt drive, the maker's RPM and BHP; `taps` then holds rows at round RPMs. */
+  @ValidateNested({ message: 'A table by RPM has airflows, RPM and BHP.' })
+  @Type(() => RpmFiguresDto)
+  @IsOptional()
+  byRpm?: RpmFiguresDto | null;
 }
 
 function NumberInEach(): PropertyDecorator {

@@ -3,6 +3,7 @@ import {
   FLOW_METHOD_IDS,
   inputFaults,
   lookItem,
+  planRecordFault,
   toolOf,
   VISIT_ONLY_FACTS,
   type Fact,
@@ -37,11 +38,17 @@ function asideFault(inputs: RawInputs): string | undefined {
     : `Give the reason in at most ${LIMITS.noteLength.max} characters.`;
 }
 
+function planFault(inputs: RawInputs): string | undefined {
+  if (JSON.stringify(inputs).length > LIMITS.planBytes.max) return 'This plan is too large to be kept.';
+  return planRecordFault(inputs);
+}
+
 /** What is wrong with the inputs of a fact of this kind; undefined when they are sound. */
 function factFault(kind: unknown, inputs: unknown): string | undefined {
   if (typeof inputs !== 'object' || inputs === null || Array.isArray(inputs)) return 'Inputs must be an object.';
   if (kind === 'look') return lookFault(inputs as RawInputs);
   if (kind === 'setAside') return asideFault(inputs as RawInputs);
+  if (kind === 'plan') return planFault(inputs as RawInputs);
   const tool = typeof kind === 'string' ? toolOf(kind) : undefined;
   return tool && inputFaults(tool, inputs as RawInputs)[0]?.message;
 }
@@ -85,10 +92,15 @@ export class FactDto implements Fact {
 
 const LOOK_INPUTS = ['item', 'state', 'note', 'outcome'];
 const ASIDE_INPUTS = ['method', 'reason'];
+const PLAN_INPUTS = ['moves', 'words', 'from', 'promise', 'chance', 'minutes', 'cost', 'cautionsRead', 'withdrawn'];
+const OWN_INPUTS: Partial<Record<FactKind, readonly string[]>> = {
+  look: LOOK_INPUTS,
+  setAside: ASIDE_INPUTS,
+  plan: PLAN_INPUTS,
+};
 
 /** The inputs a kind of fact knows, without what a client may have added. */
 export function knownInputs(kind: FactKind, inputs: Record<string, unknown>): Record<string, unknown> {
-  const known =
-    kind === 'look' ? LOOK_INPUTS : kind === 'setAside' ? ASIDE_INPUTS : Object.keys(toolOf(kind)?.fields ?? {});
+  const known = OWN_INPUTS[kind] ?? Object.keys(toolOf(kind)?.fields ?? {});
   return Object.fromEntries(known.filter((id) => inputs[id] !== undefined).map((id) => [id, inputs[id]]));
 }

@@ -1,7 +1,16 @@
 import 'reflect-metadata';
-import { FILTER_PLACES, type FilterPlace } from '@huff/core';
+import {
+  BELT_DRIVE_FORM,
+  beltDriveFaults,
+  FILTER_PLACES,
+  inputFaults,
+  MOTOR_PLATE_FORM,
+  SPEEDS_FORM,
+  type FilterPlace,
+} from '@huff/core';
 import { IsIn, IsOptional } from 'class-validator';
 import { NumberIn } from './fields';
+import { Inputs } from './inputs';
 import { LIMITS } from './limits';
 
 /** What measuring the whole air path needs to know beyond table, tap and tons. All of it may be unknown. */
@@ -68,4 +77,19 @@ export class SetupDto {
   @IsIn(['predicted', 'ruleOfThumb'], { message: 'The drop is judged as predicted or by the ruleOfThumb.' })
   @IsOptional()
   dropSchool?: 'predicted' | 'ruleOfThumb' | null;
+
+  /** The belt drive, as the form of core asks for it. */
+  @Inputs(BELT_DRIVE_FORM, beltDriveFaults)
+  @IsOptional()
+  drive?: Record<string, unknown> | null;
+
+  /** What stands on the blower motor. */
+  @Inputs(MOTOR_PLATE_FORM, (raw) => inputFaults(MOTOR_PLATE_FORM, raw))
+  @IsOptional()
+  motorPlate?: Record<string, unknown> | null;
+
+  /** Heating's speed and output, the low stage's speed. */
+  @Inputs(SPEEDS_FORM, (raw) => inputFaults(SPEEDS_FORM, raw))
+  @IsOptional()
+  speeds?: Record<string, unknown> | null;
 }

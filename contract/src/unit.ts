@@ -1,7 +1,7 @@
 import 'reflect-metadata';
-import { LAYOUT_IDS, MOTOR_KINDS, type LayoutId, type MotorKind } from '@huff/core';
+import { LAYOUT_IDS, MOTOR_KINDS, operate, type LayoutId, type MotorKind, type System } from '@huff/core';
 import { Type } from 'class-transformer';
-import { IsIn, IsOptional, ValidateNested } from 'class-validator';
+import { IsIn, IsOptional, registerDecorator, ValidateNested } from 'class-validator';
 import { Id, LineOfText, Moment, NumberIn } from './fields';
 import { LIMITS } from './limits';
 import { SetupDto } from './setup';
@@ -35,6 +35,39 @@ export class UnitFactsDto {
   setup?: SetupDto | null;
 }
 
+/** A unit as it was proven: where fan and path met, and the system they are part of. */
+export interface ProvenUnit {
+  readonly visitId: string;
+  readonly at: string;
+  readonly flowCfm: number;
+  readonly tespInWc: number;
+  readonly system: System;
+}
+
+/** Whether a proven system can be read back: it must run. */
+function isProven(value: unknown): value is ProvenUnit {
+  const { visitId, at, flowCfm, tespInWc, system } = (value ?? {}) as Partial<ProvenUnit>;
+  if (![visitId, at].every((text) => typeof text === 'string' && text.length <= 64)) return false;
+  if (![flowCfm, tespInWc].every((figure) => typeof figure === 'number' && Number.isFinite(figure))) return false;
+  if (JSON.stringify(value).length > LIMITS.planBytes.max) return false;
+  try {
+    const found = operate(system as System);
+    return found.kind === 'crossing' ? Number.isFinite(found.flowCfm) : Number.isFinite(found.edgeFlowCfm);
+  } catch {
+    return false;
+  }
+}
+
+function IsProven(): PropertyDecorator {
+  return (target, propertyName) =>
+    registerDecorator({
+      name: 'isProven',
+      target: target.constructor,
+      propertyName: propertyName as string,
+      validator: { validate: isProven, defaultMessage: () => 'A proven unit keeps a system that can be read.' },
+    });
+}
+
 /** A unit at a site. */
 export class UnitDto extends UnitFactsDto {
   @Id('The unit’s id')
@@ -49,6 +82,11 @@ export class UnitDto extends UnitFactsDto {
   @Id('The blower table’s id')
   @IsOptional()
   blowerTableId?: string | null;
+
+  /** How it was proven last: its path measured anew after the work. */
+  @IsProven()
+  @IsOptional()
+  proven?: ProvenUnit | null;
 
   @Moment('The time it was saved')
   savedAt!: string;

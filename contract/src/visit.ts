@@ -1,5 +1,5 @@
 import 'reflect-metadata';
-import type { Rules, UnitFacts, VisitFacts } from '@huff/core';
+import { beltDriveOf, motorPlateOf, speedsOf, type Rules, type UnitFacts, type VisitFacts } from '@huff/core';
 import { Type } from 'class-transformer';
 import { ArrayMaxSize, IsArray, IsIn, IsOptional, ValidateNested } from 'class-validator';
 import { TableFiguresDto } from './blowerTable';
@@ -89,6 +89,7 @@ export function visitRules(visit: VisitDto, shop: Rules): Rules {
 /** A visit as core assesses it. */
 export function visitFacts(visit: VisitDto): VisitFacts<ReturnType<typeof pressureReading>> {
   const { setup } = visit;
+  const rise = setup?.riseMinF && setup.riseMaxF ? { min: setup.riseMinF, max: setup.riseMaxF } : undefined;
   return {
     unit: unitFacts(visit),
     mode: visit.mode,
@@ -97,7 +98,10 @@ export function visitFacts(visit: VisitDto): VisitFacts<ReturnType<typeof pressu
     altitudeFt: setup?.altitudeFt ?? undefined,
     lineVolts: setup?.lineVolts ?? undefined,
     table: { coil: setup?.tableCoil ?? undefined, volts: setup?.tableVolts ?? undefined },
-    rise: setup?.riseMinF && setup.riseMaxF ? { min: setup.riseMinF, max: setup.riseMaxF } : undefined,
+    rise,
+    ...(setup?.speeds ? speedsOf(setup.speeds, rise) : {}),
+    motorPlate: setup?.motorPlate ? motorPlateOf(setup.motorPlate) : undefined,
+    drive: setup?.drive ? beltDriveOf(setup.drive) : undefined,
     effectiveLengthFt: setup?.effectiveLengthFt ?? undefined,
     filters:
       setup?.filterWidthIn && setup.filterHeightIn

@@ -5,6 +5,7 @@ export * from './drive';
 export * from './driveBench';
 export * from './duct';
 export * from './energy';
+export * from './equipment';
 export * from './fan';
 export * from './filter';
 export * from './flow';

@@ -4,13 +4,15 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { microseconds, row } from './median.mjs';
+import { benchPlan } from './plan.mjs';
 
 /** Core and its worked examples as one module, as the app's bundler makes it. */
 export async function loadCore() {
   const outfile = path.join(mkdtempSync(path.join(tmpdir(), 'huff-bench-')), 'core.mjs');
   await build({
     stdin: {
-      contents: "export * from './core/src/index.ts'; export * from './core/src/examples/exampleA.ts';",
+      contents:
+        "export * from './core/src/index.ts'; export * from './core/src/examples/exampleA.ts'; export * from './core/src/examples/exampleD.ts';",
       resolveDir: process.cwd(),
       loader: 'ts',
     },
@@ -28,6 +30,7 @@ export async function benchCore() {
   const judgement = core.judge(core.EXAMPLE_A_UNIT, core.EXAMPLE_A_READINGS, core.DEFAULT_RULES);
   const path = judgement.system.path.map((s) => s.resistance);
   const taps = ['1', '2', '3', '4'];
+  const rpms = ['700', '800', '900', '1000'];
   row(
     'one crossing solved',
     microseconds((i) => core.crossing(core.EXAMPLE_A_TABLE, taps[i & 3], path).flowCfm).toFixed(2),
@@ -54,4 +57,14 @@ export async function benchCore() {
   row('ten methods reconciled', microseconds(() => core.reconcile(ten).flowCfm).toFixed(1), 'µs', 'aim: under 1,000');
   const coil = { tons: 3, entering: core.moistAir(75, { wetBulbF: 62.5 }), outdoorF: 95 };
   row('airflow from a temperature drop', microseconds((i) => core.flowFromDrop(coil, 19 + (i & 3))).toFixed(0), 'µs');
+  row(
+    'one crossing of a two-part path',
+    microseconds((i) => {
+      const found = core.operate(core.onTap(core.EXAMPLE_D_SYSTEM, rpms[i & 3]));
+      return found.flowCfm ?? found.edgeFlowCfm;
+    }).toFixed(2),
+    'µs',
+    'aim: under 10',
+  );
+  benchPlan(core);
 }

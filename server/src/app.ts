@@ -11,6 +11,7 @@ import { DEMO_AUTHOR, supplyAuthor } from './http/author';
 import { notFound, problemHandler } from './http/problems';
 import { requestLog } from './http/requestLog';
 import { photoRoutes } from './photos/routes';
+import { shopRoutes } from './shop/routes';
 import { siteRoutes } from './sites/routes';
 import { unitRoutes } from './units/routes';
 import { visitRoutes } from './visits/routes';
@@ -50,6 +51,7 @@ export function createApp({ db, state, log, webFolder }: AppOptions): Express {
   app.use('/api', whenReady(state), express.json({ limit: '1mb', type: () => true }), supplyAuthor(DEMO_AUTHOR));
   app.use('/api/blower-tables', blowerTableRoutes(db));
   app.use('/api/photos', photoRoutes(db));
+  app.use('/api/shop', shopRoutes(db));
   app.use('/api/sites', siteRoutes(db));
   app.use('/api/units', unitRoutes(db));
   app.use('/api/visits', visitRoutes(db));

@@ -23,7 +23,11 @@ export type Operation = Crossing | CrossingOffTable;
 const surplus = (path: readonly Resistance[], flowCfm: number, staticInWc: number) =>
   pathDropAt(path, flowCfm) - staticInWc;
 
-function crossingOnRun(run: CurveRun, path: readonly Resistance[]): { flowCfm: number; tespInWc: number } | undefined {
+function crossingOnRun(
+  run: CurveRun,
+  path: readonly Resistance[],
+  tolerance: number | undefined,
+): { flowCfm: number; tespInWc: number } | undefined {
   const last = run.staticsInWc.length - 1;
   const at = (i: number) => surplus(path, run.flowsCfm[i]!, run.staticsInWc[i]!);
   // The surplus falls along the run (flow falls, static rises): one sign change at most.
@@ -40,6 +44,7 @@ function crossingOnRun(run: CurveRun, path: readonly Resistance[]): { flowCfm: n
     (p) => surplus(path, flowBetween(run, low, p), p),
     run.staticsInWc[low]!,
     run.staticsInWc[high]!,
+    tolerance,
   );
   return { flowCfm: flowBetween(run, low, tespInWc), tespInWc };
 }
@@ -62,11 +67,19 @@ export function crossing(table: BlowerTable, tap: string, path: readonly Resista
   return crossingOf(tap, fanRuns({ motor: 'psc', table, tap }), path);
 }
 
-/** The same for a fan's curve that is at hand already: the search for a plan asks it of one curve many times. */
-export function crossingOf(tap: string, runs: readonly CurveRun[], path: readonly Resistance[]): Operation {
+/**
+ * The same for a fan's curve that is at hand already: the search for a plan asks it of one curve many times.
+ * @param tolerance in. w.c.; a search needs less than a prediction
+ */
+export function crossingOf(
+  tap: string,
+  runs: readonly CurveRun[],
+  path: readonly Resistance[],
+  tolerance?: number,
+): Operation {
   let lastRunBelow = -1;
   for (const [index, run] of runs.entries()) {
-    const found = crossingOnRun(run, path);
+    const found = crossingOnRun(run, path, tolerance);
     if (found) return { kind: 'crossing', tap, ...found };
     const last = run.staticsInWc.length - 1;
     // The run's end still asks for more than the fan gives there: the crossing lies beyond it.

@@ -43,3 +43,13 @@ export function pathDropAt(path: readonly Resistance[], flowCfm: number): number
   for (const resistance of path) drop += dropAt(resistance, flowCfm);
   return drop;
 }
+
+/**
+ * The same path with resistances of one exponent added up: it asks the same at every airflow, with less to compute.
+ * @example merged([a·Q², b·Q²]) // [(a + b)·Q²]
+ */
+export function merged(path: readonly Resistance[]): Resistance[] {
+  const sums = new Map<number, number>();
+  for (const { coefficient, exponent } of path) sums.set(exponent, (sums.get(exponent) ?? 0) + coefficient);
+  return [...sums].map(([exponent, coefficient]) => ({ coefficient, exponent }));
+}

@@ -86,6 +86,24 @@ function compare(a: readonly number[], b: readonly number[]): number {
 /** A plan whose chance is under this is not offered while another of its kind has a better one. */
 const FAIR_CHANCE = 0.5;
 
+/** The first that carries its motor and lands fairly often; else the likeliest of those that carry it; else the first. */
+function firstFair(
+  candidates: readonly Candidate[],
+  work: (candidate: Candidate) => Plan | undefined,
+): Plan | undefined {
+  let likeliest: Plan | undefined;
+  let first: Plan | undefined;
+  for (const candidate of candidates) {
+    const plan = work(candidate);
+    if (!plan) continue;
+    first ??= plan;
+    if (plan.prediction.motor?.word === 'outside') continue;
+    if (plan.chance >= FAIR_CHANCE) return plan;
+    if (!likeliest || plan.chance > likeliest.chance) likeliest = plan;
+  }
+  return likeliest ?? first;
+}
+
 /**
  * Three plans out of what a search left: least work, lowest static, lowest cost in the band. A plan that overloads the motor, or
  * that lands too seldom, gives way to the next.
@@ -108,10 +126,7 @@ export function readyPlans(problem: PlanProblem, found: SearchResult, sure: Sure
   for (const kind of PLAN_KINDS) {
     const order = [...pool].sort((a, b) => compare(LESS[kind](a), LESS[kind](b)));
     if (best === 2) order.sort((a, b) => a.burden.miss - b.burden.miss);
-    const plans = order.slice(0, 24).flatMap((candidate) => work(candidate) ?? []);
-    const sound = plans.filter((plan) => plan.prediction.motor?.word !== 'outside');
-    const pick =
-      sound.find((plan) => plan.chance >= FAIR_CHANCE) ?? sound.sort((a, b) => b.chance - a.chance)[0] ?? plans[0];
+    const pick = firstFair(order.slice(0, best === 2 ? 6 : 24), work);
     if (pick) byPlan.set(pick, [...(byPlan.get(pick) ?? []), kind]);
   }
   const notes: string[] = [];

@@ -2,7 +2,7 @@ import { curveRuns, lagFactors, laggedRuns, tapRow, type CurveRun, type Fan } fr
 import { predictHeating, type Goal } from '../model';
 import { applyMoves, effortOf, moveOf, type ChosenMove, type MoveFigures } from '../moves';
 import { crossingOf, operate, resistancesOf } from '../operate';
-import { dropAt } from '../path';
+import { dropAt, merged } from '../path';
 import type { System } from '../system';
 import { Front, type Burden } from './front';
 import type { SpeedOption } from './speeds';
@@ -18,6 +18,9 @@ export interface PlanProblem {
   /** Raise the speed even where the path is choked and nothing is done about it. */
   readonly speedFirst?: boolean;
 }
+
+/** How near the search solves each crossing; what is shown is solved anew to the last digit. */
+const SEARCH_TOLERANCE_IN_WC = 1e-6;
 
 /** At most this many moves besides the speed. */
 export const MOST_MOVES = 4;
@@ -37,7 +40,8 @@ export interface SearchResult {
 }
 
 export interface SearchProgress {
-  readonly evaluated: number;
+  /** Combinations dealt with, whether they could be done or not. */
+  readonly done: number;
   readonly total: number;
 }
 
@@ -105,33 +109,32 @@ export function* searchCombinations(
   const total = all.length * speeds.length;
   const front = new Front<Candidate>();
   const hasHeating = system.heating !== undefined;
+  let done = 0;
   let evaluated = 0;
   let refusedSpeed = 0;
   let next = step;
   for (const set of all) {
     const chosen = set.map((i) => moves[i]!);
     const applied = applyMoves(system, chosen);
-    if (!applied.ok) {
-      evaluated += speeds.length;
-      continue;
-    }
+    done += speeds.length;
+    if (!applied.ok) continue;
     const effort = effortOf(
       chosen.map(({ id }) => id),
       figures,
     );
     const lowersStatic = set.some((i) => lowers[i]);
-    const resistances = resistancesOf(applied.system);
+    const resistances = merged(resistancesOf(applied.system));
     const { inside } = applied.system;
     const { lags } = applied.system.fan;
     for (let s = 0; s < speeds.length; s += 1) {
       const speed = speeds[s]!;
-      evaluated += 1;
       if (choked && raises[s] && !lowersStatic && !speedFirst) {
         refusedSpeed += 1;
         continue;
       }
+      evaluated += 1;
       const fan = { ...applied.system.fan, tap: speed.fan.tap, lags };
-      const found = crossingOf(fan.tap, runsOf(fan), resistances);
+      const found = crossingOf(fan.tap, runsOf(fan), resistances, SEARCH_TOLERANCE_IN_WC);
       if (found.kind === 'offTable') continue;
       const tespInWc = inside ? found.tespInWc - dropAt(inside.resistance, found.flowCfm) : found.tespInWc;
       const burden = {
@@ -150,9 +153,9 @@ export function* searchCombinations(
         moves: speed.chosen ? [...chosen, speed.chosen] : chosen,
       });
     }
-    if (evaluated >= next) {
-      next = evaluated + step;
-      yield { evaluated, total };
+    if (done >= next) {
+      next = done + step;
+      yield { done, total };
     }
   }
   return { candidates: front.items, evaluated, refusedSpeed };

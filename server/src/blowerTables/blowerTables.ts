@@ -7,18 +7,24 @@ import { notFound } from '../http/problems';
 
 type TableRow = BlowerTableDto & Record<string, unknown>;
 
-const SELECT = `SELECT id, name, motor, tons, statics_in_wc AS "staticsInWc", taps, ${moment('saved_at')} AS "savedAt"
+const SELECT = `SELECT id, name, motor, tons, statics_in_wc AS "staticsInWc", taps, by_rpm AS "byRpm",
+    ${moment('saved_at')} AS "savedAt"
   FROM blower_tables`;
+
+/** A table by taps has no RPM figures: nothing stands for them. */
+const asSent = ({ byRpm, ...table }: TableRow): BlowerTableDto => (byRpm ? { ...table, byRpm } : table);
 
 export function blowerTablesOn(db: Db) {
   return {
-    list: ({ shopId }: Author): Promise<BlowerTableDto[]> =>
-      db.query<TableRow>(`${SELECT} WHERE shop_id = $1 ORDER BY name, id`, [shopId]),
+    async list({ shopId }: Author): Promise<BlowerTableDto[]> {
+      const rows = await db.query<TableRow>(`${SELECT} WHERE shop_id = $1 ORDER BY name, id`, [shopId]);
+      return rows.map(asSent);
+    },
 
     async get({ shopId }: Author, id: string): Promise<BlowerTableDto> {
       const [row] = await db.query<TableRow>(`${SELECT} WHERE shop_id = $1 AND id = $2`, [shopId, id]);
       if (!row) throw notFound('blower table');
-      return row;
+      return asSent(row);
     },
 
     put: (author: Author, table: BlowerTableDto): Promise<void> =>
@@ -31,6 +37,7 @@ export function blowerTablesOn(db: Db) {
           tons: table.tons ?? null,
           statics_in_wc: JSON.stringify(table.staticsInWc),
           taps: JSON.stringify(table.taps),
+          by_rpm: table.byRpm ? JSON.stringify(table.byRpm) : null,
         },
       }),
   };

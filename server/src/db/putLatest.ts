@@ -17,7 +17,7 @@ export interface LatestRecord {
  */
 export async function putLatest(
   query: Query,
-  table: 'blower_tables' | 'sites' | 'units' | 'visits',
+  table: 'blower_tables' | 'shop_figures' | 'sites' | 'units' | 'visits',
   { shopId, personId }: Author,
   { id, savedAt, columns }: LatestRecord,
 ): Promise<void> {

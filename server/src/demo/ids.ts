@@ -1,4 +1,12 @@
-const KIND = { table: '0001', unit: '0002', visit: '0003', reading: '0004', fact: '0005', site: '0006' } as const;
+const KIND = {
+  table: '0001',
+  unit: '0002',
+  visit: '0003',
+  reading: '0004',
+  fact: '0005',
+  site: '0006',
+  sheave: '0007',
+} as const;
 
 /** Ids of the demo records: fixed, so that loading twice changes nothing. */
 export const demoId = (kind: keyof typeof KIND, n: number) =>

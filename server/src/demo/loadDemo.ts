@@ -1,11 +1,13 @@
-import { BlowerTableDto, check, SiteDto, UnitDto, VisitDto } from '@huff/contract';
+import { BlowerTableDto, check, ShopDto, SiteDto, UnitDto, VisitDto } from '@huff/contract';
 import type { ClassConstructor } from 'class-transformer';
 import { blowerTablesOn } from '../blowerTables/blowerTables';
 import type { Db } from '../db/db';
 import { DEMO_AUTHOR } from '../http/author';
+import { shopOn } from '../shop/shop';
 import { sitesOn } from '../sites/sites';
 import { unitsOn } from '../units/units';
 import { visitsOn } from '../visits/visits';
+import { DEMO_SHOP } from './shop';
 import { DEMO_TABLES } from './tables';
 import { DEMO_SITES, DEMO_UNITS } from './units';
 import { demoVisits } from './visits';
@@ -34,6 +36,7 @@ export async function loadDemo(db: Db, now: Date): Promise<boolean> {
   for (const table of DEMO_TABLES) await tables.put(DEMO_AUTHOR, sound(BlowerTableDto, { ...table, savedAt }));
   const sites = sitesOn(db);
   for (const site of DEMO_SITES) await sites.put(DEMO_AUTHOR, sound(SiteDto, { ...site, savedAt }));
+  await shopOn(db).put(DEMO_AUTHOR, sound(ShopDto, { ...DEMO_SHOP, savedAt }));
   // Units last: the last one's presence says that all of it is here.
   for (const unit of DEMO_UNITS) await units.put(DEMO_AUTHOR, sound(UnitDto, { ...unit, savedAt }));
   return true;

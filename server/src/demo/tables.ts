@@ -1,5 +1,31 @@
+import { roundRpmRows } from '@huff/core';
 import type { BlowerTableDto } from '@huff/contract';
 import { demoId } from './ids';
+
+const RT_90_STATICS = [0.2, 0.4, 0.6, 0.8, 1, 1.2];
+
+/** RPM and brake horsepower by airflow and static of a made-up 7.5-ton rooftop unit. */
+const RT_90 = {
+  flowsCfm: [1800, 2100, 2400, 2700, 3000, 3300, 3600],
+  rpm: [
+    [null, 645, 726, 798, 864, 926],
+    [614, 698, 773, 841, 904, 963],
+    [678, 755, 824, 889, 949, 1005],
+    [743, 814, 879, 939, 996, 1050],
+    [810, 875, 936, 993, 1047, 1098],
+    [877, 938, 995, 1049, 1100, null],
+    [946, 1003, 1056, 1107, null, null],
+  ],
+  bhp: [
+    [null, 0.54, 0.65, 0.76, 0.88, 0.99],
+    [0.5, 0.63, 0.76, 0.89, 1.02, 1.16],
+    [0.57, 0.72, 0.87, 1.02, 1.17, 1.32],
+    [0.64, 0.81, 0.98, 1.15, 1.32, 1.49],
+    [0.71, 0.9, 1.09, 1.27, 1.46, 1.65],
+    [0.78, 0.99, 1.19, 1.4, 1.61, null],
+    [0.85, 1.08, 1.3, 1.53, null, null],
+  ],
+};
 
 /** Made-up blower tables: the figures of no maker. */
 export const DEMO_TABLES: Omit<BlowerTableDto, 'savedAt'>[] = [
@@ -10,11 +36,31 @@ export const DEMO_TABLES: Omit<BlowerTableDto, 'savedAt'>[] = [
     tons: 3,
     staticsInWc: [0.1, 0.2, 0.3, 0.4, 0.5, 0.6, 0.7, 0.8],
     taps: [
-      { tap: '1', flowsCfm: [905, 862, 818, 770, 721, 668, null, null] },
-      { tap: '2', flowsCfm: [1010, 972, 934, 893, 850, 806, 758, null] },
-      { tap: '3', flowsCfm: [1120, 1085, 1049, 1012, 973, 932, 889, 843] },
-      { tap: '4', flowsCfm: [1248, 1216, 1183, 1149, 1113, 1076, 1037, 995] },
-      { tap: '5', flowsCfm: [1385, 1356, 1326, 1294, 1261, 1227, 1191, 1153] },
+      {
+        tap: '1',
+        flowsCfm: [905, 862, 818, 770, 721, 668, null, null],
+        watts: [145, 165, 180, 190, 200, 205, null, null],
+      },
+      {
+        tap: '2',
+        flowsCfm: [1010, 972, 934, 893, 850, 806, 758, null],
+        watts: [165, 185, 205, 225, 235, 250, 255, null],
+      },
+      {
+        tap: '3',
+        flowsCfm: [1120, 1085, 1049, 1012, 973, 932, 889, 843],
+        watts: [180, 205, 230, 250, 270, 285, 300, 310],
+      },
+      {
+        tap: '4',
+        flowsCfm: [1248, 1216, 1183, 1149, 1113, 1076, 1037, 995],
+        watts: [200, 230, 260, 285, 310, 330, 350, 365],
+      },
+      {
+        tap: '5',
+        flowsCfm: [1385, 1356, 1326, 1294, 1261, 1227, 1191, 1153],
+        watts: [225, 260, 290, 325, 350, 380, 400, 425],
+      },
     ],
   },
   {
@@ -72,12 +118,11 @@ export const DEMO_TABLES: Omit<BlowerTableDto, 'savedAt'>[] = [
     name: 'RT 90, belt drive by RPM',
     motor: 'beltDrive',
     tons: 7.5,
-    staticsInWc: [0.2, 0.4, 0.6, 0.8, 1, 1.2],
-    taps: [
-      { tap: '750', flowsCfm: [3300, 2900, 2400, null, null, null] },
-      { tap: '825', flowsCfm: [3750, 3400, 3000, 2500, null, null] },
-      { tap: '900', flowsCfm: [4150, 3850, 3500, 3100, 2600, null] },
-      { tap: '975', flowsCfm: [4500, 4250, 3950, 3600, 3200, 2700] },
-    ],
+    staticsInWc: RT_90_STATICS,
+    taps: roundRpmRows({ staticsInWc: RT_90_STATICS }, RT_90, 75).map(({ tap, flowsCfm }) => ({
+      tap,
+      flowsCfm: [...flowsCfm],
+    })),
+    byRpm: RT_90,
   },
 ];

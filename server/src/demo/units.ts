@@ -2,6 +2,7 @@ import type { SiteDto, UnitDto } from '@huff/contract';
 import { demoId } from './ids';
 
 /** Units of a small lakeside town that does not exist. */
+// The last of them is the last that is loaded: its presence says that all are here, also in folders of before.
 export const DEMO_UNITS: Omit<UnitDto, 'savedAt'>[] = [
   {
     id: demoId('unit', 1),
@@ -27,6 +28,7 @@ export const DEMO_UNITS: Omit<UnitDto, 'savedAt'>[] = [
     cfmPerTon: 400,
     tap: 'med-low',
     blowerTableId: demoId('table', 2),
+    setup: { riseMinF: 40, riseMaxF: 70, speeds: { heatTap: 'med-high', heatOutputBtuH: 64_000 } },
   },
   {
     id: demoId('unit', 3),
@@ -89,6 +91,36 @@ export const DEMO_UNITS: Omit<UnitDto, 'savedAt'>[] = [
     tap: '800',
     blowerTableId: demoId('table', 5),
     setup: { designCfm: 4000, riseMinF: 40, riseMaxF: 90 },
+  },
+  {
+    id: demoId('unit', 9),
+    siteName: 'Lantern Quay library',
+    name: 'Roof 2, stacks',
+    layout: 'packaged',
+    motor: 'beltDrive',
+    tons: 7.5,
+    maxTespInWc: 0.8,
+    cfmPerTon: 400,
+    tap: '822.6',
+    blowerTableId: demoId('table', 6),
+    setup: {
+      lineVolts: 229,
+      drive: {
+        motorRpm: 1745,
+        sheave: 'adjustable',
+        leastPitchIn: 2.8,
+        mostPitchIn: 3.8,
+        turns: 5,
+        turnsOpen: 2.5,
+        grooves: 1,
+        blowerPitchIn: 7,
+        beltMark: 'A48',
+        leastCentresIn: 15.2,
+        mostCentresIn: 17.4,
+        mostBlowerRpm: 1050,
+      },
+      motorPlate: { ratedHp: 2, plateVolts: 230, plateAmps: 6.8, serviceFactor: 1.15, phases: 'three' },
+    },
   },
   {
     id: demoId('unit', 8),

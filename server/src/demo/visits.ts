@@ -163,12 +163,29 @@ const PLANS: readonly Plan[] = [
       ],
     ],
   },
+  {
+    unit: 9,
+    daysAgo: 1,
+    minute: 930,
+    readings: [
+      { port: 'R1', value: -0.2 },
+      { port: 'S1', value: 0.32 },
+    ],
+    facts: [
+      look('air', 'weak'),
+      look('belt', 'good'),
+      look('filter', 'clean'),
+      look('wheel', 'clean'),
+      look('noise', 'usual'),
+      ['motorLoad', { phases: 'three', volts: 229, amps: 4.6, plateAmps: 6.8, serviceFactor: 1.15 }],
+    ],
+  },
 ];
 
 const DAY_MS = 86_400_000;
 
 function visitOf(plan: Plan, index: number, now: Date): VisitDto {
-  const unit = DEMO_UNITS[plan.unit - 1] as UnitDto;
+  const unit = DEMO_UNITS.find((one) => one.id === demoId('unit', plan.unit)) as UnitDto;
   const table = DEMO_TABLES.find((t) => t.id === unit.blowerTableId)!;
   const midnight = Math.floor(now.getTime() / DAY_MS - plan.daysAgo) * DAY_MS;
   const at = (minutesLater: number) => new Date(midnight + (plan.minute + minutesLater) * 60_000).toISOString();
@@ -203,7 +220,13 @@ function visitOf(plan: Plan, index: number, now: Date): VisitDto {
     maxTespInWc: unit.maxTespInWc,
     cfmPerTon: unit.cfmPerTon,
     tap: plan.tap ?? unit.tap,
-    table: { id: table.id, name: table.name, staticsInWc: table.staticsInWc, taps: table.taps },
+    table: {
+      id: table.id,
+      name: table.name,
+      staticsInWc: table.staticsInWc,
+      taps: table.taps,
+      ...(table.byRpm ? { byRpm: table.byRpm } : {}),
+    },
     startedAt: at(0),
     savedAt: at(25),
     setup: { ...unit.setup, altitudeFt },

@@ -20,6 +20,13 @@ export const notFound = (what: string) => new ProblemError(404, 'Not found', `Th
 export const conflict = (detail: string, errors?: readonly FieldError[]) =>
   new ProblemError(409, 'Conflict', detail, errors);
 
+export const notPlannable = () =>
+  new ProblemError(
+    409,
+    'Nothing to plan from',
+    'The visit does not say enough yet: it needs its statics, a blower table, the tap and the tons.',
+  );
+
 export function sendProblem(res: Response, { status, title, detail, errors }: Omit<Problem, 'type'>): void {
   const problem: Problem = { type: 'about:blank', title, status, detail, ...(errors ? { errors } : {}) };
   res.status(status).type(PROBLEM_MEDIA_TYPE).send(JSON.stringify(problem));

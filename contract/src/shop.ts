@@ -1,0 +1,166 @@
+import 'reflect-metadata';
+import {
+  MOVES,
+  NO_PARTS,
+  readBeltMark,
+  USUAL_HOURS,
+  type DriveParts,
+  type EnergyRules,
+  type MoveFigures,
+  type Sheave,
+} from '@huff/core';
+import { Type } from 'class-transformer';
+import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsOptional, registerDecorator, ValidateNested } from 'class-validator';
+import { Id, LineOfText, Moment, NumberIn } from './fields';
+import { LIMITS } from './limits';
+
+/** What the shop takes for a move instead of the usual. */
+export class MoveFigureDto {
+  @IsIn(MOVES.map((move) => move.id), { message: 'The move is not known.' })
+  move!: string;
+
+  @NumberIn(LIMITS.minutes, 'Minutes')
+  minutes!: number;
+
+  @NumberIn(LIMITS.cost, 'Cost')
+  cost!: number;
+}
+
+/** A sheave of the shop's list. */
+export class SheavePartDto {
+  @Id('The sheave’s id')
+  id!: string;
+
+  @LineOfText(LIMITS.nameLength, 'The sheave’s name')
+  name!: string;
+
+  @IsIn(['motor', 'blower'], { message: 'The sheave fits the motor or the blower.' })
+  fits!: 'motor' | 'blower';
+
+  /** Pitch diameter; of an adjustable sheave all open. */
+  @NumberIn(LIMITS.pitchIn, 'Pitch diameter', 'in.')
+  pitchIn!: number;
+
+  /** Closed; absent for a fixed sheave. */
+  @NumberIn(LIMITS.pitchIn, 'Pitch diameter closed', 'in.')
+  @IsOptional()
+  mostPitchIn?: number | null;
+
+  @NumberIn(LIMITS.turns, 'Turns')
+  @IsOptional()
+  turns?: number | null;
+
+  @NumberIn(LIMITS.grooves, 'Grooves')
+  grooves!: number;
+
+  @IsBoolean({ message: 'On the truck is true or false.' })
+  onTruck!: boolean;
+
+  @NumberIn(LIMITS.cost, 'Cost')
+  cost!: number;
+}
+
+function IsBeltMark(): PropertyDecorator {
+  return (target, propertyName) =>
+    registerDecorator({
+      name: 'isBeltMark',
+      target: target.constructor,
+      propertyName: propertyName as string,
+      validator: {
+        validate: (mark: unknown) => typeof mark === 'string' && mark.length <= 12 && readBeltMark(mark) !== undefined,
+        defaultMessage: () => 'Type the belt’s mark as A48, AX48, B60, BX60, 4L500 or 5L630.',
+      },
+    });
+}
+
+/** A belt of the shop's list. */
+export class BeltPartDto {
+  @IsBeltMark()
+  mark!: string;
+
+  @IsBoolean({ message: 'On the truck is true or false.' })
+  onTruck!: boolean;
+
+  @NumberIn(LIMITS.cost, 'Cost')
+  cost!: number;
+}
+
+/** What a shop sets for itself: its figures, its tariff, its parts. One a shop. */
+export class ShopDto {
+  @Id('The shop’s id')
+  id!: string;
+
+  /** Mark before an amount of money. */
+  @LineOfText({ min: 1, max: 4 }, 'The currency')
+  currency!: string;
+
+  @NumberIn(LIMITS.tariffPerKwh, 'Tariff', 'a kWh')
+  @IsOptional()
+  tariffPerKwh?: number | null;
+
+  @NumberIn(LIMITS.hoursAYear, 'Hours a year')
+  @IsOptional()
+  hoursAYear?: number | null;
+
+  @ValidateNested({ each: true, message: 'Each move needs minutes and cost.' })
+  @Type(() => MoveFigureDto)
+  @ArrayMaxSize(LIMITS.partsInList.max, { message: 'Too many moves.' })
+  @IsArray({ message: 'Moves must be a list.' })
+  moves!: MoveFigureDto[];
+
+  @ValidateNested({ each: true, message: 'Each sheave must be complete.' })
+  @Type(() => SheavePartDto)
+  @ArrayMaxSize(LIMITS.partsInList.max, { message: `A shop lists at most ${LIMITS.partsInList.max} sheaves.` })
+  @IsArray({ message: 'Sheaves must be a list.' })
+  sheaves!: SheavePartDto[];
+
+  @ValidateNested({ each: true, message: 'Each belt must be complete.' })
+  @Type(() => BeltPartDto)
+  @ArrayMaxSize(LIMITS.partsInList.max, { message: `A shop lists at most ${LIMITS.partsInList.max} belts.` })
+  @IsArray({ message: 'Belts must be a list.' })
+  belts!: BeltPartDto[];
+
+  @Moment('The time it was saved')
+  savedAt!: string;
+}
+
+/** A shop that has set nothing yet. */
+export const plainShop = (id: string): ShopDto => ({
+  id,
+  currency: '$',
+  tariffPerKwh: null,
+  hoursAYear: null,
+  moves: [],
+  sheaves: [],
+  belts: [],
+  savedAt: new Date(0).toISOString(),
+});
+
+/** The shop's minutes and money by move, as core takes them. */
+export const shopFigures = (shop: ShopDto): MoveFigures =>
+  Object.fromEntries(shop.moves.map(({ move, minutes, cost }) => [move, { minutes, cost }]));
+
+const sheaveOf = ({ pitchIn, mostPitchIn, turns, grooves }: SheavePartDto): Sheave =>
+  mostPitchIn && turns && mostPitchIn > pitchIn
+    ? { kind: 'adjustable', leastPitchIn: pitchIn, mostPitchIn, turns, grooves }
+    : { kind: 'fixed', pitchIn, grooves };
+
+/** The shop's sheaves and belts, as core takes them. */
+export const shopParts = (shop: ShopDto): DriveParts => ({
+  usualBeltCost: NO_PARTS.usualBeltCost,
+  belts: shop.belts.map(({ mark, onTruck, cost }) => ({ mark, onTruck, cost })),
+  sheaves: shop.sheaves.map((part) => ({
+    id: part.id,
+    name: part.name,
+    fits: part.fits,
+    onTruck: part.onTruck,
+    cost: part.cost,
+    sheave: sheaveOf(part),
+  })),
+});
+
+/** What energy costs this shop's customers. */
+export const shopEnergy = (shop: ShopDto): EnergyRules => ({
+  hoursAYear: shop.hoursAYear ?? USUAL_HOURS,
+  tariffPerKwh: shop.tariffPerKwh ?? undefined,
+});

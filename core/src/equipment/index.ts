@@ -1,0 +1,3 @@
+export * from './beltDriveForm';
+export * from './motorPlateForm';
+export * from './speedsForm';

@@ -1,0 +1,151 @@
+import { row } from './median.mjs';
+
+/** A problem of about 50,000 combinations: sixteen moves, twenty speeds. */
+function largeProblem(core) {
+  const rows = core.roundRpmRows(core.EXAMPLE_D_TABLE, core.EXAMPLE_D_FIGURES, 24);
+  const table = { staticsInWc: core.EXAMPLE_D_TABLE.staticsInWc, taps: rows.slice(0, 20) };
+  const point = core.resistanceFromPoint;
+  const system = {
+    layout: 'airHandler',
+    filterPlace: 'both',
+    path: [
+      { stages: ['filter'], side: 'return', resistance: point(0.1, 2540, 1.3) },
+      { stages: ['returnDuct'], side: 'return', resistance: point(0.16, 2540, 2) },
+      { stages: ['filter'], side: 'return', resistance: point(0.1, 2540, 1.3) },
+      { stages: ['coil'], side: 'supply', resistance: point(0.2, 2540, 1.8) },
+      { stages: ['supplyDuct'], side: 'supply', resistance: point(0.25, 2540, 2) },
+    ],
+    filters: { count: 2, widthIn: 20, heightIn: 25, patchDiameterIn: 14 },
+    fan: {
+      motor: 'psc',
+      table,
+      tap: rows[10].tap,
+      lags: [
+        { cause: 'wheel', acts: 'speed', factor: 0.95 },
+        { cause: 'capacitor', acts: 'speed', factor: 0.97 },
+        { cause: 'rotation', acts: 'speed', factor: 0.96 },
+        { cause: 'slip', acts: 'speed', factor: 0.98 },
+        { cause: 'dehumidify', acts: 'flow', factor: 0.85 },
+      ],
+    },
+  };
+  const typed = Object.fromEntries(
+    core.MOVES.filter(({ id }) => !['changeTap', 'setDrive', 'largerMotor', 'otherMotor'].includes(id)).map(
+      ({ id }) => [id, {}],
+    ),
+  );
+  const goal = { ...core.EXAMPLE_D_GOAL, maxTesp: { value: 0.6, source: 'nameplate' } };
+  const request = { system, goal, looks: [], typed, figures: {}, parts: core.NO_PARTS, seed: 1, speedFirst: true };
+  return core.problemOf({ ...request, sure: { flowShare: 0.05, staticInWc: 0.014 } });
+}
+
+function search(core, problem) {
+  const run = core.searchCombinations(problem);
+  for (;;) {
+    const step = run.next();
+    if (step.done) return step.value;
+  }
+}
+
+/**
+ * The same work as one plain loop over numbers, as it would be written in C: for each combination the crossing by bisection on the
+ * curve's pieces, the burden, and the list of what nothing dominates.
+ */
+function plainLoop(core, problem) {
+  const { system, moves, speeds, goal } = problem;
+  const touches = moves.map(({ id }) => core.moveOf(id).touches);
+  const sets = [...core.subsets(moves.length, core.MOST_MOVES)].filter(
+    (set) => new Set(set.map((i) => touches[i])).size === set.length,
+  );
+  const paths = [];
+  for (const set of sets) {
+    const applied = core.applyMoves(
+      system,
+      set.map((i) => moves[i]),
+    );
+    if (!applied.ok) continue;
+    const effort = core.effortOf(set.map((i) => moves[i].id));
+    const { speed, flow } = core.lagFactors(applied.system.fan.lags);
+    const r = core.merged(core.resistancesOf(applied.system));
+    paths.push({
+      a: Float64Array.from(r, (x) => x.coefficient),
+      n: Float64Array.from(r, (x) => x.exponent),
+      speed,
+      flow,
+      ...effort,
+    });
+  }
+  const curves = speeds.map(({ fan, minutes, cost }) => {
+    const [run] = core.fanRuns({ ...fan, lags: [] });
+    return { p: Float64Array.from(run.staticsInWc), q: Float64Array.from(run.flowsCfm), minutes, cost };
+  });
+  const { lowCfm, highCfm, flowCfm: aim } = goal.target;
+  const begin = performance.now();
+  const front = [];
+  let count = 0;
+  for (let i = 0; i < paths.length; i += 1) {
+    const { a, n, speed, flow } = paths[i];
+    for (let s = 0; s < curves.length; s += 1) {
+      const { p, q } = curves[s];
+      count += 1;
+      const ps = speed * speed;
+      const qs = speed * flow;
+      const asked = (flowCfm) => {
+        let sum = 0;
+        for (let k = 0; k < a.length; k += 1) sum += a[k] * Math.pow(flowCfm, n[k]);
+        return sum;
+      };
+      const last = p.length - 1;
+      if (asked(q[0] * qs) < p[0] * ps || asked(q[last] * qs) > p[last] * ps) continue;
+      let j = 0;
+      while (j < last - 1 && asked(q[j + 1] * qs) > p[j + 1] * ps) j += 1;
+      let low = 0;
+      let high = 1;
+      for (let k = 0; k < 40; k += 1) {
+        const u = (low + high) / 2;
+        if (asked((q[j] + u * (q[j + 1] - q[j])) * qs) > (p[j] + u * (p[j + 1] - p[j])) * ps) low = u;
+        else high = u;
+      }
+      const found = (q[j] + low * (q[j + 1] - q[j])) * qs;
+      const tesp = (p[j] + low * (p[j + 1] - p[j])) * ps;
+      const miss = Math.max(0, lowCfm - found, found - highCfm) / aim;
+      const minutes = paths[i].minutes + curves[s].minutes;
+      const cost = paths[i].cost + curves[s].cost;
+      let beaten = false;
+      for (let k = 0; k < front.length && !beaten; k += 1) {
+        const f = front[k];
+        beaten = f[0] <= miss && f[1] <= tesp && f[2] <= minutes && f[3] <= cost;
+      }
+      if (beaten) continue;
+      for (let k = front.length - 1; k >= 0; k -= 1) {
+        const f = front[k];
+        if (miss <= f[0] && tesp <= f[1] && minutes <= f[2] && cost <= f[3]) front.splice(k, 1);
+      }
+      front.push([miss, tesp, minutes, cost]);
+    }
+  }
+  return { milliseconds: performance.now() - begin, count, kept: front.length };
+}
+
+/** The search for a plan against a plain loop of the same work, in one run. */
+export function benchPlan(core) {
+  const problem = largeProblem(core);
+  search(core, problem);
+  const begin = performance.now();
+  const found = search(core, problem);
+  const milliseconds = performance.now() - begin;
+  const plain = plainLoop(core, problem);
+  row(
+    `plan: ${found.evaluated.toLocaleString('en-US')} combinations searched`,
+    milliseconds.toFixed(0),
+    'ms',
+    'aim: under 1,000',
+  );
+  row(
+    `the same as one plain loop over numbers, ${plain.count.toLocaleString('en-US')} of them`,
+    plain.milliseconds.toFixed(0),
+    'ms',
+  );
+  row('plan search ÷ plain loop', (milliseconds / plain.milliseconds).toFixed(2), '×');
+  return { found, plain };
+}

@@ -1,0 +1,29 @@
+import { assess, partVisit, planRequest, type PlanWishesDto } from '@huff/contract';
+import { plans, type PlanAnswer } from '@huff/core';
+import type { Db } from '../db/db';
+import type { Author } from '../http/author';
+import { shopOn } from '../shop/shop';
+import { visitsOn } from '../visits/visits';
+
+const breath = () => new Promise<void>((go) => setImmediate(go));
+
+/** Plans made at the desk: the same search as on the phone, of a visit that is here. */
+export function plansOn(db: Db) {
+  const visits = visitsOn(db);
+  const shop = shopOn(db);
+  return {
+    /** @returns undefined while the visit does not say enough to plan from */
+    async make(author: Author, visitId: string, wishes: PlanWishesDto): Promise<PlanAnswer | undefined> {
+      const { before } = partVisit(await visits.get(author, visitId));
+      const request = planRequest(before, assess(before), await shop.get(author), wishes);
+      if (!request) return undefined;
+      const run = plans(request);
+      for (;;) {
+        const step = run.next();
+        if (step.done) return step.value;
+        // Other requests are answered between the steps of a long search.
+        await breath();
+      }
+    },
+  };
+}
