@@ -111,6 +111,32 @@ export class PlanWishesDto {
   speedFirst?: boolean;
 }
 
+/**
+ * A change made to one part of a visit, brought into the whole of it: new readings and facts are added, what else was changed is
+ * taken over.
+ */
+export function intoWhole(whole: VisitDto, part: VisitDto, changed: VisitDto): VisitDto {
+  const added = <T extends { id: string }>(all: readonly T[], mine: readonly T[]) => {
+    const known = new Set(all.map((one) => one.id));
+    return [...all, ...mine.filter((one) => !known.has(one.id))];
+  };
+  const others = Object.entries(changed).filter(
+    ([key, value]) => key !== 'readings' && key !== 'facts' && value !== part[key as keyof VisitDto],
+  );
+  return {
+    ...whole,
+    ...Object.fromEntries(others),
+    readings: added(whole.readings, changed.readings),
+    facts: added(whole.facts ?? [], changed.facts ?? []),
+  };
+}
+
+/** The part of a visit that says how the unit stands now: what was read since its plan, once anything was. */
+export function currentPart(visit: VisitDto): VisitDto {
+  const { before, after } = partVisit(visit);
+  return after && after.readings.length > 0 ? after : before;
+}
+
 /** Everything a plan is made from, of an assessed visit; undefined while its system or its target is not known. */
 export function planRequest(
   visit: VisitDto,

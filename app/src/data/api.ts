@@ -1,4 +1,4 @@
-import type { BlowerTableDto, PhotoDto, Problem, SiteDto, UnitDto, VisitDto } from '@huff/contract';
+import type { BlowerTableDto, PhotoDto, Problem, ShopDto, SiteDto, UnitDto, VisitDto } from '@huff/contract';
 
 /** The server's answer when it is no success: its problem document, or what can be said without one. */
 export class ApiError extends Error {
@@ -29,7 +29,10 @@ export const api = {
   putPhoto: (photo: PhotoDto) => put(`photos/${photo.id}`, photo),
   sites: () => request<SiteDto[]>('sites'),
   putSite: (site: SiteDto) => put(`sites/${site.id}`, site),
+  shop: () => request<ShopDto[]>('shop'),
+  putShop: (shop: ShopDto) => put(`shop/${shop.id}`, shop),
   units: () => request<UnitDto[]>('units'),
+  putUnit: (unit: UnitDto) => put(`units/${unit.id}`, unit),
   visits: () => request<VisitDto[]>('visits'),
   putVisit: (visit: VisitDto) => put(`visits/${visit.id}`, visit),
   putBlowerTable: (table: BlowerTableDto) => put(`blower-tables/${table.id}`, table),

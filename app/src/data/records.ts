@@ -1,5 +1,4 @@
-import type { BlowerTableDto, PhotoDto, SiteDto, UnitDto, VisitDto } from '@huff/contract';
-import { useQuery } from '@tanstack/react-query';
+import { plainShop, type BlowerTableDto, type PhotoDto, type ShopDto, type SiteDto, type UnitDto, type VisitDto } from '@huff/contract';
 import { api } from './api';
 import { savedRecords } from './saved';
 
@@ -14,4 +13,12 @@ export const photos = savedRecords<PhotoDto>({ key: 'photos', list: api.photos, 
 
 export const sites = savedRecords<SiteDto>({ key: 'sites', list: api.sites, put: api.putSite });
 
-export const useUnits = () => useQuery<UnitDto[]>({ queryKey: ['units'], queryFn: api.units });
+export const units = savedRecords<UnitDto>({ key: 'units', list: api.units, put: api.putUnit });
+
+/** One a shop. */
+export const shop = savedRecords<ShopDto>({ key: 'shop', list: api.shop, put: api.putShop });
+
+const UNKNOWN_SHOP = plainShop('00000000-0000-4000-8000-000000000000');
+
+/** What the shop has set; the usual until it was read once. */
+export const useShop = (): ShopDto => shop.useList().records[0]?.record ?? UNKNOWN_SHOP;

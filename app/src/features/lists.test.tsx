@@ -16,7 +16,7 @@ jest.mock('expo-router', () => ({ Link: jest.fn(() => null), router: {} }));
 jest.mock('../data/draft', () => ({ useDraft: jest.fn() }));
 jest.mock('../data/records', () => {
   const kind = { useList: jest.fn(), useUnsent: jest.fn(), useSave: () => ({ mutate: mockSave }) };
-  return { photos: kind, visits: kind, sites: kind, blowerTables: kind, useUnits: jest.fn() };
+  return { photos: kind, visits: kind, sites: kind, blowerTables: kind, units: kind };
 });
 
 test('visits stand by day, the newest first', () => {

@@ -34,7 +34,7 @@ describe('example D brought to 3,000 CFM', () => {
     expect(solutions[0]!.option.drive.turnsOpen).toBe(0.5);
     expect(solutions[0]!.option.ratioRpm).toBeCloseTo(922.4, 1);
     expect(solutions[0]!.option.fit.centresIn).toBeCloseTo(16.16, 2);
-    expect(solutions[0]!.words).toBe('motor sheave ½ turns open, belt A48 stays, base 5/16 in. closer');
+    expect(solutions[0]!.words).toBe('motor sheave ½ turn open, belt A48 stays, base 5/16 in. closer');
     expect(solutions[0]!.tension.deflectionIn).toBeCloseTo(0.25, 2);
   });
   test('every check names its limit, and the motor is checked for the cleared path too', () => {

@@ -72,10 +72,14 @@ export function turnsText(turns: number): string {
   return half ? `${whole === 0 ? '' : whole}½` : String(Math.round(turns));
 }
 
+/** @example turnsOpenText(0.5) // '½ turn open' */
+export const turnsOpenText = (turns: number): string =>
+  `${turnsText(turns)} ${turns > 0 && turns <= 1 ? 'turn' : 'turns'} open`;
+
 function wordsOf(option: DriveOption): string {
   const { drive, fit, newSheaves, baseMoveIn } = option;
   const sheaves = newSheaves.map((part) => part.name);
-  const turn = drive.motorSheave.kind === 'adjustable' ? [`motor sheave ${turnsText(drive.turnsOpen)} turns open`] : [];
+  const turn = drive.motorSheave.kind === 'adjustable' ? [`motor sheave ${turnsOpenText(drive.turnsOpen)}`] : [];
   const belt =
     fit.from === 'fitted'
       ? Math.abs(baseMoveIn) < 1 / 32
@@ -85,7 +89,13 @@ function wordsOf(option: DriveOption): string {
   return [...sheaves, ...turn, belt].join(', ');
 }
 
-function checksOf(option: DriveOption, system: System, prediction: Prediction, goal: Goal): DriveCheck[] {
+function checksOf(
+  option: DriveOption,
+  system: System,
+  measured: System,
+  prediction: Prediction,
+  goal: Goal,
+): DriveCheck[] {
   const { drive, fit } = option;
   const state = driveState(drive);
   const checks: DriveCheck[] = [];
@@ -104,7 +114,7 @@ function checksOf(option: DriveOption, system: System, prediction: Prediction, g
   }
   const cleared = clearedSystem(system, goal);
   if (cleared !== system && prediction.motor) {
-    const then = predict(cleared, goal, system);
+    const then = predict(cleared, goal, measured);
     if (then.motor) {
       const word = then.motor.word;
       checks.push({
@@ -154,7 +164,7 @@ function solutionOf(option: DriveOption, set: System, measured: System, goal: Go
   return {
     option: over ? { ...option, rank: 'largerMotor' } : option,
     prediction,
-    checks: checksOf(option, set, prediction, goal),
+    checks: checksOf(option, set, measured, prediction, goal),
     tension: { spanIn: span, deflectionIn: deflectionIn(span), alignmentIn: alignmentIn(option.fit.centresIn) },
     words: wordsOf(option),
     needsHp: over && hp !== undefined ? motorSizeFor(hp) : undefined,
@@ -278,5 +288,7 @@ function bestOfEachRank(landed: readonly DriveSolution[], { target }: Goal): Dri
     const kept = best.get(one.option.rank);
     if (!kept || better(one, kept)) best.set(one.option.rank, one);
   }
+  // A larger motor is the last resort: said only where nothing else does it.
+  if (best.size > 1) best.delete('largerMotor');
   return DRIVE_RANKS.flatMap((rank) => best.get(rank) ?? []);
 }

@@ -111,7 +111,7 @@ export function predict(system: System, goal: Goal, measured: System = system): 
   const measuredAt = measured === system ? operation : operate(measured);
   const power =
     measuredAt.kind === 'crossing' ? powerOf(system, operation, { system: measured, at: measuredAt }) : undefined;
-  const faceFpm = system.filters && faceVelocityFpm(flowCfm, system.filters);
+  const faceFpm = system.filters && faceVelocityFpm(flowCfm * (system.filterFlowShare ?? 1), system.filters);
   return {
     system,
     operation,

@@ -4,6 +4,7 @@ import { layoutOf } from '../system';
 import { staticText } from '../words';
 import { flowNow } from './filterMedia';
 import { cannot, defineMove, moved } from './move';
+import { seen } from './seen';
 import { stageDropAt, stretchesOf, withStage } from './stages';
 
 /** A coil outside the cabinet back to its clean drop; one inside back to the maker's table. */
@@ -19,13 +20,14 @@ export const cleanCoil = defineMove({
   cautions: ['lockOut', 'coil', 'sharp'],
   minutes: 90,
   cost: 45,
-  applies(system, { looks, goal }) {
-    const look = looks.get('coilFace');
-    if (look && look.outcome !== 'dealtWith' && look.state !== 'clean') return `Its faces were seen ${look.state}.`;
+  applies(system, context) {
+    const { looks, goal } = context;
+    if (seen(context, 'coilFace', ['dusty', 'matted'])) return `Its faces were seen ${looks.get('coilFace')!.state}.`;
     const drop = stageDropAt(system, 'coil', flowNow(system));
     const share = stageBudget(layoutOf(system), 'coil', goal.rules);
     return drop !== undefined && drop > share * goal.maxTesp.value ? 'It takes more than its share.' : undefined;
   },
+  isDue: (_system, context) => seen(context, 'coilFace', ['matted']),
   defaults: (system, { goal }) =>
     stretchesOf(system, 'coil').length === 0
       ? {}

@@ -12,6 +12,7 @@ export const cleanWheel = defineMove({
   minutes: 60,
   cost: 20,
   applies: (system) => (lagOf(system, 'wheel') ? 'It was seen caked.' : undefined),
+  isDue: (system) => lagOf(system, 'wheel') !== undefined,
   defaults: () => ({}),
   says: (_values, system) => lagWords(system, 'wheel'),
   apply: (system) => withoutLag(system, 'wheel', 'Nothing shows that the wheel costs air: it was not seen caked.'),

@@ -12,6 +12,7 @@ export const dehumidifyOff = defineMove({
   minutes: 5,
   cost: 0,
   applies: (system) => (lagOf(system, 'dehumidify') ? 'It is on without a sensor.' : undefined),
+  isDue: (system) => lagOf(system, 'dehumidify') !== undefined,
   defaults: () => ({}),
   says: (_values, system) => lagWords(system, 'dehumidify'),
   apply: (system) => withoutLag(system, 'dehumidify', 'The switch was not found on.'),

@@ -12,6 +12,7 @@ export const newBelt = defineMove({
   minutes: 25,
   cost: 24,
   applies: (system) => (lagOf(system, 'slip') ? 'It slips.' : undefined),
+  isDue: (system) => lagOf(system, 'slip') !== undefined,
   defaults: () => ({}),
   says: (_values, system) => lagWords(system, 'slip'),
   apply: (system) => withoutLag(system, 'slip', 'Nothing shows that the belt slips: measure the blower’s RPM.'),

@@ -1,5 +1,9 @@
 import { mediaWords, RATED_FIELDS, shareOfPlate, withMedia, wouldHelp } from './filterMedia';
-import { defineMove } from './move';
+import { defineMove, type MoveContext } from './move';
+import { seen } from './seen';
+import { stretchesOf } from './stages';
+
+const isLoaded = (context: MoveContext) => seen(context, 'filter', ['loaded', 'uneven']);
 
 /** @source field practice: a clean one-inch filter takes about the share a filter may take */
 export const newFilter = defineMove({
@@ -12,10 +16,10 @@ export const newFilter = defineMove({
   minutes: 10,
   cost: 18,
   applies(system, context) {
-    const look = context.looks.get('filter');
-    if (look && look.outcome !== 'dealtWith' && ['loaded', 'uneven'].includes(look.state)) return 'It was seen loaded.';
+    if (isLoaded(context)) return 'It was seen loaded.';
     return wouldHelp(system, shareOfPlate(context, 0.2)) ? 'It takes more than its share.' : undefined;
   },
+  isDue: (system, context) => isLoaded(context) && stretchesOf(system, 'filter').length > 0,
   defaults: (_system, context) => shareOfPlate(context, 0.2),
   says: mediaWords,
   apply: withMedia,

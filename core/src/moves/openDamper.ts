@@ -1,9 +1,6 @@
-import type { Look } from '../look';
 import { SIDE_FIELD, shareField, withPiece } from './ductShare';
 import { defineMove } from './move';
-
-const closed = (looks: ReadonlyMap<string, Look>) =>
-  looks.get('dampers')?.state === 'closed' && looks.get('dampers')?.outcome !== 'dealtWith';
+import { seen } from './seen';
 
 /** A damper or registers that stand in the way, opened or hung so that the blade lies with the air. */
 export const openDamper = defineMove({
@@ -15,7 +12,8 @@ export const openDamper = defineMove({
   cautions: ['fireDamper', 'ladder'],
   minutes: 20,
   cost: 0,
-  applies: (_system, { looks }) => (closed(looks) ? 'Some were seen closed.' : undefined),
+  applies: (_system, context) => (seen(context, 'dampers', ['closed']) ? 'Some were seen closed.' : undefined),
+  isDue: (_system, context) => seen(context, 'dampers', ['closed']),
   defaults: () => ({ side: 'supply', takesPercent: 30 }),
   says: ({ side, takesPercent }) => `${side} side, taken to cost ${takesPercent} % of its drop`,
   apply: (system, { side, takesPercent }) => withPiece(system, side, takesPercent, 0.05),

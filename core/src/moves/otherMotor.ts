@@ -1,6 +1,7 @@
 import { flowAtStatic, lagFactors, tapRow } from '../fan';
 import { flowText, staticText } from '../words';
 import { cannot, defineMove, moved } from './move';
+import { seen } from './seen';
 
 /** A PSC motor for a failed electronic one, or back: the same wheel on another curve, known by one point of it. */
 export const otherMotor = defineMove({
@@ -23,9 +24,9 @@ export const otherMotor = defineMove({
   cautions: ['lockOut', 'capacitor', 'rotating', 'unusedLeads', 'electrician'],
   minutes: 150,
   cost: 310,
-  applies: (system, { looks }) =>
-    ['none', 'weak'].includes(looks.get('air')?.state ?? '') && system.fan.motor !== 'beltDrive'
-      ? 'Little or no air moves: if the motor proves dead.'
+  applies: (system, context) =>
+    system.fan.motor !== 'beltDrive' && seen(context, 'air', ['none'])
+      ? 'No air moves: if the motor proves dead.'
       : undefined,
   defaults: (system, { goal }) => ({
     kind: system.fan.motor === 'psc' ? 'constantTorque' : 'psc',

@@ -1,5 +1,6 @@
 import { SIDE_FIELD, shareField, withPiece } from './ductShare';
 import { defineMove } from './move';
+import { seen } from './seen';
 
 /** A crushed or slack flexible duct, replaced by one that is pulled out. */
 export const replaceFlex = defineMove({
@@ -11,10 +12,8 @@ export const replaceFlex = defineMove({
   cautions: ['ladder', 'ductCode'],
   minutes: 90,
   cost: 110,
-  applies: (_system, { looks }) =>
-    looks.get('ducts')?.state === 'crushed' && looks.get('ducts')?.outcome !== 'dealtWith'
-      ? 'It was seen crushed.'
-      : undefined,
+  applies: (_system, context) => (seen(context, 'ducts', ['crushed']) ? 'It was seen crushed.' : undefined),
+  isDue: (_system, context) => seen(context, 'ducts', ['crushed']),
   defaults: () => ({ side: 'supply', takesPercent: 40 }),
   says: ({ side, takesPercent }) => `${side} side, taken to cost ${takesPercent} % of its drop`,
   // A flex pulled out takes about a third of a crushed one of the same size.

@@ -12,6 +12,7 @@ export const runCapacitor = defineMove({
   minutes: 15,
   cost: 22,
   applies: (system) => (lagOf(system, 'capacitor') ? 'It was found weak.' : undefined),
+  isDue: (system) => lagOf(system, 'capacitor') !== undefined,
   defaults: () => ({}),
   says: (_values, system) => lagWords(system, 'capacitor'),
   apply: (system) => withoutLag(system, 'capacitor', 'The capacitor was not found weak.'),

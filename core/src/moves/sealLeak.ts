@@ -1,5 +1,6 @@
 import { SIDE_FIELD, ductOf } from './ductShare';
 import { cannot, defineMove, moved } from './move';
+import { seen } from './seen';
 import { scaled, stretchesOf, withStage } from './stages';
 
 /**
@@ -19,10 +20,8 @@ export const sealLeak = defineMove({
   cautions: ['ladder', 'ductCode'],
   minutes: 60,
   cost: 35,
-  applies: (_system, { looks }) =>
-    looks.get('ducts')?.state === 'open' && looks.get('ducts')?.outcome !== 'dealtWith'
-      ? 'A duct was seen open or loose.'
-      : undefined,
+  applies: (_system, context) => (seen(context, 'ducts', ['open']) ? 'A duct was seen open or loose.' : undefined),
+  isDue: (_system, context) => seen(context, 'ducts', ['open']),
   defaults: () => ({ side: 'supply', leakPercent: 15 }),
   says: ({ side, leakPercent }) => `${side} side, ${leakPercent} % of the air comes back to the rooms`,
   apply(system, { side, leakPercent }) {

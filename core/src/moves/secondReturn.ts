@@ -73,8 +73,12 @@ export const secondReturn = defineMove({
     const drop = pathDropAt(old, flow);
     if (!(drop > 0)) return cannot('The return side takes nothing: a second return has nothing to relieve.');
     const both = sideBySide(old, branch, drop);
+    // The filters that are in get what still goes the old way.
+    const oldWay = flowThrough(old, drop);
+    const filterFlowShare = ((system.filterFlowShare ?? 1) * oldWay) / (oldWay + flowThrough(branch, drop));
     return moved({
       ...system,
+      filterFlowShare,
       path: [
         { stages: returns.flatMap((stretch) => stretch.stages), side: 'return', resistance: both },
         ...system.path.filter((stretch) => stretch.side === 'supply'),

@@ -12,6 +12,7 @@ export const swapPhases = defineMove({
   minutes: 15,
   cost: 0,
   applies: (system) => (lagOf(system, 'rotation') ? 'It turns backwards.' : undefined),
+  isDue: (system) => lagOf(system, 'rotation') !== undefined,
   defaults: () => ({}),
   says: (_values, system) => lagWords(system, 'rotation'),
   apply: (system) => withoutLag(system, 'rotation', 'The wheel was not seen to turn backwards.'),

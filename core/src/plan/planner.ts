@@ -1,6 +1,6 @@
 import type { DriveParts } from '../driveBench';
 import type { Goal } from '../model';
-import { MOVES, type ChosenMove, type MoveContext, type MoveFigures } from '../moves';
+import { applyMoves, MOVES, type ChosenMove, type MoveContext, type MoveFigures } from '../moves';
 import type { Look } from '../look';
 import type { RawInputs } from '../tools';
 import type { System } from '../system';
@@ -27,6 +27,8 @@ export interface PlanRequest {
 export interface OfferedMove {
   readonly chosen: ChosenMove;
   readonly why: string;
+  /** It mends a fault that was seen: every plan does it. */
+  readonly due: boolean;
 }
 
 const SPEEDS = new Set(['changeTap', 'setDrive']);
@@ -41,7 +43,8 @@ export function offeredMoves(
     if (SPEEDS.has(move.id)) return [];
     const why = move.applies(system, context) ?? (typed[move.id] ? 'You asked for it.' : undefined);
     if (why === undefined) return [];
-    return [{ why, chosen: { id: move.id, inputs: { ...move.defaults(system, context), ...typed[move.id] } } }];
+    const inputs = { ...move.defaults(system, context), ...typed[move.id] };
+    return [{ why, due: move.isDue?.(system, context) ?? false, chosen: { id: move.id, inputs } }];
   });
 }
 
@@ -49,12 +52,15 @@ export function offeredMoves(
 export function problemOf(request: PlanRequest): PlanProblem {
   const { system, goal, typed, figures, parts, speedFirst } = request;
   const looks = new Map(request.looks.map((look) => [look.item, look]));
+  const offered = offeredMoves(system, { goal, looks }, typed);
   return {
     system,
     goal,
     figures,
     speedFirst,
-    moves: offeredMoves(system, { goal, looks }, typed).map((offered) => offered.chosen),
+    moves: offered.map((one) => one.chosen),
+    // What cannot be done here is not asked of every plan.
+    due: offered.filter((one) => one.due && applyMoves(system, [one.chosen]).ok).map((one) => one.chosen.id),
     speeds: speedOptions(system, parts, figures),
   };
 }

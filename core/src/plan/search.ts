@@ -13,6 +13,8 @@ export interface PlanProblem {
   readonly goal: Goal;
   /** Moves other than speed, with their inputs. */
   readonly moves: readonly ChosenMove[];
+  /** Those of them that mend a fault that was seen: every combination does them, or another move on the same thing. */
+  readonly due: readonly string[];
   readonly speeds: readonly SpeedOption[];
   readonly figures: MoveFigures;
   /** Raise the speed even where the path is choked and nothing is done about it. */
@@ -103,9 +105,12 @@ export function* searchCombinations(
   const raises = speeds.map((speed) => speed.chosen !== undefined && flowOn(speed.fan) > flowNow * 1.002);
   const lowers = moves.map(({ id }) => moveOf(id)?.does === 'lowersStatic');
   const touches = moves.map(({ id }) => moveOf(id)?.touches);
-  const all = [...subsets(moves.length, MOST_MOVES)].filter(
-    (set) => new Set(set.map((i) => touches[i])).size === set.length,
-  );
+  const due = moves.flatMap(({ id }, i) => (problem.due.includes(id) ? [i] : []));
+  const most = Math.max(MOST_MOVES, due.length);
+  const all = [...subsets(moves.length, most)].filter((set) => {
+    const touched = new Set(set.map((i) => touches[i]));
+    return touched.size === set.length && due.every((i) => touched.has(touches[i]));
+  });
   const total = all.length * speeds.length;
   const front = new Front<Candidate>();
   const hasHeating = system.heating !== undefined;

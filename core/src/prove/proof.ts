@@ -3,7 +3,7 @@ import { wordInBand, wordUnder, type VerdictWord } from '../judge';
 import { applyMoves } from '../moves';
 import { predict } from '../model';
 import type { Conditions, PressureReading } from '../readings';
-import type { Stretch, System } from '../system';
+import type { PortId, Stretch, System } from '../system';
 import type { VisitAssessment } from '../visit';
 import { measuredPath } from '../judge';
 import type { PlanRecord } from './planRecord';
@@ -32,7 +32,7 @@ export interface Proof {
   readonly lines: readonly ProofLine[];
   readonly changes: readonly ConditionChange[];
   /** Ports of before that were not read again yet. */
-  readonly lacking: readonly string[];
+  readonly lacking: readonly PortId[];
   /** The unit as it was proven: its path measured anew. */
   readonly proven?: { readonly system: System; readonly flowCfm: number; readonly tespInWc: number };
   /** How near the plan was, in words; undefined until airflow and static are read again. */

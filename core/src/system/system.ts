@@ -72,6 +72,8 @@ export interface System {
   readonly inside?: Stretch;
   readonly fan: Fan;
   readonly filters?: FilterFacts;
+  /** Share of the air that goes through them: below 1 with a second return that has its own. */
+  readonly filterFlowShare?: number;
   readonly cooling?: CoolingFacts;
   readonly lowStage?: LowStage;
   readonly heating?: HeatingFacts;

@@ -95,7 +95,7 @@ export const DEMO_UNITS: Omit<UnitDto, 'savedAt'>[] = [
   {
     id: demoId('unit', 9),
     siteName: 'Lantern Quay library',
-    name: 'Roof 2, stacks',
+    name: 'Roof 2 stacks',
     layout: 'packaged',
     motor: 'beltDrive',
     tons: 7.5,
@@ -125,7 +125,7 @@ export const DEMO_UNITS: Omit<UnitDto, 'savedAt'>[] = [
   {
     id: demoId('unit', 8),
     siteName: 'Lantern Quay library',
-    name: 'Roof 1, entrance',
+    name: 'Roof 1 entrance',
     layout: 'packaged',
     motor: 'beltDrive',
     tons: 7.5,

@@ -1,4 +1,4 @@
-import type { VisitDto } from '@huff/contract';
+import { intoWhole, partVisit, type VisitDto } from '@huff/contract';
 import { FLOW_METHOD_IDS, type FactKind, type PortId, type Verdict } from '@huff/core';
 import { memo, useCallback, useDeferredValue, useMemo, useState, type ReactNode } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
@@ -12,8 +12,11 @@ import { AirflowStation } from '../stations/AirflowStation';
 import { DropStation } from '../stations/DropStation';
 import { LookStation } from '../stations/LookStation';
 import { PressureStation } from '../stations/PressureStation';
-import { SpeedStation } from '../stations/SpeedStation';
+import { SpeedPane } from '../stations/SpeedPane';
+import { FixPlace } from '../fix/FixPlace';
+import { ProvePlace } from '../prove/ProvePlace';
 import { CheckFoot } from './CheckFoot';
+import type { Frame } from './frame';
 import { MethodSheet } from './MethodSheet';
 import { splitTitle, unitLine } from './motorText';
 import { onTable } from './newVisit';
@@ -41,7 +44,7 @@ const MemoLook = memo(LookStation);
 const MemoPressure = memo(PressureStation);
 const MemoAirflow = memo(AirflowStation);
 const MemoDrop = memo(DropStation);
-const MemoSpeed = memo(SpeedStation);
+const MemoSpeed = memo(SpeedPane);
 const MemoLog = memo(ReadingsLog);
 
 const LEFT_PANE = 432;
@@ -51,7 +54,14 @@ export function CheckWorkspace({ visit: stored, onVisit: store, onSave, under, a
   const palette = usePalette();
   const wide = useIsWide();
   const { width } = useWindowDimensions();
-  const [visit, onVisit] = useAhead(stored, store);
+  const [whole, onWhole] = useAhead(stored, store);
+  // Once a plan is decided, the stations show what was read since; what was found before stays under Fix and Prove.
+  const parted = useMemo(() => partVisit(whole), [whole]);
+  const visit = parted.after ?? parted.before;
+  const onVisit = useCallback(
+    (changed: VisitDto) => onWhole(intoWhole(whole, visit, changed)),
+    [onWhole, whole, visit],
+  );
   const assessment = useAssessment(visit);
   // Result strip and keypad follow a reading at once; the drawings come in the next pass, so that they never hold them up.
   const drawn = useDeferredValue(visit);
@@ -66,7 +76,7 @@ export function CheckWorkspace({ visit: stored, onVisit: store, onSave, under, a
   const askPort = useCallback((port: PortId, filterOut = false) => setAsked({ port, filterOut }), []);
   const askDrop = useCallback(() => setMethod('measuredDrop'), []);
   const goTo = useCallback((id: string) => setStation(id as StationId), []);
-  const stations = useMemo(() => stationsOf(drawn, drawnAssessment), [drawn, drawnAssessment]);
+  const stations = useMemo(() => stationsOf(drawn, drawnAssessment, parted), [drawn, drawnAssessment, parted]);
   const measure = (next: Extract<NextStep, { kind: 'measure' }>['measure']) => {
     if (next.kind === 'port') {
       setStation('pressure');
@@ -98,14 +108,15 @@ export function CheckWorkspace({ visit: stored, onVisit: store, onSave, under, a
     look: <MemoLook {...shared} onVisit={onVisit} />,
     pressure: (
       <View style={{ gap: 16 }}>
-        <MemoUnit visit={drawn} onVisit={onVisit} />
+        {parted.plan ? <AsThePlanLeavesIt visit={visit} /> : <MemoUnit visit={drawn} onVisit={onVisit} />}
         <MemoPressure {...shared} width={paneWidth} onPort={askPort} onWorking={showWorking} />
         {!wide && <MemoLog {...shared} />}
       </View>
     ),
     airflow: <MemoAirflow {...shared} onVisit={onVisit} onMethod={setMethod} />,
     drop: <MemoDrop {...shared} width={paneWidth} onRead={askDrop} onWorking={showWorking} />,
-    speed: <MemoSpeed assessment={drawnAssessment} />,
+    fix: null,
+    prove: null,
   }[station];
   const foot = (
     <CheckFoot
@@ -149,41 +160,76 @@ export function CheckWorkspace({ visit: stored, onVisit: store, onSave, under, a
     back: '/',
     actions,
   } as const;
-  if (wide) {
-    return (
-      <Page {...head} panes>
-        <View style={{ width: LEFT_PANE, borderRightWidth: 1, borderColor: palette.line }}>
-          {run}
-          <ScrollView key={station} contentContainerStyle={{ padding: 16, paddingTop: 10, gap: 16 }}>
-            {notice}
-            {hold}
-            {here}
-          </ScrollView>
-          {foot}
-        </View>
-        <ScrollView style={{ flex: 1 }} contentContainerStyle={{ padding: 20, paddingTop: 4, gap: 20, maxWidth: 760 }}>
-          {station === 'speed' ? (
-            <MemoAirflow {...shared} onVisit={onVisit} onMethod={setMethod} />
-          ) : (
-            <MemoSpeed assessment={drawnAssessment} />
-          )}
-          <MemoLog {...shared} />
-        </ScrollView>
-        {sheets}
-      </Page>
-    );
-  }
-  return (
-    <Page {...head} foot={foot} panes>
-      <View style={{ flex: 1 }}>
+  const frame: Frame = ({ main, side, foot: footOf }) => {
+    const pane = (
+      <>
         {run}
         <ScrollView key={station} style={{ flex: 1 }} contentContainerStyle={{ padding: 16, gap: 16 }}>
           {notice}
           {hold}
-          {here}
+          {main}
         </ScrollView>
-      </View>
+        {footOf}
+      </>
+    );
+    if (!wide) return <View style={{ flex: 1 }}>{pane}</View>;
+    return (
+      <>
+        <View style={{ width: LEFT_PANE, borderRightWidth: 1, borderColor: palette.line }}>{pane}</View>
+        <ScrollView style={{ flex: 1 }} contentContainerStyle={{ padding: 20, paddingTop: 4, gap: 20, maxWidth: 760 }}>
+          {side}
+        </ScrollView>
+      </>
+    );
+  };
+  const place = () => {
+    if (station === 'fix')
+      return (
+        <FixPlace
+          visit={whole}
+          parted={parted}
+          onVisit={onWhole}
+          onProve={() => setStation('prove')}
+          onMethod={setMethod}
+          frame={frame}
+        />
+      );
+    if (station === 'prove')
+      return (
+        <ProvePlace
+          visit={whole}
+          parted={parted}
+          paneWidth={paneWidth}
+          onPort={askPort}
+          onMethod={setMethod}
+          onFix={() => setStation('fix')}
+          frame={frame}
+        />
+      );
+    return frame({
+      main: here,
+      side: (
+        <>
+          <MemoSpeed assessment={drawnAssessment} />
+          <MemoLog {...shared} />
+        </>
+      ),
+      foot,
+    });
+  };
+  return (
+    <Page {...head} panes>
+      {place()}
       {sheets}
     </Page>
+  );
+}
+
+/** The unit as the plan leaves it: not asked for again while it is being proven. */
+function AsThePlanLeavesIt({ visit }: { readonly visit: VisitDto }) {
+  return (
+    <Txt size={15} color="softInk">
+      After the plan: {unitLine(visit)}. What was read before stands under Prove.
+    </Txt>
   );
 }

@@ -37,6 +37,11 @@ function beginWith(visit: VisitDto, method: FactKind): RawInputs {
   return (kin && standing.get(kin)?.inputs) ?? (visit.setup?.lineVolts ? { volts: visit.setup.lineVolts } : {});
 }
 
+const KEEP_TEXT: Partial<Record<FactKind, string>> = {
+  measuredDrop: 'Keep these temperatures',
+  motorLoad: 'Keep these amps',
+};
+
 /** A method's guided page: what to mind, its fields, the answer at each keystroke, and keeping it. */
 export function MethodSheet(props: MethodSheetProps) {
   const tool = props.method && toolOf(props.method);
@@ -75,9 +80,7 @@ function MethodBody({ visit, assessment, method, onVisit, onClose }: MethodSheet
       />
       {form.general && <Txt role="alert">{form.general}</Txt>}
       <ToolAnswerView outcome={form.outcome} />
-      <ActionButton onPress={keep}>
-        {method === 'measuredDrop' ? 'Keep these temperatures' : 'Keep this airflow'}
-      </ActionButton>
+      <ActionButton onPress={keep}>{KEEP_TEXT[method] ?? 'Keep this airflow'}</ActionButton>
     </View>
   );
 }

@@ -4,7 +4,7 @@ import { router } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { useDraft } from '../../data/draft';
-import { blowerTables, sites, useUnits, visits } from '../../data/records';
+import { blowerTables, sites, units as unitRecords, visits } from '../../data/records';
 import { Icon } from '../../ui/icons';
 import { Page } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
@@ -23,7 +23,8 @@ export function bySite(units: readonly UnitDto[]): [string, UnitDto[]][] {
 /** Sites and their units: a touch starts a check with all that is known of the unit. */
 export function SitesPage() {
   const palette = usePalette();
-  const { data: units = [], isError } = useUnits();
+  const { records: unitList, isError } = unitRecords.useList();
+  const units = unitList.map((k) => k.record);
   const tables = blowerTables.useList().records.map((k) => k.record);
   const places = sites.useList().records.map((k) => k.record);
   const { draft, keep } = useDraft();

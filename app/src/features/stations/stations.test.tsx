@@ -12,7 +12,7 @@ import { AirflowStation } from './AirflowStation';
 import { DropStation } from './DropStation';
 import { LookStation } from './LookStation';
 import { PressureStation } from './PressureStation';
-import { SpeedStation } from './SpeedStation';
+import { SpeedPane } from './SpeedPane';
 
 jest.mock('expo-router', () => ({ Link: jest.fn(({ children }: { children: React.ReactNode }) => children) }));
 jest.mock('../../data/records', () => ({
@@ -200,7 +200,7 @@ describe('Drop', () => {
 });
 
 test('Speed: without a system it says what is lacking', () => {
-  renderThemed(<SpeedStation assessment={assess(onTap3())} />);
+  renderThemed(<SpeedPane assessment={assess(onTap3())} />);
   expect(screen.getAllByText('Lacks the external static.').length).toBeGreaterThan(0);
 });
 

@@ -1,7 +1,8 @@
-import type { VisitDto } from '@huff/contract';
+import { currentPart, type VisitDto } from '@huff/contract';
 import { flowText, staticText, type VerdictWord } from '@huff/core';
 import { format } from 'date-fns/format';
 import { Link } from 'expo-router';
+import { useMemo } from 'react';
 import { View } from 'react-native';
 import type { Kept } from '../../data/saved';
 import { Icon } from '../../ui/icons';
@@ -15,7 +16,7 @@ import { useAssessment } from '../check/useAssessment';
 export function VisitRow({ kept }: { readonly kept: Kept<VisitDto> }) {
   const palette = usePalette();
   const { record: visit, sending } = kept;
-  const { judgement, advice } = useAssessment(visit);
+  const { judgement, advice } = useAssessment(useMemo(() => currentPart(visit), [visit]));
   const { name, site } = splitTitle(visit.title);
   const { tespInWc, flowCfm, tesp, airflow } = judgement;
   return (

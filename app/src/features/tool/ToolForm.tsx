@@ -4,7 +4,7 @@ import {
   traverseDuct,
   traversePlan,
   type FieldError,
-  type Tool,
+  type FieldSet,
   type ToolField,
 } from '@huff/core';
 import { memo } from 'react';
@@ -18,7 +18,8 @@ import { TraverseDrawing } from '../../ui/traverse';
 import { fromListText, rawOf, type ToolTexts } from './toolText';
 
 interface ToolFormProps {
-  readonly tool: Tool;
+  /** A tool, or any other set of fields. */
+  readonly tool: FieldSet & { readonly id?: string };
   readonly control: Control<ToolTexts>;
   readonly errors: readonly FieldError[];
   /** Fields that were left or sent: only these show what is missing. */
@@ -92,7 +93,7 @@ const Field = memo(function Field({ id, field, control, error, onLeave }: FieldP
             </View>
           );
         }
-        const unit = TOOL_UNIT_TEXT[field.unit];
+        const unit = field.kind === 'text' ? '' : TOOL_UNIT_TEXT[field.unit];
         const list = field.kind === 'list';
         const optional = field.optional ? ', if known' : '';
         const label = `${field.label}${unit === '' ? '' : `, ${unit}`}${optional}`;
@@ -114,7 +115,8 @@ const Field = memo(function Field({ id, field, control, error, onLeave }: FieldP
               onChangeText={onChange}
               onBlur={() => onLeave(id)}
               error={error !== undefined}
-              inputMode={list ? 'text' : 'decimal'}
+              inputMode={list || field.kind === 'text' ? 'text' : 'decimal'}
+              autoCapitalize="none"
               multiline={list}
               numberOfLines={list ? 3 : 1}
               contentStyle={{ fontVariant: ['tabular-nums'], ...(list ? { minHeight: 84 } : {}) }}

@@ -1,5 +1,5 @@
 import { fromNumberText } from '@huff/contract';
-import type { RawInputs, Tool, ToolField } from '@huff/core';
+import type { FieldSet, RawInputs, ToolField } from '@huff/core';
 
 /** A tool's form holds text as it was typed, by field. */
 export type ToolTexts = Record<string, string>;
@@ -14,17 +14,21 @@ export function fromListText(text: string): unknown[] {
 }
 
 const valueOf = (field: ToolField, text: string): unknown =>
-  field.kind === 'choice' ? text || null : field.kind === 'list' ? fromListText(text) : fromNumberText(text);
+  field.kind === 'choice' || field.kind === 'text'
+    ? text.trim() || null
+    : field.kind === 'list'
+      ? fromListText(text)
+      : fromNumberText(text);
 
 /** The inputs behind the texts; what is no number stays text, so that the tool names it. */
-export function rawOf(tool: Tool, texts: ToolTexts): RawInputs {
-  return Object.fromEntries(Object.entries(tool.fields).map(([id, field]) => [id, valueOf(field, texts[id] ?? '')]));
+export function rawOf(set: FieldSet, texts: ToolTexts): RawInputs {
+  return Object.fromEntries(Object.entries(set.fields).map(([id, field]) => [id, valueOf(field, texts[id] ?? '')]));
 }
 
 /** The texts behind inputs, for a form that is opened again. */
-export function textsOf(tool: Tool, raw: RawInputs): ToolTexts {
+export function textsOf(set: FieldSet, raw: RawInputs): ToolTexts {
   return Object.fromEntries(
-    Object.entries(tool.fields).map(([id, field]) => {
+    Object.entries(set.fields).map(([id, field]) => {
       const value = raw[id];
       if (value === undefined || value === null) return [id, field.kind === 'choice' ? field.options[0]!.id : ''];
       return [id, Array.isArray(value) ? value.join(' ') : `${value as string | number}`];
@@ -33,8 +37,8 @@ export function textsOf(tool: Tool, raw: RawInputs): ToolTexts {
 }
 
 /** Inputs that were typed: blanks and hidden fields left out, ready to be kept as a fact. */
-export function typedInputs(tool: Tool, raw: RawInputs): Record<string, unknown> {
-  const hidden = new Set(tool.hides?.(raw) ?? []);
+export function typedInputs(set: FieldSet, raw: RawInputs): Record<string, unknown> {
+  const hidden = new Set(set.hides?.(raw) ?? []);
   return Object.fromEntries(
     Object.entries(raw).filter(
       ([id, value]) =>

@@ -9,6 +9,8 @@ interface AirwayProps {
   readonly layout: Layout;
   readonly stretches: readonly JudgedStretch[];
   readonly pressures: ReadonlyMap<PortId, number>;
+  /** Pressures of before, drawn dashed behind. */
+  readonly ghost?: ReadonlyMap<PortId, number>;
   readonly width: number;
   readonly next?: PortId;
   readonly liftInWc?: number;
@@ -29,7 +31,7 @@ export function airwaySentence(stretches: readonly JudgedStretch[], liftInWc: nu
 }
 
 /** The Airway: the air runs down the page from room to room, and its ports are touched to read them. */
-export function Airway({ layout, stretches, pressures, width, next, liftInWc, onPort, onWorking }: AirwayProps) {
+export function Airway({ layout, stretches, pressures, ghost, width, next, liftInWc, onPort, onWorking }: AirwayProps) {
   const plan = planAirway(layout, stretches, pressures);
   const rowHeight = plan.rows > 4 ? 78 : 88;
   const lineWidth = Math.round(Math.min(210, width * 0.44));
@@ -42,6 +44,7 @@ export function Airway({ layout, stretches, pressures, width, next, liftInWc, on
     >
       <PressureLine
         plan={plan}
+        ghost={ghost}
         width={lineWidth}
         rowHeight={rowHeight}
         top={TOP}

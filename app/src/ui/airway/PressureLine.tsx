@@ -8,6 +8,8 @@ import { BlowerWheel } from './BlowerWheel';
 
 interface PressureLineProps {
   readonly plan: AirwayPlan;
+  /** Pressures of before, drawn dashed behind. */
+  readonly ghost?: ReadonlyMap<PortId, number>;
   readonly width: number;
   readonly rowHeight: number;
   readonly top: number;
@@ -21,10 +23,14 @@ const TOUCH = 52;
 const RADIUS = 15;
 
 /** The pressure along the air path against a zero axis: suction to the left, hatched; supply to the right, plain. */
-export function PressureLine({ plan, width, rowHeight, top, next, portName, onPort }: PressureLineProps) {
+export function PressureLine({ plan, ghost, width, rowHeight, top, next, portName, onPort }: PressureLineProps) {
   const palette = usePalette();
   const read = plan.marks.filter((m) => m.pressureInWc !== undefined);
-  const most = Math.max(0.3, ...read.map((m) => Math.abs(m.pressureInWc!)));
+  const most = Math.max(
+    0.3,
+    ...read.map((m) => Math.abs(m.pressureInWc!)),
+    ...[...(ghost?.values() ?? [])].map(Math.abs),
+  );
   const axisX = Math.round(width * 0.54);
   const reach = Math.min(axisX, width - axisX) - RADIUS - 2;
   const x = scaleLinear()
@@ -40,6 +46,8 @@ export function PressureLine({ plan, width, rowHeight, top, next, portName, onPo
   const ports = plan.marks.filter((m) => m.port !== undefined);
   const fanY = y((plan.fan.from + plan.fan.to) / 2);
   const measured = read.length > 2;
+  const ghostAt = (mark: AirwayMark) => (mark.port === undefined ? 0 : ghost?.get(mark.port));
+  const ghosts = ghost ? plan.marks.filter((mark) => ghostAt(mark) !== undefined) : [];
   return (
     <View style={{ width, height }}>
       <Svg width={width} height={height} aria-hidden>
@@ -67,6 +75,15 @@ export function PressureLine({ plan, width, rowHeight, top, next, portName, onPo
           <Polygon key={polygon(area)} points={polygon(area)} fill={palette.supply} fillOpacity={0.24} />
         ))}
         <Line x1={axisX} x2={axisX} y1={top - 8} y2={y(plan.rows) + 8} stroke={palette.ink} strokeWidth={2.5} />
+        {ghosts.length > 2 && (
+          <Path
+            d={ghosts.map((mark, i) => `${i === 0 ? 'M' : 'L'}${x(ghostAt(mark)!)} ${y(mark.row)}`).join(' ')}
+            fill="none"
+            stroke={palette.softInk}
+            strokeWidth={2}
+            strokeDasharray="6 5"
+          />
+        )}
         {!measured && <BlowerWheel cx={axisX} cy={fanY} r={20} color={palette.ink} />}
         {read.slice(1).map((to, i) => {
           const from = read[i]!;

@@ -1,4 +1,4 @@
-import { curveRuns, pathDropAt, type BlowerTable, type Resistance } from '@huff/core';
+import { pathDropAt, type CurveRun, type Resistance } from '@huff/core';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 
@@ -17,14 +17,15 @@ export interface CrossingScales {
   readonly staticTicks: readonly number[];
 }
 
-/** Scales that hold the whole table, the target band, the limit and the present point. */
+/** Scales that hold all curves, the target band, the limit and the present point. */
 export function crossingScales(
-  table: BlowerTable,
+  curves: readonly (readonly CurveRun[])[],
   also: { flowsCfm: readonly number[]; staticsInWc: readonly number[] },
   box: Box,
 ): CrossingScales {
-  const flows = [...table.taps.flatMap((row) => row.flowsCfm.filter((q) => q !== null)), ...also.flowsCfm];
-  const statics = [...table.staticsInWc, ...also.staticsInWc];
+  const runs = curves.flat();
+  const flows = [...runs.flatMap((run) => run.flowsCfm), ...also.flowsCfm];
+  const statics = [...runs.flatMap((run) => run.staticsInWc), ...also.staticsInWc];
   const low = Math.min(...flows);
   const high = Math.max(...flows);
   const margin = (high - low) * 0.06 || high * 0.1;
@@ -33,27 +34,22 @@ export function crossingScales(
   return { x, y, flowTicks: x.ticks(4), staticTicks: y.ticks(5).filter((p) => p > 0) };
 }
 
-/** A tap's curve as SVG path data: one piece a run, so that it ends and breaks where the maker's table does. */
-export function fanPath(table: BlowerTable, tap: string, { x, y }: CrossingScales): string {
-  const row = table.taps.find((r) => r.tap === tap);
-  if (!row) return '';
+/** A fan's curve as SVG path data: one piece a run, so that it ends and breaks where the maker's table does. */
+export function fanPath(runs: readonly CurveRun[], { x, y }: Pick<CrossingScales, 'x' | 'y'>): string {
   const draw = line<number>();
-  return curveRuns(table, row)
-    .map((run) => draw.x((_, i) => x(run.flowsCfm[i]!)).y((p) => y(p))([...run.staticsInWc]) ?? '')
-    .join(' ');
+  return runs.map((run) => draw.x((_, i) => x(run.flowsCfm[i]!)).y((p) => y(p))([...run.staticsInWc]) ?? '').join(' ');
 }
 
-/** Where the label of a tap stands: at the end of its curve with the highest static. */
-export function labelPoint(table: BlowerTable, tap: string): { flowCfm: number; staticInWc: number } | undefined {
-  const row = table.taps.find((r) => r.tap === tap);
-  const last = row?.flowsCfm.findLastIndex((q) => q !== null) ?? -1;
-  return last < 0 ? undefined : { flowCfm: row!.flowsCfm[last]!, staticInWc: table.staticsInWc[last]! };
+/** Where the label of a curve stands: at its end with the highest static. */
+export function labelPoint(runs: readonly CurveRun[]): { flowCfm: number; staticInWc: number } | undefined {
+  const last = runs.at(-1);
+  return last && { flowCfm: last.flowsCfm.at(-1)!, staticInWc: last.staticsInWc.at(-1)! };
 }
 
 /** The system curve as SVG path data, inside the box. */
 export function systemPath(
   path: readonly Resistance[],
-  { x, y }: CrossingScales,
+  { x, y }: Pick<CrossingScales, 'x' | 'y'>,
   box: Box,
   flows: [number, number],
 ): string {

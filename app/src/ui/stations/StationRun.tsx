@@ -16,6 +16,7 @@ export interface Station {
 const STATE_TEXT: Record<StationState, string> = { empty: 'not begun', started: 'begun', done: 'done' };
 const DUCT_TOP = 6;
 const DUCT_HEIGHT = 12;
+const LOUVRE = 56;
 
 /** A louvre in the duct: closed lines when done, half of them when begun, an empty opening before. */
 function Louvre({
@@ -74,7 +75,7 @@ export function StationRun({
       style={{ flexGrow: 0, flexShrink: 0 }}
       contentContainerStyle={{ flexGrow: 1 }}
     >
-      <View role="group" aria-label="Stations" style={{ flexDirection: 'row', flexGrow: 1, paddingHorizontal: 16 }}>
+      <View role="group" aria-label="Stations" style={{ flexDirection: 'row', flexGrow: 1, paddingHorizontal: 10 }}>
         {/* the duct runs behind all openings */}
         <View
           style={{
@@ -95,15 +96,15 @@ export function StationRun({
             aria-label={`${name}, ${STATE_TEXT[state]}${lacks ? `. ${lacks}` : ''}`}
             aria-current={id === here ? 'step' : undefined}
             onPress={() => onGo(id)}
-            style={{ flex: 1, minHeight: 48, justifyContent: 'flex-end', alignItems: 'center', minWidth: 70 }}
+            style={{ flex: 1, minHeight: 48, justifyContent: 'flex-end', alignItems: 'center', minWidth: 60 }}
           >
             <Txt size={15} bold={id === here} color={id === here ? 'ink' : 'softInk'}>
               {name}
             </Txt>
             <View style={{ backgroundColor: palette.paper, height: 24 }}>
-              <Svg width={64} height={24} aria-hidden>
+              <Svg width={LOUVRE} height={24} aria-hidden>
                 <Louvre
-                  width={64}
+                  width={LOUVRE}
                   state={state}
                   color={id === here ? palette.ink : state === 'empty' ? palette.line : palette.softInk}
                 />

@@ -1,20 +1,29 @@
 import { useState } from 'react';
 import { View } from 'react-native';
+import { onTap, tapRow } from '@huff/core';
 import { Crossing } from '../../ui/crossing';
 import { Heading, Txt } from '../../ui/text';
 import { AdvicePane } from '../check/AdvicePane';
 import type { Assessment } from '../check/useAssessment';
 
-/** Where fan and ducts meet, and what each tap would really do. */
-export function SpeedStation({ assessment: { judgement, advice } }: { readonly assessment: Assessment }) {
+/** Beside the stations of a wide screen: where fan and ducts meet, and what each tap would really do. */
+export function SpeedPane({ assessment: { judgement, advice, model } }: { readonly assessment: Assessment }) {
   const [looked, setLooked] = useState<string>();
   const looking = looked ?? advice.tap;
+  const system = model?.system;
+  const known = system && looking !== undefined && tapRow(system.fan.table, looking) !== undefined;
   return (
     <View style={{ gap: 16 }}>
       <View style={{ gap: 4 }}>
         <Heading size={17}>Where fan and ducts meet</Heading>
-        {judgement.system ? (
-          <Crossing judgement={judgement} tap={looking} />
+        {system ? (
+          <Crossing
+            now={system}
+            then={known && looking !== system.fan.tap ? onTap(system, looking) : undefined}
+            target={judgement.target}
+            maxTesp={judgement.maxTesp}
+            sigma={judgement.sigma}
+          />
         ) : (
           <Txt color="softInk">{judgement.airflow.sentence}</Txt>
         )}

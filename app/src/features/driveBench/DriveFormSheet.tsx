@@ -1,0 +1,60 @@
+import type { VisitDto } from '@huff/contract';
+import { BELT_DRIVE_FORM, beltDriveFaults, inputFaults, MOTOR_PLATE_FORM } from '@huff/core';
+import { View } from 'react-native';
+import { ActionButton, Sheet } from '../../ui/page';
+import { Heading, Txt } from '../../ui/text';
+import { ToolForm } from '../tool/ToolForm';
+import { useFieldForm } from '../tool/useFieldForm';
+
+interface DriveFormSheetProps {
+  readonly open: boolean;
+  readonly visit: VisitDto;
+  readonly onVisit: (visit: VisitDto) => void;
+  readonly onClose: () => void;
+}
+
+/** The drive as it is fitted, and the motor's plate. */
+export function DriveFormSheet(props: DriveFormSheetProps) {
+  return (
+    <Sheet open={props.open} onClose={props.onClose} title="The drive as fitted">
+      {props.open && <Body {...props} />}
+    </Sheet>
+  );
+}
+
+function Body({ visit, onVisit, onClose }: DriveFormSheetProps) {
+  const drive = useFieldForm(BELT_DRIVE_FORM, visit.setup?.drive ?? {}, beltDriveFaults);
+  const plate = useFieldForm(MOTOR_PLATE_FORM, visit.setup?.motorPlate ?? {}, (raw) =>
+    inputFaults(MOTOR_PLATE_FORM, raw),
+  );
+  const keep = () => {
+    drive.send();
+    plate.send();
+    if (drive.errors.length + plate.errors.length > 0) return;
+    onVisit({ ...visit, setup: { ...visit.setup, drive: drive.inputs, motorPlate: plate.inputs } });
+    onClose();
+  };
+  return (
+    <View style={{ gap: 12 }}>
+      <Txt size={15} color="softInk">
+        Lock out before you measure. Pitch diameters, not outside ones; centres with the belt tight.
+      </Txt>
+      <ToolForm
+        tool={BELT_DRIVE_FORM}
+        control={drive.control}
+        errors={drive.errors}
+        shown={drive.shown}
+        onLeave={drive.onLeave}
+      />
+      <Heading size={17}>Motor plate</Heading>
+      <ToolForm
+        tool={MOTOR_PLATE_FORM}
+        control={plate.control}
+        errors={plate.errors}
+        shown={plate.shown}
+        onLeave={plate.onLeave}
+      />
+      <ActionButton onPress={keep}>Keep the drive</ActionButton>
+    </View>
+  );
+}

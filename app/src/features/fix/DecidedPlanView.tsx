@@ -1,0 +1,45 @@
+import type { DecidedPlan, ShopDto } from '@huff/contract';
+import { applyMoves, flowText, percentText, predict, staticText } from '@huff/core';
+import { format } from 'date-fns/format';
+import { View } from 'react-native';
+import { Crossing } from '../../ui/crossing';
+import { ActionButton } from '../../ui/page';
+import { Heading, Txt } from '../../ui/text';
+import { minutesText, moneyText } from './fixText';
+import { PredictionTable } from './PredictionTable';
+
+interface DecidedPlanViewProps {
+  readonly plan: DecidedPlan;
+  readonly shop: ShopDto;
+  readonly onTakeBack: () => void;
+}
+
+/** The plan that stands, as it was decided: it reads the same whatever became of tables and parts since. */
+export function DecidedPlanView({ plan, shop, onTakeBack }: DecidedPlanViewProps) {
+  const { record, takenAt } = plan;
+  const applied = applyMoves(record.from.system, record.moves);
+  const then = applied.ok ? applied.system : undefined;
+  const { goal, system } = record.from;
+  return (
+    <View style={{ gap: 14 }}>
+      <View style={{ gap: 4 }}>
+        <Heading size={17}>Decided {format(takenAt, 'd MMM HH:mm')}</Heading>
+        {record.words.map((words) => (
+          <Txt key={words} figures>
+            {words}
+          </Txt>
+        ))}
+        <Txt size={14} color="softInk" figures>
+          Promised {flowText(record.promise.flowCfm)} CFM at {staticText(record.promise.tespInWc)} in. w.c., in the band
+          with a chance of {percentText(record.chance)} · {minutesText(record.minutes)} ·{' '}
+          {moneyText(record.cost, shop.currency)}
+        </Txt>
+      </View>
+      <Crossing now={system} then={then} target={goal.target} maxTesp={goal.maxTesp} height={280} />
+      {then && <PredictionTable request={record.from} prediction={predict(then, goal, system)} />}
+      <ActionButton quiet onPress={onTakeBack}>
+        Take the plan back and weigh anew
+      </ActionButton>
+    </View>
+  );
+}

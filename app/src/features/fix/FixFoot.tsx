@@ -1,0 +1,111 @@
+import type { ShopDto, VisitDto } from '@huff/contract';
+import { flowText, percentText, staticText, toolFigure } from '@huff/core';
+import { View } from 'react-native';
+import { VerdictMark } from '../../ui/marks';
+import { ActionButton } from '../../ui/page';
+import { Txt } from '../../ui/text';
+import { usePalette } from '../../ui/theme';
+import { minutesText, moneyText } from './fixText';
+import type { Fix } from './useFix';
+
+interface FixFootProps {
+  readonly visit: VisitDto;
+  readonly fix: Fix;
+  readonly shop: ShopDto;
+  readonly onBegin: () => void;
+}
+
+/** Always in sight while weighing: where the choice lands, what it costs, and the way on. */
+export function FixFoot({ visit, fix, shop, onBegin }: FixFootProps) {
+  const palette = usePalette();
+  const { planned, chosen, request } = fix;
+  const plan = planned?.ok ? planned.plan : undefined;
+  const operation = plan?.prediction.operation;
+  const moves = chosen.length === 1 ? '1 move' : `${chosen.length} moves`;
+  return (
+    <View
+      style={{
+        paddingHorizontal: 16,
+        paddingTop: 8,
+        paddingBottom: 10,
+        gap: 8,
+        borderTopWidth: 1.5,
+        borderColor: palette.ink,
+        backgroundColor: palette.paper,
+      }}
+    >
+      <View
+        role="status"
+        style={{
+          flexDirection: 'row',
+          flexWrap: 'wrap',
+          alignItems: 'baseline',
+          justifyContent: 'space-between',
+          columnGap: 8,
+        }}
+      >
+        {plan && operation?.kind === 'crossing' ? (
+          <>
+            <Figure
+              value={flowText(operation.flowCfm)}
+              after={`CFM${visit.tons ? ` · ${flowText(operation.flowCfm / visit.tons)}/ton` : ''}`}
+              word={plan.prediction.airflow}
+            />
+            <Figure
+              value={staticText(operation.tespInWc)}
+              after={`of ${staticText(request!.goal.maxTesp.value)}`}
+              word={plan.prediction.tesp}
+            />
+            {plan.prediction.dropF !== undefined && (
+              <Figure value={toolFigure(plan.prediction.dropF, 'deltaF')} after="° drop" />
+            )}
+          </>
+        ) : (
+          <Txt color="softInk">
+            {planned && !planned.ok
+              ? planned.why
+              : operation
+                ? 'Off the maker’s table.'
+                : 'Nothing to predict from yet.'}
+          </Txt>
+        )}
+      </View>
+      {plan && chosen.length > 0 && (
+        <Txt size={14} color="softInk" figures>
+          {minutesText(plan.minutes)} · {moneyText(plan.cost, shop.currency)} · in the band with a chance of{' '}
+          {percentText(plan.chance)}
+        </Txt>
+      )}
+      <ActionButton
+        onPress={onBegin}
+        disabled={!plan || operation?.kind !== 'crossing' || chosen.length === 0}
+        quiet={chosen.length === 0}
+        aside={chosen.length > 0 ? moves : undefined}
+      >
+        {chosen.length === 0 ? 'Choose a plan or a move' : 'Do these, then prove'}
+      </ActionButton>
+    </View>
+  );
+}
+
+function Figure({
+  value,
+  after,
+  word,
+}: {
+  readonly value: string;
+  readonly after: string;
+  readonly word?: 'inside' | 'atTheEdge' | 'outside' | 'cantSay';
+}) {
+  return (
+    <View style={{ flexDirection: 'row', alignItems: 'center', gap: 4 }}>
+      <Txt size={21} bold figures>
+        {value}
+      </Txt>
+      {word && <VerdictMark word={word} size={17} />}
+      <Txt size={14} color="softInk" figures>
+        {after}
+      </Txt>
+    </View>
+  );
+}

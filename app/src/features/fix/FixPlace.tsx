@@ -1,0 +1,201 @@
+import { intoWhole, type PartedVisit, type VisitDto } from '@huff/contract';
+import { moveOf, moveWords, promiseOf, type CautionId, type ChosenMove, type FactKind } from '@huff/core';
+import { useState, type ReactNode } from 'react';
+import { Pressable, View } from 'react-native';
+import { useShop } from '../../data/records';
+import { Icon } from '../../ui/icons';
+import { ActionButton } from '../../ui/page';
+import { Heading, Txt } from '../../ui/text';
+import { useIsWide } from '../../ui/theme';
+import type { Frame } from '../check/frame';
+import { withFact } from '../check/newFact';
+import { useAssessment } from '../check/useAssessment';
+import { DriveBenchView } from '../driveBench/DriveBenchView';
+import { DriveFormSheet } from '../driveBench/DriveFormSheet';
+import { BeginSheet } from './BeginSheet';
+import { DecidedPlanView } from './DecidedPlanView';
+import { FixCrossing, FixStation } from './FixStation';
+import { FixFoot } from './FixFoot';
+import { PredictionTable } from './PredictionTable';
+import { useFix, withMove } from './useFix';
+
+interface FixPlaceProps {
+  readonly visit: VisitDto;
+  readonly parted: PartedVisit;
+  readonly onVisit: (visit: VisitDto) => void;
+  readonly onProve: () => void;
+  readonly onMethod: (method: FactKind) => void;
+  readonly frame: Frame;
+}
+
+/** The station Fix with all that belongs to it: weighing, the Drive bench, deciding, and the plan that was decided. */
+export function FixPlace(props: FixPlaceProps) {
+  return props.parted.plan ? <Decided {...props} plan={props.parted.plan} /> : <Weighing {...props} />;
+}
+
+function Decided({
+  visit,
+  plan,
+  onVisit,
+  onProve,
+  frame,
+}: FixPlaceProps & { readonly plan: NonNullable<PartedVisit['plan']> }) {
+  const shop = useShop();
+  const takeBack = () => onVisit(withFact(visit, 'plan', { withdrawn: true }, new Date()));
+  return frame({
+    main: <DecidedPlanView plan={plan} shop={shop} onTakeBack={takeBack} />,
+    side: null,
+    foot: (
+      <View style={{ padding: 16 }}>
+        <ActionButton onPress={onProve}>Prove it</ActionButton>
+      </View>
+    ),
+  });
+}
+
+/** Cautions that were acknowledged at this visit already. */
+function cautionsKnown(visit: VisitDto): CautionId[] {
+  const read = (visit.facts ?? []).flatMap(({ kind, inputs }) =>
+    kind === 'plan' && Array.isArray(inputs.cautionsRead) ? (inputs.cautionsRead as CautionId[]) : [],
+  );
+  return [...new Set(read)];
+}
+
+function Weighing({ visit, parted, onVisit, onProve, onMethod, frame }: FixPlaceProps) {
+  const wide = useIsWide();
+  const shop = useShop();
+  const { before } = parted;
+  const assessment = useAssessment(before);
+  const fix = useFix(before, assessment, shop);
+  const [atBench, setAtBench] = useState(false);
+  const [describing, setDescribing] = useState(false);
+  const [beginning, setBeginning] = useState(false);
+  const { request, planned } = fix;
+  const plan = planned?.ok ? planned.plan : undefined;
+  const drive = request?.system.drive;
+  const begin = (cautionsRead: readonly CautionId[]) => {
+    const promise = plan && promiseOf(plan.prediction);
+    if (!request || !plan || !promise) return;
+    const { moves, chance, minutes, cost } = plan;
+    const record = {
+      moves,
+      words: moves.map((move) => moveWords(move, request)),
+      from: request,
+      promise,
+      chance,
+      minutes,
+      cost,
+      cautionsRead,
+    };
+    // What goes over the wire and back must be the same: no undefined fields.
+    onVisit(withFact(visit, 'plan', JSON.parse(JSON.stringify(record)) as Record<string, unknown>, new Date()));
+    onProve();
+  };
+  const openBench = () => (drive ? setAtBench(true) : setDescribing(true));
+  const use = (move: ChosenMove, needsHp: number | undefined) => {
+    const set = withMove(fix.chosen, move);
+    const motor = needsHp !== undefined && request ? motorMove(request.system.motor, needsHp) : undefined;
+    fix.choose(motor ? withMove(set, motor) : set);
+    setAtBench(false);
+  };
+  const bench =
+    request && drive ? (
+      <DriveBenchView
+        key={JSON.stringify(visit.setup?.drive ?? null)}
+        request={request}
+        drive={drive}
+        shop={shop}
+        onUse={use}
+        onEdit={() => setDescribing(true)}
+      />
+    ) : undefined;
+  const sheets: ReactNode = (
+    <>
+      <DriveFormSheet open={describing} visit={visit} onVisit={onVisit} onClose={() => setDescribing(false)} />
+      {request && plan && (
+        <BeginSheet
+          open={beginning}
+          request={request}
+          plan={plan}
+          known={cautionsKnown(visit)}
+          onBegin={begin}
+          onClose={() => setBeginning(false)}
+        />
+      )}
+    </>
+  );
+  const station = (
+    <FixStation
+      visit={before}
+      assessment={assessment}
+      shop={shop}
+      fix={fix}
+      onDriveBench={openBench}
+      onVisit={(changed) => onVisit(intoWhole(visit, before, changed))}
+      onMethod={onMethod}
+      wide={wide}
+    />
+  );
+  const foot = <FixFoot visit={before} fix={fix} shop={shop} onBegin={() => setBeginning(true)} />;
+  if (!wide && atBench && bench) {
+    return frame({
+      main: (
+        <View style={{ gap: 8 }}>
+          <BackToFix onPress={() => setAtBench(false)} />
+          {bench}
+          {sheets}
+        </View>
+      ),
+      side: null,
+      foot: null,
+    });
+  }
+  return frame({
+    main: (
+      <>
+        {station}
+        {sheets}
+      </>
+    ),
+    side: (
+      <>
+        <View style={{ gap: 4 }}>
+          <Heading size={17}>Where fan and ducts meet</Heading>
+          <FixCrossing fix={fix} assessment={assessment} height={340} />
+        </View>
+        {request && plan && fix.chosen.length > 0 && <PredictionTable request={request} prediction={plan.prediction} />}
+        {bench && (
+          <View style={{ gap: 8 }}>
+            <Heading size={19}>Drive bench</Heading>
+            {bench}
+          </View>
+        )}
+      </>
+    ),
+    foot,
+  });
+}
+
+/** The larger motor a setting of the drive needs. */
+function motorMove(motor: { plateAmps?: number; ratedHp?: number } | undefined, hp: number): ChosenMove | undefined {
+  const move = moveOf('largerMotor');
+  if (!move) return undefined;
+  const amps = motor?.plateAmps && motor.ratedHp ? (motor.plateAmps * hp) / motor.ratedHp : 3 * hp;
+  return { id: move.id, inputs: { ratedHp: hp, plateAmps: Number(amps.toFixed(1)), serviceFactor: 1.15 } };
+}
+
+function BackToFix({ onPress }: { readonly onPress: () => void }) {
+  return (
+    <Pressable
+      role="button"
+      onPress={onPress}
+      style={{ minHeight: 48, flexDirection: 'row', alignItems: 'center', gap: 8 }}
+    >
+      <Icon name="arrow-left" size={22} />
+      <Heading size={19}>Drive bench</Heading>
+      <Txt color="softInk" style={{ flex: 1 }} align="right">
+        back to Fix
+      </Txt>
+    </Pressable>
+  );
+}

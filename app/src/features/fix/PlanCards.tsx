@@ -1,0 +1,149 @@
+import { flowText, percentText, staticText, type ChosenMove, type ReadyPlan } from '@huff/core';
+import { Pressable, View } from 'react-native';
+import { Txt } from '../../ui/text';
+import { usePalette } from '../../ui/theme';
+import { minutesText, moneyText, PLAN_TEXT } from './fixText';
+import type { ReadyPlans } from './useReadyPlans';
+
+interface PlanCardsProps {
+  readonly ready: ReadyPlans;
+  readonly chosen: readonly ChosenMove[];
+  readonly currency: string;
+  readonly onTake: (moves: readonly ChosenMove[]) => void;
+}
+
+const sameMoves = (a: readonly ChosenMove[], b: readonly ChosenMove[]) =>
+  a.length === b.length &&
+  a.every((one) =>
+    b.some((other) => other.id === one.id && JSON.stringify(other.inputs) === JSON.stringify(one.inputs)),
+  );
+
+/** The ready plans side by side: what each is best at, what it costs, how likely it lands. A touch takes it over. */
+export function PlanCards({ ready, chosen, currency, onTake }: PlanCardsProps) {
+  const palette = usePalette();
+  const { answer, progress, stopped, stop, again } = ready;
+  if (progress !== undefined) {
+    return (
+      <View role="status" style={{ flexDirection: 'row', alignItems: 'center', gap: 12, minHeight: 48 }}>
+        <View style={{ flex: 1, gap: 6 }}>
+          <Txt size={15} color="softInk">
+            Trying the combinations of moves and speeds
+          </Txt>
+          <View
+            role="progressbar"
+            aria-label="Plans"
+            aria-valuenow={Math.round(100 * progress)}
+            style={{ height: 6, borderRadius: 3, backgroundColor: palette.trough }}
+          >
+            <View
+              style={{ height: 6, borderRadius: 3, width: `${100 * progress}%`, backgroundColor: palette.supply }}
+            />
+          </View>
+        </View>
+        <TextButton onPress={stop}>Stop</TextButton>
+      </View>
+    );
+  }
+  if (stopped || !answer) {
+    return (
+      <View style={{ flexDirection: 'row', alignItems: 'center', gap: 12, minHeight: 48 }}>
+        <Txt size={15} color="softInk" style={{ flex: 1 }}>
+          No ready plans: the search was stopped. The moves below can be weighed one by one.
+        </Txt>
+        <TextButton onPress={again}>Search</TextButton>
+      </View>
+    );
+  }
+  const taken = answer.ready.find((plan) => sameMoves(plan.moves, chosen));
+  return (
+    <View style={{ gap: 10 }}>
+      <View role="group" aria-label="Ready plans" style={{ flexDirection: 'row', gap: 8 }}>
+        {answer.ready.map((plan) => (
+          <PlanCard
+            key={plan.kinds.join()}
+            plan={plan}
+            currency={currency}
+            taken={plan === taken}
+            onPress={() => onTake(plan.moves)}
+          />
+        ))}
+      </View>
+      {taken && (
+        <Txt size={15} figures>
+          {taken.explanation}
+        </Txt>
+      )}
+      {answer.notes.map((note) => (
+        <Txt key={note} size={14} color="softInk" figures>
+          {note}
+        </Txt>
+      ))}
+    </View>
+  );
+}
+
+interface PlanCardProps {
+  readonly plan: ReadyPlan;
+  readonly currency: string;
+  readonly taken: boolean;
+  readonly onPress: () => void;
+}
+
+const title = ({ kinds }: ReadyPlan) =>
+  kinds.map((kind, i) => (i === 0 ? PLAN_TEXT[kind] : PLAN_TEXT[kind].toLowerCase())).join(', ');
+
+function PlanCard({ plan, currency, taken, onPress }: PlanCardProps) {
+  const palette = usePalette();
+  const { operation } = plan.prediction;
+  const where =
+    operation.kind === 'crossing'
+      ? `${flowText(operation.flowCfm)} CFM at ${staticText(operation.tespInWc)}`
+      : 'off the table';
+  const effort = `${minutesText(plan.minutes)} · ${moneyText(plan.cost, currency)}`;
+  const lands = `lands ${percentText(plan.chance)}`;
+  return (
+    <Pressable
+      role="button"
+      aria-pressed={taken}
+      aria-label={`${title(plan)}: ${effort}, ${where}, ${lands}. Take this plan`}
+      onPress={onPress}
+      style={{
+        flex: 1,
+        minHeight: 92,
+        borderRadius: 6,
+        borderWidth: taken ? 2 : 1,
+        borderColor: taken ? palette.ink : palette.line,
+        backgroundColor: taken ? palette.sheet : 'transparent',
+        padding: taken ? 9 : 10,
+        gap: 2,
+      }}
+    >
+      <Txt size={15} bold>
+        {title(plan)}
+      </Txt>
+      <Txt size={14} color="softInk" figures>
+        {effort}
+      </Txt>
+      <Txt size={14} color="softInk" figures>
+        {where}
+      </Txt>
+      <Txt size={14} bold figures>
+        {lands}
+      </Txt>
+    </Pressable>
+  );
+}
+
+function TextButton({ onPress, children }: { readonly onPress: () => void; readonly children: string }) {
+  return (
+    <Pressable
+      role="button"
+      onPress={onPress}
+      style={{ minHeight: 48, paddingHorizontal: 8, justifyContent: 'center' }}
+    >
+      <Txt size={15} bold color="action">
+        {children}
+      </Txt>
+    </Pressable>
+  );
+}

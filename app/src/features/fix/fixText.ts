@@ -1,0 +1,44 @@
+import { applyMoves, flowText, operate, staticText, type ChosenMove, type PlanKind, type System } from '@huff/core';
+
+const WHOLE = new Intl.NumberFormat('en-US', { maximumFractionDigits: 0 });
+const CENTS = new Intl.NumberFormat('en-US', { minimumFractionDigits: 2, maximumFractionDigits: 2 });
+
+/** "12 min", "3 h", "3 h 20" */
+export function minutesText(minutes: number): string {
+  if (minutes < 90) return `${Math.round(minutes)} min`;
+  const hours = Math.floor(minutes / 60);
+  const rest = Math.round(minutes - 60 * hours);
+  return rest === 0 ? `${hours} h` : `${hours} h ${String(rest).padStart(2, '0')}`;
+}
+
+/** "$38" */
+export const moneyText = (amount: number, currency: string) =>
+  `${amount < 0 ? '−' : ''}${currency}${Math.abs(amount) < 10 && amount % 1 !== 0 ? CENTS.format(Math.abs(amount)) : WHOLE.format(Math.abs(amount))}`;
+
+/** "+27", "−61" */
+export const signed = (value: number, text: (size: number) => string) =>
+  `${value < 0 ? '−' : '+'}${text(Math.abs(value))}`;
+
+export const PLAN_TEXT: Readonly<Record<PlanKind, string>> = {
+  leastWork: 'Least work',
+  lowestStatic: 'Lowest static',
+  lowestCost: 'Lowest cost in band',
+};
+
+/** What one move adds to a choice, in words for its row: "+27 CFM", "−0.07"; or why it cannot be done with the others. */
+export function deltaOf(
+  system: System,
+  without: readonly ChosenMove[],
+  withIt: readonly ChosenMove[],
+): { flow: string; statics: string } | { why: string } {
+  const [before, after] = [applyMoves(system, without), applyMoves(system, withIt)];
+  if (!after.ok) return { why: after.why };
+  const b = operate(after.system);
+  if (b.kind === 'offTable') return { why: 'leaves the maker’s table' };
+  const a = before.ok ? operate(before.system) : undefined;
+  if (a?.kind !== 'crossing') return { flow: `${flowText(b.flowCfm)} CFM`, statics: staticText(b.tespInWc) };
+  return {
+    flow: `${signed(b.flowCfm - a.flowCfm, flowText)} CFM`,
+    statics: signed(b.tespInWc - a.tespInWc, staticText),
+  };
+}

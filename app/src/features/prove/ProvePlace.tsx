@@ -1,0 +1,98 @@
+import { beltDriveOf, type FactKind, type PortId } from '@huff/core';
+import type { PartedVisit, ProvenUnit, UnitDto, VisitDto } from '@huff/contract';
+import { units, useShop } from '../../data/records';
+import { Heading } from '../../ui/text';
+import { useIsWide } from '../../ui/theme';
+import type { Frame } from '../check/frame';
+import { ProveFoot } from './ProveFoot';
+import { ProofCrossing, ProveStation } from './ProveStation';
+import { useProof, type ProofOfVisit } from './useProof';
+
+interface ProvePlaceProps {
+  readonly visit: VisitDto;
+  readonly parted: PartedVisit;
+  readonly paneWidth: number;
+  readonly onPort: (port: PortId) => void;
+  readonly onMethod: (method: FactKind) => void;
+  readonly onFix: () => void;
+  readonly frame: Frame;
+}
+
+/** What a visit has proven, as the unit's record keeps it. */
+export function provenUnit(visit: VisitDto, { proof }: ProofOfVisit, at: string): ProvenUnit | undefined {
+  const { proven } = proof;
+  return (
+    proven && {
+      visitId: visit.id,
+      at,
+      flowCfm: proven.flowCfm,
+      tespInWc: proven.tespInWc,
+      // As it comes back over the wire: without undefined fields.
+      system: JSON.parse(JSON.stringify(proven.system)) as ProvenUnit['system'],
+    }
+  );
+}
+
+/** The unit's record after the work: tap, drive, filters and the path as proven. */
+export function unitAfter(unit: UnitDto, after: VisitDto, proven: ProvenUnit): UnitDto {
+  const drive = after.setup?.drive;
+  return {
+    ...unit,
+    tap: after.tap ?? unit.tap,
+    proven,
+    setup: {
+      ...unit.setup,
+      ...(after.setup?.filterPlace ? { filterPlace: after.setup.filterPlace } : {}),
+      ...(drive && beltDriveOf(drive) ? { drive } : {}),
+    },
+    savedAt: proven.at,
+  };
+}
+
+/** The station Prove with its foot: reading again, then keeping what was proven on the unit. */
+export function ProvePlace({ visit, parted, paneWidth, onPort, onMethod, onFix, frame }: ProvePlaceProps) {
+  const wide = useIsWide();
+  const shop = useShop();
+  const proven = useProof(parted);
+  const { records } = units.useList();
+  const { mutate: saveUnit } = units.useSave();
+  const unit = records.find((kept) => kept.record.id === visit.unitId)?.record;
+  const found = proven?.proof.proven;
+  const kept =
+    unit?.proven?.visitId === visit.id &&
+    found !== undefined &&
+    Math.abs(unit.proven.flowCfm - found.flowCfm) < 0.5 &&
+    Math.abs(unit.proven.tespInWc - found.tespInWc) < 0.0005;
+  const keep = () => {
+    const record = proven && provenUnit(visit, proven, new Date().toISOString());
+    if (unit && parted.after && record) saveUnit(unitAfter(unit, parted.after, record));
+  };
+  return frame({
+    main: (
+      <ProveStation
+        plan={parted.plan}
+        proven={proven}
+        shop={shop}
+        width={paneWidth}
+        onPort={onPort}
+        onMethod={onMethod}
+        wide={wide}
+      />
+    ),
+    side: parted.plan && proven && (
+      <>
+        <Heading size={17}>Predicted, and read</Heading>
+        <ProofCrossing plan={parted.plan} proven={proven} height={360} />
+      </>
+    ),
+    foot: (
+      <ProveFoot
+        proven={proven}
+        keeping={unit ? (kept ? 'kept' : 'toKeep') : 'noUnit'}
+        onPort={onPort}
+        onKeep={keep}
+        onFix={onFix}
+      />
+    ),
+  });
+}

@@ -1,0 +1,2 @@
+export * from './DriveDrawing';
+export * from './driveGeometry';
