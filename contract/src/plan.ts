@@ -11,6 +11,7 @@ import {
   type VisitAssessment,
 } from '@huff/core';
 import { IsBoolean, IsOptional, registerDecorator } from 'class-validator';
+import type { FactDto } from './fact';
 import { LIMITS } from './limits';
 import { pressureReading, type ReadingDto } from './reading';
 import { shopFigures, shopParts, type ShopDto } from './shop';
@@ -61,6 +62,16 @@ function changedUnit(visit: VisitDto, record: PlanRecord): Pick<VisitDto, 'tap' 
   };
 }
 
+/** What was seen before, as it stands after the plan: what its moves mend is dealt with, the rest is still there. */
+function looksAfter(facts: readonly FactDto[], { record }: DecidedPlan): FactDto[] {
+  const mended = new Set(record.moves.map(({ id }) => moveOf(id)?.mends));
+  return facts
+    .filter((fact) => fact.kind === 'look')
+    .map((fact) =>
+      mended.has(fact.inputs.item as string) ? { ...fact, inputs: { ...fact.inputs, outcome: 'dealtWith' } } : fact,
+    );
+}
+
 /** Parts a visit at the plan that stands. Readings and facts are told apart by when they were taken. */
 export function partVisit(visit: VisitDto): PartedVisit {
   const plan = standingPlan(visit);
@@ -68,14 +79,15 @@ export function partVisit(visit: VisitDto): PartedVisit {
   const later = (one: { takenAt: string }) => isAfter(one.takenAt, plan);
   const facts = visit.facts ?? [];
   const readings = (wanted: boolean): ReadingDto[] => visit.readings.filter((reading) => later(reading) === wanted);
+  const earlier = facts.filter((fact) => !later(fact));
   return {
     plan,
-    before: { ...visit, readings: readings(false), facts: facts.filter((fact) => !later(fact)) },
+    before: { ...visit, readings: readings(false), facts: earlier },
     after: {
       ...visit,
       ...changedUnit(visit, plan.record),
       readings: readings(true),
-      facts: facts.filter(later),
+      facts: [...looksAfter(earlier, plan), ...facts.filter(later)],
     },
   };
 }

@@ -80,7 +80,7 @@ function plainLoop(core, problem) {
     const [run] = core.fanRuns({ ...fan, lags: [] });
     return { p: Float64Array.from(run.staticsInWc), q: Float64Array.from(run.flowsCfm), minutes, cost };
   });
-  const { lowCfm, highCfm, flowCfm: aim } = goal.target;
+  const aim = goal.target.flowCfm;
   const begin = performance.now();
   const front = [];
   let count = 0;
@@ -109,20 +109,20 @@ function plainLoop(core, problem) {
       }
       const found = (q[j] + low * (q[j + 1] - q[j])) * qs;
       const tesp = (p[j] + low * (p[j + 1] - p[j])) * ps;
-      const miss = Math.max(0, lowCfm - found, found - highCfm) / aim;
+      const away = Math.abs(found - aim) / aim;
       const minutes = paths[i].minutes + curves[s].minutes;
       const cost = paths[i].cost + curves[s].cost;
       let beaten = false;
       for (let k = 0; k < front.length && !beaten; k += 1) {
         const f = front[k];
-        beaten = f[0] <= miss && f[1] <= tesp && f[2] <= minutes && f[3] <= cost;
+        beaten = f[0] <= away && f[1] <= tesp && f[2] <= minutes && f[3] <= cost;
       }
       if (beaten) continue;
       for (let k = front.length - 1; k >= 0; k -= 1) {
         const f = front[k];
-        if (miss <= f[0] && tesp <= f[1] && minutes <= f[2] && cost <= f[3]) front.splice(k, 1);
+        if (away <= f[0] && tesp <= f[1] && minutes <= f[2] && cost <= f[3]) front.splice(k, 1);
       }
-      front.push([miss, tesp, minutes, cost]);
+      front.push([away, tesp, minutes, cost]);
     }
   }
   return { milliseconds: performance.now() - begin, count, kept: front.length };

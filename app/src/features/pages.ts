@@ -2,6 +2,7 @@
 export { BenchPage } from './bench/BenchPage';
 export { ToolPage } from './bench/ToolPage';
 export { QuickCheckPage } from './check/QuickCheckPage';
+export { ShopPage } from './shop/ShopPage';
 export { SitesPage } from './sites/SitesPage';
 export { ImportPage } from './tables/ImportPage';
 export { TablePage } from './tables/TablePage';

@@ -1,19 +1,10 @@
 import { EXAMPLE_D_DRIVE, EXAMPLE_D_GOAL, EXAMPLE_D_SYSTEM } from '../examples/exampleD';
 import { beltOf, readBeltMark } from '../drive';
+import { ruleText, turnsText } from '../words';
 import { operate } from '../operate';
 import { resistanceFromPoint } from '../path';
 import type { System } from '../system';
-import {
-  chooseBelt,
-  clearedSystem,
-  driveOptions,
-  driveSolutions,
-  fitBelt,
-  NO_PARTS,
-  ruleText,
-  turnsText,
-  type DriveParts,
-} from '.';
+import { chooseBelt, clearedSystem, driveOptions, driveSolutions, fitBelt, NO_PARTS, type DriveParts } from '.';
 
 const withDrive = (change: Partial<typeof EXAMPLE_D_DRIVE>): System => ({
   ...EXAMPLE_D_SYSTEM,

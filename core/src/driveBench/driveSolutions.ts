@@ -18,7 +18,7 @@ import { wordUnder, type VerdictWord } from '../judge';
 import { predict, type Goal, type Prediction } from '../model';
 import { onDrive } from '../moves';
 import type { System } from '../system';
-import { flowText } from '../words';
+import { flowText, ruleText, turnsOpenText } from '../words';
 import { clearedSystem } from './cleared';
 import { DRIVE_RANKS, driveOptions, type DriveOption, type DriveRank } from './driveOptions';
 import type { DriveParts } from './parts';
@@ -53,29 +53,6 @@ export interface DriveAnswer {
   readonly reasons: readonly string[];
 }
 
-const eighths = (inches: number): string => {
-  const n = Math.round(Math.abs(inches) * 16);
-  const whole = Math.floor(n / 16);
-  let [top, under] = [n % 16, 16];
-  while (top > 0 && top % 2 === 0) [top, under] = [top / 2, under / 2];
-  const part = top === 0 ? '' : `${top}/${under}`;
-  return `${[whole > 0 || part === '' ? String(whole) : '', part].filter(Boolean).join(' ')} in.`;
-};
-
-/** A length as a technician reads it off a rule, to the nearest sixteenth. @example ruleText(0.34) // '5/16 in.' */
-export const ruleText = eighths;
-
-/** Turns as they are counted. @example turnsText(2.5) // '2½' */
-export function turnsText(turns: number): string {
-  const whole = Math.floor(turns);
-  const half = turns - whole >= 0.25 && turns - whole < 0.75;
-  return half ? `${whole === 0 ? '' : whole}½` : String(Math.round(turns));
-}
-
-/** @example turnsOpenText(0.5) // '½ turn open' */
-export const turnsOpenText = (turns: number): string =>
-  `${turnsText(turns)} ${turns > 0 && turns <= 1 ? 'turn' : 'turns'} open`;
-
 function wordsOf(option: DriveOption): string {
   const { drive, fit, newSheaves, baseMoveIn } = option;
   const sheaves = newSheaves.map((part) => part.name);
@@ -84,7 +61,7 @@ function wordsOf(option: DriveOption): string {
     fit.from === 'fitted'
       ? Math.abs(baseMoveIn) < 1 / 32
         ? `belt ${fit.belt.mark} stays`
-        : `belt ${fit.belt.mark} stays, base ${eighths(baseMoveIn)} ${baseMoveIn < 0 ? 'closer' : 'away'}`
+        : `belt ${fit.belt.mark} stays, base ${ruleText(baseMoveIn)} ${baseMoveIn < 0 ? 'closer' : 'away'}`
       : `belt ${fit.belt.mark}, ${fit.from === 'truck' ? 'on the truck' : 'to buy'}`;
   return [...sheaves, ...turn, belt].join(', ');
 }
@@ -136,7 +113,7 @@ function checksOf(
     id: 'belt',
     name: `Belt ${fit.belt.mark}`,
     word: fit.roomy ? 'inside' : 'atTheEdge',
-    sentence: `Tight at ${fit.centresIn.toFixed(2)} in.; the base leaves ${eighths(fit.roomIn)} to fit it and ${eighths(fit.takeUpIn)} to take up.`,
+    sentence: `Tight at ${fit.centresIn.toFixed(2)} in.; the base leaves ${ruleText(fit.roomIn)} to fit it and ${ruleText(fit.takeUpIn)} to take up.`,
   });
   const wrap = wrapDeg(fit.centresIn, state.motorPitchIn, state.blowerPitchIn);
   checks.push({

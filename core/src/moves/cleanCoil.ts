@@ -12,6 +12,7 @@ export const cleanCoil = defineMove({
   id: 'cleanCoil',
   name: 'Clean the coil',
   touches: 'coil',
+  mends: 'coilFace',
   does: 'lowersStatic',
   fields: {
     cleanDropInWc: { kind: 'number', label: 'Clean drop, wet', unit: 'inWc', min: 0.01, max: 2, optional: true },

@@ -6,6 +6,7 @@ export const cleanWheel = defineMove({
   id: 'cleanWheel',
   name: 'Clean the blower wheel',
   touches: 'wheel',
+  mends: 'wheel',
   does: 'mendsFan',
   fields: {},
   cautions: ['lockOut', 'rotating', 'capacitor'],

@@ -6,6 +6,7 @@ export const dehumidifyOff = defineMove({
   id: 'dehumidifyOff',
   name: 'Dehumidify switch off',
   touches: 'dehumidify',
+  mends: 'dehumidify',
   does: 'mendsFan',
   fields: {},
   cautions: ['lockOut'],

@@ -6,6 +6,7 @@ export const newBelt = defineMove({
   id: 'newBelt',
   name: 'New belt, set to tension',
   touches: 'belt',
+  mends: 'belt',
   does: 'mendsFan',
   fields: {},
   cautions: ['lockOut', 'rotating'],

@@ -10,6 +10,7 @@ export const newFilter = defineMove({
   id: 'newFilter',
   name: 'Clean or new filter, same kind',
   touches: 'filterMedia',
+  mends: 'filter',
   does: 'lowersStatic',
   fields: RATED_FIELDS,
   cautions: ['lockOut'],

@@ -7,6 +7,7 @@ export const openDamper = defineMove({
   id: 'openDamper',
   name: 'Open or re-hang a damper',
   touches: 'damper',
+  mends: 'dampers',
   does: 'lowersStatic',
   fields: { side: SIDE_FIELD, takesPercent: shareField('It takes of that side’s drop') },
   cautions: ['fireDamper', 'ladder'],

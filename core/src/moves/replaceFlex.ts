@@ -7,6 +7,7 @@ export const replaceFlex = defineMove({
   id: 'replaceFlex',
   name: 'Replace crushed flex',
   touches: 'flex',
+  mends: 'ducts',
   does: 'lowersStatic',
   fields: { side: SIDE_FIELD, takesPercent: shareField('It takes of that side’s drop') },
   cautions: ['ladder', 'ductCode'],

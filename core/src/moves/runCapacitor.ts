@@ -6,6 +6,7 @@ export const runCapacitor = defineMove({
   id: 'runCapacitor',
   name: 'New run capacitor',
   touches: 'capacitor',
+  mends: 'capacitor',
   does: 'mendsFan',
   fields: {},
   cautions: ['lockOut', 'capacitor'],

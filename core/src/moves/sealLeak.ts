@@ -12,6 +12,7 @@ export const sealLeak = defineMove({
   id: 'sealLeak',
   name: 'Seal a leak or an open duct',
   touches: 'leak',
+  mends: 'ducts',
   does: 'restoresDuct',
   fields: {
     side: SIDE_FIELD,

@@ -2,6 +2,7 @@ import { beltOf, driveState, pitchAt, readBeltMark, type BeltDrive } from '../dr
 import { tapRow } from '../fan';
 import type { System } from '../system';
 import { toolFigure } from '../tools';
+import { turnsOpenText } from '../words';
 import { cannot, defineMove, moved, type Moved } from './move';
 
 /** The fan at what another drive makes of it: its RPM by the sheaves, less the slip that was measured. */
@@ -34,7 +35,7 @@ export const setDrive = defineMove({
   defaults: ({ drive }) => (drive ? driveInputs(drive) : {}),
   says: ({ turnsOpen, turns, blowerPitchIn, leastPitchIn }) =>
     turns > 0
-      ? `motor sheave ${toolFigure(turnsOpen, 'turns')} turns open`
+      ? `motor sheave ${turnsOpenText(turnsOpen)}`
       : `sheaves ${toolFigure(leastPitchIn, 'in')} and ${toolFigure(blowerPitchIn, 'in')} in.`,
   apply(system, v) {
     if (!system.drive) return cannot('There is no belt drive on record: enter its sheaves and belt first.');

@@ -6,6 +6,7 @@ export const swapPhases = defineMove({
   id: 'swapPhases',
   name: 'Make the wheel turn the right way',
   touches: 'rotation',
+  mends: 'rotation',
   does: 'mendsFan',
   fields: {},
   cautions: ['lockOut', 'rotating', 'electrician'],

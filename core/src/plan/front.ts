@@ -1,7 +1,7 @@
 /** What a combination of moves costs in each way that matters; less is better in all of them. */
 export interface Burden {
-  /** How far outside the band, as a share of the target; 0 inside. */
-  readonly miss: number;
+  /** How far from the target, as a share of it: the nearer, the surer it lands. */
+  readonly away: number;
   readonly tespInWc: number;
   readonly minutes: number;
   readonly cost: number;
@@ -12,17 +12,17 @@ export interface Burden {
 /** Whether one burden is no worse in any way and better in one. */
 export function dominates(a: Burden, b: Burden): boolean {
   return (
-    a.miss <= b.miss &&
+    a.away <= b.away &&
     a.tespInWc <= b.tespInWc &&
     a.minutes <= b.minutes &&
     a.cost <= b.cost &&
     a.heat <= b.heat &&
-    (a.miss < b.miss || a.tespInWc < b.tespInWc || a.minutes < b.minutes || a.cost < b.cost || a.heat < b.heat)
+    (a.away < b.away || a.tespInWc < b.tespInWc || a.minutes < b.minutes || a.cost < b.cost || a.heat < b.heat)
   );
 }
 
 const noWorse = (a: Burden, b: Burden) =>
-  a.miss <= b.miss && a.tespInWc <= b.tespInWc && a.minutes <= b.minutes && a.cost <= b.cost && a.heat <= b.heat;
+  a.away <= b.away && a.tespInWc <= b.tespInWc && a.minutes <= b.minutes && a.cost <= b.cost && a.heat <= b.heat;
 
 /** Keeps what nothing dominates, of all that was offered; of equals the first. */
 export class Front<T extends { readonly burden: Burden }> {

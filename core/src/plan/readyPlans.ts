@@ -1,4 +1,4 @@
-import { predict, type Prediction } from '../model';
+import { predict, type Goal, type Prediction } from '../model';
 import { applyMoves, effortOf, type ChosenMove } from '../moves';
 import { chanceOf, type Sureness } from './chance';
 import { explainPlan } from './explain';
@@ -67,15 +67,15 @@ const sameInputs = (a: ChosenMove, b: ChosenMove) =>
   a.id === b.id && JSON.stringify(a.inputs) === JSON.stringify(b.inputs);
 
 /** In the band within plate and heating range first; then in the band; then whatever comes nearest. */
-function tierOf({ burden }: Candidate, maxTespInWc: number): number {
-  if (burden.miss > 0) return 2;
-  return burden.tespInWc <= maxTespInWc && burden.heat === 0 ? 0 : 1;
+function tierOf({ burden, flowCfm }: Candidate, { target, maxTesp }: Goal): number {
+  if (flowCfm < target.lowCfm || flowCfm > target.highCfm) return 2;
+  return burden.tespInWc <= maxTesp.value && burden.heat === 0 ? 0 : 1;
 }
 
 const LESS: Readonly<Record<PlanKind, (c: Candidate) => readonly number[]>> = {
-  leastWork: ({ burden }) => [burden.minutes, burden.cost, burden.tespInWc],
+  leastWork: ({ burden }) => [burden.minutes, burden.cost, burden.away],
   lowestStatic: ({ burden }) => [burden.tespInWc, burden.minutes],
-  lowestCost: ({ burden }) => [burden.cost, burden.minutes, burden.tespInWc],
+  lowestCost: ({ burden }) => [burden.cost, burden.minutes, burden.away],
 };
 
 function compare(a: readonly number[], b: readonly number[]): number {
@@ -110,10 +110,9 @@ function firstFair(
  */
 export function readyPlans(problem: PlanProblem, found: SearchResult, sure: Sureness, seed: number): PlanAnswer {
   const { goal, system } = problem;
-  const most = goal.maxTesp.value;
-  const best = Math.min(...found.candidates.map((c) => tierOf(c, most)));
-  const tier = found.candidates.filter((c) => tierOf(c, most) === best);
-  const pool = best === 2 ? [...tier].sort((a, b) => a.burden.miss - b.burden.miss).slice(0, 12) : tier;
+  const best = Math.min(...found.candidates.map((c) => tierOf(c, goal)));
+  const tier = found.candidates.filter((c) => tierOf(c, goal) === best);
+  const pool = best === 2 ? [...tier].sort((a, b) => a.burden.away - b.burden.away).slice(0, 12) : tier;
   const worked = new Map<Candidate, Plan | undefined>();
   const work = (candidate: Candidate) => {
     if (!worked.has(candidate)) {
@@ -125,7 +124,7 @@ export function readyPlans(problem: PlanProblem, found: SearchResult, sure: Sure
   const byPlan = new Map<Plan, PlanKind[]>();
   for (const kind of PLAN_KINDS) {
     const order = [...pool].sort((a, b) => compare(LESS[kind](a), LESS[kind](b)));
-    if (best === 2) order.sort((a, b) => a.burden.miss - b.burden.miss);
+    if (best === 2) order.sort((a, b) => a.burden.away - b.burden.away);
     const pick = firstFair(order.slice(0, best === 2 ? 6 : 24), work);
     if (pick) byPlan.set(pick, [...(byPlan.get(pick) ?? []), kind]);
   }

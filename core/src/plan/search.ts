@@ -59,9 +59,8 @@ export function* subsets(
   for (let i = from; i < n; i += 1) yield* subsets(n, most, i + 1, [...chosen, i]);
 }
 
-function missOf(flowCfm: number, { target }: Goal): number {
-  return Math.max(0, target.lowCfm - flowCfm, flowCfm - target.highCfm) / target.flowCfm;
-}
+/** Distance from the target as a share of it. */
+const awayFrom = (flowCfm: number, { target }: Goal) => Math.abs(flowCfm - target.flowCfm) / target.flowCfm;
 
 /** Curves by tap and lags: the search asks each of them very often. */
 function curves() {
@@ -83,7 +82,7 @@ export function isChoked(system: System, { maxTesp }: Goal): boolean {
 
 /**
  * Tries every combination of at most four moves with every speed, and keeps those that nothing else beats in every way: distance
- * from the band, static, minutes, money, heating in its range.
+ * from the target, static, minutes, money, heating in its range.
  *
  * A generator, so that whoever runs it may show how far it is, and stop: it yields after each `step` combinations.
  *
@@ -143,7 +142,7 @@ export function* searchCombinations(
       if (found.kind === 'offTable') continue;
       const tespInWc = inside ? found.tespInWc - dropAt(inside.resistance, found.flowCfm) : found.tespInWc;
       const burden = {
-        miss: missOf(found.flowCfm, goal),
+        away: awayFrom(found.flowCfm, goal),
         tespInWc,
         minutes: effort.minutes + speed.minutes,
         cost: effort.cost + speed.cost,

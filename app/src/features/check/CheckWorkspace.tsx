@@ -17,6 +17,7 @@ import { FixPlace } from '../fix/FixPlace';
 import { ProvePlace } from '../prove/ProvePlace';
 import { CheckFoot } from './CheckFoot';
 import type { Frame } from './frame';
+import { LastProven } from './LastProven';
 import { MethodSheet } from './MethodSheet';
 import { splitTitle, unitLine } from './motorText';
 import { onTable } from './newVisit';
@@ -109,6 +110,7 @@ export function CheckWorkspace({ visit: stored, onVisit: store, onSave, under, a
     pressure: (
       <View style={{ gap: 16 }}>
         {parted.plan ? <AsThePlanLeavesIt visit={visit} /> : <MemoUnit visit={drawn} onVisit={onVisit} />}
+        {visit.unitId && <LastProven unitId={visit.unitId} visitId={visit.id} />}
         <MemoPressure {...shared} width={paneWidth} onPort={askPort} onWorking={showWorking} />
         {!wide && <MemoLog {...shared} />}
       </View>

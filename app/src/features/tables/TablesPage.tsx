@@ -19,7 +19,7 @@ export function TablesPage() {
     </View>
   );
   return (
-    <Page title="Blower tables" under="Makers’ airflow by tap and static" foot={foot}>
+    <Page title="Blower tables" under="Makers’ airflow by tap and static" back="/shop" foot={foot}>
       <View style={{ paddingHorizontal: 16 }}>
         {[...records]
           .sort((a, b) => a.record.name.localeCompare(b.record.name))

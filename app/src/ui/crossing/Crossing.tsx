@@ -33,6 +33,7 @@ export interface CrossingProps {
 }
 
 const HALO = 4;
+const NEAR_RPM = 0.04;
 
 /** The Crossing as a sentence, for those who hear it. */
 export function crossingSentence({ now, then, target, maxTesp, proven }: CrossingProps): string {
@@ -59,7 +60,14 @@ interface Curve {
 /** The curves of a fan's table, with those of its own speeds that stand between its rows. */
 function curvesOf(now: System, then: System | undefined): Curve[] {
   const { table } = now.fan;
-  const taps = [...new Set([...table.taps.map((row) => row.tap), now.fan.tap, ...(then ? [then.fan.tap] : [])])];
+  const own = [...new Set([now.fan.tap, ...(then ? [then.fan.tap] : [])])];
+  const near = (tap: string) => {
+    const rpm = tapRpm(table, tap);
+    return rpm !== undefined && own.some((one) => one !== tap && Math.abs(Number(one) / rpm - 1) < NEAR_RPM);
+  };
+  // A row of the table beside a curve that is drawn anyway would only thicken it.
+  const rows = table.taps.map((row) => row.tap).filter((tap) => !near(tap));
+  const taps = [...new Set([...rows, ...own])];
   return taps.map((tap) => ({ tap, runs: fanRuns({ ...(then ?? now).fan, tap }) }));
 }
 
@@ -124,6 +132,12 @@ function Drawing({ now, then, target, maxTesp, sigma, proven, box }: CrossingPro
     y: y(at.kind === 'crossing' ? asked(now, atPoint.flowCfm) : atPoint.staticInWc),
   };
   const labelLeft = place.x > box.right - 96;
+  const limitY = y(maxTesp.value);
+  // The limit's words stand above their line unless a curve's own label is there.
+  const limitBelow = curves.some(({ runs }) => {
+    const label = labelPoint(runs);
+    return label && x(label.flowCfm) < box.left + 96 && Math.abs(y(label.staticInWc) - limitY) < 24;
+  });
   return (
     <>
       {target && <Band target={target} x={x} box={box} />}
@@ -152,13 +166,13 @@ function Drawing({ now, then, target, maxTesp, sigma, proven, box }: CrossingPro
       <Line
         x1={box.left}
         x2={box.right}
-        y1={y(maxTesp.value)}
-        y2={y(maxTesp.value)}
+        y1={limitY}
+        y2={limitY}
         stroke={palette.action}
         strokeWidth={2}
         strokeDasharray="7 5"
       />
-      <Label x={box.left + 4} y={y(maxTesp.value) - 6} bold color={palette.action}>
+      <Label x={box.left + 4} y={limitY + (limitBelow ? 18 : -6)} bold color={palette.action}>
         {maxTesp.source === 'nameplate' ? 'plate' : 'assumed'} {staticText(maxTesp.value)}
       </Label>
       {then && pathDiffers(now, then) && (

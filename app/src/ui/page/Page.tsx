@@ -9,7 +9,7 @@ interface PageProps {
   readonly title: string;
   readonly under?: string;
   /** Where the arrow leads; none on a place's first page. */
-  readonly back?: '/' | '/bench' | '/shop/tables' | '/sites';
+  readonly back?: '/' | '/bench' | '/shop' | '/shop/tables' | '/sites';
   readonly actions?: ReactNode;
   /** Stays in the lowest part of the screen, in reach of the thumb. */
   readonly foot?: ReactNode;

@@ -7,7 +7,7 @@ const PLACES = [
   { href: '/', name: 'Today', owns: (path: string) => path === '/' || path === '/quick' || path.startsWith('/visits') },
   { href: '/sites', name: 'Sites', owns: (path: string) => path.startsWith('/sites') },
   { href: '/bench', name: 'Bench', owns: (path: string) => path.startsWith('/bench') },
-  { href: '/shop/tables', name: 'Tables', owns: (path: string) => path.startsWith('/shop') },
+  { href: '/shop', name: 'Shop', owns: (path: string) => path.startsWith('/shop') },
 ] as const;
 
 /** The places: a bottom bar on the phone, a left rail on a wide screen. */

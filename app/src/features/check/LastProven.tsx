@@ -1,0 +1,16 @@
+import { flowText, staticText } from '@huff/core';
+import { format } from 'date-fns/format';
+import { units } from '../../data/records';
+import { Txt } from '../../ui/text';
+
+/** How the unit was proven at an earlier visit: what today's readings are held against. */
+export function LastProven({ unitId, visitId }: { readonly unitId: string; readonly visitId: string }) {
+  const proven = units.useList().records.find((kept) => kept.record.id === unitId)?.record.proven;
+  if (!proven || proven.visitId === visitId) return null;
+  return (
+    <Txt size={15} color="softInk" figures>
+      Last proven {format(proven.at, 'd MMM yyyy')}: {flowText(proven.flowCfm)} CFM at {staticText(proven.tespInWc)} in.
+      w.c.
+    </Txt>
+  );
+}
