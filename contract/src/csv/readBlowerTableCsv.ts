@@ -1,4 +1,12 @@
-import { MOTOR_KINDS, staticText, tableFaults, type MotorKind, type TableFault } from '@huff/core';
+import {
+  MOTOR_KINDS,
+  roundRpmRows,
+  rpmFaults,
+  staticText,
+  tableFaults,
+  type MotorKind,
+  type TableFault,
+} from '@huff/core';
 import Papa from 'papaparse';
 import type { TableFiguresDto } from '../blowerTable';
 import { between, LIMITS } from '../limits';
@@ -31,6 +39,8 @@ const columnName = (index: number): string =>
     : columnName(Math.floor(index / 26) - 1) + String.fromCharCode(65 + (index % 26));
 
 const TAP_HEAD = /^(tap|speed|speed tap)s?$/i;
+const FLOW_HEAD = /^(cfm|airflow|flow)s?$/i;
+const WATTS_ROW = /^(.+?)\s+(?:w|watts?)$/i;
 const STATIC_HEAD = /^(static|external static|esp|tesp)\b/i;
 const whole = (message: string): CsvReading => ({ ok: false, faults: [{ message }] });
 
@@ -43,10 +53,18 @@ interface Line {
   readonly cells: readonly string[];
 }
 
-function headerOf(lines: readonly Line[]): { at: number; across: 'statics' | 'taps' } | undefined {
+interface Header {
+  readonly at: number;
+  readonly across: 'statics' | 'taps';
+  /** The rows are airflows with an RPM and a brake horsepower in each cell: a belt-driven unit. */
+  readonly byRpm?: true;
+}
+
+function headerOf(lines: readonly Line[]): Header | undefined {
   for (const [at, { cells }] of lines.entries()) {
     const head = cells[0]!.trim();
     if (TAP_HEAD.test(head)) return { at, across: 'statics' };
+    if (FLOW_HEAD.test(head)) return { at, across: 'statics', byRpm: true };
     if (STATIC_HEAD.test(head)) return { at, across: 'taps' };
   }
   return undefined;
@@ -143,6 +161,73 @@ function readFlows(row: readonly Placed[], faults: CsvFault[]): (number | null)[
   });
 }
 
+/** Cells such as "823/1.21": RPM and brake horsepower, or blank. */
+function readRpmRow(row: readonly Placed[], faults: CsvFault[]): { rpm: (number | null)[]; bhp: (number | null)[] } {
+  const rpm: (number | null)[] = [];
+  const bhp: (number | null)[] = [];
+  for (const cell of row.slice(1)) {
+    const [first = '', second = '', ...more] = cell.text.trim().split(/\s*[/@]\s*|\s+/);
+    const [turns, power] = [flowCell(first), staticCell(second)];
+    const inRange = (value: number, { min, max }: { min: number; max: number }) => value >= min && value <= max;
+    if (turns.kind === 'blank' && second === '') {
+      rpm.push(null);
+      bhp.push(null);
+    } else if (
+      more.length === 0 &&
+      turns.kind === 'number' &&
+      inRange(turns.value, LIMITS.rpm) &&
+      (power.kind === 'blank' || (power.kind === 'number' && inRange(power.value, LIMITS.bhp)))
+    ) {
+      rpm.push(turns.value);
+      bhp.push(power.kind === 'number' ? power.value : null);
+    } else {
+      const message = `Put RPM and brake horsepower here, as 823/1.21, or leave it blank. RPM is ${between(LIMITS.rpm)}.`;
+      faults.push({ ...at(cell), message });
+      rpm.push(null);
+      bhp.push(null);
+    }
+  }
+  return { rpm, bhp };
+}
+
+/** Rows at round RPMs are drawn and chosen from; about this many of them. */
+const ROUND_ROWS = 6;
+
+/** A belt-driven unit's figures: airflows down, statics across, RPM and brake horsepower in the cells. */
+function readRpmFigures(
+  rows: readonly (readonly Placed[])[],
+  staticsInWc: number[],
+  faults: CsvFault[],
+): TableFiguresDto | undefined {
+  const byFlow = rows
+    .slice(1)
+    .map((row) => {
+      const flow = flowCell(row[0]!.text);
+      if (flow.kind !== 'number') faults.push({ ...at(row[0]!), message: 'Begin each row with its airflow in CFM.' });
+      return { flowCfm: flow.kind === 'number' ? flow.value : 0, ...readRpmRow(row, faults) };
+    })
+    .sort((a, b) => a.flowCfm - b.flowCfm);
+  if (faults.length > 0) return undefined;
+  const byRpm = {
+    flowsCfm: byFlow.map((row) => row.flowCfm),
+    rpm: byFlow.map((row) => row.rpm),
+    bhp: byFlow.map((row) => row.bhp),
+  };
+  faults.push(...rpmFaults(byRpm, staticsInWc).map(({ message }) => ({ message })));
+  if (faults.length > 0) return undefined;
+  const known = byRpm.rpm.flat().filter((cell) => cell !== null);
+  const step = Math.max(25, Math.ceil((Math.max(...known) - Math.min(...known)) / ROUND_ROWS / 25) * 25);
+  const taps = roundRpmRows({ staticsInWc }, byRpm, step).map(({ tap, flowsCfm }) => ({
+    tap,
+    flowsCfm: [...flowsCfm],
+  }));
+  if (taps.length === 0) {
+    faults.push({ message: 'These figures give no curve: each RPM needs airflows at two statics at least.' });
+    return undefined;
+  }
+  return { staticsInWc, taps, byRpm };
+}
+
 /** Statics may stand in any order in the file; the table wants them rising. */
 function rising(rows: Placed[][], statics: readonly number[]): { rows: Placed[][]; statics: number[] } {
   const order = statics.map((_, i) => i).sort((a, b) => statics[a]! - statics[b]!);
@@ -167,7 +252,8 @@ function placed(fault: TableFault, rows: readonly (readonly Placed[])[]): CsvFau
  * Reads a blower table from CSV text.
  *
  * One row begins with "tap" and has statics to its right (or "static" with taps to its right); rows above it may say
- * `table`, `motor` and `tons`. Commas, semicolons or tabs; decimal points or commas; a byte-order mark; blank, "-" or
+ * `table`, `motor` and `tons`. A row "3 watts" holds what the motor draws on tap 3. A header "CFM" has airflows down and cells such
+ * as "823/1.21" with the RPM and brake horsepower of a belt-driven unit. Commas, semicolons or tabs; decimal points or commas; a byte-order mark; blank, "-" or
  * "n/a" cells for what the maker does not allow. Nothing is guessed: a cell that cannot be read is a fault.
  *
  * @returns the table, or every fault with its line and column
@@ -189,19 +275,41 @@ export function readBlowerTableCsv(text: string): CsvReading {
   const all = trimmed(grid(lines.slice(header.at), header.across));
   const read = readStatics(all[0]!, faults);
   const { rows, statics } = faults.length === 0 ? rising(all, read) : { rows: all, statics: read };
-  const taps = rows.slice(1).map((row) => {
-    const tap = unguarded(row[0]!.text).replace(/^tap\s+/i, '');
+  if (header.byRpm) {
+    const figures = faults.length === 0 ? readRpmFigures(rows, statics, faults) : undefined;
+    if (faults.length === 0) faults.push(...tableFaults(figures!).map(({ message }) => ({ message })));
+    if (faults.length > 0) return { ok: false, faults };
+    return { ok: true, table: { motor: 'beltDrive', ...about, figures: figures! } };
+  }
+  const nameOf = (row: readonly Placed[]) => unguarded(row[0]!.text).replace(/^tap\s+/i, '');
+  const isTapWithFlow = (name: string) => rows.slice(1).some((row) => nameOf(row) === name);
+  /** A row "3 watts" beside a row "3" holds what the motor draws on it. */
+  const wattsOf = (row: readonly Placed[]) => {
+    const tap = WATTS_ROW.exec(nameOf(row))?.[1];
+    return tap !== undefined && isTapWithFlow(tap) ? tap : undefined;
+  };
+  const watts = new Map(
+    rows.slice(1).flatMap((row) => {
+      const tap = wattsOf(row);
+      return tap === undefined ? [] : [[tap, readFlows(row, faults)] as const];
+    }),
+  );
+  const tapRows = rows.slice(1).filter((row) => wattsOf(row) === undefined);
+  const taps = tapRows.map((row) => {
+    const tap = nameOf(row);
     if (tap === '' || tap.length > LIMITS.tapLength.max) {
       faults.push({ ...at(row[0]!), message: `A tap needs a name of 1 to ${LIMITS.tapLength.max} characters.` });
     }
-    return { tap, flowsCfm: readFlows(row, faults) };
+    const drawn = watts.get(tap);
+    return { tap, flowsCfm: readFlows(row, faults), ...(drawn ? { watts: drawn } : {}) };
   });
   if (taps.length > LIMITS.tableTaps.max || statics.length > LIMITS.tableStatics.max) {
     return whole(
       `A table takes at most ${LIMITS.tableTaps.max} taps and ${LIMITS.tableStatics.max} statics; this one has ${taps.length} and ${statics.length}.`,
     );
   }
-  if (faults.length === 0) faults.push(...tableFaults({ staticsInWc: statics, taps }).map((f) => placed(f, rows)));
+  if (faults.length === 0)
+    faults.push(...tableFaults({ staticsInWc: statics, taps }).map((f) => placed(f, [rows[0]!, ...tapRows])));
   if (faults.length > 0) return { ok: false, faults };
   return { ok: true, table: { ...about, figures: { staticsInWc: statics, taps } } };
 }

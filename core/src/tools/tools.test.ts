@@ -51,6 +51,60 @@ describe('worked examples', () => {
     expect(outlets.notes[1]).toContain('3 (64.0 °F)');
   });
 
+  test('D: sheaves, belt, fan laws, tension', () => {
+    const sheave = {
+      motorRpm: 1745,
+      kind: 'adjustable',
+      leastPitchIn: 2.8,
+      mostPitchIn: 3.8,
+      turns: 5,
+      turnsOpen: 2.5,
+      blowerPitchIn: 7,
+    };
+    expect(value('sheaves', sheave)).toBeCloseTo(822.6, 1);
+    const wanted = { ...sheave, wantedRpm: 921.4, measuredRpm: 790 };
+    expect(line('sheaves', wanted, 'pitch diameter wanted')).toBeCloseTo(3.696, 3);
+    expect(line('sheaves', wanted, 'turns open, to the half turn')).toBe(0.5);
+    expect(line('sheaves', wanted, 'slip')).toBeCloseTo(4, 0);
+    expect(answer('sheaves', wanted).notes[0]).toContain('Over 3 % slip');
+    expect(answer('sheaves', { ...sheave, wantedRpm: 1200 }).notes.join()).toContain('698 to 947 RPM');
+    expect(value('sheaves', { motorRpm: 1750, kind: 'fixed', pitchIn: 4, blowerPitchIn: 7 })).toBeCloseTo(1000, 6);
+    const pair = { onePitchIn: 3.3, otherPitchIn: 7 };
+    const belt = answer('beltLength', { by: 'centres', ...pair, centresIn: 16.5, section: 'A' });
+    expect(belt.headline.value).toBeCloseTo(49.39, 2);
+    expect(belt.lines[0]!.label).toContain('A48');
+    expect(value('beltLength', { by: 'belt', ...pair, mark: 'A48' })).toBeCloseTo(16.46, 2);
+    expect(value('beltTension', { ...pair, centresIn: 16.46 })).toBeCloseTo(0.256, 3);
+    expect(line('fanLaws', { rpmNow: 822.6, rpmThen: 921.4 }, 'power and amps ×')).toBeCloseTo(1.405, 3);
+    expect(value('fanLaws', { rpmNow: 800, rpmThen: 900, flowCfm: 2400 })).toBeCloseTo(2700, 6);
+  });
+
+  test('E: imbalance, overload, capacitor, motor load', () => {
+    expect(value('phaseImbalance', { of: 'volts', one: 226, two: 229, three: 233 })).toBeCloseTo(1.6, 2);
+    expect(value('phaseImbalance', { of: 'amps', one: 8.4, two: 8.9, three: 9.3 })).toBeCloseTo(5.26, 2);
+    expect(answer('phaseImbalance', { of: 'volts', one: 210, two: 230, three: 240 }).notes[0]).toContain(
+      'stop the motor',
+    );
+    expect(value('overload', { plateAmps: 9.6, serviceFactor: 1.15 })).toBeCloseTo(12, 6);
+    expect(value('overload', { plateAmps: 9.6, serviceFactor: 1 })).toBeCloseTo(11.04, 6);
+    const low = { plateAmps: 9.6, dialAmps: 9, plateVolts: 230, lineVolts: 208 };
+    expect(answer('overload', low).notes.join(' ')).toMatch(/dial was set wrong.*Raise that as a finding/);
+    expect(value('runCapacitor', { amps: 4.2, volts: 370 })).toBeCloseTo(30.1, 1);
+    expect(answer('runCapacitor', { amps: 3, volts: 370, ratedMicrofarads: 30 }).notes[0]).toContain('Weak');
+    const load = {
+      phases: 'three',
+      volts: 229,
+      amps: 4.6,
+      plateAmps: 6.8,
+      serviceFactor: 1.15,
+      rpmNow: 822.6,
+      rpmThen: 921.4,
+    };
+    expect(line('motorLoad', load, 'amps then')).toBeCloseTo(6.46, 2);
+    expect(line('motorLoad', load, 'of plate × service factor')).toBeCloseTo(58.8, 1);
+    expect(answer('motorLoad', { ...load, amps: 8 }).notes[0]).toContain('already');
+  });
+
   test('C: predicted drop, and the drop as an airflow', () => {
     const air = { tons: 3, returnF: 75, returnWetF: 62.5, outdoorF: 95 };
     expect(value('predictedDrop', { ...air, flowCfm: 1200 })).toBeCloseTo(20.9, 1);
@@ -99,6 +153,15 @@ describe('bad input is answered at its field', () => {
     ['coolingDrop', { tons: 3, returnF: 75, returnWetF: 62, outdoorF: 95, supplyF: 76 }, 'Swapped probes'],
     ['registers', { values: [100, 90], temperaturesF: [55] }, '2 readings, but 1 temperatures'],
     ['ductBudget', { availableInWc: 0.1, lengthFt: 200 }, 'Nothing is left for the ducts'],
+    ['sheaves', { leastPitchIn: 3.8, mostPitchIn: 2.8, turns: 5, turnsOpen: 1, blowerPitchIn: 7 }, 'larger than open'],
+    [
+      'sheaves',
+      { leastPitchIn: 2.8, mostPitchIn: 3.8, turns: 5, turnsOpen: 6, blowerPitchIn: 7 },
+      'bottom of the groove',
+    ],
+    ['beltLength', { by: 'belt', onePitchIn: 3, otherPitchIn: 7, mark: 'C60' }, 'Not a mark'],
+    ['beltLength', { by: 'belt', onePitchIn: 8, otherPitchIn: 12, mark: 'A20' }, 'too short'],
+    ['beltLength', { by: 'centres', onePitchIn: 8, otherPitchIn: 12, centresIn: 9, section: 'A' }, 'would touch'],
     ['requestedFlow', { by: 'guess', flashes: 12 }, 'by: Known from: choose one of'],
   ])('%s %j', (id, inputs, says) => expect(faults(id, inputs).join('\n')).toContain(says));
 

@@ -1,11 +1,13 @@
 import type { BlowerTableDto, VisitDto } from '@huff/contract';
-import { flowText, staticText, tonsText } from '@huff/core';
+import { flowText, staticText, tapRow, tonsText } from '@huff/core';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
+import { HelperText, TextInput } from 'react-native-paper';
 import { Icon } from '../../ui/icons';
 import { Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import { Choice } from '../../ui/form';
+import { speedText } from './motorText';
 import { onTable } from './newVisit';
 import { TablePicker } from './TablePicker';
 import { UnitSetupSheet } from './UnitSetupSheet';
@@ -37,7 +39,7 @@ export function UnitPane({ visit, onVisit }: UnitPaneProps) {
     <View style={{ gap: 10 }}>
       <Row name="Blower table" value={visit.table?.name ?? 'choose'} onPress={() => setPicking(true)} />
       {complete && !telling ? (
-        <Row name="Unit" value={`${size} · tap ${visit.tap} · ${plate}`} onPress={() => setTelling(true)} />
+        <Row name="Unit" value={`${size} · ${speedText(visit)} · ${plate}`} onPress={() => setTelling(true)} />
       ) : (
         visit.table && (
           <View style={{ gap: 8 }}>
@@ -50,6 +52,7 @@ export function UnitPane({ visit, onVisit }: UnitPaneProps) {
               chosen={visit.tap}
               onChoose={(tap) => onVisit({ ...visit, tap })}
             />
+            {visit.motor === 'beltDrive' && <MeasuredRpm visit={visit} onVisit={onVisit} />}
             <Txt size={14} color="softInk">
               Nominal tons
             </Txt>
@@ -65,6 +68,35 @@ export function UnitPane({ visit, onVisit }: UnitPaneProps) {
       )}
       <TablePicker open={picking} onClose={() => setPicking(false)} onPick={pick} />
       <UnitSetupSheet open={editing} visit={visit} onVisit={onVisit} onClose={() => setEditing(false)} />
+    </View>
+  );
+}
+
+/** A belt drive runs at any RPM: the measured one, between the rows of the table. */
+function MeasuredRpm({ visit, onVisit }: UnitPaneProps) {
+  const [text, setText] = useState(visit.tap ?? '');
+  const { table } = visit;
+  const known = table && text !== '' && tapRow(table, text.trim()) !== undefined;
+  const wrong = text !== '' && table && !known;
+  return (
+    <View>
+      <TextInput
+        mode="outlined"
+        label="Or the blower’s RPM, measured"
+        accessibilityLabel="Or the blower’s RPM, measured"
+        inputMode="decimal"
+        value={text}
+        error={wrong === true}
+        onChangeText={(next) => {
+          setText(next);
+          if (table && tapRow(table, next.trim())) onVisit({ ...visit, tap: next.trim() });
+        }}
+      />
+      {wrong && (
+        <HelperText type="error" visible style={{ fontSize: 14 }}>
+          The maker’s table does not reach this RPM.
+        </HelperText>
+      )}
     </View>
   );
 }

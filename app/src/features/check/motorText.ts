@@ -8,12 +8,18 @@ export const MOTOR_TEXT: Record<MotorKind, string> = {
   beltDrive: 'belt drive',
 };
 
+/** "tap 3"; of a belt drive "823 RPM". */
+export function speedText({ motor, tap }: Pick<VisitDto, 'motor' | 'tap'>): string {
+  const rpm = motor === 'beltDrive' ? Number(tap) : Number.NaN;
+  return Number.isFinite(rpm) && tap ? `${Math.round(rpm)} RPM` : `tap ${tap ?? 'unknown'}`;
+}
+
 /** "3 t · constant torque · tap 3 · cooling", with what is known. */
 export function unitLine(visit: Pick<VisitDto, 'tons' | 'motor' | 'tap' | 'mode' | 'table'>): string {
   return [
     visit.tons ? `${tonsText(visit.tons)} t` : null,
     visit.table ? MOTOR_TEXT[visit.motor] : null,
-    visit.tap ? `tap ${visit.tap}` : null,
+    visit.tap ? speedText(visit) : null,
     visit.mode,
   ]
     .filter(Boolean)

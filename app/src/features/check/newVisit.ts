@@ -1,5 +1,5 @@
 import type { BlowerTableDto, ReadingDto, SiteDto, UnitDto, VisitDto, VisitTableDto } from '@huff/contract';
-import { DEFAULT_RULES, type Conditions, type PortId } from '@huff/core';
+import { DEFAULT_RULES, tapRow, type Conditions, type PortId } from '@huff/core';
 import { v4 as uuid } from 'uuid';
 
 export const AS_IT_RUNS: Conditions = { door: 'on', filter: 'in', coil: 'wet' };
@@ -27,11 +27,12 @@ export function quickCheck(now: Date): VisitDto {
 }
 
 /** The part of a table that a visit keeps. */
-export const tableUsed = ({ id, name, staticsInWc, taps }: BlowerTableDto): VisitTableDto => ({
+export const tableUsed = ({ id, name, staticsInWc, taps, byRpm }: BlowerTableDto): VisitTableDto => ({
   id,
   name,
   staticsInWc,
   taps,
+  ...(byRpm ? { byRpm } : {}),
 });
 
 /** A check at a known unit: what its record says is filled in. */
@@ -59,7 +60,7 @@ export function checkAt(
 
 /** The visit on another table: motor and, while they are unknown, tons come with it; a tap it does not know is let go. */
 export function onTable(visit: VisitDto, table: BlowerTableDto): VisitDto {
-  const tapStays = table.taps.some((row) => row.tap === visit.tap);
+  const tapStays = visit.tap ? tapRow(table, visit.tap) !== undefined : false;
   return {
     ...visit,
     table: tableUsed(table),

@@ -1,5 +1,13 @@
 import type { VisitDto } from '@huff/contract';
-import { BELT_DRIVE_FORM, beltDriveFaults, inputFaults, MOTOR_PLATE_FORM } from '@huff/core';
+import {
+  BELT_DRIVE_FORM,
+  beltDriveFaults,
+  beltDriveOf,
+  driveState,
+  inputFaults,
+  MOTOR_PLATE_FORM,
+  tapRow,
+} from '@huff/core';
 import { View } from 'react-native';
 import { ActionButton, Sheet } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
@@ -31,7 +39,11 @@ function Body({ visit, onVisit, onClose }: DriveFormSheetProps) {
     drive.send();
     plate.send();
     if (drive.errors.length + plate.errors.length > 0) return;
-    onVisit({ ...visit, setup: { ...visit.setup, drive: drive.inputs, motorPlate: plate.inputs } });
+    const known = beltDriveOf(drive.inputs);
+    const tap = known && driveState(known).rpm.toFixed(1);
+    // The table is read at what the blower turns: measured, else by the sheaves.
+    const runs = tap !== undefined && visit.table && tapRow(visit.table, tap) ? { tap } : {};
+    onVisit({ ...visit, ...runs, setup: { ...visit.setup, drive: drive.inputs, motorPlate: plate.inputs } });
     onClose();
   };
   return (

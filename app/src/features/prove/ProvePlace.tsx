@@ -5,7 +5,8 @@ import { Heading } from '../../ui/text';
 import { useIsWide } from '../../ui/theme';
 import type { Frame } from '../check/frame';
 import { ProveFoot } from './ProveFoot';
-import { ProofCrossing, ProveStation } from './ProveStation';
+import { ProofTable } from './ProofTable';
+import { Energy, ProofCrossing, ProveStation, Resistances } from './ProveStation';
 import { useProof, type ProofOfVisit } from './useProof';
 
 interface ProvePlaceProps {
@@ -82,7 +83,10 @@ export function ProvePlace({ visit, parted, paneWidth, onPort, onMethod, onFix, 
     side: parted.plan && proven && (
       <>
         <Heading size={17}>Predicted, and read</Heading>
-        <ProofCrossing plan={parted.plan} proven={proven} height={360} />
+        <ProofCrossing plan={parted.plan} proven={proven} height={320} />
+        <ProofTable proof={proven.proof} />
+        <Energy proven={proven} shop={shop} />
+        <Resistances plan={parted.plan} proven={proven} />
       </>
     ),
     foot: (

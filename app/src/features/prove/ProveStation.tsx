@@ -61,7 +61,7 @@ export function ProveStation({ plan, proven, shop, width, onPort, onMethod, wide
           <Txt size={15}>{change.sentence}</Txt>
         </View>
       ))}
-      <ProofTable proof={proof} />
+      {!wide && <ProofTable proof={proof} />}
       <View style={{ gap: 4 }}>
         <Heading size={16}>Before and after on the air path</Heading>
         <Txt size={14} color="softInk">
@@ -77,9 +77,13 @@ export function ProveStation({ plan, proven, shop, width, onPort, onMethod, wide
           onPort={onPort}
         />
       </View>
-      {!wide && <ProofCrossing plan={plan} proven={proven} />}
-      <Energy proven={proven} shop={shop} />
-      <Resistances plan={plan} proven={proven} />
+      {!wide && (
+        <>
+          <ProofCrossing plan={plan} proven={proven} />
+          <Energy proven={proven} shop={shop} />
+          <Resistances plan={plan} proven={proven} />
+        </>
+      )}
     </View>
   );
 }
@@ -245,7 +249,7 @@ function ReadRow({
 }
 
 /** What the change saves or spends a year. */
-function Energy({ proven, shop }: { readonly proven: ProofOfVisit; readonly shop: ShopDto }) {
+export function Energy({ proven, shop }: { readonly proven: ProofOfVisit; readonly shop: ShopDto }) {
   const watts = proven.proof.lines.find((line) => line.id === 'watts');
   const after = watts?.after ?? watts?.promised;
   if (watts?.before === undefined || after === undefined) return null;
@@ -270,7 +274,7 @@ function Energy({ proven, shop }: { readonly proven: ProofOfVisit; readonly shop
 }
 
 /** The path measured anew, at the airflow of now: what the unit's model becomes. */
-function Resistances({ plan, proven }: { readonly plan: DecidedPlan; readonly proven: ProofOfVisit }) {
+export function Resistances({ plan, proven }: { readonly plan: DecidedPlan; readonly proven: ProofOfVisit }) {
   const palette = usePalette();
   const found = proven.proof.proven;
   if (!found) return null;

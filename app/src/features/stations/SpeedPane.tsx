@@ -28,7 +28,11 @@ export function SpeedPane({ assessment: { judgement, advice, model } }: { readon
           <Txt color="softInk">{judgement.airflow.sentence}</Txt>
         )}
       </View>
-      <AdvicePane advice={advice} looking={looking} onLook={setLooked} />
+      {system?.fan.motor === 'beltDrive' ? (
+        <Txt color="softInk">Turns, sheaves and belts for another speed are found under Fix, on the Drive bench.</Txt>
+      ) : (
+        <AdvicePane advice={advice} looking={looking} onLook={setLooked} />
+      )}
     </View>
   );
 }

@@ -33,7 +33,8 @@ export function TablePage() {
       <View style={{ paddingHorizontal: 16, gap: 8 }}>
         <FiguresTable figures={table} />
         <Txt size={14} color="softInk">
-          CFM at external static in. w.c. A dash is a cell the maker leaves blank: it is never filled in.
+          {table.byRpm ? 'RPM and brake horsepower by CFM and' : 'CFM at'} external static in. w.c. A dash is a cell the
+          maker leaves blank: it is never filled in.
         </Txt>
       </View>
     </Page>

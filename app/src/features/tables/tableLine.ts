@@ -8,8 +8,13 @@ export function tableLine({
   motor,
   taps,
   staticsInWc,
-}: Pick<BlowerTableDto, 'tons' | 'motor' | 'taps' | 'staticsInWc'>): string {
+  byRpm,
+}: Pick<BlowerTableDto, 'tons' | 'motor' | 'taps' | 'staticsInWc' | 'byRpm'>): string {
   const range = `${staticText(staticsInWc[0] ?? 0)} to ${staticText(staticsInWc.at(-1) ?? 0)}`;
-  const many = taps.length === 1 ? '1 tap' : `${taps.length} taps`;
+  const many = byRpm
+    ? `by RPM, ${byRpm.flowsCfm.length} airflows`
+    : taps.length === 1
+      ? '1 tap'
+      : `${taps.length} taps`;
   return [tons ? `${tonsText(tons)} t` : null, MOTOR_TEXT[motor], many, range].filter(Boolean).join(' · ');
 }
