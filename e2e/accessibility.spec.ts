@@ -25,6 +25,8 @@ for (const colorScheme of ['light', 'dark'] as const) {
     const pages: [string, string | RegExp][] = [
       ['/', /^Glaze room|Kiln Lane/],
       ['/sites', 'Glaze room furnace'],
+      ['/shop', 'Minutes and money by move'],
+      ['/bench/sheaves?motorRpm=1745&leastPitchIn=2.8&mostPitchIn=3.8&turns=5&turnsOpen=2.5&blowerPitchIn=7', '823'],
       ['/shop/tables', 'AH 36, constant torque'],
       ['/shop/tables/import', 'Or paste it'],
       ['/shop/tables/de300000-0001-4000-8000-000000000001', 'AH 36, constant torque'],
@@ -49,7 +51,8 @@ for (const colorScheme of ['light', 'dark'] as const) {
         ['Look', 'Look before you measure'],
         ['Airflow', 'Methods'],
         ['Drop', 'predicted drop'],
-        ['Speed', 'on this duct system'],
+        ['Fix', 'Speed tap'],
+        ['Prove', 'Nothing to prove yet'],
       ] as const) {
         await tech.station(station);
         await expect(page.getByText(text).first()).toBeVisible();
@@ -61,6 +64,17 @@ for (const colorScheme of ['light', 'dark'] as const) {
         .first()
         .click();
       await expect(page.getByRole('dialog', { name: 'Duct traverse' })).toBeVisible();
+      expect(await violations(page)).toEqual([]);
+    });
+
+    test('ready plans, a decided plan, and its proof', async ({ page }) => {
+      const tech = technician(page);
+      await page.goto('/visits/de300000-0003-4000-8000-000000000009');
+      await tech.station('Fix');
+      await tech.takePlan('Least work');
+      expect(await violations(page)).toEqual([]);
+      await page.getByRole('button', { name: /^Drive bench/ }).click();
+      await expect(page.getByRole('img', { name: /^Blower sheave 7\.00 in\./ }).first()).toBeVisible();
       expect(await violations(page)).toEqual([]);
     });
 

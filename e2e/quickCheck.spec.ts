@@ -15,14 +15,15 @@ testWithOwnServer(
 
     await expect(page.getByRole('button', { name: /^External static 0\.58 in\. w\.c\..*outside/ })).toBeVisible();
     await expect(page.getByRole('button', { name: /^Airflow 940 CFM, 313 a ton: outside/ })).toBeVisible();
-    await tech.station('Speed');
+    await tech.station('Fix');
     await expect(page.getByText('No tap can do it: clear the restriction first')).toBeVisible();
     await expect(page.getByRole('button', { name: /^Tap 4: 1,036 CFM at 0\.70/ })).toBeVisible();
     await expect(page.getByRole('button', { name: /^Tap 5: off the table/ })).toBeVisible();
     await expect(page.getByText('its column at today’s static says 1,083')).toBeVisible();
     await page.getByRole('button', { name: /^Tap 4/ }).click();
-    await expect(page.getByRole('img', { name: /Tap 4 would meet them at 1,036 CFM and 0\.70/ })).toBeVisible();
+    await expect(page.getByRole('img', { name: /Then they would meet on tap 4 at 1,036 CFM and 0\.70/ })).toBeVisible();
 
+    await tech.station('Pressure');
     await page.getByRole('button', { name: /^Airflow 940/ }).click();
     const working = page.getByRole('dialog', { name: 'Airflow' });
     await expect(working.getByText('shop setting').first()).toBeVisible();
@@ -53,7 +54,7 @@ test('a known unit: what its record says is filled in, and the advice is to stay
   await tech.read('R2', '0.16');
   await tech.press('0.2');
   await tech.keep();
-  await tech.station('Speed');
+  await tech.station('Fix');
   await expect(page.getByRole('heading', { name: 'Stay on tap high' })).toBeVisible();
 });
 

@@ -13,7 +13,8 @@ import {
 import { IsBoolean, IsOptional, registerDecorator } from 'class-validator';
 import type { FactDto } from './fact';
 import { LIMITS } from './limits';
-import { pressureReading, type ReadingDto } from './reading';
+import type { pressureReading} from './reading';
+import { type ReadingDto } from './reading';
 import { shopFigures, shopParts, type ShopDto } from './shop';
 import { visitFacts, visitRules, type VisitDto } from './visit';
 

@@ -60,6 +60,31 @@ export function technician(page: Page) {
       }
     },
 
+    /** Takes one of the ready plans over, once they are searched. */
+    async takePlan(name: string) {
+      await page
+        .getByRole('group', { name: 'Ready plans' })
+        .getByRole('button', { name: new RegExp(name, 'i') })
+        .click();
+      await expect(page.getByRole('button', { name: /^Do these, then prove/ })).toBeEnabled();
+    },
+
+    /** Decides what is chosen, with its cautions read. */
+    async begin() {
+      await page.getByRole('button', { name: /^Do these, then prove/ }).click();
+      await page.getByRole('dialog').getByRole('button', { name: /begin/i }).click();
+    },
+
+    /** Reads ports again from the list of Prove, in the order given. */
+    async readAgain(values: Readonly<Record<string, string>>) {
+      for (const [port, figure] of Object.entries(values)) {
+        await page.getByRole('button', { name: new RegExp(`^Static at ${port}:`) }).click();
+        await this.press(figure);
+        await this.keep();
+        await page.keyboard.press('Escape');
+      }
+    },
+
     async keep() {
       await keypad().getByRole('button', { name: /^Keep/ }).click();
     },

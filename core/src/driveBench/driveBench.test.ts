@@ -48,6 +48,11 @@ describe('what cannot be done is an answer', () => {
       'No belt fits: the base moves from 3.00 to 4.00 in., and belt A48 is tight at 16.46',
     );
   });
+  test('figures that contradict each other are doubted first', () => {
+    const apart = solve(withDrive({ leastCentresIn: 4, mostCentresIn: 6 }));
+    expect(apart.reasons[0]).toContain('belt A48 is tight at 16.46 in., outside the 4.00 to 6.00 in. of the base');
+    expect(solve(withDrive({ beltMark: 'A12' })).reasons[0]).toContain('does not reach round these sheaves');
+  });
   test('the blower may not turn that fast', () => {
     const { solutions, reasons } = solve(withDrive({ mostBlowerRpm: 850 }));
     expect(solutions).toEqual([]);
@@ -65,7 +70,7 @@ describe('what cannot be done is an answer', () => {
   });
   test('a motor over its plate already, and a slipping belt, are said first', () => {
     const over = solve({ ...EXAMPLE_D_SYSTEM, motor: { ...EXAMPLE_D_SYSTEM.motor, plateAmps: 3.5, serviceFactor: 1 } });
-    expect(over.reasons[0]).toContain('over its plate already: 4.6 A of 3.5');
+    expect(over.reasons.join()).toContain('over its plate already: 4.6 A of 3.5');
     expect(over.solutions.every((s) => s.option.rank === 'largerMotor' && s.needsHp !== undefined)).toBe(true);
     expect(solve(withDrive({ measuredRpm: 780 })).reasons[0]).toContain('slips 5 %');
   });

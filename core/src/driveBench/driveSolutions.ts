@@ -23,6 +23,9 @@ import { clearedSystem } from './cleared';
 import { DRIVE_RANKS, driveOptions, type DriveOption, type DriveRank } from './driveOptions';
 import type { DriveParts } from './parts';
 
+/** So far may the belt that is on stand outside the base's travel before the figures are doubted, in. */
+const FOUND_OFF_IN = 0.25;
+
 /** One thing about a drive against its limit. */
 export interface DriveCheck {
   readonly id: 'rpm' | 'motor' | 'cleared' | 'belt' | 'wrap' | 'beltSpeed' | 'slip';
@@ -231,6 +234,15 @@ export function driveSolutions(system: System, goal: Goal, parts: DriveParts): D
     if (misses.high > 0 && misses.low === 0)
       reasons.push('Every setting moves too much air: look for an open or missing duct or filter.');
     if (reasons.length === 0) reasons.push('No setting lands in the band on this path, within the maker’s table.');
+  }
+  const off =
+    state.centresIn === undefined
+      ? 0
+      : Math.max(drive.leastCentresIn - state.centresIn, state.centresIn - drive.mostCentresIn);
+  if (state.centresIn === undefined || off > FOUND_OFF_IN) {
+    reasons.unshift(
+      `As found, belt ${state.belt.mark} ${state.centresIn === undefined ? 'does not reach round these sheaves' : `is tight at ${state.centresIn.toFixed(2)} in., outside the ${drive.leastCentresIn.toFixed(2)} to ${drive.mostCentresIn.toFixed(2)} in. of the base`}: measure sheaves, belt and base again.`,
+    );
   }
   const slip = state.slip ?? 0;
   if (slip > MOST_SLIP)

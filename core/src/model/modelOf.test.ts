@@ -145,6 +145,13 @@ describe('prediction', () => {
     expect(low?.airflow).not.toBe('cantSay');
   });
 
+  test('a tap the table does not know is said, not thrown', () => {
+    const { system } = modelled({ heating: { tap: 'hi', outputBtuH: 40_000 }, lowStage: { tap: 'lo', share: 0.7 } });
+    const found = predict(system, goal);
+    expect(found.heating).toMatchObject({ word: 'cantSay', sentence: expect.stringContaining('has no hi') });
+    expect(found.low).toBeUndefined();
+  });
+
   test('off the table nothing is promised', () => {
     const found = predict(onTap(modelled({}).system, '5'), goal);
     expect(found).toMatchObject({ airflow: 'cantSay', tesp: 'cantSay' });

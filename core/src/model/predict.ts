@@ -1,5 +1,6 @@
 import { densityOf } from '../air';
 import { COIL_CFM_PER_TON, predictCoil } from '../coil';
+import { tapRow } from '../fan';
 import { faceVelocityFpm } from '../filter';
 import { wordInBand, wordUnder, type Rules, type Sourced, type Target, type VerdictWord } from '../judge';
 import { operate, type Operation } from '../operate';
@@ -17,7 +18,8 @@ export interface Goal {
 }
 
 export interface HeatingPrediction {
-  readonly operation: Operation;
+  /** undefined when the table does not know its tap. */
+  readonly operation?: Operation;
   readonly riseF?: number;
   readonly word: VerdictWord;
   /** What the plate allows, and what it means. */
@@ -53,7 +55,10 @@ export const riseAt = (outputBtuH: number, flowCfm: number, altitudeFt = 0): num
 export function predictHeating(system: System): HeatingPrediction | undefined {
   const { heating } = system;
   if (!heating || (heating.outputBtuH === undefined && heating.leastCfm === undefined)) return undefined;
-  const operation = operate(heating.tap === undefined ? system : onTap(system, heating.tap));
+  const tap = heating.tap ?? system.fan.tap;
+  if (!tapRow(system.fan.table, tap))
+    return { word: 'cantSay', sentence: `The maker’s table has no ${tap}: say heating’s tap as the table names it.` };
+  const operation = operate(onTap(system, tap));
   if (operation.kind === 'offTable')
     return { operation, word: 'cantSay', sentence: `Heating on tap ${operation.tap} leaves the table.` };
   const { flowCfm } = operation;
@@ -97,14 +102,16 @@ export function predict(system: System, goal: Goal, measured: System = system): 
   const { target, maxTesp, rules } = goal;
   const operation = operate(system);
   const heating = predictHeating(system);
-  const lowAt = system.lowStage && operate(onTap(system, system.lowStage.tap));
-  const low = lowAt && {
-    operation: lowAt,
-    airflow:
-      lowAt.kind === 'crossing'
-        ? wordInBand(lowAt.flowCfm, target.flowCfm * system.lowStage.share, rules.bandShare, rules.edgeShare)
-        : ('cantSay' as const),
-  };
+  const { lowStage } = system;
+  const lowAt = lowStage && tapRow(system.fan.table, lowStage.tap) ? operate(onTap(system, lowStage.tap)) : undefined;
+  const low = lowAt &&
+    lowStage && {
+      operation: lowAt,
+      airflow:
+        lowAt.kind === 'crossing'
+          ? wordInBand(lowAt.flowCfm, target.flowCfm * lowStage.share, rules.bandShare, rules.edgeShare)
+          : ('cantSay' as const),
+    };
   if (operation.kind === 'offTable')
     return { system, operation, airflow: 'cantSay', tesp: 'cantSay', face: 'cantSay', low, heating };
   const { flowCfm, tespInWc } = operation;

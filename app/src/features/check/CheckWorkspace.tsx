@@ -193,6 +193,7 @@ export function CheckWorkspace({ visit: stored, onVisit: store, onSave, under, a
           onVisit={onWhole}
           onProve={() => setStation('prove')}
           onMethod={setMethod}
+          onSave={onSave}
           frame={frame}
         />
       );
@@ -205,6 +206,7 @@ export function CheckWorkspace({ visit: stored, onVisit: store, onSave, under, a
           onPort={askPort}
           onMethod={setMethod}
           onFix={() => setStation('fix')}
+          onSave={onSave}
           frame={frame}
         />
       );

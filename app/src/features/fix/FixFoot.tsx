@@ -13,10 +13,12 @@ interface FixFootProps {
   readonly fix: Fix;
   readonly shop: ShopDto;
   readonly onBegin: () => void;
+  /** Absent when the visit is saved already. */
+  readonly onSave?: () => void;
 }
 
 /** Always in sight while weighing: where the choice lands, what it costs, and the way on. */
-export function FixFoot({ visit, fix, shop, onBegin }: FixFootProps) {
+export function FixFoot({ visit, fix, shop, onBegin, onSave }: FixFootProps) {
   const palette = usePalette();
   const { planned, chosen, request } = fix;
   const plan = planned?.ok ? planned.plan : undefined;
@@ -76,14 +78,20 @@ export function FixFoot({ visit, fix, shop, onBegin }: FixFootProps) {
           {percentText(plan.chance)}
         </Txt>
       )}
-      <ActionButton
-        onPress={onBegin}
-        disabled={!plan || operation?.kind !== 'crossing' || chosen.length === 0}
-        quiet={chosen.length === 0}
-        aside={chosen.length > 0 ? moves : undefined}
-      >
-        {chosen.length === 0 ? 'Choose a plan or a move' : 'Do these, then prove'}
-      </ActionButton>
+      {chosen.length === 0 && onSave ? (
+        <ActionButton quiet onPress={onSave}>
+          Save this visit
+        </ActionButton>
+      ) : (
+        <ActionButton
+          onPress={onBegin}
+          disabled={!plan || operation?.kind !== 'crossing' || chosen.length === 0}
+          quiet={chosen.length === 0}
+          aside={chosen.length > 0 ? moves : undefined}
+        >
+          {chosen.length === 0 ? 'Choose a plan or a move' : 'Do these, then prove'}
+        </ActionButton>
+      )}
     </View>
   );
 }

@@ -25,6 +25,8 @@ interface FixPlaceProps {
   readonly onVisit: (visit: VisitDto) => void;
   readonly onProve: () => void;
   readonly onMethod: (method: FactKind) => void;
+  /** Absent when the visit is saved already. */
+  readonly onSave?: () => void;
   readonly frame: Frame;
 }
 
@@ -61,7 +63,7 @@ function cautionsKnown(visit: VisitDto): CautionId[] {
   return [...new Set(read)];
 }
 
-function Weighing({ visit, parted, onVisit, onProve, onMethod, frame }: FixPlaceProps) {
+function Weighing({ visit, parted, onVisit, onProve, onMethod, onSave, frame }: FixPlaceProps) {
   const wide = useIsWide();
   const shop = useShop();
   const { before } = parted;
@@ -136,7 +138,7 @@ function Weighing({ visit, parted, onVisit, onProve, onMethod, frame }: FixPlace
       wide={wide}
     />
   );
-  const foot = <FixFoot visit={before} fix={fix} shop={shop} onBegin={() => setBeginning(true)} />;
+  const foot = <FixFoot visit={before} fix={fix} shop={shop} onBegin={() => setBeginning(true)} onSave={onSave} />;
   if (!wide && atBench && bench) {
     return frame({
       main: (

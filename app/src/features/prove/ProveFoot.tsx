@@ -12,10 +12,12 @@ interface ProveFootProps {
   readonly onPort: (port: PortId) => void;
   readonly onKeep: () => void;
   readonly onFix: () => void;
+  /** Absent when the visit is saved already. */
+  readonly onSave?: () => void;
 }
 
 /** The one next thing while proving: the port to read again, then keeping what was proven. */
-export function ProveFoot({ proven, keeping, onPort, onKeep, onFix }: ProveFootProps) {
+export function ProveFoot({ proven, keeping, onPort, onKeep, onFix, onSave }: ProveFootProps) {
   const palette = usePalette();
   const lacking = proven ? sorted(proven) : [];
   const next = lacking[0];
@@ -30,9 +32,17 @@ export function ProveFoot({ proven, keeping, onPort, onKeep, onFix }: ProveFootP
           {`Read ${next} again`}
         </ActionButton>
       );
-    if (keeping === 'noUnit')
-      return <Txt color="softInk">Proven. This check is at no known unit, so there is no record to keep it on.</Txt>;
-    if (keeping === 'kept') return <Txt bold>Kept on the unit: tap, drive and air path as proven.</Txt>;
+    if (keeping !== 'toKeep')
+      return (
+        <View style={{ gap: 8 }}>
+          <Txt bold={keeping === 'kept'} color={keeping === 'kept' ? 'ink' : 'softInk'}>
+            {keeping === 'kept'
+              ? 'Kept on the unit: speed, drive and air path as proven.'
+              : 'Proven. This check is at no known unit, so there is no record to keep it on.'}
+          </Txt>
+          {onSave && <ActionButton onPress={onSave}>Save this visit</ActionButton>}
+        </View>
+      );
     return (
       <ActionButton onPress={onKeep} disabled={!proven.proof.proven}>
         Keep it on the unit

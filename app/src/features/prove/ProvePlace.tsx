@@ -16,6 +16,8 @@ interface ProvePlaceProps {
   readonly onPort: (port: PortId) => void;
   readonly onMethod: (method: FactKind) => void;
   readonly onFix: () => void;
+  /** Absent when the visit is saved already. */
+  readonly onSave?: () => void;
   readonly frame: Frame;
 }
 
@@ -51,7 +53,7 @@ export function unitAfter(unit: UnitDto, after: VisitDto, proven: ProvenUnit): U
 }
 
 /** The station Prove with its foot: reading again, then keeping what was proven on the unit. */
-export function ProvePlace({ visit, parted, paneWidth, onPort, onMethod, onFix, frame }: ProvePlaceProps) {
+export function ProvePlace({ visit, parted, paneWidth, onPort, onMethod, onFix, onSave, frame }: ProvePlaceProps) {
   const wide = useIsWide();
   const shop = useShop();
   const proven = useProof(parted);
@@ -96,6 +98,7 @@ export function ProvePlace({ visit, parted, paneWidth, onPort, onMethod, onFix, 
         onPort={onPort}
         onKeep={keep}
         onFix={onFix}
+        onSave={onSave}
       />
     ),
   });

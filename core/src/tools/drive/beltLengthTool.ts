@@ -6,7 +6,6 @@ import {
   readBeltMark,
   standardBelts,
   wrapDeg,
-  type BeltSection,
 } from '../../drive';
 import { defineTool, refuse, type ToolLine } from '../tool';
 

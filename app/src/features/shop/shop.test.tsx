@@ -1,0 +1,122 @@
+import { check, plainShop, ShopDto } from '@huff/contract';
+import { fireEvent, screen } from '@testing-library/react-native';
+import { renderThemed } from '../../testing/render';
+import {
+  beltFaults,
+  beltInputs,
+  beltOfForm,
+  SHEAVE_FORM,
+  sheaveFaults,
+  sheaveInputs,
+  sheaveOf,
+  withEffort,
+} from './shopForms';
+import { ShopPage } from './ShopPage';
+import { ShopSheet } from './ShopSheet';
+
+const mockSave = jest.fn();
+const mockList = jest.fn();
+jest.mock('expo-router', () => ({ Link: jest.fn(() => null), router: {}, usePathname: () => '/shop' }));
+jest.mock('../../data/records', () => ({
+  shop: { useList: () => mockList() as unknown, useSave: () => ({ mutate: mockSave }) },
+}));
+
+const shop: ShopDto = {
+  ...plainShop('11110000-0000-4000-8000-000000000001'),
+  sheaves: [
+    {
+      id: '11110000-0000-4000-8000-000000000002',
+      name: 'Fixed 3.7',
+      fits: 'motor',
+      pitchIn: 3.7,
+      mostPitchIn: null,
+      turns: null,
+      grooves: 1,
+      onTruck: true,
+      cost: 18,
+    },
+  ],
+  belts: [{ mark: 'A48', onTruck: true, cost: 14 }],
+};
+beforeEach(() => {
+  mockSave.mockClear();
+  mockList.mockReturnValue({ records: [{ record: shop, sending: 'sent' }], isError: false });
+});
+const saved = () => (mockSave.mock.calls[0] as [ShopDto])[0];
+
+describe('forms and records say the same', () => {
+  test('a sheave goes through its form unchanged', () => {
+    for (const part of [shop.sheaves[0]!, { ...shop.sheaves[0]!, mostPitchIn: 4.4, turns: 5 }])
+      expect(sheaveOf(sheaveInputs(part), part.id)).toEqual(part);
+    expect(beltOfForm(beltInputs(shop.belts[0]!))).toEqual(shop.belts[0]);
+  });
+  test('what is wrong is named', () => {
+    const adjustable = { name: 'x', kind: 'adjustable', pitchIn: 4, mostPitchIn: 3, turns: 5, cost: 1 };
+    expect(sheaveFaults(adjustable)[0]).toMatchObject({ field: 'mostPitchIn' });
+    expect(sheaveFaults({ ...adjustable, mostPitchIn: 5 })).toEqual([]);
+    expect(beltFaults({ mark: 'C9', cost: 1 })[0]?.message).toContain('A48');
+    expect(beltFaults({ mark: '4L500', cost: 1 })).toEqual([]);
+  });
+  test('a move’s minutes and money replace those of before', () => {
+    const twice = withEffort(withEffort(shop, 'cleanCoil', { minutes: 60, cost: 10 }), 'cleanCoil', {
+      minutes: 50,
+      cost: 9,
+    });
+    expect(twice.moves).toEqual([{ move: 'cleanCoil', minutes: 50, cost: 9 }]);
+    expect(check(ShopDto, twice).ok).toBe(true);
+  });
+});
+
+describe('the page', () => {
+  test('a tariff is set; a blank one stays unknown', () => {
+    renderThemed(<ShopPage />);
+    fireEvent.press(screen.getByLabelText(/^Tariff: not known/));
+    fireEvent.changeText(screen.getByLabelText(/^Tariff, a kWh/), '0.21');
+    fireEvent.press(screen.getByText('Keep it'));
+    expect(saved()).toMatchObject({ tariffPerKwh: 0.21, hoursAYear: null, currency: '$' });
+  });
+  test('a belt is added, and one of the same mark replaces it', () => {
+    renderThemed(<ShopPage />);
+    fireEvent.press(screen.getByText('Add a belt'));
+    fireEvent.changeText(screen.getByLabelText(/^Mark/), 'a48');
+    fireEvent.changeText(screen.getByLabelText(/^Cost/), '16');
+    fireEvent.press(screen.getByText('Keep it'));
+    expect(saved().belts).toEqual([{ mark: 'A48', onTruck: true, cost: 16 }]);
+  });
+  test('a sheave is taken off the list', () => {
+    renderThemed(<ShopPage />);
+    fireEvent.press(screen.getByLabelText(/^Fixed 3\.7/));
+    fireEvent.press(screen.getByText('Take it off the list'));
+    expect(saved().sheaves).toEqual([]);
+  });
+  test('minutes of a move are the shop’s from then on', () => {
+    renderThemed(<ShopPage />);
+    fireEvent.press(screen.getByLabelText(/^Clean the coil: 1 h 30/));
+    fireEvent.changeText(screen.getByLabelText('Minutes'), '45');
+    fireEvent.press(screen.getByText('Keep it'));
+    expect(saved().moves).toEqual([{ move: 'cleanCoil', minutes: 45, cost: 45 }]);
+  });
+  test('without the server’s word nothing can be overwritten', () => {
+    mockList.mockReturnValue({ records: [], isError: true });
+    renderThemed(<ShopPage />);
+    expect(screen.getByText(/not been read from the server yet/)).toBeTruthy();
+    expect(screen.queryByText('Add a belt')).toBeNull();
+  });
+});
+
+test('a sheet with something wrong keeps nothing', () => {
+  const onKeep = jest.fn();
+  renderThemed(
+    <ShopSheet
+      title="New sheave"
+      set={SHEAVE_FORM}
+      begin={{}}
+      faultsOf={sheaveFaults}
+      onKeep={onKeep}
+      onClose={jest.fn()}
+    />,
+  );
+  fireEvent.press(screen.getByText('Keep it'));
+  expect(onKeep).not.toHaveBeenCalled();
+  expect(screen.getByText('Name: type it.')).toBeTruthy();
+});

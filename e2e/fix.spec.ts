@@ -1,0 +1,199 @@
+import { expect, test, testWithOwnServer } from './support/test';
+import { technician } from './support/steps';
+
+test('a tap fix: measured, weighed, decided with its cautions, proven, kept on the unit', async ({ page }) => {
+  const tech = technician(page);
+  await page.goto('/sites');
+  await page.getByRole('button', { name: 'Check Glaze room furnace' }).click();
+  await tech.read('R2', '.12');
+  await tech.press('.26');
+  await tech.keep();
+  await page.keyboard.press('Escape');
+  await tech.read('S2', '.08');
+  await page.keyboard.press('Escape');
+
+  await tech.station('Fix');
+  await page.getByRole('radiogroup', { name: 'Speed to weigh' }).getByRole('radio', { name: 'med-high' }).click();
+  await expect(page.getByRole('img', { name: /Then they would meet on tap med-high at 9\d\d CFM/ })).toBeVisible();
+  await expect(page.getByLabel(/^Heating: .*inside/)).toBeVisible();
+  await page.getByRole('button', { name: /Line-voltage lead: med-low to med-high/ }).click();
+  await expect(page.getByText(/Cap the med-low lead by itself/)).toBeVisible();
+  await page.getByRole('button', { name: /^Do these, then prove/ }).click();
+  await expect(page.getByText(/Never two speed leads live together/)).toBeVisible();
+  await page.getByRole('dialog').getByRole('button', { name: /begin/i }).click();
+
+  await expect(page.getByRole('heading', { name: 'Read the same ports again' })).toBeVisible();
+  await tech.readAgain({ R2: '.14', S1: '.32', S2: '.1' });
+  await expect(page.getByRole('heading', { name: /It is in the band\.$/ })).toBeVisible();
+  await expect(page.getByLabel(/^Airflow, CFM: 8\d\d before, 9\d\d predicted, 9\d\d after/)).toBeVisible();
+  await page.getByRole('button', { name: 'Keep it on the unit' }).click();
+  await expect(page.getByText(/^Kept on the unit/)).toBeVisible();
+
+  await page.reload();
+  await tech.station('Prove');
+  await expect(page.getByLabel(/^Airflow, CFM: 8\d\d before, 9\d\d predicted/)).toBeVisible();
+  // The next check begins on the proven tap.
+  await page.getByRole('button', { name: /^Start over/ }).click();
+  await page.goto('/sites');
+  await page.getByRole('button', { name: 'Check Glaze room furnace' }).click();
+  await expect(page.getByText(/^Last proven/)).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Unit: 2\.5 t · tap med-high/ })).toBeVisible();
+});
+
+test('@wide a filter-and-return fix: a ready plan within the plate, its own figures typed, proven under other conditions', async ({
+  page,
+}) => {
+  const tech = technician(page);
+  await page.goto('/sites');
+  await page.getByRole('button', { name: 'Check Reading room air handler' }).click();
+  await tech.station('Look');
+  await tech.see('Filter', 'loaded');
+  await tech.station('Pressure');
+  await tech.read('R1', '.16');
+  await tech.press('.31');
+  await tech.keep();
+  await tech.press('.27');
+  await tech.keep();
+  await tech.station('Fix');
+  await tech.takePlan('Least work');
+  await expect(page.getByText(/It lands at 1,\d\d\d CFM and 0\.\d\d in\. w\.c\., within the 0\.50/)).toBeVisible();
+  await expect(page.getByRole('checkbox', { name: /^Clean or new filter/ })).toBeChecked();
+  await expect(page.getByRole('checkbox', { name: /^Second return/ })).toBeChecked();
+
+  await page.getByRole('button', { name: 'Second return with its own filter: what it takes' }).click();
+  await tech.fill({ 'New duct, diameter': '2' });
+  await page.getByRole('button', { name: 'Weigh it with these' }).click();
+  await expect(page.getByText('New duct, diameter must be between 6 and 40 in.')).toBeVisible();
+  await tech.fill({ 'New duct, diameter': '12' });
+  await page.getByRole('button', { name: 'Weigh it with these' }).click();
+  await expect(page.getByText(/^12 in\. round/)).toBeVisible();
+  await page.reload();
+  await tech.station('Fix');
+  await expect(page.getByText(/^12 in\. round/)).toBeVisible();
+
+  await tech.begin();
+  await tech.readAgain({ R1: '.1' });
+  await page.getByRole('button', { name: /^Static at R2:/ }).click();
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /coil wet/i })
+    .click();
+  await tech.press('.16');
+  await tech.keep();
+  await page.keyboard.press('Escape');
+  await expect(page.getByText(/^R2: coil wet then, dry now/)).toBeVisible();
+  await tech.readAgain({ R2: '.16', S1: '.28' });
+  await expect(page.getByRole('button', { name: 'Keep it on the unit' })).toBeVisible();
+  await expect(page.getByText(/^(Saves|Spends) \d+ kWh, \$/)).toBeVisible();
+
+  await tech.station('Fix');
+  await expect(page.getByText(/^Decided /)).toBeVisible();
+  await page.getByRole('button', { name: /^Take the plan back/ }).click();
+  await expect(page.getByRole('button', { name: /^Do these, then prove/ })).toBeVisible();
+});
+
+test('a belt fix: the sheave turned on the Drive bench, the motor checked, proven', async ({ page }) => {
+  const tech = technician(page);
+  await page.goto('/sites');
+  await page.getByRole('button', { name: 'Check Roof 2 stacks' }).click();
+  await tech.read('R1', '.2');
+  await tech.press('.32');
+  await tech.keep();
+  await tech.station('Fix');
+  await page.getByRole('button', { name: /^Motor amps and watts/ }).click();
+  await page.getByRole('dialog').getByRole('radio', { name: 'three-phase' }).click();
+  await tech.fill({ 'Volts at the motor': '229', Amps: '4.6' });
+  await page.getByRole('button', { name: 'Keep these amps' }).click();
+
+  await page.getByRole('button', { name: /^Drive bench/ }).click();
+  await expect(
+    page.getByRole('radio', { name: /^Turn the sheave: motor sheave ½ turn open, belt A48 stays/ }),
+  ).toBeChecked();
+  await expect(page.getByLabel(/^Blower: 823 now, 922 RPM inside/)).toBeVisible();
+  await expect(page.getByLabel(/^Motor: 4\.6 A now, 6\.\d A inside/)).toBeVisible();
+  await expect(page.getByText(/move the base 5\/16 in\. closer · press 1\/4 in\. at mid-span/)).toBeVisible();
+  await page.getByRole('button', { name: 'Half a turn closer' }).click();
+  await expect(page.getByRole('status').getByText('0 turns open')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Half a turn closer' })).toBeDisabled();
+  await page.getByRole('button', { name: 'Half a turn open' }).click();
+  await page.getByRole('button', { name: /^Use ½ turn open/ }).click();
+
+  await tech.begin();
+  await tech.readAgain({ R1: '.25', S1: '.4' });
+  await expect(
+    page.getByRole('heading', { name: /^The airflow came out as predicted.*It is in the band\.$/ }),
+  ).toBeVisible();
+  await page.getByRole('button', { name: 'Keep it on the unit' }).click();
+  await expect(page.getByText(/^Kept on the unit/)).toBeVisible();
+});
+
+test('a drive nobody wrote down: entered with a wrong turn, then solved; figures that contradict each other are doubted', async ({
+  page,
+}) => {
+  const tech = technician(page);
+  await page.goto('/sites');
+  await page.getByRole('button', { name: 'Check Roof 1 entrance' }).click();
+  await tech.read('R1', '.2');
+  await tech.press('.32');
+  await tech.keep();
+  await tech.station('Fix');
+  await page.getByRole('button', { name: /^Drive bench/ }).click();
+  await tech.fill({
+    'Pitch diameter all open': '2.8',
+    'Pitch diameter closed': '3.8',
+    'Turns from closed to open': '5',
+    'Turns open now': '6',
+    'Blower sheave, pitch diameter': '7',
+    'Mark on the belt': 'A48',
+    'Least centre distance the base allows': '3',
+    'Most centre distance': '5',
+  });
+  await page.getByRole('button', { name: 'Keep the drive' }).click();
+  await expect(page.getByText(/The sheave turns from 0 to 5/)).toBeVisible();
+  await tech.fill({ 'Turns open now': '2.5' });
+  await page.getByRole('button', { name: 'Keep the drive' }).click();
+  await page.getByRole('button', { name: /^Drive bench/ }).click();
+  await expect(
+    page.getByText(/belt A48 is tight at 16\.46 in\., outside the 3\.00 to 5\.00 in\. of the base/),
+  ).toBeVisible();
+  await page.getByRole('button', { name: 'Sheaves, belt and base as fitted' }).click();
+  await tech.fill({ 'Least centre distance the base allows': '15', 'Most centre distance': '17.5' });
+  await page.getByRole('button', { name: 'Keep the drive' }).click();
+  await expect(page.getByRole('radio', { name: /^Turn the sheave/ })).toBeVisible();
+});
+
+testWithOwnServer('decided without a server: the plan and its proof arrive once it is back', async ({ page, huff }) => {
+  const tech = technician(page);
+  await page.goto('/sites');
+  await expect(page.getByRole('button', { name: 'Check Upstairs air handler' })).toBeVisible();
+  await page.goto('/shop');
+  await expect(page.getByText('$0.19 a kWh')).toBeVisible();
+  await page.getByRole('button', { name: /^Clean the coil: / }).click();
+  await tech.fill({ Minutes: '55', Cost: '12' });
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByRole('button', { name: /^Clean the coil: 55 min · \$12, set by the shop/ })).toBeVisible();
+  await page.goto('/sites');
+  await page.getByRole('button', { name: 'Check Upstairs air handler' }).click();
+  await huff.stop();
+  await tech.read('R2', '.16');
+  await tech.press('.2');
+  await tech.keep();
+  await tech.station('Fix');
+  await page.getByRole('radiogroup', { name: 'Speed to weigh' }).getByRole('radio', { name: 'med' }).click();
+  await tech.begin();
+  await tech.readAgain({ R2: '.12', S1: '.16' });
+  await expect(page.getByRole('heading', { name: /than predicted|as predicted/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Keep it on the unit' }).click();
+  await page.getByRole('button', { name: 'Save this visit' }).click();
+  await expect(page.getByText('Kept on this phone, waiting')).toBeVisible();
+  await huff.start();
+  await expect(page.getByText('Kept on this phone, waiting')).toHaveCount(0, { timeout: 30_000 });
+  const units = (await (await page.request.get('/api/units')).json()) as {
+    name: string;
+    proven?: object;
+    tap: string;
+  }[];
+  expect(units.find((unit) => unit.name === 'Upstairs air handler')).toMatchObject({ tap: 'med', proven: {} });
+  const visits = (await (await page.request.get('/api/visits')).json()) as { facts: { kind: string }[] }[];
+  expect(visits.filter((visit) => visit.facts.some((fact) => fact.kind === 'plan'))).toHaveLength(1);
+});
