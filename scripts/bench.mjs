@@ -10,11 +10,13 @@ await ensureBuilt();
 const { benchAirway } = await import('./bench/airway.mjs');
 const { benchCore } = await import('./bench/core.mjs');
 const { benchDownload } = await import('./bench/download.mjs');
+const { benchPlanPage } = await import('./bench/planPage.mjs');
 const { benchPage } = await import('./bench/page.mjs');
 const { benchServer } = await import('./bench/server.mjs');
 
 console.log(`Node.js ${process.versions.node}, ${os.cpus().length} cores\n`);
 await benchCore();
+await benchPlanPage(chromium);
 await benchPage(chromium);
 await benchAirway(chromium);
 await benchServer();

@@ -9,7 +9,12 @@ await build({
   format: 'esm',
   target: 'node20',
   // Our own packages are taken in; all from node_modules stays outside (PGlite finds its .wasm beside itself).
-  alias: { '@huff/core': './core/src/index.ts', '@huff/contract': './contract/src/index.ts' },
+  alias: {
+    '@huff/core/fix': './core/src/fix.ts',
+    '@huff/core': './core/src/index.ts',
+    '@huff/contract/fix': './contract/src/fix.ts',
+    '@huff/contract': './contract/src/index.ts',
+  },
   packages: 'external',
   sourcemap: true,
   tsconfig: 'server/tsconfig.json',

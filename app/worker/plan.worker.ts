@@ -1,4 +1,4 @@
-import { plans, type PlanAnswer, type PlanRequest, type SearchProgress } from '@huff/core';
+import { plans, type PlanAnswer, type PlanRequest, type SearchProgress } from '@huff/core/fix';
 import { expose } from 'comlink';
 
 const breath = () => new Promise<void>((go) => setTimeout(go));

@@ -8,7 +8,6 @@ export * from './plan';
 export * from './problem';
 export * from './reading';
 export * from './setup';
-export * from './shop';
 export * from './site';
 export * from './unit';
 export * from './visit';

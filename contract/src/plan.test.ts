@@ -1,4 +1,5 @@
-import { applyMoves, planNow, promiseOf, type PlanRecord } from '@huff/core';
+import { applyMoves, promiseOf, type PlanRecord } from '@huff/core';
+import { planNow } from '@huff/core/fix';
 import {
   assess,
   check,
@@ -6,18 +7,12 @@ import {
   FactDto,
   intoWhole,
   partVisit,
-  plainShop,
-  planRequest,
-  PlanWishesDto,
-  shopEnergy,
-  shopFigures,
-  shopParts,
-  ShopDto,
   standingPlan,
   UnitDto,
   VisitDto,
   type ReadingDto,
 } from '.';
+import { plainShop, planRequest, PlanWishesDto, shopEnergy, shopFigures, shopParts, ShopDto } from './fix';
 
 const uuid = (n: number) => `22220000-0000-4000-8000-${String(n).padStart(12, '0')}`;
 const at = (minute: number) => `2026-05-12T10:${String(minute).padStart(2, '0')}:00.000Z`;

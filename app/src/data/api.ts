@@ -1,4 +1,5 @@
-import type { BlowerTableDto, PhotoDto, Problem, ShopDto, SiteDto, UnitDto, VisitDto } from '@huff/contract';
+import type { BlowerTableDto, PhotoDto, Problem, SiteDto, UnitDto, VisitDto } from '@huff/contract';
+import type { ShopDto } from '@huff/contract/fix';
 
 /** The server's answer when it is no success: its problem document, or what can be said without one. */
 export class ApiError extends Error {

@@ -1,4 +1,5 @@
-import { plainShop, type BlowerTableDto, type PhotoDto, type ShopDto, type SiteDto, type UnitDto, type VisitDto } from '@huff/contract';
+import { type BlowerTableDto, type PhotoDto, type SiteDto, type UnitDto, type VisitDto } from '@huff/contract';
+import type { ShopDto } from '@huff/contract/fix';
 import { api } from './api';
 import { savedRecords } from './saved';
 
@@ -17,8 +18,3 @@ export const units = savedRecords<UnitDto>({ key: 'units', list: api.units, put:
 
 /** One a shop. */
 export const shop = savedRecords<ShopDto>({ key: 'shop', list: api.shop, put: api.putShop });
-
-const UNKNOWN_SHOP = plainShop('00000000-0000-4000-8000-000000000000');
-
-/** What the shop has set; the usual until it was read once. */
-export const useShop = (): ShopDto => shop.useList().records[0]?.record ?? UNKNOWN_SHOP;

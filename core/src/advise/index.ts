@@ -1,3 +1,2 @@
 export * from './tapAdvice';
 export * from './tapOutcomes';
-export * from './speedGuide';

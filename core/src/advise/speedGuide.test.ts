@@ -1,6 +1,7 @@
 import { EXAMPLE_A_TABLE } from '../examples/exampleA';
 import { EXAMPLE_D_TABLE } from '../examples/exampleD';
-import { giveUpStatic, speedGuide, type BlowerTable } from '..';
+import type { BlowerTable } from '../fan';
+import { giveUpStatic, speedGuide } from './speedGuide';
 
 const switches: BlowerTable = {
   staticsInWc: [0.5, 0.6, 0.7, 0.8, 0.9],

@@ -1,8 +1,9 @@
-import { solveTool, toolOf, type RawInputs } from '.';
+import { solveTool, type RawInputs } from '.';
+import { benchTool } from '../bench';
 
 /** The airflow of a method with how sure it is; fails when it cannot be solved. */
 const flowOf = (id: string, inputs: RawInputs) => {
-  const outcome = solveTool(toolOf(id)!, inputs);
+  const outcome = solveTool(benchTool(id)!, inputs);
   if (!outcome.ok || !outcome.flow) throw new Error(JSON.stringify(outcome));
   return outcome.flow;
 };

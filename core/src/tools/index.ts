@@ -5,24 +5,8 @@ import { gasHeat } from './airflow/gasHeat';
 import { registers } from './airflow/registers';
 import { requestedFlow } from './airflow/requestedFlow';
 import { traverse } from './airflow/traverse';
-import { airState } from './bench/airState';
-import { capacity } from './bench/capacity';
-import { ductBudget } from './bench/ductBudget';
-import { ductFrictionTool } from './bench/ductFrictionTool';
-import { ductSizing } from './bench/ductSizing';
-import { filterSizing } from './bench/filterSizing';
 import { measuredDrop } from './bench/measuredDrop';
-import { pitot } from './bench/pitot';
-import { predictedDrop } from './bench/predictedDrop';
-import { tesp } from './bench/tesp';
-import { beltLengthTool } from './drive/beltLengthTool';
-import { beltTensionTool } from './drive/beltTensionTool';
-import { fanLawsTool } from './drive/fanLawsTool';
-import { sheaveTool } from './drive/sheaveTool';
-import { imbalanceTool } from './electrical/imbalanceTool';
 import { motorLoadTool } from './electrical/motorLoadTool';
-import { overloadTool } from './electrical/overloadTool';
-import { runCapacitorTool } from './electrical/runCapacitorTool';
 import type { Tool } from './tool';
 
 export { RETURN_DEW_POINT } from './bench/measuredDrop';
@@ -31,35 +15,6 @@ export { WORKABLE_FRICTION } from './bench/ductBudget';
 export * from './solveTool';
 export * from './tool';
 export * from './units';
-
-/** Every calculation that stands alone, in the order of the bench. */
-export const TOOLS: readonly Tool[] = [
-  tesp,
-  filterSizing,
-  traverse,
-  pitot,
-  electricHeat,
-  gasHeat,
-  requestedFlow,
-  flowPlate,
-  registers,
-  coolingDrop,
-  airState,
-  measuredDrop,
-  predictedDrop,
-  capacity,
-  ductFrictionTool,
-  ductSizing,
-  ductBudget,
-  fanLawsTool,
-  sheaveTool,
-  beltLengthTool,
-  beltTensionTool,
-  imbalanceTool,
-  overloadTool,
-  runCapacitorTool,
-  motorLoadTool,
-] as unknown as readonly Tool[];
 
 /** Ids of the ways to an airflow that a visit keeps as facts. */
 export const FLOW_METHOD_IDS = [
@@ -73,7 +28,20 @@ export const FLOW_METHOD_IDS = [
 ] as const;
 export type FlowMethodId = (typeof FLOW_METHOD_IDS)[number];
 
-const BY_ID = new Map(TOOLS.map((tool) => [tool.id, tool]));
+/** The calculations whose inputs a visit keeps as facts. All others are on the Bench alone (`@huff/core/bench`). */
+const VISIT_TOOLS = [
+  electricHeat,
+  gasHeat,
+  requestedFlow,
+  traverse,
+  flowPlate,
+  registers,
+  coolingDrop,
+  measuredDrop,
+  motorLoadTool,
+] as unknown as readonly Tool[];
 
-/** The tool of an id, or undefined. */
+const BY_ID = new Map(VISIT_TOOLS.map((tool) => [tool.id, tool]));
+
+/** The visit's tool of an id, or undefined. */
 export const toolOf = (id: string): Tool | undefined => BY_ID.get(id);

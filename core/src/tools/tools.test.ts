@@ -1,18 +1,9 @@
 import fc from 'fast-check';
-import {
-  solveTool,
-  toolFigure,
-  toolOf,
-  TOOLS,
-  toolText,
-  traversePoints,
-  type RawInputs,
-  type Tool,
-  type ToolField,
-} from '.';
+import { solveTool, toolFigure, toolText, traversePoints, type RawInputs, type Tool, type ToolField } from '.';
+import { benchTool, TOOLS } from '../bench';
 
 const answer = (id: string, inputs: RawInputs) => {
-  const outcome = solveTool(toolOf(id)!, inputs);
+  const outcome = solveTool(benchTool(id)!, inputs);
   if (!outcome.ok) throw new Error(JSON.stringify(outcome.errors));
   return outcome;
 };
@@ -20,7 +11,7 @@ const value = (id: string, inputs: RawInputs) => answer(id, inputs).headline.val
 const line = (id: string, inputs: RawInputs, label: string) =>
   answer(id, inputs).lines.find((l) => l.label === label)!.value;
 const faults = (id: string, inputs: RawInputs) => {
-  const outcome = solveTool(toolOf(id)!, inputs);
+  const outcome = solveTool(benchTool(id)!, inputs);
   return outcome.ok ? [] : outcome.errors.map((e) => `${e.field}: ${e.message}`);
 };
 

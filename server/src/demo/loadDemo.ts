@@ -1,4 +1,5 @@
-import { BlowerTableDto, check, ShopDto, SiteDto, UnitDto, VisitDto } from '@huff/contract';
+import { BlowerTableDto, check, SiteDto, UnitDto, VisitDto } from '@huff/contract';
+import { ShopDto } from '@huff/contract/fix';
 import type { ClassConstructor } from 'class-transformer';
 import { blowerTablesOn } from '../blowerTables/blowerTables';
 import type { Db } from '../db/db';

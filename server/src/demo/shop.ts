@@ -1,4 +1,4 @@
-import type { ShopDto } from '@huff/contract';
+import type { ShopDto } from '@huff/contract/fix';
 import { DEMO_AUTHOR } from '../http/author';
 import { demoId } from './ids';
 

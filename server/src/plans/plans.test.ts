@@ -1,4 +1,5 @@
-import { plainShop, type ShopDto, type VisitDto } from '@huff/contract';
+import { type VisitDto } from '@huff/contract';
+import { plainShop, type ShopDto } from '@huff/contract/fix';
 import type { Db } from '../db/db';
 import { DEMO_SHOP } from '../demo/shop';
 import { DEMO_TABLES } from '../demo/tables';

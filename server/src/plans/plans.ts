@@ -1,5 +1,6 @@
-import { assess, partVisit, planRequest, type PlanWishesDto } from '@huff/contract';
-import { plans, type PlanAnswer } from '@huff/core';
+import { assess, partVisit } from '@huff/contract';
+import { planRequest, type PlanWishesDto } from '@huff/contract/fix';
+import { plans, type PlanAnswer } from '@huff/core/fix';
 import type { Db } from '../db/db';
 import type { Author } from '../http/author';
 import { shopOn } from '../shop/shop';

@@ -1,4 +1,4 @@
-import { ShopDto } from '@huff/contract';
+import { ShopDto } from '@huff/contract/fix';
 import { Router } from 'express';
 import type { Db } from '../db/db';
 import { authorOf } from '../http/author';

@@ -1,4 +1,4 @@
-import { plainShop, type ShopDto } from '@huff/contract';
+import { plainShop, type ShopDto } from '@huff/contract/fix';
 import type { Db } from '../db/db';
 import { moment } from '../db/moment';
 import { putLatest } from '../db/putLatest';

@@ -1,4 +1,5 @@
-import { check, PlanWishesDto, ReadingDto, VisitDto } from '@huff/contract';
+import { check, ReadingDto, VisitDto } from '@huff/contract';
+import { PlanWishesDto } from '@huff/contract/fix';
 import { Router } from 'express';
 import type { Db } from '../db/db';
 import { authorOf } from '../http/author';

@@ -1,4 +1,4 @@
-import { TOOLS } from '@huff/core';
+import { TOOLS } from '@huff/core/bench';
 import { Link } from 'expo-router';
 import { View } from 'react-native';
 import { Icon } from '../../ui/icons';
@@ -6,7 +6,7 @@ import { Page } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
 import { useIsWide, usePalette } from '../../ui/theme';
 
-const GROUPS = ['Pressure', 'Airflow', 'Temperature', 'Air', 'Ducts'] as const;
+const GROUPS = ['Pressure', 'Airflow', 'Temperature', 'Air', 'Ducts', 'Drive', 'Electrical'] as const;
 
 /** Every calculation on its own, no record needed. */
 export function BenchPage() {

@@ -1,4 +1,5 @@
-import { FLOW_METHOD_IDS, toolOf, type FactKind, type RawInputs, type Tool } from '@huff/core';
+import { FLOW_METHOD_IDS, type FactKind, type RawInputs, type Tool } from '@huff/core';
+import { benchTool } from '@huff/core/bench';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useEffect } from 'react';
 import { View } from 'react-native';
@@ -21,7 +22,7 @@ const ATTACHABLE: readonly string[] = [...FLOW_METHOD_IDS, 'measuredDrop'];
 /** One calculation: its inputs stand in the address, so that it can be shared as it is. */
 export function ToolPage() {
   const { tool: id, ...query } = useLocalSearchParams<Record<string, string>>();
-  const tool = toolOf(id ?? '');
+  const tool = benchTool(id ?? '');
   if (!tool) {
     return (
       <Page title="No such calculation" back="/bench">

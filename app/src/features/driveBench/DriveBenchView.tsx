@@ -1,4 +1,4 @@
-import type { ShopDto } from '@huff/contract';
+import type { ShopDto } from '@huff/contract/fix';
 import {
   driveInputs,
   flowText,
@@ -9,11 +9,9 @@ import {
   turnsText,
   type BeltDrive,
   type ChosenMove,
-  type DriveRank,
-  type DriveSolution,
-  type PlanRequest,
   type VerdictWord,
 } from '@huff/core';
+import type { DriveRank, DriveSolution, PlanRequest } from '@huff/core/fix';
 import { Pressable, View } from 'react-native';
 import { DriveDrawing } from '../../ui/driveDrawing';
 import { VERDICT_TEXT, VerdictMark } from '../../ui/marks';

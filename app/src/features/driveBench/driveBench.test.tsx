@@ -1,4 +1,5 @@
-import { assess, plainShop, planRequest, type VisitDto } from '@huff/contract';
+import { assess, type VisitDto } from '@huff/contract';
+import { plainShop, planRequest } from '@huff/contract/fix';
 import { fireEvent, screen } from '@testing-library/react-native';
 import { beltOutline, driveScale } from '../../ui/driveDrawing';
 import { renderThemed } from '../../testing/render';

@@ -1,16 +1,13 @@
+import { driveState, pitchAt, wrapDeg, type BeltDrive } from '@huff/core';
 import {
   driveOptions,
   driveSolution,
   driveSolutions,
-  driveState,
-  pitchAt,
-  wrapDeg,
-  type BeltDrive,
   type DriveAnswer,
   type DriveOption,
   type DriveSolution,
   type PlanRequest,
-} from '@huff/core';
+} from '@huff/core/fix';
 import { useMemo, useState } from 'react';
 
 /** What is looked at on the Drive bench: which sheaves, and how many turns open. */

@@ -1,4 +1,5 @@
-import { cautionsOf, CAUTIONS, moveWords, type CautionId, type PlanRequest, type Plan } from '@huff/core';
+import { cautionsOf, CAUTIONS, moveWords, type CautionId } from '@huff/core';
+import type { PlanRequest, Plan } from '@huff/core/fix';
 import { View } from 'react-native';
 import { ActionButton, Sheet } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';

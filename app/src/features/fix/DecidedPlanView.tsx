@@ -1,4 +1,5 @@
-import type { DecidedPlan, ShopDto } from '@huff/contract';
+import type { DecidedPlan } from '@huff/contract';
+import type { ShopDto } from '@huff/contract/fix';
 import { applyMoves, flowText, percentText, predict, staticText } from '@huff/core';
 import { format } from 'date-fns/format';
 import { View } from 'react-native';

@@ -1,4 +1,5 @@
-import type { ShopDto, VisitDto } from '@huff/contract';
+import type { VisitDto } from '@huff/contract';
+import type { ShopDto } from '@huff/contract/fix';
 import { flowText, percentText, staticText, toolFigure } from '@huff/core';
 import { View } from 'react-native';
 import { VerdictMark } from '../../ui/marks';

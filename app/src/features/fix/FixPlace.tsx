@@ -2,7 +2,7 @@ import { intoWhole, type PartedVisit, type VisitDto } from '@huff/contract';
 import { moveOf, moveWords, promiseOf, type CautionId, type ChosenMove, type FactKind } from '@huff/core';
 import { useState, type ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
-import { useShop } from '../../data/records';
+import { useShop } from '../../data/useShop';
 import { Icon } from '../../ui/icons';
 import { ActionButton } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';

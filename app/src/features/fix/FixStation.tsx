@@ -1,4 +1,5 @@
-import type { Assessment, ShopDto, VisitDto } from '@huff/contract';
+import type { Assessment, VisitDto } from '@huff/contract';
+import type { ShopDto } from '@huff/contract/fix';
 import { moveOf, MOVES, soundInputs, type ChosenMove, type FactKind } from '@huff/core';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';

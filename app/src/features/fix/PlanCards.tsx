@@ -1,4 +1,5 @@
-import { flowText, percentText, staticText, type ChosenMove, type ReadyPlan } from '@huff/core';
+import { flowText, percentText, staticText, type ChosenMove } from '@huff/core';
+import type { ReadyPlan } from '@huff/core/fix';
 import { Pressable, View } from 'react-native';
 import { Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';

@@ -1,12 +1,5 @@
-import {
-  flowText,
-  predict,
-  staticText,
-  toolFigure,
-  type PlanRequest,
-  type Prediction,
-  type VerdictWord,
-} from '@huff/core';
+import { flowText, predict, staticText, toolFigure, type Prediction, type VerdictWord } from '@huff/core';
+import type { PlanRequest } from '@huff/core/fix';
 import { View } from 'react-native';
 import { VERDICT_TEXT, VerdictMark } from '../../ui/marks';
 import { Txt } from '../../ui/text';

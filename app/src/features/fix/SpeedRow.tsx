@@ -1,4 +1,5 @@
-import { speedGuide, tapRow, type ChosenMove, type PlanRequest } from '@huff/core';
+import { tapRow, type ChosenMove } from '@huff/core';
+import { speedGuide, type PlanRequest } from '@huff/core/fix';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { Choice } from '../../ui/form';

@@ -1,5 +1,7 @@
-import { assess, partVisit, plainShop, planRequest, type VisitDto } from '@huff/contract';
-import { planNow, planOf, problemOf, type ChosenMove } from '@huff/core';
+import { assess, partVisit, type VisitDto } from '@huff/contract';
+import { plainShop, planRequest } from '@huff/contract/fix';
+import { type ChosenMove } from '@huff/core';
+import { planNow, planOf, problemOf } from '@huff/core/fix';
 import { act, fireEvent, renderHook, screen } from '@testing-library/react-native';
 import { renderThemed } from '../../testing/render';
 import { measured, NOW } from '../../testing/visits';

@@ -1,4 +1,5 @@
-import { applyMoves, flowText, operate, staticText, type ChosenMove, type PlanKind, type System } from '@huff/core';
+import { applyMoves, flowText, operate, staticText, type ChosenMove, type System } from '@huff/core';
+import type { PlanKind } from '@huff/core/fix';
 
 const WHOLE = new Intl.NumberFormat('en-US', { maximumFractionDigits: 0 });
 const CENTS = new Intl.NumberFormat('en-US', { minimumFractionDigits: 2, maximumFractionDigits: 2 });

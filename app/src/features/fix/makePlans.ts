@@ -1,4 +1,4 @@
-import { planNow, type PlanAnswer, type PlanRequest, type SearchProgress } from '@huff/core';
+import { planNow, type PlanAnswer, type PlanRequest, type SearchProgress } from '@huff/core/fix';
 import { proxy, wrap, type Remote } from 'comlink';
 import type { planWorker } from '../../../worker/plan.worker';
 

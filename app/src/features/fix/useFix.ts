@@ -1,14 +1,7 @@
-import { planRequest, type Assessment, type ShopDto, type VisitDto } from '@huff/contract';
-import {
-  MOVES,
-  offeredMoves,
-  planOf,
-  problemOf,
-  type ChosenMove,
-  type OfferedMove,
-  type PlanRequest,
-  type RawInputs,
-} from '@huff/core';
+import { type Assessment, type VisitDto } from '@huff/contract';
+import { planRequest, type ShopDto } from '@huff/contract/fix';
+import { MOVES, type ChosenMove, type RawInputs } from '@huff/core';
+import { offeredMoves, planOf, problemOf, type OfferedMove, type PlanRequest } from '@huff/core/fix';
 import { useMemo } from 'react';
 import { useFixChoice } from '../../data/fixChoice';
 

@@ -1,4 +1,4 @@
-import type { PlanAnswer, PlanRequest } from '@huff/core';
+import type { PlanAnswer, PlanRequest } from '@huff/core/fix';
 import { useCallback, useEffect, useState } from 'react';
 import { makePlans, stopPlans } from './makePlans';
 

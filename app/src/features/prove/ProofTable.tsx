@@ -1,4 +1,5 @@
-import { toolFigure, type Proof, type ProofLine } from '@huff/core';
+import { toolFigure } from '@huff/core';
+import type { Proof, ProofLine } from '@huff/core/fix';
 import { View } from 'react-native';
 import { VERDICT_TEXT, VerdictMark } from '../../ui/marks';
 import { Txt } from '../../ui/text';

@@ -1,6 +1,7 @@
 import { beltDriveOf, type FactKind, type PortId } from '@huff/core';
 import type { PartedVisit, ProvenUnit, UnitDto, VisitDto } from '@huff/contract';
-import { units, useShop } from '../../data/records';
+import { units } from '../../data/records';
+import { useShop } from '../../data/useShop';
 import { Heading } from '../../ui/text';
 import { useIsWide } from '../../ui/theme';
 import type { Frame } from '../check/frame';

@@ -1,4 +1,5 @@
-import { shopEnergy, type Assessment, type DecidedPlan, type ShopDto } from '@huff/contract';
+import { type Assessment, type DecidedPlan } from '@huff/contract';
+import { shopEnergy, type ShopDto } from '@huff/contract/fix';
 import {
   applyMoves,
   dropAt,

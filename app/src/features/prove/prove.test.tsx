@@ -1,4 +1,5 @@
-import { assess, partVisit, plainShop, planRequest, type UnitDto, type VisitDto } from '@huff/contract';
+import { assess, partVisit, type UnitDto, type VisitDto } from '@huff/contract';
+import { plainShop, planRequest } from '@huff/contract/fix';
 import { applyMoves, predict, promiseOf } from '@huff/core';
 import { fireEvent, renderHook, screen } from '@testing-library/react-native';
 import { renderThemed } from '../../testing/render';
@@ -11,7 +12,7 @@ import { provenUnit, unitAfter } from './ProvePlace';
 import { ProveStation } from './ProveStation';
 import { useProof } from './useProof';
 
-jest.mock('../../data/records', () => ({ units: {}, useShop: jest.fn() }));
+jest.mock('../../data/records', () => ({ units: {}, shop: {} }));
 
 const shop = { ...plainShop('11110000-0000-4000-8000-000000000001'), tariffPerKwh: 0.2 };
 const before = measured();

@@ -1,5 +1,5 @@
 import { assess, type Assessment, type PartedVisit } from '@huff/contract';
-import { proofOf, type Proof } from '@huff/core';
+import { proofOf, type Proof } from '@huff/core/fix';
 import { useMemo } from 'react';
 
 export interface ProofOfVisit {

@@ -1,4 +1,4 @@
-import type { ShopDto } from '@huff/contract';
+import type { ShopDto } from '@huff/contract/fix';
 import { inputFaults, MOVES, toolFigure, type FieldError, type FieldSet, type RawInputs } from '@huff/core';
 import { Link } from 'expo-router';
 import { useState, type ReactNode } from 'react';

@@ -1,4 +1,5 @@
-import { check, plainShop, ShopDto } from '@huff/contract';
+import { check } from '@huff/contract';
+import { plainShop, ShopDto } from '@huff/contract/fix';
 import { fireEvent, screen } from '@testing-library/react-native';
 import { renderThemed } from '../../testing/render';
 import {

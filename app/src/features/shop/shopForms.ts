@@ -1,4 +1,5 @@
-import { LIMITS, type BeltPartDto, type ShopDto, type SheavePartDto } from '@huff/contract';
+import { LIMITS } from '@huff/contract';
+import type { BeltPartDto, ShopDto, SheavePartDto } from '@huff/contract/fix';
 import { inputFaults, readBeltMark, type FieldError, type FieldSet, type RawInputs } from '@huff/core';
 import { v4 as uuid } from 'uuid';
 
