@@ -12,7 +12,7 @@ test('killed in the middle of writes, it comes back with everything it had confi
   const send = async () => {
     while (!over) {
       const readings = demo.readings.map((r): ReadingDto => ({ ...r, id: randomUUID(), replacesId: null }));
-      const visit = { ...demo, id: randomUUID(), title: 'written while dying', readings };
+      const visit = { ...demo, id: randomUUID(), title: 'written while dying', readings, facts: [] };
       sent.set(visit.id, visit);
       const answer = await request.put(`/api/visits/${visit.id}`, { data: visit }).catch(() => undefined);
       if (answer?.status() === 204) confirmed.push(visit.id);

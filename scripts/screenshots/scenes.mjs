@@ -33,6 +33,22 @@ const visitAt = (n, name) => async (page) => {
   if (name) await station(page, name);
 };
 
+const plans = (page) => page.getByRole('group', { name: 'Ready plans' });
+
+/** Fix of a demo visit with its first ready plan taken over. */
+const fixAt = (n) => async (page) => {
+  await visitAt(n, 'Fix')(page);
+  await plans(page).getByRole('button').first().click();
+  await ready(page, 'Do these, then prove');
+};
+
+async function driveBench(page) {
+  await fixAt(9)(page);
+  const open = page.getByRole('button', { name: /^Drive bench/ });
+  if ((page.viewportSize()?.width ?? 0) < 1000) await open.click();
+  await ready(page, '½ turn open');
+}
+
 /** One picture of each main view: its name, how wide, and the way there. */
 export const SCENES = [
   {
@@ -50,14 +66,6 @@ export const SCENES = [
       await checkAtReadingRoom(page);
       await page.getByRole('button', { name: /^Port S1,/ }).click();
       await press(page, '27');
-    },
-  },
-  {
-    name: 'advice-attic',
-    dark: true,
-    play: async (page) => {
-      await checkAtReadingRoom(page);
-      await station(page, 'Speed');
     },
   },
   {
@@ -89,6 +97,48 @@ export const SCENES = [
     play: async (page) => {
       await page.goto('/bench');
       await ready(page, 'Electric heat rise');
+    },
+  },
+  { name: 'fix', play: fixAt(1) },
+  { name: 'fix-wide', wide: true, play: fixAt(1) },
+  {
+    name: 'plans-attic',
+    dark: true,
+    play: async (page) => {
+      await fixAt(1)(page);
+      await plans(page).evaluate((cards) => cards.scrollIntoView({ block: 'start' }));
+    },
+  },
+  {
+    name: 'drive-bench',
+    play: async (page) => {
+      await driveBench(page);
+      await page
+        .getByRole('img', { name: /^Blower sheave/ })
+        .evaluate((drawing) => drawing.scrollIntoView({ block: 'start' }));
+    },
+  },
+  { name: 'drive-bench-wide', wide: true, play: driveBench },
+  {
+    // Last: it decides a plan and reads again.
+    name: 'prove',
+    play: async (page) => {
+      await fixAt(1)(page);
+      await page.getByRole('button', { name: /^Do these, then prove/ }).click();
+      await page.getByRole('dialog').getByRole('button', { name: /begin/i }).click();
+      for (const [port, figure] of [
+        ['R1', '.12'],
+        ['R2', '.17'],
+        ['S1', '.27'],
+      ]) {
+        await page.getByRole('button', { name: new RegExp(`^Static at ${port}:`) }).click();
+        await press(page, figure);
+        await page.getByRole('button', { name: /^Keep/ }).last().click();
+        await page.keyboard.press('Escape');
+      }
+      await page
+        .getByRole('group', { name: 'Before, predicted, after' })
+        .evaluate((table) => table.scrollIntoView({ block: 'start' }));
     },
   },
 ];

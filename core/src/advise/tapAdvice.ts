@@ -27,6 +27,11 @@ const landed = (outcome: TapOutcome): outcome is Landed => outcome.operation.kin
 const says = ({ operation }: Landed) =>
   `${flowText(operation.flowCfm)} CFM at ${staticText(operation.tespInWc)} in. w.c.`;
 
+/** "tap 4"; of a belt drive "900 RPM". */
+const speedName = ({ fan }: System, tap: string) =>
+  fan.motor === 'beltDrive' ? `${Math.round(Number(tap))} RPM` : `tap ${tap}`;
+const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
+
 /** Lower static verdict first, then the airflow verdict, then the nearer to the target. */
 function bestOf(candidates: readonly Landed[], target: Target): Landed | undefined {
   const rank = (o: Landed) => [o.tesp === 'inside' ? 0 : 1, o.airflow === 'inside' ? 0 : 1];
@@ -62,7 +67,7 @@ function whyRestricted(system: System, target: Target, maxTesp: Sourced, onCurve
   }
   const tooHigh = onCurve.find((o) => o.tesp === 'outside');
   return tooHigh
-    ? `Tap ${tooHigh.tap} would move ${says(tooHigh)} and ${limit}.`
+    ? `${capital(speedName(system, tooHigh.tap))} would move ${says(tooHigh)} and ${limit}.`
     : 'The taps that could bring the air end in the maker’s table before they meet this path.';
 }
 
@@ -73,7 +78,9 @@ function restrictionFirst(
   outcomes: readonly TapOutcome[],
 ): TapAdvice {
   const then = tapAfterClearing(system, target, maxTesp);
-  const after = then ? ` Cleared to the plate, tap ${then.tap} would land at ${flowText(then.flowCfm)} CFM.` : '';
+  const after = then
+    ? ` Cleared to the plate, ${speedName(system, then.tap)} would land at ${flowText(then.flowCfm)} CFM.`
+    : '';
   return {
     kind: 'restrictionFirst',
     outcomes,
@@ -121,7 +128,7 @@ export function tapAdvice(judgement: Judgement, rules: Rules): TapAdvice {
         kind: 'keep',
         tap: now.tap,
         outcomes,
-        headline: `Stay on tap ${now.tap}`,
+        headline: `Stay on ${speedName(system, now.tap)}`,
         reason: `It moves ${says(now)}, in the band and within the limit.`,
       };
     }
@@ -129,8 +136,8 @@ export function tapAdvice(judgement: Judgement, rules: Rules): TapAdvice {
       kind: 'change',
       tap: best.tap,
       outcomes,
-      headline: `Move to tap ${best.tap}`,
-      reason: `On this path it moves ${says(best)}, in the band and within the limit.${now ? ` Tap ${now.tap} would do, with less room.` : ''}`,
+      headline: `Move to ${speedName(system, best.tap)}`,
+      reason: `On this path it moves ${says(best)}, in the band and within the limit.${now ? ` ${capital(speedName(system, now.tap))} would do, with less room.` : ''}`,
     };
   }
   const under = allowed
@@ -144,8 +151,8 @@ export function tapAdvice(judgement: Judgement, rules: Rules): TapAdvice {
       kind: 'betweenTaps',
       tap: nearer.tap,
       outcomes,
-      headline: `No tap lands in the band; tap ${nearer.tap} is nearest`,
-      reason: `Tap ${under.tap} moves ${says(under)}, tap ${over.tap} ${says(over)}`,
+      headline: `No tap lands in the band; ${speedName(system, nearer.tap)} is nearest`,
+      reason: `${capital(speedName(system, under.tap))} moves ${says(under)}, ${speedName(system, over.tap)} ${says(over)}`,
     };
   }
   if (over && outcomes.some((o) => o.operation.kind === 'offTable' && o.operation.side === 'belowTable')) {
@@ -153,7 +160,7 @@ export function tapAdvice(judgement: Judgement, rules: Rules): TapAdvice {
       kind: 'cantSay',
       outcomes,
       headline: `Too much air, and the slower taps are off the table`,
-      reason: `Tap ${over.tap} moves ${says(over)} Slower taps would run below the lowest static the maker lists: look for an open or missing duct or filter first.`,
+      reason: `${capital(speedName(system, over.tap))} moves ${says(over)} Slower taps would run below the lowest static the maker lists: look for an open or missing duct or filter first.`,
     };
   }
   if (over) {
@@ -161,7 +168,7 @@ export function tapAdvice(judgement: Judgement, rules: Rules): TapAdvice {
       kind: 'noTapSlowEnough',
       tap: over.tap,
       outcomes,
-      headline: `Even tap ${over.tap} moves too much air`,
+      headline: `Even ${speedName(system, over.tap)} moves too much air`,
       reason: `It moves ${says(over)} Look for an open or missing duct or filter, and check the tons and the table.`,
     };
   }
@@ -173,7 +180,7 @@ export function tapAdvice(judgement: Judgement, rules: Rules): TapAdvice {
     kind: 'noTapFastEnough',
     tap: under.tap,
     outcomes,
-    headline: `Even tap ${under.tap} moves too little air`,
+    headline: `Even ${speedName(system, under.tap)} moves too little air`,
     reason: `It moves ${says(under)} The ducts are not the cause: check that the table is this blower’s, and the tons.`,
   };
 }

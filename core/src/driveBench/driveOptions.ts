@@ -2,6 +2,10 @@ import { driveState, pitchAt, settingsOf, blowerRpm, type BeltDrive, type Sheave
 import { chooseBelt, type BeltFit } from './beltChoice';
 import type { DriveParts, SheavePart } from './parts';
 
+/** A sheave at an end of its range has nothing left to adjust by. */
+export const isAtEnd = ({ motorSheave, turnsOpen }: BeltDrive): boolean =>
+  motorSheave.kind === 'adjustable' && (turnsOpen === 0 || turnsOpen === motorSheave.turns);
+
 /** What has to be got or done for a setting, least first. */
 export const DRIVE_RANKS = ['asFound', 'turn', 'belt', 'truckSheave', 'bought', 'largerMotor'] as const;
 export type DriveRank = (typeof DRIVE_RANKS)[number];

@@ -11,7 +11,6 @@ import {
   settingsOf,
   spanIn,
   wrapDeg,
-  type BeltDrive,
 } from '../drive';
 import { tapRpm } from '../fan';
 import { wordUnder, type VerdictWord } from '../judge';
@@ -20,7 +19,7 @@ import { onDrive } from '../moves';
 import type { System } from '../system';
 import { flowText, ruleText, turnsOpenText } from '../words';
 import { clearedSystem } from './cleared';
-import { DRIVE_RANKS, driveOptions, type DriveOption, type DriveRank } from './driveOptions';
+import { DRIVE_RANKS, driveOptions, isAtEnd, type DriveOption, type DriveRank } from './driveOptions';
 import type { DriveParts } from './parts';
 
 /** So far may the belt that is on stand outside the base's travel before the figures are doubted, in. */
@@ -252,11 +251,6 @@ export function driveSolutions(system: System, goal: Goal, parts: DriveParts): D
   if (now?.prediction.motor?.word === 'outside')
     reasons.unshift(`The motor is over its plate already: ${now.prediction.motor.sentence}`);
   return { now, solutions, reasons };
-}
-
-/** A sheave at an end of its range has nothing left to adjust by. */
-function isAtEnd({ motorSheave, turnsOpen }: BeltDrive): boolean {
-  return motorSheave.kind === 'adjustable' && (turnsOpen === 0 || turnsOpen === motorSheave.turns);
 }
 
 /** The best of each rank: inside its limits first, then with something left to adjust by, then nearest the target. */

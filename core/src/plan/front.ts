@@ -7,6 +7,8 @@ export interface Burden {
   readonly cost: number;
   /** 1 when heating comes out of its range. */
   readonly heat: number;
+  /** 1 when the speed leaves nothing to adjust by. */
+  readonly atEnd: number;
 }
 
 /** Whether one burden is no worse in any way and better in one. */
@@ -17,12 +19,23 @@ export function dominates(a: Burden, b: Burden): boolean {
     a.minutes <= b.minutes &&
     a.cost <= b.cost &&
     a.heat <= b.heat &&
-    (a.away < b.away || a.tespInWc < b.tespInWc || a.minutes < b.minutes || a.cost < b.cost || a.heat < b.heat)
+    a.atEnd <= b.atEnd &&
+    (a.away < b.away ||
+      a.tespInWc < b.tespInWc ||
+      a.minutes < b.minutes ||
+      a.cost < b.cost ||
+      a.heat < b.heat ||
+      a.atEnd < b.atEnd)
   );
 }
 
 const noWorse = (a: Burden, b: Burden) =>
-  a.away <= b.away && a.tespInWc <= b.tespInWc && a.minutes <= b.minutes && a.cost <= b.cost && a.heat <= b.heat;
+  a.away <= b.away &&
+  a.tespInWc <= b.tespInWc &&
+  a.minutes <= b.minutes &&
+  a.cost <= b.cost &&
+  a.heat <= b.heat &&
+  a.atEnd <= b.atEnd;
 
 /** Keeps what nothing dominates, of all that was offered; of equals the first. */
 export class Front<T extends { readonly burden: Burden }> {

@@ -153,6 +153,7 @@ describe('what is left of a search', () => {
         minutes: planned.plan.minutes,
         cost: planned.plan.cost,
         heat: 0,
+        atEnd: 0,
       };
       for (const kept of candidates) expect(dominates(burden, kept.burden)).toBe(false);
     }
@@ -262,6 +263,8 @@ test('a belt drive is searched over its half turns, each with a belt that fits',
   const least = found.ready.find((plan) => plan.kinds.includes('leastWork'))!;
   expect(least.moves).toEqual([expect.objectContaining({ id: 'setDrive' })]);
   expect(least.prediction.airflow).not.toBe('outside');
+  // Something is left to adjust by.
+  expect(least.moves[0]!.inputs.turnsOpen).toBe(0.5);
 });
 
 test('moves are offered for a reason, with typed figures before the usual', () => {

@@ -73,9 +73,9 @@ function tierOf({ burden, flowCfm }: Candidate, { target, maxTesp }: Goal): numb
 }
 
 const LESS: Readonly<Record<PlanKind, (c: Candidate) => readonly number[]>> = {
-  leastWork: ({ burden }) => [burden.minutes, burden.cost, burden.away],
+  leastWork: ({ burden }) => [burden.minutes, burden.cost, burden.atEnd, burden.away],
   lowestStatic: ({ burden }) => [burden.tespInWc, burden.minutes],
-  lowestCost: ({ burden }) => [burden.cost, burden.minutes, burden.away],
+  lowestCost: ({ burden }) => [burden.cost, burden.minutes, burden.atEnd, burden.away],
 };
 
 function compare(a: readonly number[], b: readonly number[]): number {

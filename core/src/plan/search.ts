@@ -147,6 +147,7 @@ export function* searchCombinations(
         minutes: effort.minutes + speed.minutes,
         cost: effort.cost + speed.cost,
         heat: 0,
+        atEnd: speed.atEnd ? 1 : 0,
       };
       if (!front.wants(burden)) continue;
       if (hasHeating && predictHeating({ ...applied.system, fan })?.word === 'outside') burden.heat = 1;

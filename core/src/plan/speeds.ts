@@ -1,4 +1,4 @@
-import { driveOptions, type DriveParts } from '../driveBench';
+import { driveOptions, isAtEnd, type DriveParts } from '../driveBench';
 import { driveInputs, onDrive, type ChosenMove, type MoveFigures, effortOf } from '../moves';
 import type { Fan } from '../fan';
 import { onTap, type System } from '../system';
@@ -10,13 +10,14 @@ export interface SpeedOption {
   readonly fan: Fan;
   readonly minutes: number;
   readonly cost: number;
-  /** The motor the search must look at: a drive that is changed. */
+  /** It leaves nothing to adjust by: a sheave at an end of its range. */
+  readonly atEnd: boolean;
   readonly system: System;
 }
 
 /** Every speed of a system: the taps of its table, or the settings of its drive that a belt fits and the blower may turn. */
 export function speedOptions(system: System, parts: DriveParts, figures: MoveFigures): SpeedOption[] {
-  const stays: SpeedOption = { fan: system.fan, minutes: 0, cost: 0, system };
+  const stays: SpeedOption = { fan: system.fan, minutes: 0, cost: 0, atEnd: false, system };
   const { drive, fan } = system;
   if (drive) {
     const most = drive.mostBlowerRpm ?? Infinity;
@@ -31,6 +32,7 @@ export function speedOptions(system: System, parts: DriveParts, figures: MoveFig
           system: done.system,
           minutes: option.minutes,
           cost: option.cost,
+          atEnd: isAtEnd(option.drive),
         },
       ];
     });
@@ -45,6 +47,7 @@ export function speedOptions(system: System, parts: DriveParts, figures: MoveFig
         chosen: { id: 'changeTap', inputs: { tap } },
         fan: { ...fan, tap },
         system: onTap(system, tap),
+        atEnd: false,
         ...effort,
       })),
   ];

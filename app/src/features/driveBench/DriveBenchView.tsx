@@ -12,12 +12,14 @@ import {
   type VerdictWord,
 } from '@huff/core';
 import type { DriveRank, DriveSolution, PlanRequest } from '@huff/core/fix';
+import type { ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
 import { DriveDrawing } from '../../ui/driveDrawing';
 import { VERDICT_TEXT, VerdictMark } from '../../ui/marks';
 import { ActionButton } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
+import type { Frame } from '../check/frame';
 import { minutesText, moneyText } from '../fix/fixText';
 import { useDriveBench, type DriveBench } from './useDriveBench';
 
@@ -38,17 +40,50 @@ const RANK_TEXT: Readonly<Record<DriveRank, string>> = {
   largerMotor: 'Larger motor',
 };
 
-/** The Drive bench: the drive to scale with its present setting behind, what each setting does, what it needs. */
-export function DriveBenchView({ request, drive, shop, onUse, onEdit }: DriveBenchViewProps) {
-  const bench = useDriveBench(request, drive);
-  const { answer, shown, pose, adjustable, turnsOpen } = bench;
-  const others = answer.solutions.length;
+/** The Drive bench with its action below it, as it stands beside a wide page. */
+export function DriveBenchView(props: DriveBenchViewProps) {
+  const bench = useDriveBench(props.request, props.drive);
+  return (
+    <View style={{ gap: 12 }}>
+      <BenchMain {...props} bench={bench} />
+      <UseSetting {...props} bench={bench} />
+    </View>
+  );
+}
+
+/** The Drive bench as a page of its own: the action stays in reach. */
+export function DriveBenchPlace({
+  head,
+  frame,
+  ...props
+}: DriveBenchViewProps & { readonly head: ReactNode; readonly frame: Frame }) {
+  const bench = useDriveBench(props.request, props.drive);
+  return frame({
+    main: (
+      <View style={{ gap: 12 }}>
+        {head}
+        <BenchMain {...props} bench={bench} />
+      </View>
+    ),
+    side: null,
+    foot: (
+      <View style={{ paddingHorizontal: 16, paddingVertical: 10 }}>
+        <UseSetting {...props} bench={bench} />
+      </View>
+    ),
+  });
+}
+
+type WithBench = DriveBenchViewProps & { readonly bench: DriveBench };
+
+/** The drive to scale with its present setting behind, what the setting does, and the ways that land in the band. */
+function BenchMain({ request, drive, shop, onEdit, bench }: WithBench) {
+  const { answer, shown, pose, adjustable } = bench;
   return (
     <View style={{ gap: 12 }}>
       {answer.reasons.map((reason) => (
         <Reason key={reason}>{reason}</Reason>
       ))}
-      {others > 0 && <Solutions bench={bench} shop={shop} />}
       {pose.now && (
         <View>
           <DriveDrawing
@@ -71,16 +106,11 @@ export function DriveBenchView({ request, drive, shop, onUse, onEdit }: DriveBen
           RPM. Turn on.
         </Reason>
       )}
-      {shown && (
-        <ActionButton
-          disabled={shown.option.rank === 'asFound'}
-          onPress={() => onUse({ id: 'setDrive', inputs: driveInputs(shown.option.drive) }, shown.needsHp)}
-          aside={`${minutesText(shown.option.minutes)} · ${moneyText(shown.option.cost, shop.currency)}`}
-        >
-          {shown.option.rank === 'asFound'
-            ? 'This is how it stands'
-            : `Use ${adjustable ? turnsOpenText(turnsOpen) : 'this setting'}`}
-        </ActionButton>
+      {answer.solutions.length > 0 && (
+        <View>
+          <Heading size={17}>Ways that land in the band</Heading>
+          <Solutions bench={bench} shop={shop} />
+        </View>
       )}
       <Pressable role="button" onPress={onEdit} style={{ minHeight: 48, justifyContent: 'center' }}>
         <Txt bold color="action">
@@ -91,7 +121,25 @@ export function DriveBenchView({ request, drive, shop, onUse, onEdit }: DriveBen
   );
 }
 
-function Reason({ children }: { readonly children: React.ReactNode }) {
+/** Takes the setting that is looked at into the plan. */
+function UseSetting({ shop, onUse, bench: { shown, adjustable, turnsOpen } }: WithBench) {
+  if (!shown) return null;
+  const asFound = shown.option.rank === 'asFound';
+  return (
+    <ActionButton
+      disabled={asFound}
+      quiet={asFound}
+      onPress={() => onUse({ id: 'setDrive', inputs: driveInputs(shown.option.drive) }, shown.needsHp)}
+      aside={
+        asFound ? undefined : `${minutesText(shown.option.minutes)} · ${moneyText(shown.option.cost, shop.currency)}`
+      }
+    >
+      {asFound ? 'This is how it stands' : `Use ${adjustable ? turnsOpenText(turnsOpen) : 'this setting'}`}
+    </ActionButton>
+  );
+}
+
+function Reason({ children }: { readonly children: ReactNode }) {
   const palette = usePalette();
   return (
     <View role="status" style={{ backgroundColor: palette.edge, borderRadius: 6, padding: 12 }}>
@@ -181,8 +229,8 @@ function Turns({ bench, drive }: { readonly bench: DriveBench; readonly drive: B
           {turnsOpenText(turnsOpen)}
         </Txt>
         <Txt size={14} color="softInk" figures>
-          was {turnsText(drive.turnsOpen)} · range 0–{turnsMost} · half turns,{' '}
-          {drive.motorSheave.grooves > 1 ? 'both grooves alike' : 'to a flat'}
+          was {turnsText(drive.turnsOpen)} · range 0–{turnsMost} · half turns
+          {drive.motorSheave.grooves > 1 ? ', both grooves' : ''}
         </Txt>
       </View>
       <Step label="Half a turn open" disabled={turnsOpen >= turnsMost} onPress={() => turn(0.5)}>

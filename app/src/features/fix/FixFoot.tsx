@@ -49,11 +49,7 @@ export function FixFoot({ visit, fix, shop, onBegin, onSave }: FixFootProps) {
       >
         {plan && operation?.kind === 'crossing' ? (
           <>
-            <Figure
-              value={flowText(operation.flowCfm)}
-              after={`CFM${visit.tons ? ` · ${flowText(operation.flowCfm / visit.tons)}/ton` : ''}`}
-              word={plan.prediction.airflow}
-            />
+            <Figure value={flowText(operation.flowCfm)} after="CFM" word={plan.prediction.airflow} />
             <Figure
               value={staticText(operation.tespInWc)}
               after={`of ${staticText(request!.goal.maxTesp.value)}`}
@@ -75,8 +71,8 @@ export function FixFoot({ visit, fix, shop, onBegin, onSave }: FixFootProps) {
       </View>
       {plan && chosen.length > 0 && (
         <Txt size={14} color="softInk" figures>
-          {minutesText(plan.minutes)} · {moneyText(plan.cost, shop.currency)} · in the band with a chance of{' '}
-          {percentText(plan.chance)}
+          {visit.tons && operation?.kind === 'crossing' ? `${flowText(operation.flowCfm / visit.tons)} a ton · ` : ''}
+          {minutesText(plan.minutes)} · {moneyText(plan.cost, shop.currency)} · lands {percentText(plan.chance)}
         </Txt>
       )}
       {chosen.length === 0 && onSave ? (

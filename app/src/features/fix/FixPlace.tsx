@@ -10,7 +10,7 @@ import { useIsWide } from '../../ui/theme';
 import type { Frame } from '../check/frame';
 import { withFact } from '../check/newFact';
 import { useAssessment } from '../check/useAssessment';
-import { DriveBenchView } from '../driveBench/DriveBenchView';
+import { DriveBenchPlace, DriveBenchView } from '../driveBench/DriveBenchView';
 import { DriveFormSheet } from '../driveBench/DriveFormSheet';
 import { BeginSheet } from './BeginSheet';
 import { DecidedPlanView } from './DecidedPlanView';
@@ -100,17 +100,10 @@ function Weighing({ visit, parted, onVisit, onProve, onMethod, onSave, frame }: 
     fix.choose(motor ? withMove(set, motor) : set);
     setAtBench(false);
   };
+  const benchProps = { shop, onUse: use, onEdit: () => setDescribing(true) };
+  const driveKey = JSON.stringify(visit.setup?.drive ?? null);
   const bench =
-    request && drive ? (
-      <DriveBenchView
-        key={JSON.stringify(visit.setup?.drive ?? null)}
-        request={request}
-        drive={drive}
-        shop={shop}
-        onUse={use}
-        onEdit={() => setDescribing(true)}
-      />
-    ) : undefined;
+    request && drive ? <DriveBenchView key={driveKey} {...benchProps} request={request} drive={drive} /> : undefined;
   const sheets: ReactNode = (
     <>
       <DriveFormSheet open={describing} visit={visit} onVisit={onVisit} onClose={() => setDescribing(false)} />
@@ -135,22 +128,25 @@ function Weighing({ visit, parted, onVisit, onProve, onMethod, onSave, frame }: 
       onDriveBench={openBench}
       onVisit={(changed) => onVisit(intoWhole(visit, before, changed))}
       onMethod={onMethod}
-      wide={wide}
+      wide={wide && bench === undefined}
+      benchBeside={wide && bench !== undefined}
     />
   );
   const foot = <FixFoot visit={before} fix={fix} shop={shop} onBegin={() => setBeginning(true)} onSave={onSave} />;
-  if (!wide && atBench && bench) {
-    return frame({
-      main: (
-        <View style={{ gap: 8 }}>
-          <BackToFix onPress={() => setAtBench(false)} />
-          {bench}
-          {sheets}
-        </View>
-      ),
-      side: null,
-      foot: null,
-    });
+  if (!wide && atBench && request && drive) {
+    return (
+      <>
+        <DriveBenchPlace
+          key={driveKey}
+          {...benchProps}
+          request={request}
+          drive={drive}
+          head={<BackToFix onPress={() => setAtBench(false)} />}
+          frame={frame}
+        />
+        {sheets}
+      </>
+    );
   }
   return frame({
     main: (
@@ -159,19 +155,19 @@ function Weighing({ visit, parted, onVisit, onProve, onMethod, onSave, frame }: 
         {sheets}
       </>
     ),
-    side: (
+    // Of a belt drive the bench is where the work is: the Crossing then stays with the plans.
+    side: bench ? (
+      <View style={{ gap: 8 }}>
+        <Heading size={19}>Drive bench</Heading>
+        {bench}
+      </View>
+    ) : (
       <>
         <View style={{ gap: 4 }}>
           <Heading size={17}>Where fan and ducts meet</Heading>
           <FixCrossing fix={fix} assessment={assessment} height={340} />
         </View>
         {request && plan && fix.chosen.length > 0 && <PredictionTable request={request} prediction={plan.prediction} />}
-        {bench && (
-          <View style={{ gap: 8 }}>
-            <Heading size={19}>Drive bench</Heading>
-            {bench}
-          </View>
-        )}
       </>
     ),
     foot,

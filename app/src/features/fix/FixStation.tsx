@@ -29,10 +29,22 @@ interface FixStationProps {
   readonly onMethod: (method: FactKind) => void;
   /** The Crossing and the table stand in another pane. */
   readonly wide?: boolean;
+  /** The Drive bench stands in another pane. */
+  readonly benchBeside?: boolean;
 }
 
 /** Fix: the ready plans, the moves that make sense here, and what any choice of them would do. */
-export function FixStation({ visit, assessment, shop, fix, onDriveBench, onVisit, onMethod, wide }: FixStationProps) {
+export function FixStation({
+  visit,
+  assessment,
+  shop,
+  fix,
+  onDriveBench,
+  onVisit,
+  onMethod,
+  wide,
+  benchBeside,
+}: FixStationProps) {
   const palette = usePalette();
   const ready = useReadyPlans(fix.request);
   const [editing, setEditing] = useState<string>();
@@ -79,11 +91,10 @@ export function FixStation({ visit, assessment, shop, fix, onDriveBench, onVisit
       )}
       <PlanCards ready={ready} chosen={chosen} currency={shop.currency} onTake={fix.choose} />
       <View>
-        {belt ? (
+        {belt && !benchBeside && (
           <DriveRow chosen={chosen} known={request.system.drive !== undefined} onOpen={onDriveBench} />
-        ) : (
-          <SpeedRow request={request} chosen={chosen} onChoose={fix.choose} />
         )}
+        {!belt && <SpeedRow request={request} chosen={chosen} onChoose={fix.choose} />}
         {offered.map(({ chosen: move, why, due }) => row(chosen.find((one) => one.id === move.id) ?? move, why, due))}
         <OtherMoves
           offered={offered.map((one) => one.chosen.id)}

@@ -133,11 +133,12 @@ function Drawing({ now, then, target, maxTesp, sigma, proven, box }: CrossingPro
   };
   const labelLeft = place.x > box.right - 96;
   const limitY = y(maxTesp.value);
-  // The limit's words stand above their line unless a curve's own label is there.
-  const limitBelow = curves.some(({ runs }) => {
+  const taken = curves.flatMap(({ runs }) => {
     const label = labelPoint(runs);
-    return label && x(label.flowCfm) < box.left + 96 && Math.abs(y(label.staticInWc) - limitY) < 24;
+    return label ? [{ x: x(label.flowCfm) - 4, y: y(label.staticInWc) - 6, half: 20 }] : [];
   });
+  taken.push({ x: place.x + (labelLeft ? -60 : 60), y: place.y - 12, half: 50 });
+  const limit = limitSpot(y(maxTesp.value), box, taken);
   return (
     <>
       {target && <Band target={target} x={x} box={box} />}
@@ -166,13 +167,13 @@ function Drawing({ now, then, target, maxTesp, sigma, proven, box }: CrossingPro
       <Line
         x1={box.left}
         x2={box.right}
-        y1={limitY}
-        y2={limitY}
+        y1={y(maxTesp.value)}
+        y2={y(maxTesp.value)}
         stroke={palette.action}
         strokeWidth={2}
         strokeDasharray="7 5"
       />
-      <Label x={box.left + 4} y={limitY + (limitBelow ? 18 : -6)} bold color={palette.action}>
+      <Label x={limit.x} y={limit.y} bold color={palette.action} anchor={limit.anchor}>
         {maxTesp.source === 'nameplate' ? 'plate' : 'assumed'} {staticText(maxTesp.value)}
       </Label>
       {then && pathDiffers(now, then) && (
@@ -238,6 +239,30 @@ function Drawing({ now, then, target, maxTesp, sigma, proven, box }: CrossingPro
       </Label>
     </>
   );
+}
+
+/** Words that stand on the drawing already: their middle, and half their width. */
+interface Taken {
+  readonly x: number;
+  readonly y: number;
+  readonly half: number;
+}
+
+const LIMIT_WIDTH = 84;
+
+/** Where the limit's words stand beside its line: at either end, above or below, where nothing else is written. */
+function limitSpot(lineY: number, box: Box, taken: readonly Taken[]) {
+  const spots = [
+    { x: box.left + 4, y: lineY - 6, anchor: 'start' as const },
+    { x: box.left + 4, y: lineY + 18, anchor: 'start' as const },
+    { x: box.right - 2, y: lineY - 6, anchor: 'end' as const },
+    { x: box.right - 2, y: lineY + 18, anchor: 'end' as const },
+  ];
+  const isFree = (spot: (typeof spots)[number]) => {
+    const middle = spot.anchor === 'start' ? spot.x + LIMIT_WIDTH / 2 : spot.x - LIMIT_WIDTH / 2;
+    return taken.every((t) => Math.abs(t.y - spot.y) > 16 || Math.abs(t.x - middle) > t.half + LIMIT_WIDTH / 2);
+  };
+  return spots.find(isFree) ?? spots[0]!;
 }
 
 interface EdgePoint {
