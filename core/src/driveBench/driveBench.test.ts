@@ -31,6 +31,12 @@ describe('example D brought to 3,000 CFM', () => {
   test('every check names its limit, and the motor is checked for the cleared path too', () => {
     const ids = solutions[0]!.checks.map((check) => check.id);
     expect(ids).toEqual(expect.arrayContaining(['rpm', 'motor', 'belt', 'wrap', 'beltSpeed']));
+    expect(solutions[0]!.checks.find((check) => check.id === 'overload')?.sentence).toContain('At most 8.5 A');
+    const low = solve({ ...EXAMPLE_D_SYSTEM, motor: { ...EXAMPLE_D_SYSTEM.motor, volts: 205 } });
+    expect(low.solutions[0]!.checks.find((check) => check.id === 'volts')).toMatchObject({
+      word: 'outside',
+      sentence: expect.stringContaining('12 % more'),
+    });
     for (const check of solutions[0]!.checks) {
       expect(check.sentence).toMatch(/\.$/);
       expect(check.sentence).not.toMatch(/NaN|undefined|Infinity/);

@@ -7,6 +7,7 @@ import {
   LEAST_WRAP_DEG,
   MOST_SLIP,
   motorSizeFor,
+  overloadDialAmps,
   pitchAt,
   settingsOf,
   spanIn,
@@ -27,7 +28,7 @@ const FOUND_OFF_IN = 0.25;
 
 /** One thing about a drive against its limit. */
 export interface DriveCheck {
-  readonly id: 'rpm' | 'motor' | 'cleared' | 'belt' | 'wrap' | 'beltSpeed' | 'slip';
+  readonly id: 'rpm' | 'motor' | 'cleared' | 'belt' | 'wrap' | 'beltSpeed' | 'overload' | 'volts';
   readonly name: string;
   readonly word: VerdictWord;
   readonly sentence: string;
@@ -131,6 +132,34 @@ function checksOf(
     word: speed > BELT_SPEED_FPM.most ? 'outside' : speed > BELT_SPEED_FPM.edge ? 'atTheEdge' : 'inside',
     sentence: `${flowText(speed)} fpm, under ${flowText(BELT_SPEED_FPM.edge)} wanted.`,
   });
+  return [...checks, ...supplyChecks(system)];
+}
+
+/** What the motor's supply has to be: its overload dial, and its volts. */
+function supplyChecks({ motor }: System): DriveCheck[] {
+  const checks: DriveCheck[] = [];
+  if (motor?.plateAmps !== undefined) {
+    const dial = overloadDialAmps(motor.plateAmps, motor.serviceFactor ?? 1);
+    checks.push({
+      id: 'overload',
+      name: 'Overload dial',
+      word: 'inside',
+      sentence: `At most ${dial.toFixed(1)} A for this plate; local code and a licensed electrician decide.`,
+    });
+  }
+  if (motor?.volts !== undefined && motor.plateVolts !== undefined) {
+    const share = motor.volts / motor.plateVolts;
+    const more = Math.round(100 * (1 / share - 1));
+    checks.push({
+      id: 'volts',
+      name: 'Line volts',
+      word: share < 0.9 || share > 1.1 ? 'outside' : share < 0.95 || share > 1.05 ? 'atTheEdge' : 'inside',
+      sentence:
+        share < 0.98
+          ? `${motor.volts} V on a ${motor.plateVolts} V plate: loaded, it draws about ${more} % more. Raise the supply, not the dial.`
+          : `${motor.volts} V on a ${motor.plateVolts} V plate. Measure all three legs: over 2 % apart is to be looked into.`,
+    });
+  }
   return checks;
 }
 

@@ -1,2 +1,3 @@
 export * from './modelOf';
 export * from './predict';
+export * from './wear';

@@ -7,7 +7,7 @@ import { resistanceFromPoint } from '../path';
 import type { PressureReading } from '../readings';
 import { onTap, type System } from '../system';
 import { assessVisit, type Fact, type VisitFacts } from '../visit';
-import { motorLoad, powerOf, predict, riseAt, type Goal } from '.';
+import { motorLoad, powerOf, predict, riseAt, wearWarnings, type Goal } from '.';
 
 const goal: Goal = {
   target: targetOf(3, DEFAULT_RULES),
@@ -150,6 +150,26 @@ describe('prediction', () => {
     const found = predict(system, goal);
     expect(found.heating).toMatchObject({ word: 'cantSay', sentence: expect.stringContaining('has no hi') });
     expect(found.low).toBeUndefined();
+  });
+
+  test('a motor over its rated static or its plate is warned of', () => {
+    const { system } = modelled({});
+    expect(wearWarnings(predict(system, goal), goal)).toEqual([
+      expect.stringContaining('0.58 in. w.c., over the plate’s 0.50'),
+    ]);
+    const over = { ...EXAMPLE_D_SYSTEM, motor: { ...EXAMPLE_D_SYSTEM.motor, plateAmps: 3.5, serviceFactor: 1 } };
+    expect(wearWarnings(predict(over, EXAMPLE_D_GOAL), EXAMPLE_D_GOAL)[0]).toContain('over its plate: 4.6 A of 3.5');
+    expect(wearWarnings(predict(EXAMPLE_D_SYSTEM, EXAMPLE_D_GOAL), EXAMPLE_D_GOAL)).toEqual([]);
+  });
+
+  test('the duct that was traversed tells its velocity', () => {
+    const found = predict(modelled({ facts: [traverse(560)] }).system, goal);
+    expect(found.ductFpm).toBeCloseTo(
+      (found.operation.kind === 'crossing' ? found.operation.flowCfm : 0) / (240 / 144),
+      6,
+    );
+    expect(found.duct).toBe('inside');
+    expect(predict(modelled({}).system, goal)).toMatchObject({ duct: 'cantSay' });
   });
 
   test('off the table nothing is promised', () => {

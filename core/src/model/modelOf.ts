@@ -44,6 +44,8 @@ export interface ModelFacts {
   readonly lowStage?: LowStage;
   readonly motor?: MotorFacts;
   readonly drive?: BeltDrive;
+  /** Of the duct that was traversed. */
+  readonly ductAreaSqFt?: number;
 }
 
 /** The measured system, ready to be changed; `notes` say what in it is taken and not measured. */
@@ -290,6 +292,7 @@ export function modelOf(facts: ModelFacts): SystemModel | undefined {
       motor: facts.motor,
       drive: facts.drive,
       altitudeFt: facts.altitudeFt,
+      ductAreaSqFt: facts.ductAreaSqFt,
     },
   };
 }

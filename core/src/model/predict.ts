@@ -42,7 +42,13 @@ export interface Prediction {
   readonly motor?: MotorLoad;
   readonly faceFpm?: number;
   readonly face: VerdictWord;
+  /** Velocity in the duct that was traversed, fpm. */
+  readonly ductFpm?: number;
+  readonly duct: VerdictWord;
 }
+
+/** Velocity in a main duct above which it is heard, fpm. Rule of thumb for houses and offices. */
+export const QUIET_DUCT_FPM = 900;
 
 /** How much of the plate's rise range stays clear at either end before it is called the edge. */
 const RISE_EDGE = 0.1;
@@ -113,12 +119,13 @@ export function predict(system: System, goal: Goal, measured: System = system): 
           : ('cantSay' as const),
     };
   if (operation.kind === 'offTable')
-    return { system, operation, airflow: 'cantSay', tesp: 'cantSay', face: 'cantSay', low, heating };
+    return { system, operation, airflow: 'cantSay', tesp: 'cantSay', face: 'cantSay', duct: 'cantSay', low, heating };
   const { flowCfm, tespInWc } = operation;
   const measuredAt = measured === system ? operation : operate(measured);
   const power =
     measuredAt.kind === 'crossing' ? powerOf(system, operation, { system: measured, at: measuredAt }) : undefined;
   const faceFpm = system.filters && faceVelocityFpm(flowCfm * (system.filterFlowShare ?? 1), system.filters);
+  const ductFpm = system.ductAreaSqFt && flowCfm / system.ductAreaSqFt;
   return {
     system,
     operation,
@@ -131,6 +138,8 @@ export function predict(system: System, goal: Goal, measured: System = system): 
     power,
     motor: motorLoad(system, power),
     faceFpm,
+    ductFpm,
+    duct: ductFpm === undefined ? 'cantSay' : wordUnder(ductFpm, QUIET_DUCT_FPM, rules.edgeShare),
     face: faceFpm === undefined ? 'cantSay' : wordUnder(faceFpm, rules.filterFaceFpm, rules.edgeShare),
   };
 }

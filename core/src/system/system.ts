@@ -80,6 +80,8 @@ export interface System {
   readonly motor?: MotorFacts;
   readonly drive?: BeltDrive;
   readonly altitudeFt?: number;
+  /** Cross-section of the duct that was traversed, sq ft: its velocity is heard. */
+  readonly ductAreaSqFt?: number;
 }
 
 /** The same system with its fan on another tap. */

@@ -17,7 +17,8 @@ import { findings, holdOf, lastLooks, type Finding, type Hold, type Look } from 
 import { modelOf, type ModelFacts, type SystemModel } from '../model';
 import { countedPressures, standingOf, type PressureReading, type ReadingStanding } from '../readings';
 import { layoutOf, type HeatingFacts, type Layout, type LowStage, type MotorFacts, type PortId } from '../system';
-import { solveTool, toolOf, type RawInputs, type ToolAnswer } from '../tools';
+import { solveTool, toolOf, traverseDuct, type RawInputs, type ToolAnswer } from '../tools';
+import { ductAreaSqFt } from '../traverse';
 import { flowText } from '../words';
 import { ductBudgetOf, type DuctBudget } from './ductBudget';
 import { flowEstimates, type TableConditions } from './estimates';
@@ -146,6 +147,13 @@ function coolingAirOf(inputs: RawInputs | undefined, dropF: number | undefined):
   };
 }
 
+/** Cross-section of the duct that was traversed, sq ft. */
+function traversedAreaSqFt(facts: readonly Fact[]): number | undefined {
+  const inputs = standingFacts(facts).get('traverse')?.inputs;
+  const duct = inputs && traverseDuct(inputs);
+  return duct && ductAreaSqFt(duct);
+}
+
 /** The motor's plate, with the last volts, amps and watts that were measured. */
 function motorOf(plate: MotorFacts | undefined, facts: readonly Fact[]): MotorFacts | undefined {
   const inputs = standingFacts(facts).get('motorLoad')?.inputs;
@@ -203,6 +211,7 @@ export function assessVisit<R extends PressureReading>(visit: VisitFacts<R>, rul
     lowStage: visit.lowStage,
     motor,
     drive: visit.drive,
+    ductAreaSqFt: traversedAreaSqFt(facts),
   });
   return {
     layout,

@@ -1,4 +1,13 @@
-import { flowText, predict, staticText, toolFigure, type Prediction, type VerdictWord } from '@huff/core';
+import {
+  QUIET_DUCT_FPM,
+  wearWarnings,
+  flowText,
+  predict,
+  staticText,
+  toolFigure,
+  type Prediction,
+  type VerdictWord,
+} from '@huff/core';
 import type { PlanRequest } from '@huff/core/fix';
 import { View } from 'react-native';
 import { VERDICT_TEXT, VerdictMark } from '../../ui/marks';
@@ -85,6 +94,14 @@ export function predictionLines(request: PlanRequest, after: Prediction): Line[]
       after: flowText(after.faceFpm),
       word: after.face,
     });
+  if (after.ductFpm !== undefined)
+    lines.push({
+      name: 'Traversed duct',
+      under: `of ${flowText(QUIET_DUCT_FPM)} fpm, above which it is heard`,
+      before: before.ductFpm === undefined ? undefined : flowText(before.ductFpm),
+      after: flowText(after.ductFpm),
+      word: after.duct,
+    });
   return lines;
 }
 
@@ -96,11 +113,26 @@ export function PredictionTable({
   readonly request: PlanRequest;
   readonly prediction: Prediction;
 }) {
+  const warnings = wearWarnings(prediction, request.goal);
   return (
     <View role="group" aria-label="Before and after">
+      {warnings.map((warning) => (
+        <Warning key={warning}>{warning}</Warning>
+      ))}
       {predictionLines(request, prediction).map((line) => (
         <PredictionRow key={line.name} line={line} />
       ))}
+    </View>
+  );
+}
+
+function Warning({ children }: { readonly children: string }) {
+  const palette = usePalette();
+  return (
+    <View role="status" style={{ backgroundColor: palette.outside, borderRadius: 6, padding: 12, marginBottom: 8 }}>
+      <Txt size={15} figures>
+        {children}
+      </Txt>
     </View>
   );
 }

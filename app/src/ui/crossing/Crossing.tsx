@@ -132,7 +132,6 @@ function Drawing({ now, then, target, maxTesp, sigma, proven, box }: CrossingPro
     y: y(at.kind === 'crossing' ? asked(now, atPoint.flowCfm) : atPoint.staticInWc),
   };
   const labelLeft = place.x > box.right - 96;
-  const limitY = y(maxTesp.value);
   const taken = curves.flatMap(({ runs }) => {
     const label = labelPoint(runs);
     return label ? [{ x: x(label.flowCfm) - 4, y: y(label.staticInWc) - 6, half: 20 }] : [];
