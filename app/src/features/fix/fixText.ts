@@ -33,6 +33,8 @@ export function deltaOf(
   withIt: readonly ChosenMove[],
 ): { flow: string; statics: string } | { why: string } {
   const [before, after] = [applyMoves(system, without), applyMoves(system, withIt)];
+  // What is chosen cannot be done as it stands: each other move is weighed by itself.
+  if (!before.ok && without.length > 0) return deltaOf(system, [], withIt.slice(-1));
   if (!after.ok) return { why: after.why };
   const b = operate(after.system);
   if (b.kind === 'offTable') return { why: 'leaves the maker’s table' };
