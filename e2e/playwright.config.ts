@@ -22,10 +22,10 @@ export default defineConfig({
   workers: 2,
   forbidOnly: process.env.CI !== undefined,
   timeout: 60_000,
-  expect: { timeout: 10_000 },
+  expect: { timeout: 15_000 },
   reporter: [['list'], ...(process.env.E2E_REPORT ? [['json', { outputFile: process.env.E2E_REPORT }] as const] : [])],
   use: {
-    actionTimeout: 10_000,
+    actionTimeout: 20_000,
     serviceWorkers: 'block',
     launchOptions,
     locale: 'en-US',

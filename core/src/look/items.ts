@@ -78,6 +78,7 @@ export const LOOK_ITEMS: readonly LookItem[] = [
   {
     id: 'belt',
     name: 'Belt',
+    motors: ['beltDrive'],
     states: [
       { id: 'good', text: 'good or none' },
       finding('slack', 'slack'),

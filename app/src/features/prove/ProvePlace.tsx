@@ -47,6 +47,8 @@ export function unitAfter(unit: UnitDto, after: VisitDto, proven: ProvenUnit): U
     setup: {
       ...unit.setup,
       ...(after.setup?.filterPlace ? { filterPlace: after.setup.filterPlace } : {}),
+      // A box above a bare grille frees its face.
+      ...(unit.setup?.bareGrilleCollarIn ? { bareGrilleCollarIn: after.setup?.bareGrilleCollarIn ?? null } : {}),
       ...(drive && beltDriveOf(drive) ? { drive } : {}),
     },
     savedAt: proven.at,

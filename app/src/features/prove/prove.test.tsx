@@ -107,6 +107,15 @@ test('the unit’s record takes the tap and the air path as proven', () => {
   });
 });
 
+test('a bare grille that got its box is bare no longer', () => {
+  const kept = provenUnit(proven, proofOfVisit(proven)!, '2027-01-01T10:10:00.000Z')!;
+  const bare = { id: 'u', tap: '3', setup: { bareGrilleCollarIn: 14 } } as unknown as UnitDto;
+  const after = partVisit(proven).after!;
+  expect(unitAfter(bare, after, kept).setup?.bareGrilleCollarIn).toBeNull();
+  const still = { ...after, setup: { ...after.setup, bareGrilleCollarIn: 14 } };
+  expect(unitAfter(bare, still, kept).setup?.bareGrilleCollarIn).toBe(14);
+});
+
 test('errors in words', () => {
   expect([0.02, -0.13, 0.001, undefined].map(errorText)).toEqual(['2 % more', '13 % less', 'as predicted', '']);
 });

@@ -47,7 +47,7 @@ export function LookStation({ visit, assessment, onVisit }: StationProps) {
           Everything found is listed, not only the first thing.
         </Txt>
       </View>
-      {LOOK_ITEMS.filter((item) => item.id !== 'belt' || visit.motor === 'beltDrive').map((item) => (
+      {LOOK_ITEMS.filter((item) => item.motors?.includes(visit.motor) ?? true).map((item) => (
         <View key={item.id}>
           <ItemRow item={item} state={looks.get(item.id)?.state} onState={(state) => see(item.id, state)} />
           <LookPhotos
