@@ -81,7 +81,7 @@ export async function benchServer() {
     row(`one visit read, ${CONNECTIONS} connections`, (await perSecond(() => fetch(one))).toFixed(0), '/s');
     const write = () => {
       const readings = visits[0].readings.map((r) => ({ ...r, id: randomUUID(), replacesId: null }));
-      const visit = { ...visits[0], id: randomUUID(), readings };
+      const visit = { ...visits[0], id: randomUUID(), readings, facts: [] };
       return fetch(`${server.url}/api/visits/${visit.id}`, {
         method: 'PUT',
         headers: { 'Content-Type': 'application/json' },
