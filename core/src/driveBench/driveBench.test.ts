@@ -118,6 +118,9 @@ describe('parts', () => {
     );
     expect(ranks).toEqual(expect.arrayContaining(['turn', 'truckSheave', 'bought']));
   });
+  test('one sheave is changed at a time', () => {
+    expect(driveOptions(EXAMPLE_D_DRIVE, parts).every((option) => option.newSheaves.length <= 1)).toBe(true);
+  });
   test('a belt on the truck goes before one to buy, and its size must be right', () => {
     const tight = chooseBelt(beltOf('A', 48), [3.7, 7], { leastCentresIn: 16.5, mostCentresIn: 19 }, parts);
     expect(tight).toMatchObject({ from: 'truck', belt: { mark: 'A50' } });

@@ -47,8 +47,8 @@ function rankOf(newSheaves: readonly SheavePart[], fit: BeltFit, asFound: boolea
 }
 
 /**
- * Every way a drive can be set with what is fitted, on the truck, or to be bought: each half turn of each motor sheave with each
- * blower sheave, with a belt that fits the motor base's travel. Settings no belt fits are left out.
+ * Every way a drive can be set with what is fitted, on the truck, or to be bought: each half turn of each motor sheave, or of
+ * the fitted one with another blower sheave, with a belt that fits the motor base's travel. Settings no belt fits are left out.
  *
  * @returns in the order of `DRIVE_RANKS`, within a rank by RPM; empty when the belt's mark cannot be read
  */
@@ -60,7 +60,8 @@ export function driveOptions(drive: BeltDrive, parts: DriveParts): DriveOption[]
   for (const motor of choices(drive.motorSheave, parts, 'motor')) {
     for (const blower of choices(drive.blowerSheave, parts, 'blower')) {
       const blowerSheave = blower.sheave;
-      if (blowerSheave.kind !== 'fixed') continue;
+      // One sheave is changed at a time: two new ones are a new drive.
+      if (blowerSheave.kind !== 'fixed' || (motor.part && blower.part)) continue;
       for (const turnsOpen of settingsOf(motor.sheave)) {
         const motorPitchIn = pitchAt(motor.sheave, turnsOpen);
         const fit = chooseBelt(fitted, [motorPitchIn, blowerSheave.pitchIn], drive, parts);

@@ -10,6 +10,7 @@ import { pathDropAt, resistanceFromPoint } from '../path';
 import type { System } from '../system';
 import {
   chanceOf,
+  combinations,
   dominates,
   isChoked,
   offeredMoves,
@@ -167,6 +168,27 @@ describe('what is left of a search', () => {
   });
   test('no plan takes more than four moves and a speed', () => {
     for (const { moves } of candidates) expect(moves.length).toBeLessThanOrEqual(5);
+  });
+});
+
+describe('combinations', () => {
+  const touches = ['filter', 'filter', 'coil', 'duct', 'leak', 'flex'];
+  const sets = (due: readonly number[]) => [...combinations(touches, due)].map((set) => [...set].sort().join(''));
+  test('with nothing due: every set of four at most, no two moves on one thing', () => {
+    const found = sets([]);
+    expect(found).toContain('');
+    expect(found).toContain('0234');
+    expect(found.some((set) => set.includes('01'))).toBe(false);
+    expect(new Set(found).size).toBe(found.length);
+    // 2⁵ sets of the five things less the one of all five; those with the filter come in two ways.
+    expect(found).toHaveLength(31 + 15);
+  });
+  test('what is due is in each, by one move or another', () => {
+    for (const set of sets([0])) expect(/[01]/.test(set) && set.length <= 4).toBe(true);
+    expect(sets([0])).toContain('1');
+  });
+  test('many things due are all done, and leave no room for others', () => {
+    expect(sets([0, 2, 3, 4, 5])).toEqual(['02345', '12345']);
   });
 });
 

@@ -59,6 +59,33 @@ export function* subsets(
   for (let i = from; i < n; i += 1) yield* subsets(n, most, i + 1, [...chosen, i]);
 }
 
+/**
+ * Every set of moves to try, as places: for each thing that is due one of the moves that touch it, and beside those others up to
+ * `MOST_MOVES` in all, no two of which touch the same thing. Many things due leave no room for others, but are all done.
+ *
+ * @param touches what each move touches
+ * @param due places of the moves that are due
+ */
+export function* combinations(
+  touches: readonly (string | undefined)[],
+  due: readonly number[],
+): Generator<readonly number[]> {
+  const owed = new Set(due.map((i) => touches[i]));
+  const others = touches.flatMap((touched, i) => (owed.has(touched) ? [] : [i]));
+  const room = Math.max(0, MOST_MOVES - owed.size);
+  let begun: (readonly number[])[] = [[]];
+  for (const touched of owed) {
+    const ways = touches.flatMap((one, i) => (one === touched ? [i] : []));
+    begun = begun.flatMap((set) => ways.map((way) => [...set, way]));
+  }
+  for (const set of begun) {
+    for (const more of subsets(others.length, room)) {
+      const chosen = [...set, ...more.map((i) => others[i]!)];
+      if (new Set(chosen.map((i) => touches[i])).size === chosen.length) yield chosen;
+    }
+  }
+}
+
 /** Distance from the target as a share of it. */
 const awayFrom = (flowCfm: number, { target }: Goal) => Math.abs(flowCfm - target.flowCfm) / target.flowCfm;
 
@@ -104,12 +131,12 @@ export function* searchCombinations(
   const raises = speeds.map((speed) => speed.chosen !== undefined && flowOn(speed.fan) > flowNow * 1.002);
   const lowers = moves.map(({ id }) => moveOf(id)?.does === 'lowersStatic');
   const touches = moves.map(({ id }) => moveOf(id)?.touches);
-  const due = moves.flatMap(({ id }, i) => (problem.due.includes(id) ? [i] : []));
-  const most = Math.max(MOST_MOVES, due.length);
-  const all = [...subsets(moves.length, most)].filter((set) => {
-    const touched = new Set(set.map((i) => touches[i]));
-    return touched.size === set.length && due.every((i) => touched.has(touches[i]));
-  });
+  const all = [
+    ...combinations(
+      touches,
+      problem.due.map((id) => moves.findIndex((move) => move.id === id)),
+    ),
+  ];
   const total = all.length * speeds.length;
   const front = new Front<Candidate>();
   const hasHeating = system.heating !== undefined;
