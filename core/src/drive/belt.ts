@@ -1,7 +1,5 @@
+import type { BeltSection } from './beltSection';
 import { STANDARD_INSIDE_IN } from './standardBelts';
-
-export const BELT_SECTIONS = ['A', 'AX', 'B', 'BX'] as const;
-export type BeltSection = (typeof BELT_SECTIONS)[number];
 
 /** A classical V-belt, by what is printed on it. */
 export interface Belt {
@@ -49,6 +47,3 @@ export function readBeltMark(text: string): Belt | undefined {
 /** Every belt of a section that is commonly sold, short to long. */
 export const standardBelts = (section: BeltSection): Belt[] =>
   STANDARD_INSIDE_IN[section].map((insideIn) => beltOf(section, insideIn));
-
-/** The same size of belt: plain and notched (AX, BX) run in the same groove. */
-export const sameSize = (a: BeltSection, b: BeltSection) => a.charAt(0) === b.charAt(0);

@@ -1,6 +1,7 @@
 export * from './belt';
 export * from './beltDrive';
 export * from './beltGeometry';
+export * from './beltSection';
 export * from './electrical';
 export * from './fanLaws';
 export * from './sheave';

@@ -1,4 +1,4 @@
-import type { BeltSection } from './belt';
+import type { BeltSection } from './beltSection';
 
 /** Nominal inside lengths that are sold, in. Written from `core/data/standard-belts.csv`; change it there. */
 // prettier-ignore

@@ -1,53 +1,10 @@
 import { flowText } from '../words';
 import { rpmFaults } from './rpmFigures';
+import type { BlowerTable, TableFault, TapRow } from './tableShape';
 
 /** How the motor that turns the blower chooses its speed. */
 export const MOTOR_KINDS = ['psc', 'constantTorque', 'constantAirflow', 'beltDrive'] as const;
 export type MotorKind = (typeof MOTOR_KINDS)[number];
-
-/** One speed tap: its mark on the motor or board, and the maker's airflow at each static of the table. */
-export interface TapRow {
-  readonly tap: string;
-  /** CFM, one a static; null where the maker gives no figure ("not allowed"): never filled in, never bridged. */
-  readonly flowsCfm: readonly (number | null)[];
-  /** What the motor draws, W, where the maker lists it. */
-  readonly watts?: readonly (number | null)[] | null;
-}
-
-/** A belt-driven unit's table as makers print it: blower RPM and brake horsepower by airflow and static. */
-export interface RpmFigures {
-  /** Rising. */
-  readonly flowsCfm: readonly number[];
-  /** A row for each flow, a cell for each static of the table; null where the maker gives no figure. */
-  readonly rpm: readonly (readonly (number | null)[])[];
-  readonly bhp: readonly (readonly (number | null)[])[];
-}
-
-/** A maker's blower table: airflow in CFM by speed tap and external static pressure in in. w.c. */
-export interface BlowerTable {
-  /** Rising, any spacing. */
-  readonly staticsInWc: readonly number[];
-  readonly taps: readonly TapRow[];
-  /** For a belt drive: any RPM between its figures is a tap, named by its number. `taps` then holds some of them. */
-  readonly byRpm?: RpmFigures | null;
-}
-
-/** What is wrong with a table, and where: `tap` and `staticInWc` name the cell when one is to blame. */
-export interface TableFault {
-  readonly code:
-    | 'noStatics'
-    | 'noTaps'
-    | 'staticsNotRising'
-    | 'duplicateTap'
-    | 'rowLength'
-    | 'risingFlow'
-    | 'badFlow'
-    | 'emptyRow'
-    | 'badRpm';
-  readonly message: string;
-  readonly tapIndex?: number;
-  readonly staticIndex?: number;
-}
 
 function rowFaults(row: TapRow, tapIndex: number, statics: readonly number[]): TableFault[] {
   const faults: TableFault[] = [];

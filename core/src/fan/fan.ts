@@ -1,4 +1,5 @@
-import type { BlowerTable, MotorKind } from './blowerTable';
+import type { MotorKind } from './blowerTable';
+import type { BlowerTable } from './tableShape';
 import { tapRow } from './rpmFigures';
 import { curveRuns, type CurveRun } from './fanCurve';
 

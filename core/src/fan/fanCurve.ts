@@ -1,4 +1,4 @@
-import type { BlowerTable, TapRow } from './blowerTable';
+import type { BlowerTable, TapRow } from './tableShape';
 
 /** A run of neighbouring filled cells of one tap: the fan's curve exists on it and nowhere else. */
 export interface CurveRun {

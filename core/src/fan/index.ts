@@ -1,4 +1,5 @@
 export * from './blowerTable';
+export * from './fan';
 export * from './fanCurve';
 export * from './rpmFigures';
-export * from './fan';
+export * from './tableShape';

@@ -1,4 +1,4 @@
-import type { BlowerTable, RpmFigures, TableFault, TapRow } from './blowerTable';
+import type { BlowerTable, RpmFigures, TableFault, TapRow } from './tableShape';
 
 type Cell = number | null | undefined;
 

@@ -1,7 +1,7 @@
 import type { ToolUnit } from '../tools/tool';
-import type { Source } from './source';
+import type { Source } from '../numbers/source';
 
-export type { Source, Sourced } from './source';
+export type { Source, Sourced } from '../numbers/source';
 
 /** The four words of a verdict, everywhere. */
 export const VERDICT_WORDS = ['inside', 'atTheEdge', 'outside', 'cantSay'] as const;

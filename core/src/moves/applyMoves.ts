@@ -1,6 +1,6 @@
 import type { System } from '../system';
 import { inputFaults, soundInputs, type RawInputs } from '../tools';
-import { MOVES, moveOf } from '.';
+import { MOVES, moveOf } from './catalogue';
 import type { Move } from './move';
 
 /** A move with what was typed for it. */

@@ -1,4 +1,4 @@
-import type { Source } from '../judge/source';
+import type { Source } from '../numbers/source';
 
 /** Units a tool's figures come in. */
 export type ToolUnit =
