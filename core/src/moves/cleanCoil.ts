@@ -16,7 +16,7 @@ export const cleanCoil = defineMove({
   does: 'lowersStatic',
   fields: {
     cleanDropInWc: { kind: 'number', label: 'Clean drop, wet', unit: 'inWc', min: 0.01, max: 2, optional: true },
-    cleanFlowCfm: { kind: 'number', label: 'at an airflow of', unit: 'cfm', min: 50, max: 60_000, optional: true },
+    cleanFlowCfm: { kind: 'number', label: 'Rated at', unit: 'cfm', min: 50, max: 60_000, optional: true },
   },
   cautions: ['lockOut', 'coil', 'sharp'],
   minutes: 90,

@@ -8,8 +8,8 @@ import { stageDropAt, stretchesOf, withStage } from './stages';
 
 /** What is printed on a filter or in its sheet. */
 export const RATED_FIELDS = {
-  ratedDropInWc: { kind: 'number', label: 'Its clean drop', unit: 'inWc', min: 0.005, max: 1 },
-  ratedFlowCfm: { kind: 'number', label: 'at an airflow of', unit: 'cfm', min: 50, max: 60_000 },
+  ratedDropInWc: { kind: 'number', label: 'Clean drop', unit: 'inWc', min: 0.005, max: 1 },
+  ratedFlowCfm: { kind: 'number', label: 'Rated at', unit: 'cfm', min: 50, max: 60_000 },
 } as const satisfies ToolFields;
 
 /** Where a system stands now, CFM; the edge of its table when it is off it. */

@@ -23,8 +23,8 @@ export const setDrive = defineMove({
   fields: {
     turnsOpen: { kind: 'number', label: 'Motor sheave, turns open', unit: 'turns', min: 0, max: 10 },
     leastPitchIn: { kind: 'number', label: 'Motor sheave, least pitch diameter', unit: 'in', min: 1, max: 30 },
-    mostPitchIn: { kind: 'number', label: 'most pitch diameter', unit: 'in', min: 1, max: 30 },
-    turns: { kind: 'number', label: 'its range', unit: 'turns', min: 0, max: 10 },
+    mostPitchIn: { kind: 'number', label: 'Motor sheave, most pitch diameter', unit: 'in', min: 1, max: 30 },
+    turns: { kind: 'number', label: 'Motor sheave, range', unit: 'turns', min: 0, max: 10 },
     blowerPitchIn: { kind: 'number', label: 'Blower sheave, pitch diameter', unit: 'in', min: 2, max: 60 },
     beltInsideIn: { kind: 'number', label: 'Belt, inside length', unit: 'in', min: 10, max: 200 },
   },

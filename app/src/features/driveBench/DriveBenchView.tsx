@@ -22,15 +22,10 @@ interface DriveBenchViewProps {
   readonly onEdit: () => void;
 }
 
-/** The Drive bench with its action below it, as it stands beside a wide page. */
+/** The Drive bench as it stands beside a wide page: its action under the drawing, where it is in sight. */
 export function DriveBenchView(props: DriveBenchViewProps) {
   const bench = useDriveBench(props.request, props.drive);
-  return (
-    <View style={{ gap: 12 }}>
-      <BenchMain {...props} bench={bench} />
-      <UseSetting {...props} bench={bench} />
-    </View>
-  );
+  return <BenchMain {...props} bench={bench} action={<UseSetting {...props} bench={bench} />} />;
 }
 
 /** The Drive bench as a page of its own: the action stays in reach. */
@@ -59,7 +54,14 @@ export function DriveBenchPlace({
 type WithBench = DriveBenchViewProps & { readonly bench: DriveBench };
 
 /** The drive to scale with its present setting behind, what the setting does, and the ways that land in the band. */
-function BenchMain({ request, drive, shop, onEdit, bench }: WithBench) {
+function BenchMain({
+  request,
+  drive,
+  shop,
+  onEdit,
+  bench,
+  action,
+}: WithBench & { /** The way on, where it does not stand in the foot of the page. */ readonly action?: ReactNode }) {
   const { answer, shown, pose, adjustable } = bench;
   return (
     <View style={{ gap: 12 }}>
@@ -80,6 +82,7 @@ function BenchMain({ request, drive, shop, onEdit, bench }: WithBench) {
         </View>
       )}
       {adjustable && <TurnsStepper bench={bench} drive={drive} />}
+      {action}
       {shown ? (
         <SettingRows shown={shown} answer={answer} request={request} />
       ) : (

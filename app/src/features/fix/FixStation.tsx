@@ -1,19 +1,21 @@
 import type { Assessment, VisitDto } from '@huff/contract';
 import type { ShopDto } from '@huff/contract/fix';
-import { moveOf, MOVES, soundInputs, type ChosenMove, type FactKind } from '@huff/core';
+import { moveOf, soundInputs, type ChosenMove, type FactKind } from '@huff/core';
 import { useState } from 'react';
-import { Pressable, View } from 'react-native';
-import { Crossing } from '../../ui/crossing';
-import { Icon } from '../../ui/icons';
+import { View } from 'react-native';
 import { Heading, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import { AdvicePane } from '../check/AdvicePane';
+import { DriveRow } from './DriveRow';
+import { FixCrossing } from './FixCrossing';
 import { deltaOf, minutesText, moneyText } from './fixText';
 import { KnowMore } from './KnowMore';
 import { MoveRow } from './MoveRow';
 import { MoveSheet } from './MoveSheet';
+import { OtherMoves } from './OtherMoves';
 import { PlanCards } from './PlanCards';
 import { PredictionTable } from './PredictionTable';
+import { SpeedFirst } from './SpeedFirst';
 import { SpeedRow } from './SpeedRow';
 import { withMove, withoutMove, type Fix } from './useFix';
 import { useReadyPlans } from './useReadyPlans';
@@ -142,157 +144,3 @@ const speedOf = (chosen: readonly ChosenMove[]) => {
   const tap = chosen.find((one) => one.id === 'changeTap')?.inputs.tap;
   return typeof tap === 'string' ? tap : undefined;
 };
-
-/** The Crossing with what is chosen: curves bend, where they were stays as a ghost. */
-export function FixCrossing({
-  fix,
-  assessment,
-  height = 290,
-}: {
-  readonly fix: Fix;
-  readonly assessment: Assessment;
-  readonly height?: number;
-}) {
-  const { request, planned, chosen } = fix;
-  if (!request) return null;
-  const then = planned?.ok && chosen.length > 0 ? planned.plan.prediction.system : undefined;
-  return (
-    <Crossing
-      now={request.system}
-      then={then}
-      target={request.goal.target}
-      maxTesp={request.goal.maxTesp}
-      sigma={assessment.judgement.sigma}
-      height={height}
-    />
-  );
-}
-
-function DriveRow({
-  chosen,
-  known,
-  onOpen,
-}: {
-  readonly chosen: readonly ChosenMove[];
-  readonly known: boolean;
-  readonly onOpen: () => void;
-}) {
-  const palette = usePalette();
-  const set = chosen.some((one) => one.id === 'setDrive');
-  return (
-    <Pressable
-      role="button"
-      aria-label="Drive bench: sheaves, belt, motor"
-      onPress={onOpen}
-      style={{
-        minHeight: 64,
-        flexDirection: 'row',
-        alignItems: 'center',
-        gap: 12,
-        borderTopWidth: 1,
-        borderColor: palette.line,
-        paddingVertical: 8,
-      }}
-    >
-      <Icon name="fan" size={28} />
-      <View style={{ flex: 1 }}>
-        <Txt size={17} bold>
-          Drive bench
-        </Txt>
-        <Txt size={14} color="softInk">
-          {set
-            ? 'A setting is chosen: sheaves, belt, tension, motor load'
-            : known
-              ? 'Turns, sheaves, belt, tension and motor load for the airflow you want'
-              : 'Enter the sheaves and the belt to find the speed'}
-        </Txt>
-      </View>
-      <Icon name="chevron-right" />
-    </Pressable>
-  );
-}
-
-function OtherMoves({
-  offered,
-  motor,
-  onOpen,
-}: {
-  readonly offered: readonly string[];
-  readonly motor: VisitDto['motor'];
-  readonly onOpen: (id: string) => void;
-}) {
-  const palette = usePalette();
-  const [open, setOpen] = useState(false);
-  const hidden = new Set([
-    'changeTap',
-    'setDrive',
-    ...offered,
-    ...(motor === 'beltDrive' ? ['otherMotor'] : ['newBelt', 'largerMotor']),
-  ]);
-  const others = MOVES.filter((move) => !hidden.has(move.id));
-  return (
-    <View style={{ borderTopWidth: 1, borderBottomWidth: 1, borderColor: palette.line }}>
-      <Pressable
-        role="button"
-        aria-expanded={open}
-        onPress={() => setOpen(!open)}
-        style={{ minHeight: 52, flexDirection: 'row', alignItems: 'center' }}
-      >
-        <Txt bold color="action" style={{ flex: 1 }}>
-          Other moves
-        </Txt>
-        <Txt size={14} color="softInk">
-          {others.length} that nothing here asks for
-        </Txt>
-        <Icon name={open ? 'chevron-down' : 'chevron-right'} color={palette.softInk} />
-      </Pressable>
-      {open &&
-        others.map((move) => (
-          <Pressable
-            key={move.id}
-            role="button"
-            aria-label={`Weigh ${move.name}`}
-            onPress={() => onOpen(move.id)}
-            style={{ minHeight: 48, flexDirection: 'row', alignItems: 'center', gap: 10 }}
-          >
-            <Icon name="plus" size={20} color={palette.softInk} />
-            <Txt style={{ flex: 1 }}>{move.name}</Txt>
-          </Pressable>
-        ))}
-    </View>
-  );
-}
-
-function SpeedFirst({ on, onChange }: { readonly on: boolean; readonly onChange: (on: boolean) => void }) {
-  const palette = usePalette();
-  return (
-    <Pressable
-      role="switch"
-      aria-checked={on}
-      aria-label="Also plan more speed before the restriction is cleared"
-      onPress={() => onChange(!on)}
-      style={{ minHeight: 52, flexDirection: 'row', alignItems: 'center', gap: 12 }}
-    >
-      <View style={{ flex: 1 }}>
-        <Txt size={15}>Also plan more speed before the restriction is cleared</Txt>
-        <Txt size={14} color="softInk">
-          Off is the rule: speed on a choked path costs static, watts and motors.
-        </Txt>
-      </View>
-      <View
-        style={{
-          width: 48,
-          height: 28,
-          borderRadius: 14,
-          borderWidth: 2,
-          borderColor: palette.ink,
-          backgroundColor: on ? palette.ink : 'transparent',
-          padding: 2,
-          alignItems: on ? 'flex-end' : 'flex-start',
-        }}
-      >
-        <View style={{ width: 20, height: 20, borderRadius: 10, backgroundColor: on ? palette.paper : palette.ink }} />
-      </View>
-    </Pressable>
-  );
-}

@@ -1,10 +1,9 @@
 import type { VisitDto } from '@huff/contract';
 import { MOTOR_PLATE_FORM, SPEEDS_FORM, type FactKind } from '@huff/core';
 import { useState } from 'react';
-import { Pressable, View } from 'react-native';
-import { Icon } from '../../ui/icons';
-import { Heading, Txt } from '../../ui/text';
-import { usePalette } from '../../ui/theme';
+import { View } from 'react-native';
+import { ListRow } from '../../ui/list';
+import { Heading } from '../../ui/text';
 import { SetupFormSheet, type SetupForm } from './SetupFormSheet';
 
 interface KnowMoreProps {
@@ -34,55 +33,22 @@ export function KnowMore({ visit, onVisit, onMethod }: KnowMoreProps) {
   return (
     <View>
       <Heading size={16}>So that it can say more</Heading>
-      <KnowRow
+      <ListRow
         name="Motor amps and watts"
-        says={amps ? 'measured' : 'for power, energy, and the load after'}
+        under={amps ? 'measured' : 'for power, energy, and the load after'}
         onPress={() => onMethod('motorLoad')}
       />
-      <KnowRow
+      <ListRow
         name="Motor plate"
-        says={motorPlate ? 'known' : 'full-load amps, service factor'}
+        under={motorPlate ? 'known' : 'full-load amps, service factor'}
         onPress={() => setForm(PLATE)}
       />
-      <KnowRow
+      <ListRow
         name="Heating and low stage"
-        says={speeds ? 'known' : 'their taps, the heat’s output'}
+        under={speeds ? 'known' : 'their taps, the heat’s output'}
         onPress={() => setForm(SPEEDS)}
       />
       <SetupFormSheet form={form} visit={visit} onVisit={onVisit} onClose={() => setForm(undefined)} />
     </View>
-  );
-}
-
-function KnowRow({
-  name,
-  says,
-  onPress,
-}: {
-  readonly name: string;
-  readonly says: string;
-  readonly onPress: () => void;
-}) {
-  const palette = usePalette();
-  return (
-    <Pressable
-      role="button"
-      aria-label={`${name}: ${says}`}
-      onPress={onPress}
-      style={{
-        minHeight: 50,
-        flexDirection: 'row',
-        alignItems: 'center',
-        gap: 8,
-        borderTopWidth: 1,
-        borderColor: palette.line,
-      }}
-    >
-      <Txt style={{ flex: 1 }}>{name}</Txt>
-      <Txt size={14} color="softInk">
-        {says}
-      </Txt>
-      <Icon name="chevron-right" size={20} color={palette.softInk} />
-    </Pressable>
   );
 }

@@ -131,11 +131,11 @@ describe('moves', () => {
   test('a wrong figure is named and keeps what was typed; a right one is kept', () => {
     const [onKeep, onClose] = [jest.fn(), jest.fn()];
     renderThemed(<MoveSheet id="newFilter" inputs={filter.inputs} onKeep={onKeep} onClose={onClose} />);
-    fireEvent.changeText(screen.getByLabelText(/^Its clean drop/), '7');
+    fireEvent.changeText(screen.getByLabelText(/^Clean drop/), '7');
     fireEvent.press(screen.getByText('Weigh it with these'));
-    expect(screen.getByText('Its clean drop must be between 0.005 and 1 in. w.c.')).toBeTruthy();
+    expect(screen.getByText('Clean drop must be between 0.005 and 1 in. w.c.')).toBeTruthy();
     expect(screen.getByDisplayValue('7')).toBeTruthy();
-    fireEvent.changeText(screen.getByLabelText(/^Its clean drop/), '0,05');
+    fireEvent.changeText(screen.getByLabelText(/^Clean drop/), '0,05');
     fireEvent.press(screen.getByText('Weigh it with these'));
     expect(onKeep).toHaveBeenCalledWith('newFilter', { ratedDropInWc: 0.05, ratedFlowCfm: 940 });
     expect(onClose).toHaveBeenCalled();

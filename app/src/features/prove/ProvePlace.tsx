@@ -7,7 +7,10 @@ import { useIsWide } from '../../ui/theme';
 import type { Frame } from '../check/frame';
 import { ProveFoot } from './ProveFoot';
 import { ProofTable } from './ProofTable';
-import { Energy, ProofCrossing, ProveStation, Resistances } from './ProveStation';
+import { Energy } from './Energy';
+import { ProofCrossing } from './ProofCrossing';
+import { ProvenPath } from './ProvenPath';
+import { ProveStation } from './ProveStation';
 import { useProof, type ProofOfVisit } from './useProof';
 
 interface ProvePlaceProps {
@@ -91,7 +94,7 @@ export function ProvePlace({ visit, parted, paneWidth, onPort, onMethod, onFix, 
         <ProofCrossing plan={parted.plan} proven={proven} height={320} />
         <ProofTable proof={proven.proof} />
         <Energy proven={proven} shop={shop} />
-        <Resistances plan={parted.plan} proven={proven} />
+        <ProvenPath plan={parted.plan} proven={proven} />
       </>
     ),
     foot: (

@@ -1,35 +1,33 @@
-import type { FieldError, FieldSet, RawInputs } from '@huff/core';
+import type { ShopDto } from '@huff/contract/fix';
 import { View } from 'react-native';
 import { ActionButton, Sheet } from '../../ui/page';
 import { ToolForm } from '../tool/ToolForm';
 import { useFieldForm } from '../tool/useFieldForm';
+import type { Editing } from './editing';
 
 interface ShopSheetProps {
-  readonly title: string;
-  readonly set: FieldSet;
-  readonly begin: RawInputs;
-  readonly faultsOf: (raw: RawInputs) => readonly FieldError[];
-  readonly onKeep: (raw: RawInputs) => void;
-  /** Takes it off the list, or back to the usual. */
-  readonly onRemove?: () => void;
+  readonly editing: Editing;
+  /** The shop as it is to be from now on. */
+  readonly onShop: (shop: ShopDto) => void;
   readonly onClose: () => void;
 }
 
 /** One thing of the shop's lists, to be changed, kept or taken off. */
-export function ShopSheet({ title, set, begin, faultsOf, onKeep, onRemove, onClose }: ShopSheetProps) {
+export function ShopSheet({ editing, onShop, onClose }: ShopSheetProps) {
+  const { title, set, begin, faultsOf, keep, remove } = editing;
   const form = useFieldForm(set, begin, faultsOf);
-  const keep = () => {
+  const send = () => {
     form.send();
-    if (form.errors.length === 0) onKeep(form.inputs);
+    if (form.errors.length === 0) onShop(keep(form.inputs));
   };
   return (
     <Sheet open onClose={onClose} title={title}>
       <View style={{ gap: 12 }}>
         <ToolForm tool={set} control={form.control} errors={form.errors} shown={form.shown} onLeave={form.onLeave} />
-        <ActionButton onPress={keep}>Keep it</ActionButton>
-        {onRemove && (
-          <ActionButton quiet onPress={onRemove}>
-            Take it off the list
+        <ActionButton onPress={send}>Keep it</ActionButton>
+        {remove && (
+          <ActionButton quiet onPress={() => onShop(remove.shop())}>
+            {remove.words}
           </ActionButton>
         )}
       </View>

@@ -1,6 +1,7 @@
 import { check } from '@huff/contract';
 import { plainShop, ShopDto } from '@huff/contract/fix';
 import { fireEvent, screen } from '@testing-library/react-native';
+import { router } from 'expo-router';
 import { renderThemed } from '../../testing/render';
 import {
   beltFaults,
@@ -17,8 +18,9 @@ import { ShopSheet } from './ShopSheet';
 
 const mockSave = jest.fn();
 const mockList = jest.fn();
-jest.mock('expo-router', () => ({ Link: jest.fn(() => null), router: {}, usePathname: () => '/shop' }));
+jest.mock('expo-router', () => ({ router: { push: jest.fn() }, usePathname: () => '/shop' }));
 jest.mock('../../data/records', () => ({
+  blowerTables: { useList: () => ({ records: [{}, {}] }) },
   shop: { useList: () => mockList() as unknown, useSave: () => ({ mutate: mockSave }) },
 }));
 
@@ -97,6 +99,19 @@ describe('the page', () => {
     fireEvent.press(screen.getByText('Keep it'));
     expect(saved().moves).toEqual([{ move: 'cleanCoil', minutes: 45, cost: 45 }]);
   });
+  test('a move goes back to the usual, which is said', () => {
+    const own = { ...shop, moves: [{ move: 'cleanCoil', minutes: 45, cost: 30 }] };
+    mockList.mockReturnValue({ records: [{ record: own, sending: 'sent' }], isError: false });
+    renderThemed(<ShopPage />);
+    fireEvent.press(screen.getByLabelText(/^Clean the coil: 45 min · \$30, set by the shop/));
+    fireEvent.press(screen.getByText('Back to the usual: 1 h 30, $45'));
+    expect(saved().moves).toEqual([]);
+  });
+  test('the blower tables are counted and one touch away', () => {
+    renderThemed(<ShopPage />);
+    fireEvent.press(screen.getByLabelText('Blower tables: 2 tables'));
+    expect(router.push).toHaveBeenCalledWith('/shop/tables');
+  });
   test('without the server’s word nothing can be overwritten', () => {
     mockList.mockReturnValue({ records: [], isError: true });
     renderThemed(<ShopPage />);
@@ -106,18 +121,11 @@ describe('the page', () => {
 });
 
 test('a sheet with something wrong keeps nothing', () => {
-  const onKeep = jest.fn();
-  renderThemed(
-    <ShopSheet
-      title="New sheave"
-      set={SHEAVE_FORM}
-      begin={{}}
-      faultsOf={sheaveFaults}
-      onKeep={onKeep}
-      onClose={jest.fn()}
-    />,
-  );
+  const onShop = jest.fn();
+  const keep = jest.fn();
+  const editing = { title: 'New sheave', set: SHEAVE_FORM, begin: {}, faultsOf: sheaveFaults, keep };
+  renderThemed(<ShopSheet editing={editing} onShop={onShop} onClose={jest.fn()} />);
   fireEvent.press(screen.getByText('Keep it'));
-  expect(onKeep).not.toHaveBeenCalled();
+  expect(onShop).not.toHaveBeenCalled();
   expect(screen.getByText('Name: type it.')).toBeTruthy();
 });

@@ -1,0 +1,41 @@
+import type { DecidedPlan } from '@huff/contract';
+import { dropAt, staticText, toolFigure, type Stretch } from '@huff/core';
+import { View } from 'react-native';
+import { stagesText } from '../../ui/airway';
+import { Heading, Txt } from '../../ui/text';
+import { usePalette } from '../../ui/theme';
+import type { ProofOfVisit } from './useProof';
+
+/** The path measured anew, at the airflow of now: what the unit's model becomes. */
+export function ProvenPath({ plan, proven }: { readonly plan: DecidedPlan; readonly proven: ProofOfVisit }) {
+  const palette = usePalette();
+  const found = proven.proof.proven;
+  if (!found) return null;
+  const key = (stretch: Stretch) => stretch.stages.join('+');
+  const was = new Map(plan.record.from.system.path.map((stretch) => [key(stretch), stretch]));
+  return (
+    <View>
+      <Heading size={16}>The air path as proven</Heading>
+      <Txt size={14} color="softInk" figures>
+        What each part takes at {toolFigure(found.flowCfm, 'cfm')} CFM. Kept on the unit for the next visit.
+      </Txt>
+      {found.system.path.map((stretch) => {
+        const old = was.get(key(stretch));
+        return (
+          <View
+            key={key(stretch)}
+            style={{ flexDirection: 'row', gap: 10, borderTopWidth: 1, borderColor: palette.line, paddingVertical: 8 }}
+          >
+            <Txt style={{ flex: 1 }}>{stagesText(stretch.stages)}</Txt>
+            <Txt color="softInk" figures>
+              {old ? staticText(dropAt(old.resistance, found.flowCfm)) : ''}
+            </Txt>
+            <Txt bold figures align="right" style={{ minWidth: 48 }}>
+              {staticText(dropAt(stretch.resistance, found.flowCfm))}
+            </Txt>
+          </View>
+        );
+      })}
+    </View>
+  );
+}

@@ -1,0 +1,39 @@
+import { ListRow, ListSection } from '../../ui/list';
+import { Txt } from '../../ui/text';
+import { moneyText } from '../fix/fixText';
+import type { SectionProps } from './editing';
+import { BELT_FORM, beltFaults, beltInputs, beltOfForm } from './shopForms';
+
+/** The belts the shop has, or knows where to buy. */
+export function BeltSection({ shop, onEdit }: SectionProps) {
+  const { belts, currency } = shop;
+  const edit = (mark?: string) => {
+    const part = belts.find((one) => one.mark === mark);
+    const others = (kept?: string) => belts.filter((one) => one.mark !== mark && one.mark !== kept);
+    onEdit({
+      title: part ? `Belt ${part.mark}` : 'New belt',
+      set: BELT_FORM,
+      begin: part ? beltInputs(part) : {},
+      faultsOf: beltFaults,
+      keep: (raw) => ({ ...shop, belts: [...others(beltOfForm(raw).mark), beltOfForm(raw)] }),
+      remove: part && { words: 'Take it off the list', shop: () => ({ ...shop, belts: others() }) },
+    });
+  };
+  return (
+    <ListSection title="Belts" onAdd={() => edit()} add="Add a belt">
+      {belts.map(({ mark, cost, onTruck }) => {
+        const says = moneyText(cost, currency);
+        const under = onTruck ? 'on the truck' : 'to buy';
+        const label = `${mark}: ${says}, ${under}. Change`;
+        return (
+          <ListRow key={mark} name={mark} says={says} under={under} figure label={label} onPress={() => edit(mark)} />
+        );
+      })}
+      {belts.length === 0 && (
+        <Txt size={15} color="softInk">
+          Standard lengths are always there to buy.
+        </Txt>
+      )}
+    </ListSection>
+  );
+}

@@ -1,0 +1,120 @@
+import { flowText, operate, resistancesOf, staticText, type System } from '@huff/core';
+import { useMemo } from 'react';
+import { G, Line, Path } from 'react-native-svg';
+import { usePalette } from '../theme';
+import { Axes, Band } from './CrossingFrame';
+import type { CrossingProps } from './crossingProps';
+import { crossingScales, fanPath, labelPoint, systemPath, type Box } from './crossingScales';
+import { curveLabel, curvesOf } from './drawnCurves';
+import { Label } from './Label';
+import { limitSpot } from './limitSpot';
+import { CrossingMark, GhostMark, ReadMark } from './marks';
+import { asked, edgeOf, moved, pathDiffers } from './operatingEdge';
+
+/** What stands in the Crossing's box: band, curves, limit, the points. */
+export function CrossingDrawing({
+  now,
+  then,
+  target,
+  maxTesp,
+  sigma,
+  proven,
+  box,
+}: CrossingProps & { readonly box: Box }) {
+  const palette = usePalette();
+  const curves = useMemo(() => curvesOf(now, then), [now, then]);
+  const live = then ?? now;
+  const at = operate(now);
+  const shown = then ? operate(then) : at;
+  const atPoint = edgeOf(at);
+  const shownPoint = edgeOf(shown);
+  const scales = crossingScales(
+    curves.map((curve) => curve.runs),
+    {
+      flowsCfm: [
+        atPoint.flowCfm,
+        shownPoint.flowCfm,
+        ...(target ? [target.lowCfm, target.highCfm] : []),
+        ...(proven ? [proven.flowCfm] : []),
+      ],
+      staticsInWc: [atPoint.staticInWc, shownPoint.staticInWc, maxTesp.value],
+    },
+    box,
+  );
+  const { x, y } = scales;
+  const flows: [number, number] = [0, 2 * Math.max(...curves.flatMap((c) => c.runs.flatMap((run) => run.flowsCfm)))];
+  const path = (system: System) => systemPath(resistancesOf(system), scales, box, flows);
+  /** A crossing lies on the drawn system curve; an edge of the table where the table ends. */
+  const placeOf = (system: System, operation: typeof at, { flowCfm, staticInWc }: typeof atPoint) => ({
+    x: x(flowCfm),
+    y: y(operation.kind === 'crossing' ? asked(system, flowCfm) : staticInWc),
+  });
+  const place = placeOf(live, shown, shownPoint);
+  const found = shown.kind === 'crossing';
+  const bent = then !== undefined && pathDiffers(now, then);
+  const ghost = then !== undefined && (at.kind !== shown.kind || moved(atPoint, shownPoint) || bent);
+  const labelLeft = place.x > box.right - 96;
+  const taken = curves.flatMap(({ runs }) => {
+    const label = labelPoint(runs);
+    return label ? [{ x: x(label.flowCfm) - 4, y: y(label.staticInWc) - 6, half: 20 }] : [];
+  });
+  taken.push({ x: place.x + (labelLeft ? -60 : 60), y: place.y - 12, half: 50 });
+  const limitY = y(maxTesp.value);
+  const limit = limitSpot(limitY, box, taken);
+  return (
+    <>
+      {target && <Band target={target} x={x} box={box} />}
+      <Axes scales={scales} box={box} />
+      {curves.map(({ tap, runs }) => {
+        const heavy = tap === live.fan.tap;
+        const was = tap === now.fan.tap && !heavy;
+        const label = labelPoint(runs);
+        return (
+          <G key={tap}>
+            <Path
+              d={fanPath(runs, scales)}
+              fill="none"
+              stroke={palette.ink}
+              strokeOpacity={heavy ? 1 : was ? 0.45 : 0.4}
+              strokeWidth={heavy ? 3.5 : was ? 3 : 1.2}
+            />
+            {label && (
+              <Label x={x(label.flowCfm) - 4} y={y(label.staticInWc) - 6} bold={heavy} anchor="middle">
+                {curveLabel(now, tap)}
+              </Label>
+            )}
+          </G>
+        );
+      })}
+      <Line
+        x1={box.left}
+        x2={box.right}
+        y1={limitY}
+        y2={limitY}
+        stroke={palette.action}
+        strokeWidth={2}
+        strokeDasharray="7 5"
+      />
+      <Label x={limit.x} y={limit.y} bold color={palette.action} anchor={limit.anchor}>
+        {maxTesp.source === 'nameplate' ? 'plate' : 'assumed'} {staticText(maxTesp.value)}
+      </Label>
+      {bent && <Path d={path(now)} fill="none" stroke={palette.supply} strokeWidth={2} strokeDasharray="3 5" />}
+      <Path d={path(live)} fill="none" stroke={palette.supply} strokeWidth={3} />
+      {ghost && <GhostMark {...placeOf(now, at, atPoint)} />}
+      <CrossingMark
+        {...place}
+        found={found}
+        spread={
+          sigma && {
+            x: Math.abs(x(shownPoint.flowCfm + sigma.flowCfm) - place.x),
+            y: Math.abs(y(sigma.staticInWc) - y(0)),
+          }
+        }
+      />
+      {proven && <ReadMark x={x(proven.flowCfm)} y={y(proven.tespInWc)} />}
+      <Label x={place.x + (labelLeft ? -14 : 14)} y={place.y - 12} size={16} bold anchor={labelLeft ? 'end' : 'start'}>
+        {found ? `${flowText(shownPoint.flowCfm)} CFM` : 'off the table'}
+      </Label>
+    </>
+  );
+}

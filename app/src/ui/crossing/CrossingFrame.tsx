@@ -1,0 +1,69 @@
+import { flowText, type Target } from '@huff/core';
+import { G, Line, Rect, Text as SvgText } from 'react-native-svg';
+import { REGULAR, usePalette } from '../theme';
+import type { Box, crossingScales } from './crossingScales';
+
+/** The target band, from top to bottom. */
+export function Band({
+  target,
+  x,
+  box,
+}: {
+  readonly target: Target;
+  readonly x: (flow: number) => number;
+  readonly box: Box;
+}) {
+  const palette = usePalette();
+  return (
+    <>
+      <Rect
+        x={x(target.lowCfm)}
+        width={Math.max(0, x(target.highCfm) - x(target.lowCfm))}
+        y={box.top - 8}
+        height={box.bottom - box.top + 8}
+        fill={palette.edge}
+        fillOpacity={0.75}
+      />
+      <SvgText
+        x={Math.min(box.right, Math.max(box.left + 70, x(target.flowCfm) + 70))}
+        y={14}
+        fontFamily={REGULAR}
+        fontSize={14}
+        fill={palette.softInk}
+        textAnchor="end"
+      >
+        target {flowText(target.flowCfm)} CFM ± {Math.round((target.highCfm / target.flowCfm - 1) * 100)} %
+      </SvgText>
+    </>
+  );
+}
+
+/** The scales at left and below, with their units. */
+export function Axes({ scales, box }: { readonly scales: ReturnType<typeof crossingScales>; readonly box: Box }) {
+  const palette = usePalette();
+  const { x, y } = scales;
+  const text = { fontFamily: REGULAR, fontSize: 14, fill: palette.softInk } as const;
+  return (
+    <>
+      {scales.staticTicks.map((p) => (
+        <G key={p}>
+          <Line x1={box.left} x2={box.right} y1={y(p)} y2={y(p)} stroke={palette.line} />
+          <SvgText x={box.left - 8} y={y(p) + 5} textAnchor="end" {...text}>
+            {p.toFixed(1)}
+          </SvgText>
+        </G>
+      ))}
+      {scales.flowTicks.map((q) => (
+        <SvgText key={q} x={x(q)} y={box.bottom + 20} textAnchor="middle" {...text}>
+          {flowText(q)}
+        </SvgText>
+      ))}
+      <SvgText x={0} y={14} {...text}>
+        in. w.c.
+      </SvgText>
+      <SvgText x={box.right} y={box.bottom + 38} textAnchor="end" {...text}>
+        CFM
+      </SvgText>
+    </>
+  );
+}

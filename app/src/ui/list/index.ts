@@ -1,0 +1,2 @@
+export { ListRow } from './ListRow';
+export { ListSection } from './ListSection';
