@@ -61,10 +61,10 @@ test('@wide a filter-and-return fix: a ready plan within the plate, its own figu
   await expect(page.getByRole('checkbox', { name: /^Second return/ })).toBeChecked();
 
   await page.getByRole('button', { name: 'Second return with its own filter: what it takes' }).click();
-  await tech.fill({ 'New duct, diameter': '2' });
+  await tech.fill({ 'Duct diameter': '2' });
   await page.getByRole('button', { name: 'Weigh it with these' }).click();
-  await expect(page.getByText('New duct, diameter must be between 6 and 40 in.')).toBeVisible();
-  await tech.fill({ 'New duct, diameter': '12' });
+  await expect(page.getByText('Duct diameter must be between 6 and 40 in.')).toBeVisible();
+  await tech.fill({ 'Duct diameter': '12' });
   await page.getByRole('button', { name: 'Weigh it with these' }).click();
   await expect(page.getByText(/^12 in\. round/)).toBeVisible();
   await page.reload();
@@ -102,7 +102,7 @@ test('a belt fix: the sheave turned on the Drive bench, the motor checked, prove
   await tech.station('Fix');
   await page.getByRole('button', { name: /^Motor amps and watts/ }).click();
   await page.getByRole('dialog').getByRole('radio', { name: 'three-phase' }).click();
-  await tech.fill({ 'Volts at the motor': '229', Amps: '4.6' });
+  await tech.fill({ 'Each leg, V': '226 229 233', 'Each leg, A': '4.3 4.5 4.6' });
   await page.getByRole('button', { name: 'Keep these amps' }).click();
 
   await page.getByRole('button', { name: /^Drive bench/ }).click();
@@ -111,6 +111,7 @@ test('a belt fix: the sheave turned on the Drive bench, the motor checked, prove
   ).toBeChecked();
   await expect(page.getByLabel(/^Blower: 823 now, 922 RPM inside/)).toBeVisible();
   await expect(page.getByLabel(/^Motor: 4\.6 A now, 6\.\d A inside/)).toBeVisible();
+  await expect(page.getByLabel(/^Volts of the legs: .*inside\. 1\.6 % apart/)).toBeVisible();
   await expect(page.getByText(/move the base 5\/16 in\. closer · press 1\/4 in\. at mid-span/)).toBeVisible();
   await page.getByRole('button', { name: 'Half a turn closer' }).click();
   await expect(page.getByRole('status').getByText('0 turns open')).toBeVisible();

@@ -1,22 +1,4 @@
 /**
- * Imbalance of three line values, percent: 100 × largest deviation from the mean ÷ mean.
- *
- * @param values three volts or amps, above 0
- * @source NEMA MG 1, unbalanced voltages
- * @example imbalancePercent([226, 229, 233]) // 1.60
- */
-export function imbalancePercent(values: readonly [number, number, number]): number {
-  const mean = meanOf(values);
-  return (100 * Math.max(...values.map((value) => Math.abs(value - mean)))) / mean;
-}
-
-/** @example meanOf([226, 229, 233]) // 229.3 */
-export const meanOf = (values: readonly [number, number, number]) => (values[0] + values[1] + values[2]) / 3;
-
-/** Volts: over 2 % investigate, over 5 % stop. Amps: over 10 % investigate. Source: motor makers' rule, NEMA MG 1. */
-export const IMBALANCE_LIMITS = { voltsInvestigate: 2, voltsStop: 5, ampsInvestigate: 10 } as const;
-
-/**
  * Overload dial for a motor, A: plate amps × 1.15, × 1.25 when the service factor is 1.15 or more.
  *
  * @source motor overload rule of the electrical codes; local code decides

@@ -4,4 +4,5 @@ export * from './beltGeometry';
 export * from './beltSection';
 export * from './electrical';
 export * from './fanLaws';
+export * from './imbalance';
 export * from './sheave';

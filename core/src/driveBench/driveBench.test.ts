@@ -37,6 +37,15 @@ describe('example D brought to 3,000 CFM', () => {
       word: 'outside',
       sentence: expect.stringContaining('12 % more'),
     });
+    expect(ids).not.toContain('legVolts');
+    const legs = { legVolts: [226, 229, 233], legAmps: [3, 4.6, 4.7] } as const;
+    const uneven = solve({ ...EXAMPLE_D_SYSTEM, motor: { ...EXAMPLE_D_SYSTEM.motor, ...legs } }).solutions[0]!.checks;
+    expect(uneven.find((check) => check.id === 'legVolts')).toMatchObject({
+      word: 'inside',
+      sentence: '1.6 % apart. Up to 2 %: good.',
+    });
+    expect(uneven.find((check) => check.id === 'legAmps')).toMatchObject({ word: 'atTheEdge' });
+    expect(uneven.find((check) => check.id === 'volts')?.sentence).not.toContain('Measure all three');
     for (const check of solutions[0]!.checks) {
       expect(check.sentence).toMatch(/\.$/);
       expect(check.sentence).not.toMatch(/NaN|undefined|Infinity/);

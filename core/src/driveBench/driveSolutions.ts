@@ -1,38 +1,16 @@
-import {
-  alignmentIn,
-  BELT_SPEED_FPM,
-  beltSpeedFpm,
-  deflectionIn,
-  driveState,
-  LEAST_WRAP_DEG,
-  MOST_SLIP,
-  motorSizeFor,
-  overloadDialAmps,
-  pitchAt,
-  settingsOf,
-  spanIn,
-  wrapDeg,
-} from '../drive';
+import { alignmentIn, deflectionIn, driveState, MOST_SLIP, motorSizeFor, pitchAt, settingsOf, spanIn } from '../drive';
 import { tapRpm } from '../fan';
-import { wordUnder, type VerdictWord } from '../judge';
 import { predict, type Goal, type Prediction } from '../model';
 import { onDrive } from '../moves';
 import type { System } from '../system';
 import { flowText, ruleText, turnsOpenText } from '../words';
-import { clearedSystem } from './cleared';
+import type { DriveCheck } from './driveCheck';
+import { driveChecks } from './driveChecks';
 import { DRIVE_RANKS, driveOptions, isAtEnd, type DriveOption, type DriveRank } from './driveOptions';
 import type { DriveParts } from './parts';
 
 /** So far may the belt that is on stand outside the base's travel before the figures are doubted, in. */
 const FOUND_OFF_IN = 0.25;
-
-/** One thing about a drive against its limit. */
-export interface DriveCheck {
-  readonly id: 'rpm' | 'motor' | 'cleared' | 'belt' | 'wrap' | 'beltSpeed' | 'overload' | 'volts';
-  readonly name: string;
-  readonly word: VerdictWord;
-  readonly sentence: string;
-}
 
 /** A way to set the drive, with what it would do. */
 export interface DriveSolution {
@@ -69,100 +47,6 @@ function wordsOf(option: DriveOption): string {
   return [...sheaves, ...turn, belt].join(', ');
 }
 
-function checksOf(
-  option: DriveOption,
-  system: System,
-  measured: System,
-  prediction: Prediction,
-  goal: Goal,
-): DriveCheck[] {
-  const { drive, fit } = option;
-  const state = driveState(drive);
-  const checks: DriveCheck[] = [];
-  const rpm = tapRpm(system.fan.table, system.fan.tap) ?? state.rpm;
-  if (drive.mostBlowerRpm !== undefined) {
-    const word = wordUnder(rpm, drive.mostBlowerRpm, 0.95);
-    checks.push({
-      id: 'rpm',
-      name: 'Blower',
-      word,
-      sentence: `${Math.round(rpm)} of ${drive.mostBlowerRpm} RPM the blower may turn.`,
-    });
-  }
-  if (prediction.motor) {
-    checks.push({ id: 'motor', name: 'Motor', word: prediction.motor.word, sentence: prediction.motor.sentence });
-  }
-  const cleared = clearedSystem(system, goal);
-  if (cleared !== system && prediction.motor) {
-    const then = predict(cleared, goal, measured);
-    if (then.motor) {
-      const word = then.motor.word;
-      checks.push({
-        id: 'cleared',
-        name: 'Motor once the path is clear',
-        word,
-        sentence: `${then.motor.sentence.split(' (')[0]}, when what takes too much is mended${then.operation.kind === 'crossing' ? ` and ${flowText(then.operation.flowCfm)} CFM move` : ''}.`,
-      });
-    } else if (then.operation.kind === 'offTable') {
-      checks.push({
-        id: 'cleared',
-        name: 'Motor once the path is clear',
-        word: 'cantSay',
-        sentence: 'Cleared, the path leaves the maker’s table: measure the amps again then.',
-      });
-    }
-  }
-  checks.push({
-    id: 'belt',
-    name: `Belt ${fit.belt.mark}`,
-    word: fit.roomy ? 'inside' : 'atTheEdge',
-    sentence: `Tight at ${fit.centresIn.toFixed(2)} in.; the base leaves ${ruleText(fit.roomIn)} to fit it and ${ruleText(fit.takeUpIn)} to take up.`,
-  });
-  const wrap = wrapDeg(fit.centresIn, state.motorPitchIn, state.blowerPitchIn);
-  checks.push({
-    id: 'wrap',
-    name: 'Wrap',
-    word: wrap < LEAST_WRAP_DEG ? 'outside' : wrap < LEAST_WRAP_DEG + 10 ? 'atTheEdge' : 'inside',
-    sentence: `${Math.round(wrap)}° on the small sheave, at least ${LEAST_WRAP_DEG}° wanted.`,
-  });
-  const speed = beltSpeedFpm(state.motorPitchIn, drive.motorRpm);
-  checks.push({
-    id: 'beltSpeed',
-    name: 'Belt speed',
-    word: speed > BELT_SPEED_FPM.most ? 'outside' : speed > BELT_SPEED_FPM.edge ? 'atTheEdge' : 'inside',
-    sentence: `${flowText(speed)} fpm, under ${flowText(BELT_SPEED_FPM.edge)} wanted.`,
-  });
-  return [...checks, ...supplyChecks(system)];
-}
-
-/** What the motor's supply has to be: its overload dial, and its volts. */
-function supplyChecks({ motor }: System): DriveCheck[] {
-  const checks: DriveCheck[] = [];
-  if (motor?.plateAmps !== undefined) {
-    const dial = overloadDialAmps(motor.plateAmps, motor.serviceFactor ?? 1);
-    checks.push({
-      id: 'overload',
-      name: 'Overload dial',
-      word: 'inside',
-      sentence: `At most ${dial.toFixed(1)} A for this plate; local code and a licensed electrician decide.`,
-    });
-  }
-  if (motor?.volts !== undefined && motor.plateVolts !== undefined) {
-    const share = motor.volts / motor.plateVolts;
-    const more = Math.round(100 * (1 / share - 1));
-    checks.push({
-      id: 'volts',
-      name: 'Line volts',
-      word: share < 0.9 || share > 1.1 ? 'outside' : share < 0.95 || share > 1.05 ? 'atTheEdge' : 'inside',
-      sentence:
-        share < 0.98
-          ? `${motor.volts} V on a ${motor.plateVolts} V plate: loaded, it draws about ${more} % more. Raise the supply, not the dial.`
-          : `${motor.volts} V on a ${motor.plateVolts} V plate. Measure all three legs: over 2 % apart is to be looked into.`,
-    });
-  }
-  return checks;
-}
-
 function solutionOf(option: DriveOption, set: System, measured: System, goal: Goal): DriveSolution {
   const prediction = predict(set, goal, measured);
   const state = driveState(option.drive);
@@ -172,7 +56,7 @@ function solutionOf(option: DriveOption, set: System, measured: System, goal: Go
   return {
     option: over ? { ...option, rank: 'largerMotor' } : option,
     prediction,
-    checks: checksOf(option, set, measured, prediction, goal),
+    checks: driveChecks(option, set, measured, prediction, goal),
     tension: { spanIn: span, deflectionIn: deflectionIn(span), alignmentIn: alignmentIn(option.fit.centresIn) },
     words: wordsOf(option),
     needsHp: over && hp !== undefined ? motorSizeFor(hp) : undefined,

@@ -48,6 +48,9 @@ export interface MotorFacts {
   readonly phases?: 1 | 3;
   readonly volts?: number;
   readonly amps?: number;
+  /** Of a three-phase motor, leg by leg, where they were read. */
+  readonly legVolts?: readonly [number, number, number];
+  readonly legAmps?: readonly [number, number, number];
   /** Measured power, W; goes before V·A·pf. */
   readonly watts?: number;
 }

@@ -94,6 +94,26 @@ describe('worked examples', () => {
     expect(line('motorLoad', load, 'amps then')).toBeCloseTo(6.46, 2);
     expect(line('motorLoad', load, 'of plate × service factor')).toBeCloseTo(58.8, 1);
     expect(answer('motorLoad', { ...load, amps: 8 }).notes[0]).toContain('already');
+    const legs = { phases: 'three', legVolts: [226, 229, 233], legAmps: [8.4, 8.9, 9.3], plateAmps: 9.6 };
+    expect(line('motorLoad', legs, 'imbalance of volts')).toBeCloseTo(1.6, 2);
+    expect(line('motorLoad', legs, 'imbalance of amps')).toBeCloseTo(5.26, 2);
+    expect(value('motorLoad', legs)).toBe(9.3);
+    expect(answer('motorLoad', legs).notes).toEqual([]);
+  });
+
+  test('legs of a motor: the highest counts, uneven ones are said, none running is asked about', () => {
+    const tool = benchTool('motorLoad')!;
+    const three = { phases: 'three', volts: 230, amps: 4.6 };
+    expect(answer('motorLoad', { ...three, legVolts: [210, 230, 240] }).notes[0]).toContain('Volts: Over 5 %: stop');
+    expect(answer('motorLoad', { ...three, legAmps: [4, 5, 6] }).notes[0]).toMatch(/^Amps: Over 10 %.*Roll the three/);
+    expect(tool.hides!({ phases: 'one' })).toEqual(['legVolts', 'legAmps']);
+    expect(tool.hides!({ phases: 'three', legVolts: [226, 229] })).toEqual([]);
+    expect(tool.hides!({ phases: 'three', legVolts: [226, 229, 233] })).toEqual(['volts']);
+    expect(faults('motorLoad', { ...three, legVolts: [226, 229] })[0]).toContain('2 of at least 3');
+    expect(faults('motorLoad', { ...three, legAmps: [0, 0, 0] })).toEqual([
+      'legAmps: Nothing on any leg: measure with the motor running.',
+    ]);
+    expect(faults('motorLoad', { phases: 'three', legVolts: [226, 229, 233] })[0]).toContain('Amps: type it');
   });
 
   test('C: predicted drop, and the drop as an airflow', () => {

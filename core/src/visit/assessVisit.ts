@@ -17,7 +17,7 @@ import { findings, holdOf, lastLooks, type Finding, type Hold, type Look } from 
 import { modelOf, type ModelFacts, type SystemModel } from '../model';
 import { countedPressures, standingOf, type PressureReading, type ReadingStanding } from '../readings';
 import { layoutOf, type HeatingFacts, type Layout, type LowStage, type MotorFacts, type PortId } from '../system';
-import { solveTool, toolOf, traverseDuct, type RawInputs, type ToolAnswer } from '../tools';
+import { loadOf, solveTool, toolOf, traverseDuct, type RawInputs, type ToolAnswer } from '../tools';
 import { ductAreaSqFt } from '../traverse';
 import { flowText } from '../words';
 import { ductBudgetOf, type DuctBudget } from './ductBudget';
@@ -163,8 +163,7 @@ function motorOf(plate: MotorFacts | undefined, facts: readonly Fact[]): MotorFa
     plateAmps: plate?.plateAmps ?? numberOf(inputs.plateAmps),
     serviceFactor: plate?.serviceFactor ?? numberOf(inputs.serviceFactor),
     phases: inputs.phases === 'three' ? 3 : 1,
-    volts: numberOf(inputs.volts),
-    amps: numberOf(inputs.amps),
+    ...loadOf(inputs),
     watts: numberOf(inputs.watts),
   };
 }

@@ -177,7 +177,16 @@ const PLANS: readonly Plan[] = [
       look('filter', 'clean'),
       look('wheel', 'clean'),
       look('noise', 'usual'),
-      ['motorLoad', { phases: 'three', volts: 229, amps: 4.6, plateAmps: 6.8, serviceFactor: 1.15 }],
+      [
+        'motorLoad',
+        {
+          phases: 'three',
+          legVolts: [226, 229, 233],
+          legAmps: [4.3, 4.5, 4.6],
+          plateAmps: 6.8,
+          serviceFactor: 1.15,
+        },
+      ],
     ],
   },
 ];

@@ -80,7 +80,7 @@ function rowsOf(shown: DriveSolution, now: DriveSolution | undefined, { goal }: 
     under: `${base} · press ${ruleText(shown.tension.deflectionIn)} at mid-span · true within ${ruleText(shown.tension.alignmentIn)} · ${check('belt')?.sentence ?? ''}`,
     word: check('belt')?.word ?? 'cantSay',
   });
-  for (const id of ['cleared', 'overload', 'volts', 'wrap', 'beltSpeed'] as const) {
+  for (const id of ['cleared', 'overload', 'volts', 'legVolts', 'legAmps', 'wrap', 'beltSpeed'] as const) {
     const found = check(id);
     if (found) rows.push({ name: found.name, under: found.sentence, word: found.word });
   }

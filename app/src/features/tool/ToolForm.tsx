@@ -70,6 +70,9 @@ interface FieldProps {
   readonly onLeave: (id: string) => void;
 }
 
+/** A list of no more than these stands on one line. */
+const FEW = 6;
+
 /** Drawn anew only when its own text or error changes: a key in one field must not draw the others. */
 const Field = memo(function Field({ id, field, control, error, onLeave }: FieldProps) {
   const palette = usePalette();
@@ -95,6 +98,7 @@ const Field = memo(function Field({ id, field, control, error, onLeave }: FieldP
         }
         const unit = field.kind === 'text' ? '' : TOOL_UNIT_TEXT[field.unit];
         const list = field.kind === 'list';
+        const many = list && field.most > FEW;
         const optional = field.optional ? ', if known' : '';
         const label = `${field.label}${unit === '' ? '' : `, ${unit}`}${optional}`;
         const assumed = field.kind === 'number' && field.assumed !== undefined && (value ?? '') === '';
@@ -117,9 +121,9 @@ const Field = memo(function Field({ id, field, control, error, onLeave }: FieldP
               error={error !== undefined}
               inputMode={list || field.kind === 'text' ? 'text' : 'decimal'}
               autoCapitalize="none"
-              multiline={list}
-              numberOfLines={list ? 3 : 1}
-              contentStyle={{ fontVariant: ['tabular-nums'], ...(list ? { minHeight: 84 } : {}) }}
+              multiline={many}
+              numberOfLines={many ? 3 : 1}
+              contentStyle={{ fontVariant: ['tabular-nums'], ...(many ? { minHeight: 84 } : {}) }}
               style={assumed ? { borderStyle: 'dotted' } : undefined}
               outlineColor={palette.softInk}
             />

@@ -1,4 +1,4 @@
-import { IMBALANCE_LIMITS, imbalancePercent, meanOf } from '../../drive';
+import { imbalanceFinding, imbalancePercent, meanOf } from '../../drive';
 import { defineTool } from '../tool';
 
 /** @example worked example E: 226, 229, 233 V → 1.60 % */
@@ -23,17 +23,6 @@ export const imbalanceTool = defineTool({
   },
   solve({ of, one, two, three }) {
     const percent = imbalancePercent([one, two, three]);
-    const { voltsInvestigate, voltsStop, ampsInvestigate } = IMBALANCE_LIMITS;
-    const note =
-      of === 'volts'
-        ? percent > voltsStop
-          ? `Over ${voltsStop} %: stop the motor. A lost phase or a bad connection burns it.`
-          : percent > voltsInvestigate
-            ? `Over ${voltsInvestigate} %: investigate connections, contactor, utility.`
-            : `Under ${voltsInvestigate} %: good.`
-        : percent > ampsInvestigate
-          ? `Over ${ampsInvestigate} %: investigate. Roll the three leads: if the high leg follows the line it is the supply, else the motor.`
-          : `Under ${ampsInvestigate} %: good.`;
     return {
       ok: true,
       headline: { label: 'imbalance', value: percent, unit: 'percentFine', source: 'computed' },
@@ -46,7 +35,7 @@ export const imbalanceTool = defineTool({
         },
       ],
       formula: 'imbalance = 100 × largest deviation from the mean ÷ mean',
-      notes: [note],
+      notes: [imbalanceFinding(of, percent).sentence],
     };
   },
 });

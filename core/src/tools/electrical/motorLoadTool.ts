@@ -1,5 +1,22 @@
-import { ASSUMED_POWER_FACTOR, electricWatts, fanLaws, mostAmps } from '../../drive';
-import { defineTool, type ToolLine } from '../tool';
+import {
+  ASSUMED_POWER_FACTOR,
+  electricWatts,
+  fanLaws,
+  imbalanceFinding,
+  imbalancePercent,
+  mostAmps,
+} from '../../drive';
+import { defineTool, refuse, type RawInputs, type ToolLine } from '../tool';
+import { loadOf } from './loadOf';
+
+const LEGS = { kind: 'list', min: 0, least: 3, most: 3, optional: true } as const;
+
+/** Single-phase has no legs; legs that were typed stand for the single figure. */
+const hides = (raw: RawInputs) => {
+  if (raw.phases !== 'three') return ['legVolts', 'legAmps'];
+  const { legVolts, legAmps } = loadOf(raw);
+  return [...(legVolts ? ['volts'] : []), ...(legAmps ? ['amps'] : [])];
+};
 
 /** Motor load now and at another speed. @source fan laws; plate amps × service factor @example 4.6 A, 823 to 922 RPM → 6.5 A */
 export const motorLoadTool = defineTool({
@@ -18,8 +35,10 @@ export const motorLoadTool = defineTool({
       ],
     },
     volts: { kind: 'number', label: 'Volts at the motor', unit: 'volts', min: 90, max: 700 },
+    legVolts: { ...LEGS, label: 'Each leg', unit: 'volts', max: 700, hint: 'Tells how uneven they are.' },
     amps: { kind: 'number', label: 'Amps', unit: 'amps', min: 0.05, max: 300 },
-    watts: { kind: 'number', label: 'Watts, if metered', unit: 'watts', min: 5, max: 60_000, optional: true },
+    legAmps: { ...LEGS, label: 'Each leg', unit: 'amps', max: 300, hint: 'The highest counts.' },
+    watts: { kind: 'number', label: 'Metered power', unit: 'watts', min: 5, max: 60_000, optional: true },
     plateAmps: {
       kind: 'number',
       label: 'Full-load amps of the plate',
@@ -32,7 +51,12 @@ export const motorLoadTool = defineTool({
     rpmNow: { kind: 'number', label: 'Blower now', unit: 'rpm', min: 50, max: 5000, optional: true },
     rpmThen: { kind: 'number', label: 'Blower then', unit: 'rpm', min: 50, max: 5000, optional: true },
   },
-  solve({ phases, volts, amps, watts, plateAmps, serviceFactor, rpmNow, rpmThen }) {
+  hides,
+  solve({ phases, watts, plateAmps, serviceFactor, rpmNow, rpmThen, ...measured }) {
+    const { volts, amps, legVolts, legAmps } = loadOf(measured);
+    const idle = (['legVolts', 'legAmps'] as const).find((id) => measured[id] && !{ legVolts, legAmps }[id]);
+    if (idle !== undefined || volts === undefined || amps === undefined)
+      return refuse(idle ?? 'amps', 'Nothing on any leg: measure with the motor running.');
     const lines: ToolLine[] = [
       watts === undefined
         ? {
@@ -45,6 +69,16 @@ export const motorLoadTool = defineTool({
         : { label: 'power, metered', value: watts, unit: 'watts', source: 'typed' },
     ];
     const notes: string[] = [];
+    for (const [of, legs] of [
+      ['volts', legVolts],
+      ['amps', legAmps],
+    ] as const) {
+      if (!legs) continue;
+      const percent = imbalancePercent(legs);
+      lines.push({ label: `imbalance of ${of}`, value: percent, unit: 'percentFine', source: 'computed' });
+      const { level, sentence } = imbalanceFinding(of, percent);
+      if (level !== 'good') notes.push(`${of === 'volts' ? 'Volts' : 'Amps'}: ${sentence}`);
+    }
     const most = plateAmps === undefined ? undefined : mostAmps(plateAmps, serviceFactor);
     if (most !== undefined) {
       lines.push({

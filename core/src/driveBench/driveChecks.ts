@@ -1,0 +1,81 @@
+import { BELT_SPEED_FPM, beltSpeedFpm, driveState, LEAST_WRAP_DEG, wrapDeg } from '../drive';
+import { tapRpm } from '../fan';
+import { wordUnder } from '../judge';
+import { predict, type Goal, type Prediction } from '../model';
+import type { System } from '../system';
+import { flowText, ruleText } from '../words';
+import { clearedSystem } from './cleared';
+import type { DriveCheck } from './driveCheck';
+import type { DriveOption } from './driveOptions';
+import { supplyChecks } from './supplyChecks';
+
+/**
+ * A setting of a drive against all its limits: RPM, motor now and once the path is cleared, belt, wrap, belt speed, the supply.
+ *
+ * @param measured the system as it was measured, from which the load is carried over
+ */
+export function driveChecks(
+  option: DriveOption,
+  system: System,
+  measured: System,
+  prediction: Prediction,
+  goal: Goal,
+): DriveCheck[] {
+  const { drive, fit } = option;
+  const state = driveState(drive);
+  const checks: DriveCheck[] = [];
+  const rpm = tapRpm(system.fan.table, system.fan.tap) ?? state.rpm;
+  if (drive.mostBlowerRpm !== undefined) {
+    const word = wordUnder(rpm, drive.mostBlowerRpm, 0.95);
+    checks.push({
+      id: 'rpm',
+      name: 'Blower',
+      word,
+      sentence: `${Math.round(rpm)} of ${drive.mostBlowerRpm} RPM the blower may turn.`,
+    });
+  }
+  if (prediction.motor) {
+    checks.push({ id: 'motor', name: 'Motor', word: prediction.motor.word, sentence: prediction.motor.sentence });
+  }
+  const cleared = clearedSystem(system, goal);
+  if (cleared !== system && prediction.motor) {
+    const then = predict(cleared, goal, measured);
+    if (then.motor) {
+      const word = then.motor.word;
+      checks.push({
+        id: 'cleared',
+        name: 'Motor once the path is clear',
+        word,
+        sentence: `${then.motor.sentence.split(' (')[0]}, when what takes too much is mended${then.operation.kind === 'crossing' ? ` and ${flowText(then.operation.flowCfm)} CFM move` : ''}.`,
+      });
+    } else if (then.operation.kind === 'offTable') {
+      checks.push({
+        id: 'cleared',
+        name: 'Motor once the path is clear',
+        word: 'cantSay',
+        sentence: 'Cleared, the path leaves the maker’s table: measure the amps again then.',
+      });
+    }
+  }
+  checks.push({
+    id: 'belt',
+    name: `Belt ${fit.belt.mark}`,
+    word: fit.roomy ? 'inside' : 'atTheEdge',
+    sentence: `Tight at ${fit.centresIn.toFixed(2)} in.; the base leaves ${ruleText(fit.roomIn)} to fit it and ${ruleText(fit.takeUpIn)} to take up.`,
+  });
+  const wrap = wrapDeg(fit.centresIn, state.motorPitchIn, state.blowerPitchIn);
+  checks.push({
+    id: 'wrap',
+    name: 'Wrap',
+    word: wrap < LEAST_WRAP_DEG ? 'outside' : wrap < LEAST_WRAP_DEG + 10 ? 'atTheEdge' : 'inside',
+    sentence: `${Math.round(wrap)}° on the small sheave, at least ${LEAST_WRAP_DEG}° wanted.`,
+  });
+  const speed = beltSpeedFpm(state.motorPitchIn, drive.motorRpm);
+  checks.push({
+    id: 'beltSpeed',
+    name: 'Belt speed',
+    word: speed > BELT_SPEED_FPM.most ? 'outside' : speed > BELT_SPEED_FPM.edge ? 'atTheEdge' : 'inside',
+    sentence: `${flowText(speed)} fpm, under ${flowText(BELT_SPEED_FPM.edge)} wanted.`,
+  });
+  return [...checks, ...supplyChecks(system)];
+}

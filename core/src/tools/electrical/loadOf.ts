@@ -1,0 +1,28 @@
+import { meanOf, threeLegs } from '../../drive';
+import type { RawInputs } from '../tool';
+
+/** What a meter read at a motor. */
+export interface MeasuredLoad {
+  /** The mean of the legs where they were read. */
+  readonly volts?: number;
+  /** The highest leg where they were read. */
+  readonly amps?: number;
+  readonly legVolts?: readonly [number, number, number];
+  readonly legAmps?: readonly [number, number, number];
+}
+
+const numberOf = (value: unknown) => (typeof value === 'number' ? value : undefined);
+
+/**
+ * Volts and amps of a motor out of what was typed: three legs go before a single figure.
+ * @example loadOf({ volts: 230, legAmps: [4.3, 4.5, 4.6] }).amps // 4.6
+ */
+export function loadOf(raw: RawInputs): MeasuredLoad {
+  const [legVolts, legAmps] = [threeLegs(raw.legVolts), threeLegs(raw.legAmps)];
+  return {
+    legVolts,
+    legAmps,
+    volts: legVolts ? meanOf(legVolts) : numberOf(raw.volts),
+    amps: legAmps ? Math.max(...legAmps) : numberOf(raw.amps),
+  };
+}
