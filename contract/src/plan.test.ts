@@ -1,4 +1,4 @@
-import { applyMoves, promiseOf, type PlanRecord } from '@huff/core';
+import { applyMoves, onTap, predict, promiseOf, type PlanRecord } from '@huff/core';
 import { planNow } from '@huff/core/fix';
 import {
   assess,
@@ -167,6 +167,21 @@ describe('planning from a visit', () => {
     expect(mine.sure.flowShare).toBeCloseTo(0.06, 6);
     expect(mine.speedFirst).toBe(true);
     expect(mine.seed).toBe(0x22220000);
+  });
+  test('in heating it aims at the plate’s rise, and a faster tap cools the heat', () => {
+    const warm = {
+      ...visit,
+      mode: 'heating' as const,
+      setup: { ...visit.setup, riseMinF: 30, riseMaxF: 50, speeds: { heatOutputBtuH: 60_000 } },
+    };
+    const { goal, system } = planRequest(warm, assess(warm), shop, { typed: {} })!;
+    expect(goal.target.from).toContain('30 to 50 °F');
+    const rises = ['3', '4'].map((tap) => predict(onTap(system, tap), goal).heating!.riseF!);
+    expect(rises[0]! - rises[1]!).toBeGreaterThan(2);
+    const answer = planNow(planRequest(warm, assess(warm), shop, { typed: {} })!);
+    const landed = answer.ready[0]!.prediction;
+    expect(landed.heating!.word).not.toBe('outside');
+    expect(landed.airflow).not.toBe('outside');
   });
   test('without an airflow or a target there is nothing to plan from', () => {
     const blind = { ...visit, readings: [] };

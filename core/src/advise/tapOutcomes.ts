@@ -1,5 +1,5 @@
 import { flowAtStatic, tapRow } from '../fan';
-import { wordInBand, wordUnder, type Rules, type Sourced, type Target, type VerdictWord } from '../judge';
+import { wordOnTarget, wordUnder, type Rules, type Sourced, type Target, type VerdictWord } from '../judge';
 import { operate, type Operation } from '../operate';
 import { onTap, type System } from '../system';
 
@@ -38,7 +38,7 @@ export function tapOutcomes(
       tap,
       inUse: tap === system.fan.tap,
       operation,
-      airflow: found ? wordInBand(operation.flowCfm, target.flowCfm, rules.bandShare, rules.edgeShare) : 'cantSay',
+      airflow: found ? wordOnTarget(operation.flowCfm, target, rules.edgeShare) : 'cantSay',
       tesp: found ? wordUnder(operation.tespInWc, maxTesp.value, rules.edgeShare) : 'cantSay',
       columnFlowCfm: column.kind === 'flow' ? column.flowCfm : undefined,
     };

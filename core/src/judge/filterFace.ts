@@ -1,6 +1,6 @@
 import { faceVelocityFpm, filterAreaSqFt, filterSizeFor, filtersNeeded, type FilterFacts } from '../filter';
 import { flowText } from '../words';
-import type { Target } from './judge';
+import type { Target } from './target';
 import type { Rules } from './rules';
 import { wordUnder, type Verdict } from './verdict';
 

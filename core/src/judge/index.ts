@@ -4,3 +4,4 @@ export * from './stretches';
 export * from './verdict';
 export * from './dropVerdict';
 export * from './filterFace';
+export * from './target';

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { DEFAULT_RULES, judge, stageBudget, wordInBand, wordUnder, type UnitFacts } from '.';
+import { DEFAULT_RULES, judge, stageBudget, targetFor, targetOf, wordOnTarget, wordUnder, type UnitFacts } from '.';
 import { EXAMPLE_A_READINGS, EXAMPLE_A_UNIT } from '../examples/exampleA';
 import { pathDropAt } from '../path';
 import type { PressureReading } from '../readings';
@@ -27,7 +27,8 @@ describe('the words', () => {
   });
 
   test('a band has two edges', () => {
-    expect([1079, 1080, 1110, 1200, 1290, 1320, 1321].map((v) => wordInBand(v, 1200, 0.1, 0.8))).toEqual([
+    const target = targetOf(3, DEFAULT_RULES);
+    expect([1079, 1080, 1110, 1200, 1290, 1320, 1321].map((v) => wordOnTarget(v, target, 0.8))).toEqual([
       'outside',
       'atTheEdge',
       'inside',
@@ -36,6 +37,23 @@ describe('the words', () => {
       'atTheEdge',
       'outside',
     ]);
+  });
+});
+
+describe('the target', () => {
+  const heatBand = { lowCfm: 912, highCfm: 1693, from: 'heat' };
+  test('is the design airflow, else what the heat asks for, else by the tons', () => {
+    expect(targetFor({ tons: 3, heatBand, designCfm: 1000 }, DEFAULT_RULES)).toMatchObject({
+      lowCfm: 900,
+      from: 'design 1,000 ± 10 %',
+    });
+    expect(targetFor({ tons: 3, heatBand }, DEFAULT_RULES)).toMatchObject({
+      ...heatBand,
+      flowCfm: 1302.5,
+      source: 'nameplate',
+    });
+    expect(targetFor({ tons: 3 }, DEFAULT_RULES)).toMatchObject({ flowCfm: 1200, from: '400 a ton ± 10 %' });
+    expect(targetFor({}, DEFAULT_RULES)).toBeUndefined();
   });
 });
 

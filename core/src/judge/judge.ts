@@ -1,32 +1,23 @@
 import { flowAtStatic, tapRow, type BlowerTable, type MotorKind, type OffTable } from '../fan';
 import { countedPressures, type PressureReading } from '../readings';
 import { layoutOf, type FilterPlace, type LayoutId, type System } from '../system';
-import { flowText, percentText, staticText } from '../words';
+import { flowText, staticText } from '../words';
 import type { Rules } from './rules';
 import { judgeStretches, measuredPath, type JudgedStretch } from './stretches';
-import { wordInBand, wordUnder, type Sourced, type Source, type Verdict, type Working } from './verdict';
+import { targetFor, wordOnTarget, type Target, type TargetFacts } from './target';
+import { wordUnder, type Sourced, type Source, type Verdict, type Working } from './verdict';
 
 /** What is known about the unit before it is measured. Absent facts are asked for or assumed, and said so. */
-export interface UnitFacts {
+export interface UnitFacts extends TargetFacts {
   readonly layout: LayoutId;
   readonly filterPlace?: FilterPlace;
   readonly motor: MotorKind;
   /** Nominal capacity, tons. */
-  readonly tons?: number;
   /** Nameplate maximum TESP, in. w.c.; absent when the plate cannot be read. */
   readonly maxTespInWc?: number;
   readonly table?: BlowerTable;
   /** The tap in use. */
   readonly tap?: string;
-  /** Design airflow, CFM; goes before tons × CFM a ton. */
-  readonly designCfm?: number;
-}
-
-/** The target airflow with its band, CFM. */
-export interface Target {
-  readonly flowCfm: number;
-  readonly lowCfm: number;
-  readonly highCfm: number;
 }
 
 /** One standard deviation of the operating point. */
@@ -48,23 +39,6 @@ export interface Judgement {
   readonly stretches: readonly JudgedStretch[];
   /** The measured system, when it is known well enough to be operated. */
   readonly system?: System;
-}
-
-/**
- * Target airflow and its band.
- *
- * @param tons nominal capacity, above 0
- * @example targetOf(3, DEFAULT_RULES) // { flowCfm: 1200, lowCfm: 1080, highCfm: 1320 }
- */
-export function targetOf(tons: number, rules: Rules): Target {
-  const flowCfm = tons * rules.cfmPerTon;
-  return { flowCfm, lowCfm: flowCfm * (1 - rules.bandShare), highCfm: flowCfm * (1 + rules.bandShare) };
-}
-
-/** The target of a unit: its design airflow, else its tons × CFM a ton; undefined when neither is known. */
-export function targetFor(facts: Pick<UnitFacts, 'designCfm' | 'tons'>, rules: Rules): Target | undefined {
-  if (facts.designCfm !== undefined) return targetOf(facts.designCfm / rules.cfmPerTon, rules);
-  return facts.tons === undefined ? undefined : targetOf(facts.tons, rules);
 }
 
 function missingVerdict(unit: Verdict['unit'], formula: string, sentence: string): Verdict {
@@ -150,15 +124,16 @@ export function flowInBand(flowCfm: number, target: Target, tons: number | undef
   const side = flowCfm < target.lowCfm ? 'below' : flowCfm > target.highCfm ? 'above' : 'in';
   const perTon = tons === undefined ? '' : `, ${flowText(flowCfm / tons)} a ton`;
   const band = `${flowText(target.lowCfm)} to ${flowText(target.highCfm)}`;
-  const from =
-    tons !== undefined && Math.abs(target.flowCfm - tons * rules.cfmPerTon) < 1
-      ? `${rules.cfmPerTon} a ton`
-      : `design ${flowText(target.flowCfm)}`;
   return {
     value: flowCfm,
-    word: wordInBand(flowCfm, target.flowCfm, rules.bandShare, rules.edgeShare),
-    limit: { low: target.lowCfm, high: target.highCfm, source: 'shopSetting' as const, name: 'target band' },
-    sentence: `${flowText(flowCfm)} CFM${perTon}: ${side} the band of ${band} (${from} ± ${percentText(rules.bandShare)}).`,
+    word: wordOnTarget(flowCfm, target, rules.edgeShare),
+    limit: {
+      low: target.lowCfm,
+      high: target.highCfm,
+      source: target.source ?? ('shopSetting' as const),
+      name: 'target band',
+    },
+    sentence: `${flowText(flowCfm)} CFM${perTon}: ${side} the band of ${band}${target.from ? ` (${target.from})` : ''}.`,
   };
 }
 
@@ -167,7 +142,7 @@ function judgeAirflow(facts: UnitFacts, tesp: Verdict, target: Target | undefine
     tesp.value === undefined && 'the external static',
     !facts.table && 'a blower table',
     !facts.tap && 'the tap in use',
-    facts.tons === undefined && facts.designCfm === undefined && 'the tons',
+    !targetFor(facts, rules) && 'the tons',
   ].filter((x) => x !== false);
   const cantSay = (sentence: string) => missingVerdict('cfm', FLOW_FORMULA, sentence);
   const { table, tap, tons } = facts;

@@ -58,14 +58,3 @@ export function wordUnder(value: number, high: number, edgeShare: number): Verdi
   if (value > high + ROUNDING) return 'outside';
   return value > high * edgeShare + ROUNDING ? 'atTheEdge' : 'inside';
 }
-
-/**
- * The word for a value in a band around a target.
- *
- * @param bandShare half width of the band as a share of the target
- * @param edgeShare from this share of the half width on it is at the edge
- * @example wordInBand(1100, 1200, 0.1, 0.8) // 'atTheEdge'
- */
-export function wordInBand(value: number, target: number, bandShare: number, edgeShare: number): VerdictWord {
-  return wordUnder(Math.abs(value - target), target * bandShare, edgeShare);
-}

@@ -1,3 +1,4 @@
+export * from './heating';
 export * from './modelOf';
 export * from './predict';
 export * from './wear';

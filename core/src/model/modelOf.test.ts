@@ -7,7 +7,7 @@ import { resistanceFromPoint } from '../path';
 import type { PressureReading } from '../readings';
 import { onTap, type System } from '../system';
 import { assessVisit, type Fact, type VisitFacts } from '../visit';
-import { motorLoad, powerOf, predict, riseAt, wearWarnings, type Goal } from '.';
+import { heatBand, motorLoad, powerOf, predict, riseAt, wearWarnings, type Goal } from '.';
 
 const goal: Goal = {
   target: targetOf(3, DEFAULT_RULES),
@@ -118,6 +118,29 @@ describe('prediction', () => {
     expect(predict(system, goal).dropF).toBeCloseTo(23, 6);
     expect(predict(onTap(system, '4'), goal).dropF).toBeLessThan(23);
     expect(modelled({}).system.cooling).toMatchObject({ assumed: true, offsetF: 0 });
+  });
+
+  test('the airflow a heater asks for keeps its rise within the plate, and over the kit’s least', () => {
+    const heater = { outputBtuH: 64_000, riseMinF: 35, riseMaxF: 65 };
+    const band = heatBand(heater)!;
+    expect(band.from).toContain('35 to 65 °F');
+    expect(riseAt(64_000, band.lowCfm)).toBeCloseTo(65, 9);
+    expect(riseAt(64_000, band.highCfm)).toBeCloseTo(35, 9);
+    expect(heatBand(heater, 5000)!.lowCfm / band.lowCfm).toBeCloseTo(1.08 / 0.9, 2);
+    expect(heatBand({ ...heater, leastCfm: 1100 })!.lowCfm).toBe(1100);
+    expect(heatBand({ ...heater, leastCfm: 2000 })).toBeUndefined();
+    expect(heatBand({ ...heater, riseMaxF: undefined })).toBeUndefined();
+    expect(heatBand(undefined)).toBeUndefined();
+  });
+
+  test('of a visit in heating the speed that was measured is heating’s', () => {
+    const heating = { tap: '2', outputBtuH: 60_000, riseMinF: 35, riseMaxF: 65 };
+    const { system } = modelled({ mode: 'heating', heating });
+    expect([system.cooling, system.lowStage, system.heating?.tap]).toEqual([undefined, undefined, undefined]);
+    const [now, faster] = [system, onTap(system, '4')].map((one) => predict(one, goal).heating!);
+    expect(now!.operation).toMatchObject({ kind: 'crossing', tap: '3' });
+    expect(faster!.riseF).toBeLessThan(now!.riseF!);
+    expect(predict(system, goal).dropF).toBeUndefined();
   });
 
   test('cooling and heating together: a slower heat tap can leave the plate’s rise', () => {

@@ -22,6 +22,8 @@ import {
 
 /** What a visit knows that decides how its system answers to a change. */
 export interface ModelFacts {
+  /** The speed that was measured is this mode's. */
+  readonly mode?: 'cooling' | 'heating';
   readonly judgement: Judgement;
   readonly rules: Rules;
   readonly flow?: ReconciledFlow;
@@ -286,9 +288,10 @@ export function modelOf(facts: ModelFacts): SystemModel | undefined {
           : { stages: ['coil'], side: 'return', resistance: resistanceFromPoint(insideInWc, flowCfm, COIL_EXPONENT) },
       fan,
       filters: facts.filters,
-      cooling: coolingOf(facts, flowCfm),
-      heating: facts.heating,
-      lowStage: facts.lowStage,
+      // A visit in heating says nothing of cooling's own speed, and the speed that was measured is heating's.
+      ...(facts.mode === 'heating'
+        ? { heating: facts.heating && { ...facts.heating, tap: undefined } }
+        : { cooling: coolingOf(facts, flowCfm), heating: facts.heating, lowStage: facts.lowStage }),
       motor: facts.motor,
       drive: facts.drive,
       altitudeFt: facts.altitudeFt,

@@ -1,11 +1,18 @@
-import { densityOf } from '../air';
 import { COIL_CFM_PER_TON, predictCoil } from '../coil';
 import { tapRow } from '../fan';
 import { faceVelocityFpm } from '../filter';
-import { wordInBand, wordUnder, type Rules, type Sourced, type Target, type VerdictWord } from '../judge';
+import {
+  shareOfTarget,
+  wordOnTarget,
+  wordUnder,
+  type Rules,
+  type Sourced,
+  type Target,
+  type VerdictWord,
+} from '../judge';
 import { operate, type Operation } from '../operate';
 import { onTap, type System } from '../system';
-import { flowText } from '../words';
+import { predictHeating, type HeatingPrediction } from './heating';
 import { motorLoad, powerOf, type MotorLoad, type Power } from './power';
 
 export * from './power';
@@ -15,15 +22,6 @@ export interface Goal {
   readonly target: Target;
   readonly maxTesp: Sourced;
   readonly rules: Rules;
-}
-
-export interface HeatingPrediction {
-  /** undefined when the table does not know its tap. */
-  readonly operation?: Operation;
-  readonly riseF?: number;
-  readonly word: VerdictWord;
-  /** What the plate allows, and what it means. */
-  readonly sentence: string;
 }
 
 /** Everything the air would do with a system as it stands. */
@@ -50,46 +48,6 @@ export interface Prediction {
 /** Velocity in a main duct above which it is heard, fpm. Rule of thumb for houses and offices. */
 export const QUIET_DUCT_FPM = 900;
 
-/** How much of the plate's rise range stays clear at either end before it is called the edge. */
-const RISE_EDGE = 0.1;
-
-/** Temperature rise of a heat output into an airflow, °F: Btu/h ÷ (60·ρ·0.24·CFM). @example riseAt(40_000, 1000, 0) // 37.0 */
-export const riseAt = (outputBtuH: number, flowCfm: number, altitudeFt = 0): number =>
-  outputBtuH / (60 * densityOf({ altitudeFt }) * 0.24 * flowCfm);
-
-/** Heating on its own speed: rise against the plate, airflow against the heat kit's least. */
-export function predictHeating(system: System): HeatingPrediction | undefined {
-  const { heating } = system;
-  if (!heating || (heating.outputBtuH === undefined && heating.leastCfm === undefined)) return undefined;
-  const tap = heating.tap ?? system.fan.tap;
-  if (!tapRow(system.fan.table, tap))
-    return { word: 'cantSay', sentence: `The maker’s table has no ${tap}: say heating’s tap as the table names it.` };
-  const operation = operate(onTap(system, tap));
-  if (operation.kind === 'offTable')
-    return { operation, word: 'cantSay', sentence: `Heating on tap ${operation.tap} leaves the table.` };
-  const { flowCfm } = operation;
-  const { outputBtuH, riseMinF, riseMaxF, leastCfm } = heating;
-  if (leastCfm !== undefined && flowCfm < leastCfm)
-    return {
-      operation,
-      word: 'outside',
-      sentence: `Heating moves ${flowText(flowCfm)} CFM; the heat kit needs ${flowText(leastCfm)}.`,
-    };
-  if (outputBtuH === undefined || riseMinF === undefined || riseMaxF === undefined) {
-    return { operation, word: 'cantSay', sentence: 'Lacks the heater’s output or the plate’s rise.' };
-  }
-  const riseF = riseAt(outputBtuH, flowCfm, system.altitudeFt);
-  const edge = RISE_EDGE * (riseMaxF - riseMinF);
-  const range = `the plate allows ${riseMinF} to ${riseMaxF}`;
-  const says = `Rise ${riseF.toFixed(0)} °F, ${range}.`;
-  if (riseF > riseMaxF)
-    return { operation, riseF, word: 'outside', sentence: `${says} Too little air for the heat: limits trip.` };
-  if (riseF < riseMinF)
-    return { operation, riseF, word: 'outside', sentence: `${says} Too much air for the heat: risk of condensing.` };
-  const word = riseF > riseMaxF - edge || riseF < riseMinF + edge ? 'atTheEdge' : 'inside';
-  return { operation, riseF, word, sentence: says };
-}
-
 function predictDrop(system: System, flowCfm: number): number | undefined {
   const { cooling } = system;
   if (!cooling) return undefined;
@@ -115,7 +73,7 @@ export function predict(system: System, goal: Goal, measured: System = system): 
       operation: lowAt,
       airflow:
         lowAt.kind === 'crossing'
-          ? wordInBand(lowAt.flowCfm, target.flowCfm * lowStage.share, rules.bandShare, rules.edgeShare)
+          ? wordOnTarget(lowAt.flowCfm, shareOfTarget(target, lowStage.share), rules.edgeShare)
           : ('cantSay' as const),
     };
   if (operation.kind === 'offTable')
@@ -129,7 +87,7 @@ export function predict(system: System, goal: Goal, measured: System = system): 
   return {
     system,
     operation,
-    airflow: wordInBand(flowCfm, target.flowCfm, rules.bandShare, rules.edgeShare),
+    airflow: wordOnTarget(flowCfm, target, rules.edgeShare),
     tesp: wordUnder(tespInWc, maxTesp.value, rules.edgeShare),
     marginInWc: maxTesp.value - tespInWc,
     dropF: predictDrop(system, flowCfm),

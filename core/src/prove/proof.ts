@@ -1,5 +1,5 @@
 import { flowAtStatic, lagFactors, tapRow } from '../fan';
-import { wordInBand, wordUnder, type VerdictWord } from '../judge';
+import { wordOnTarget, wordUnder, type VerdictWord } from '../judge';
 import { applyMoves } from '../moves';
 import { predict } from '../model';
 import type { Conditions, PressureReading } from '../readings';
@@ -106,9 +106,7 @@ export function proofOf(plan: PlanRecord, before: VisitAssessment, after: VisitA
   const otherMethod = after.flow?.counted.some((id) => id !== 'blowerTable') ? after.flow.flowCfm : undefined;
   const flow = tesp === undefined ? undefined : (otherMethod ?? flowByFan(changedSystem, tesp));
   const band = (value: number | undefined): VerdictWord =>
-    value === undefined
-      ? 'cantSay'
-      : wordInBand(value, goal.target.flowCfm, goal.rules.bandShare, goal.rules.edgeShare);
+    value === undefined ? 'cantSay' : wordOnTarget(value, goal.target, goal.rules.edgeShare);
   const under = (value: number | undefined): VerdictWord =>
     value === undefined ? 'cantSay' : wordUnder(value, goal.maxTesp.value, goal.rules.edgeShare);
   const { promise } = plan;

@@ -135,6 +135,8 @@ export interface ToolAnswer {
   /** Sentences: what it means, what to mind. */
   readonly notes: readonly string[];
   readonly flow?: FlowFigure;
+  /** Heat the air takes up, Btu/h, where the tool measures it. */
+  readonly heatBtuH?: number;
 }
 
 export type ToolOutcome = ToolAnswer | { readonly ok: false; readonly errors: readonly FieldError[] };

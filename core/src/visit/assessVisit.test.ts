@@ -116,6 +116,31 @@ describe('temperature drop', () => {
   });
 });
 
+describe('a visit in heating aims at what the heat asks for', () => {
+  const rise = { min: 30, max: 60 };
+  test('by the output that was typed', () => {
+    const heating = { outputBtuH: 54_000, riseMinF: 30, riseMaxF: 60 };
+    const { judgement, airflow, advice } = assess({ mode: 'heating', heating });
+    expect(judgement.target).toMatchObject({ source: 'nameplate' });
+    expect(judgement.target!.lowCfm).toBeCloseTo(54_000 / 1.08 / 60, 0);
+    expect(airflow).toMatchObject({ word: 'inside', limit: { source: 'nameplate' } });
+    expect(airflow.sentence).toContain('the plate’s rise of 30 to 60 °F');
+    expect(advice.kind).not.toBe('cantSay');
+  });
+  test('by the output as it was measured while it heated', () => {
+    const gas = fact('gasHeat', { cuFt: 1, seconds: 36, returnF: 70, supplyF: 135 });
+    const { judgement, model } = assess({ facts: [gas], mode: 'heating', rise });
+    expect(model!.system.heating?.outputBtuH).toBeCloseTo(82_400, 0);
+    expect(judgement.target!.lowCfm).toBeCloseTo(82_400 / 1.08 / 60, 0);
+    const inCooling = assess({ facts: [gas], rise });
+    expect(inCooling.model!.system.heating).toBeUndefined();
+    expect(inCooling.judgement.target!.flowCfm).toBe(1200);
+  });
+  test('without either it stays with the tons', () => {
+    expect(assess({ mode: 'heating' }).judgement.target).toMatchObject({ flowCfm: 1200 });
+  });
+});
+
 describe('questions about nonsense', () => {
   const ask = (readings: PressureReading[]) => assess({ readings }).questions.map((q) => q.id);
   test('none for a sound path', () => expect(ask([...EXAMPLE_A_READINGS])).toEqual([]));

@@ -14,7 +14,7 @@ import {
   type Verdict,
 } from '../judge';
 import { findings, holdOf, lastLooks, type Finding, type Hold, type Look } from '../look';
-import { modelOf, type ModelFacts, type SystemModel } from '../model';
+import { heatBand, modelOf, type ModelFacts, type SystemModel } from '../model';
 import { countedPressures, standingOf, type PressureReading, type ReadingStanding } from '../readings';
 import { layoutOf, type HeatingFacts, type Layout, type LowStage, type MotorFacts, type PortId } from '../system';
 import { loadOf, solveTool, toolOf, traverseDuct, type RawInputs, type ToolAnswer } from '../tools';
@@ -130,6 +130,15 @@ function measuredRise(facts: readonly Fact[]): { riseF: number; id: string } | u
   return { riseF: supplyF - returnF, id: fact.id };
 }
 
+/** What is known of the heater: as typed, else its output as it was measured while it heated. */
+function heaterOf({ mode, heating, rise }: VisitFacts, facts: readonly Fact[]): HeatingFacts | undefined {
+  if (mode !== 'heating' || heating?.outputBtuH !== undefined) return heating;
+  const standing = standingFacts(facts);
+  const fact = standing.get('gasHeat') ?? standing.get('electricHeat');
+  const outcome = fact && solveTool(toolOf(fact.kind)!, fact.inputs);
+  return outcome?.ok ? { ...heating, outputBtuH: outcome.heatBtuH, riseMinF: rise?.min, riseMaxF: rise?.max } : heating;
+}
+
 const numberOf = (value: unknown) => (typeof value === 'number' ? value : undefined);
 
 /** The air at the coil, where it was measured with its drop. */
@@ -173,7 +182,9 @@ function motorOf(plate: MotorFacts | undefined, facts: readonly Fact[]): MotorFa
  * next. Pure; missing facts give "can't say" with what is missing.
  */
 export function assessVisit<R extends PressureReading>(visit: VisitFacts<R>, rules: Rules): VisitAssessment<R> {
-  const { unit, readings, facts, mode } = visit;
+  const { readings, facts, mode } = visit;
+  const heating = heaterOf(visit, facts);
+  const unit = mode === 'heating' ? { ...visit.unit, heatBand: heatBand(heating, visit.altitudeFt) } : visit.unit;
   const layout = layoutOf(unit);
   const judgement = judge(unit, readings, rules);
   const counted = countedPressures(layout, readings);
@@ -206,7 +217,8 @@ export function assessVisit<R extends PressureReading>(visit: VisitFacts<R>, rul
     tons: unit.tons,
     altitudeFt: visit.altitudeFt,
     coolingAir: coolingAirOf(dropInputs, drop.value),
-    heating: visit.heating,
+    mode,
+    heating,
     lowStage: visit.lowStage,
     motor,
     drive: visit.drive,

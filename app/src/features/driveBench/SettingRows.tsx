@@ -45,7 +45,7 @@ function rowsOf(shown: DriveSolution, now: DriveSolution | undefined, { goal }: 
     },
     {
       name: 'Airflow',
-      under: `target ${flowText(goal.target.flowCfm)} ± ${Math.round(100 * goal.rules.bandShare)} %`,
+      under: `${flowText(goal.target.lowCfm)} to ${flowText(goal.target.highCfm)} CFM`,
       before: flow(now),
       after: flow(shown) ?? 'off the table',
       word: shown.prediction.airflow,

@@ -1,6 +1,6 @@
 import type { VisitDto } from '@huff/contract';
 import type { ShopDto } from '@huff/contract/fix';
-import { flowText, percentText, staticText, toolFigure } from '@huff/core';
+import { flowText, percentText, staticText, toolFigure, type Prediction } from '@huff/core';
 import { View } from 'react-native';
 import { VerdictMark } from '../../ui/marks';
 import { ActionButton } from '../../ui/page';
@@ -55,9 +55,7 @@ export function FixFoot({ visit, fix, shop, onBegin, onSave }: FixFootProps) {
               after={`of ${staticText(request!.goal.maxTesp.value)}`}
               word={plan.prediction.tesp}
             />
-            {plan.prediction.dropF !== undefined && (
-              <Figure value={toolFigure(plan.prediction.dropF, 'deltaF')} after="° drop" />
-            )}
+            <Degrees prediction={plan.prediction} />
           </>
         ) : (
           <Txt color="softInk">
@@ -91,6 +89,13 @@ export function FixFoot({ visit, fix, shop, onBegin, onSave }: FixFootProps) {
       )}
     </View>
   );
+}
+
+/** The drop; of what only heats, the rise. */
+function Degrees({ prediction: { dropF, heating } }: { readonly prediction: Prediction }) {
+  if (dropF !== undefined) return <Figure value={toolFigure(dropF, 'deltaF')} after="° drop" />;
+  if (heating?.riseF === undefined) return null;
+  return <Figure value={toolFigure(heating.riseF, 'deltaF')} after="° rise" word={heating.word} />;
 }
 
 function Figure({

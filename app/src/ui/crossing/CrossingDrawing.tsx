@@ -59,6 +59,9 @@ export function CrossingDrawing({
     return label ? [{ x: x(label.flowCfm) - 4, y: y(label.staticInWc) - 6, half: 20 }] : [];
   });
   taken.push({ x: place.x + (labelLeft ? -60 : 60), y: place.y - 12, half: 50 });
+  const ghostAt = placeOf(now, at, atPoint);
+  if (ghost) taken.push({ x: ghostAt.x - 28, y: ghostAt.y - 8, half: 18 });
+  if (proven) taken.push({ x: x(proven.flowCfm) - 28, y: y(proven.tespInWc) + 18, half: 18 });
   const limitY = y(maxTesp.value);
   const limit = limitSpot(limitY, box, taken);
   return (
@@ -100,7 +103,7 @@ export function CrossingDrawing({
       </Label>
       {bent && <Path d={path(now)} fill="none" stroke={palette.supply} strokeWidth={2} strokeDasharray="3 5" />}
       <Path d={path(live)} fill="none" stroke={palette.supply} strokeWidth={3} />
-      {ghost && <GhostMark {...placeOf(now, at, atPoint)} />}
+      {ghost && <GhostMark {...ghostAt} />}
       <CrossingMark
         {...place}
         found={found}

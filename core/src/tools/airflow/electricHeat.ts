@@ -66,6 +66,7 @@ export const electricHeat = defineTool({
       ],
       formula: `CFM = V × A${v.phase === 'three' ? ' × √3' : ''} × 3.412 ÷ (${toolFigure(factor, 'factor')} × rise)`,
       notes: doubts,
+      heatBtuH,
       flow: { flowCfm, sigmaShare: 0.06 * (early ? 1.7 : 1) * (riseF < 10 ? 1.5 : 1), doubts },
     };
   },

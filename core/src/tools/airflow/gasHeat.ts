@@ -56,7 +56,8 @@ export const gasHeat = defineTool({
     const facts = airFacts(v);
     const factor = sensibleFactor(facts);
     const inputBtuH = (3600 * v.cuFt * v.heatingValue) / v.seconds;
-    const flowCfm = (inputBtuH * v.efficiencyPercent) / 100 / (factor * riseF);
+    const heatBtuH = (inputBtuH * v.efficiencyPercent) / 100;
+    const flowCfm = heatBtuH / (factor * riseF);
     const early = v.minutes !== undefined && v.minutes < 5;
     const doubts = [
       early && `Read after ${v.minutes} min: the exchanger is still warming up, wait 5 or more.`,
@@ -72,6 +73,7 @@ export const gasHeat = defineTool({
       ],
       formula: `CFM = 3600 × cu ft × heating value ÷ s × efficiency ÷ (${toolFigure(factor, 'factor')} × rise)`,
       notes: doubts,
+      heatBtuH,
       flow: { flowCfm, sigmaShare: 0.1 * (early ? 1.5 : 1) * (v.seconds < 20 ? 1.3 : 1), doubts },
     };
   },

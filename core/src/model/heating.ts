@@ -1,0 +1,73 @@
+import { sensibleFactor } from '../air';
+import { tapRow } from '../fan';
+import type { HeatBand, VerdictWord } from '../judge';
+import { operate, type Operation } from '../operate';
+import { onTap, type HeatingFacts, type System } from '../system';
+import { flowText } from '../words';
+
+export interface HeatingPrediction {
+  /** undefined when the table does not know its tap. */
+  readonly operation?: Operation;
+  readonly riseF?: number;
+  readonly word: VerdictWord;
+  /** What the plate allows, and what it means. */
+  readonly sentence: string;
+}
+
+/** How much of the plate's rise range stays clear at either end before it is called the edge. */
+const RISE_EDGE = 0.1;
+
+/** Temperature rise of a heat output into an airflow, °F: Btu/h ÷ (60·ρ·0.24·CFM). @example riseAt(40_000, 1000, 0) // 37.0 */
+export const riseAt = (outputBtuH: number, flowCfm: number, altitudeFt = 0): number =>
+  outputBtuH / (sensibleFactor({ altitudeFt }) * flowCfm);
+
+/**
+ * The airflow that keeps a heater's rise within its plate, and over its kit's least.
+ *
+ * @returns undefined while output or rise is not known, or when they contradict each other
+ * @example heatBand({ outputBtuH: 64_000, riseMinF: 35, riseMaxF: 65 }) // 912 to 1,693 CFM
+ */
+export function heatBand(heating: HeatingFacts | undefined, altitudeFt = 0): HeatBand | undefined {
+  const { outputBtuH, riseMinF, riseMaxF, leastCfm = 0 } = heating ?? {};
+  if (outputBtuH === undefined || !riseMinF || !riseMaxF) return undefined;
+  // The rise falls as the airflow grows: what gives a rise of 1 °F, divided by the rise.
+  const oneDegreeCfm = riseAt(outputBtuH, 1, altitudeFt);
+  const lowCfm = Math.max(oneDegreeCfm / riseMaxF, leastCfm);
+  const highCfm = oneDegreeCfm / riseMinF;
+  return lowCfm < highCfm
+    ? { lowCfm, highCfm, from: `heat: the plate’s rise of ${riseMinF} to ${riseMaxF} °F` }
+    : undefined;
+}
+
+/** Heating on its own speed: rise against the plate, airflow against the heat kit's least. */
+export function predictHeating(system: System): HeatingPrediction | undefined {
+  const { heating } = system;
+  if (!heating || (heating.outputBtuH === undefined && heating.leastCfm === undefined)) return undefined;
+  const tap = heating.tap ?? system.fan.tap;
+  if (!tapRow(system.fan.table, tap))
+    return { word: 'cantSay', sentence: `The maker’s table has no ${tap}: say heating’s tap as the table names it.` };
+  const operation = operate(onTap(system, tap));
+  if (operation.kind === 'offTable')
+    return { operation, word: 'cantSay', sentence: `Heating on tap ${operation.tap} leaves the table.` };
+  const { flowCfm } = operation;
+  const { outputBtuH, riseMinF, riseMaxF, leastCfm } = heating;
+  if (leastCfm !== undefined && flowCfm < leastCfm)
+    return {
+      operation,
+      word: 'outside',
+      sentence: `Heating moves ${flowText(flowCfm)} CFM; the heat kit needs ${flowText(leastCfm)}.`,
+    };
+  if (outputBtuH === undefined || riseMinF === undefined || riseMaxF === undefined) {
+    return { operation, word: 'cantSay', sentence: 'Lacks the heater’s output or the plate’s rise.' };
+  }
+  const riseF = riseAt(outputBtuH, flowCfm, system.altitudeFt);
+  const edge = RISE_EDGE * (riseMaxF - riseMinF);
+  const range = `the plate allows ${riseMinF} to ${riseMaxF}`;
+  const says = `Rise ${riseF.toFixed(0)} °F, ${range}.`;
+  if (riseF > riseMaxF)
+    return { operation, riseF, word: 'outside', sentence: `${says} Too little air for the heat: limits trip.` };
+  if (riseF < riseMinF)
+    return { operation, riseF, word: 'outside', sentence: `${says} Too much air for the heat: risk of condensing.` };
+  const word = riseF > riseMaxF - edge || riseF < riseMinF + edge ? 'atTheEdge' : 'inside';
+  return { operation, riseF, word, sentence: says };
+}
