@@ -2,6 +2,9 @@ import { useMutation, useMutationState, useQuery, type QueryKey } from '@tanstac
 import { useMemo } from 'react';
 import { queryClient } from './queryClient';
 
+/** What the mutation of every kind of record begins with. */
+export const SAVE = 'save-';
+
 /** How far a record made here has come. */
 export type Sending = 'sent' | 'waiting' | 'refused';
 
@@ -42,7 +45,7 @@ export function withUnsent<T extends Identified>(list: readonly T[], unsent: rea
  */
 export function savedRecords<T extends Identified>({ key, list, put }: SavedOptions<T>) {
   const queryKey: QueryKey = [key];
-  const mutationKey = [`save-${key}`];
+  const mutationKey = [`${SAVE}${key}`];
   // A mutation restored from storage has no function: it finds it here, by its key.
   queryClient.setMutationDefaults(mutationKey, {
     mutationFn: put,

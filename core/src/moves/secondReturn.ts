@@ -1,6 +1,9 @@
 import { ductFriction, ROUGHNESS_FT } from '../duct';
 import { DUCT_EXPONENT, FILTER_EXPONENT, pathDropAt, resistanceFromPoint, type Resistance } from '../path';
 import { bracketedRoot } from '../numbers/bracketedRoot';
+import { stageBudget } from '../judge';
+import { operate } from '../operate';
+import { layoutOf } from '../system';
 import { toolFigure } from '../tools';
 import { flowText } from '../words';
 import { flowNow } from './filterMedia';
@@ -29,6 +32,9 @@ export function sideBySide(one: readonly Resistance[], other: readonly Resistanc
   return { coefficient: p1 / Math.pow(both(p1), exponent), exponent };
 }
 
+/** Of the nameplate: what takes this much is worth relieving when the plate is exceeded. */
+const LARGE_PART = 0.3;
+
 /** Another way in for the return air, past the old return and its filter. @source ASHRAE Fundamentals, Duct Design: parallel branches */
 export const secondReturn = defineMove({
   id: 'secondReturn',
@@ -47,8 +53,14 @@ export const secondReturn = defineMove({
   applies(system, { goal }) {
     const returns = system.path.filter((stretch) => stretch.side === 'return').map((stretch) => stretch.resistance);
     if (returns.length === 0 || system.layout === 'makeUpAir') return undefined;
-    const drop = pathDropAt(returns, flowNow(system));
-    return drop > 0.3 * goal.maxTesp.value ? 'The return side takes much of the static.' : undefined;
+    const now = operate(system);
+    const drop = pathDropAt(returns, now.kind === 'crossing' ? now.flowCfm : now.edgeFlowCfm);
+    const layout = layoutOf(system);
+    const share = stageBudget(layout, 'returnDuct', goal.rules) + stageBudget(layout, 'filter', goal.rules);
+    // Over the plate every large part of it is a way down, even one within its share.
+    const choked = now.kind === 'offTable' || now.tespInWc > goal.maxTesp.value;
+    const most = (choked ? Math.min(share, LARGE_PART) : share) * goal.maxTesp.value;
+    return drop > most ? 'The return side takes much of the static.' : undefined;
   },
   defaults: (_system, { goal }) => ({
     // A third of the target at about 700 fpm.

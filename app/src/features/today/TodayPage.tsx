@@ -5,8 +5,9 @@ import { format } from 'date-fns/format';
 import { router } from 'expo-router';
 import { View } from 'react-native';
 import { useDraft } from '../../data/draft';
-import { blowerTables, photos, visits } from '../../data/records';
+import { visits } from '../../data/records';
 import type { Kept } from '../../data/saved';
+import { useWaiting } from '../../data/useWaiting';
 import { ActionButton, Page } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
@@ -35,7 +36,7 @@ export function TodayPage() {
   const palette = usePalette();
   const { draft } = useDraft();
   const { records, isPending, isError } = visits.useList();
-  const waiting = visits.useUnsent().length + blowerTables.useUnsent().length + photos.useUnsent().length;
+  const waiting = useWaiting();
   const foot = (
     <View style={{ padding: 16, paddingTop: 10, gap: 8, borderTopWidth: 1, borderColor: palette.line, maxWidth: 760 }}>
       {draft && draft.readings.length + (draft.table ? 1 : 0) > 0 ? (

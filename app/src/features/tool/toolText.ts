@@ -4,11 +4,15 @@ import type { FieldSet, RawInputs, ToolField } from '@huff/core';
 /** A tool's form holds text as it was typed, by field. */
 export type ToolTexts = Record<string, string>;
 
-/** Numbers typed in a row or one under the other; a comma between digits is a decimal mark, elsewhere it parts. */
+/**
+ * Numbers typed in a row or one under the other. A comma before a space parts, and so do several of them without one
+ * ("226,229,233"); a single comma between digits belongs to its number.
+ */
 export function fromListText(text: string): unknown[] {
   return text
     .split(/[\s;]+|,(?=\s)/)
     .map((part) => part.replace(/,$/, ''))
+    .flatMap((part) => (part.split(',').length > 2 ? part.split(',') : [part]))
     .filter((part) => part !== '')
     .map(fromNumberText);
 }
