@@ -93,7 +93,7 @@ describe('the station Fix', () => {
   test('speed first is a switch, off by itself', () => {
     const speedFirst = jest.fn();
     renderThemed(<Station visit={loaded} speedFirst={speedFirst} />);
-    fireEvent.press(screen.getByRole('switch'));
+    fireEvent(screen.getByRole('switch'), 'valueChange', true);
     expect(speedFirst).toHaveBeenCalledWith(true);
   });
 
