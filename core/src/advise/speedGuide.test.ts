@@ -1,7 +1,7 @@
 import { EXAMPLE_A_TABLE } from '../examples/exampleA';
 import { EXAMPLE_D_TABLE } from '../examples/exampleD';
 import type { BlowerTable } from '../fan';
-import { giveUpStatic, speedGuide } from './speedGuide';
+import { giveUpStatic, speedGuide, switchSettings } from './speedGuide';
 
 const switches: BlowerTable = {
   staticsInWc: [0.5, 0.6, 0.7, 0.8, 0.9],
@@ -35,6 +35,16 @@ test('constant airflow: the request of the switch, and where it gives up', () =>
   const guide = speedGuide({ motor: 'constantAirflow', table: switches, from: 'B', to: 'A' });
   expect(guide.steps.join(' ')).toContain('the request becomes 2,035 CFM');
   expect(guide.mind).toContain('about 0.7 in. w.c.');
+});
+
+test('the switch table: what each setting asks for and how far it holds', () => {
+  const even = { tap: 'C', flowsCfm: [1700, 1700, 1695, 1690, 1680] };
+  const blank = { tap: 'D', flowsCfm: [null, null, null, null, null] };
+  expect(switchSettings({ ...switches, taps: [...switches.taps, even, blank] })).toEqual([
+    { tap: 'B', askedCfm: 1870, holdsToInWc: 0.8, holdsThroughout: false },
+    { tap: 'A', askedCfm: 2035, holdsToInWc: 0.7, holdsThroughout: false },
+    { tap: 'C', askedCfm: 1700, holdsToInWc: 0.9, holdsThroughout: true },
+  ]);
 });
 
 test('belt: half turns to a flat, never past the range, amps on every leg', () => {

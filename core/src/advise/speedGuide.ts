@@ -40,6 +40,29 @@ export function giveUpStatic(table: BlowerTable, tap: string, share = 0.03): num
   return held < 0 ? undefined : table.staticsInWc[held];
 }
 
+/** A switch setting: what it asks for, and how far it holds. */
+export interface SwitchSetting {
+  readonly tap: string;
+  readonly askedCfm: number;
+  /** in. w.c.; past it the airflow falls. */
+  readonly holdsToInWc: number;
+  /** It holds to the end of the maker's table. */
+  readonly holdsThroughout: boolean;
+}
+
+/**
+ * The switch table of a constant-airflow blower, as the maker's table has it.
+ * @example switchSettings(packaged60)[3] // { tap: 'A', askedCfm: 2050, holdsToInWc: 0.7, holdsThroughout: false }
+ */
+export function switchSettings(table: BlowerTable): SwitchSetting[] {
+  return table.taps.flatMap(({ tap, flowsCfm }): SwitchSetting[] => {
+    const [askedCfm, holdsToInWc] = [asked(table, tap), giveUpStatic(table, tap)];
+    if (askedCfm === undefined || holdsToInWc === undefined) return [];
+    const last = table.staticsInWc[flowsCfm.findLastIndex((flow) => flow !== null)];
+    return [{ tap, askedCfm, holdsToInWc, holdsThroughout: holdsToInWc === last }];
+  });
+}
+
 const HEAT_APART = (heatTap: string | undefined) =>
   heatTap === undefined
     ? 'Cooling and heating are separate choices: find which lead or tap the heat call uses, and leave it.'

@@ -27,7 +27,7 @@ const goal: Goal = {
 };
 const context = (looks: Readonly<Record<string, string>> = {}, of: Goal = goal): MoveContext => ({
   goal: of,
-  looks: new Map(Object.entries(looks).map(([item, state]): [string, Look] => [item, { item, state } as Look])),
+  looks: new Map(Object.entries(looks).map(([item, state]): [string, Look] => [item, { item, state }])),
 });
 const lagging = (cause: FanLag['cause'], factor: number, acts: FanLag['acts'] = 'speed'): System => ({
   ...sound,
@@ -253,7 +253,7 @@ describe('a sound system', () => {
     MOVES.filter((move) => move.applies(sound, context(looks)) !== undefined).map(({ id }) => id);
   test('is offered no move but another speed', () => expect(offered()).toEqual(['changeTap']));
   test('what was seen and dealt with is not offered again', () => {
-    const looks = new Map([['filter', { item: 'filter', state: 'loaded', outcome: 'dealtWith' } as Look]]);
+    const looks = new Map([['filter', { item: 'filter', state: 'loaded', outcome: 'dealtWith' as const }]]);
     expect(moveOf('newFilter')!.applies(sound, { goal, looks })).toBeUndefined();
     expect(moveOf('newFilter')!.isDue!(sound, { goal, looks })).toBe(false);
   });

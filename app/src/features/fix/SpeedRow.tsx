@@ -1,4 +1,4 @@
-import { tapRow, type ChosenMove } from '@huff/core';
+import { operate, tapRow, type ChosenMove } from '@huff/core';
 import { speedGuide, type PlanRequest } from '@huff/core/fix';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
@@ -6,6 +6,7 @@ import { Choice } from '../../ui/form';
 import { Icon } from '../../ui/icons';
 import { Heading, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
+import { SwitchTable } from './SwitchTable';
 import { withMove, withoutMove } from './useFix';
 
 interface SpeedRowProps {
@@ -19,6 +20,7 @@ export function SpeedRow({ request, chosen, onChoose }: SpeedRowProps) {
   const palette = usePalette();
   const [open, setOpen] = useState(false);
   const { fan, heating } = request.system;
+  const at = operate(request.system);
   const picked = chosen.find((one) => one.id === 'changeTap')?.inputs.tap;
   const tap = typeof picked === 'string' ? picked : fan.tap;
   const guide =
@@ -43,6 +45,14 @@ export function SpeedRow({ request, chosen, onChoose }: SpeedRowProps) {
           )
         }
       />
+      {fan.motor === 'constantAirflow' && (
+        <SwitchTable
+          table={fan.table}
+          now={fan.tap}
+          then={tap}
+          tespInWc={at.kind === 'crossing' ? at.tespInWc : undefined}
+        />
+      )}
       {guide && (
         <View>
           <Pressable

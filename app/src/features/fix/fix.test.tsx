@@ -14,6 +14,7 @@ import { MoveSheet } from './MoveSheet';
 import { PlanCards } from './PlanCards';
 import { predictionLines, PredictionTable } from './PredictionTable';
 import { SpeedRow } from './SpeedRow';
+import { SwitchTable } from './SwitchTable';
 import { useReadyPlans, type ReadyPlans } from './useReadyPlans';
 import { withMove, withoutMove, type Fix } from './useFix';
 
@@ -31,6 +32,22 @@ const plan = (moves: readonly ChosenMove[]) => {
   if (!found.ok) throw new Error(found.why);
   return found.plan;
 };
+
+test('a switch table names what is asked, how far it holds, and what gives up today', () => {
+  const table = {
+    staticsInWc: [0.5, 0.6, 0.7, 0.8],
+    taps: [
+      { tap: 'B', flowsCfm: [1870, 1860, 1850, 1840] },
+      { tap: 'A', flowsCfm: [2035, 2030, 1900, 1800] },
+    ],
+  };
+  renderThemed(<SwitchTable table={table} now="B" then="A" tespInWc={0.66} />);
+  expect(screen.getByLabelText('Setting B: asks for 1,870 CFM, holds past 0.80 in. w.c.')).toBeTruthy();
+  expect(
+    screen.getByLabelText('Setting A: asks for 2,035 CFM, holds to 0.60 in. w.c. It gives up at today’s static'),
+  ).toBeTruthy();
+  expect(screen.getByText('B, in use')).toBeTruthy();
+});
 
 describe('words', () => {
   test('minutes, money, signs', () => {

@@ -15,6 +15,8 @@ interface ActionButtonProps {
 /** The one next action of a page: wide, in reach, with words that say what it does. */
 export function ActionButton({ onPress, children, aside, disabled, quiet }: ActionButtonProps) {
   const palette = usePalette();
+  // What cannot be done now must not look as if it could.
+  const plain = quiet || disabled;
   return (
     <Pressable
       role="button"
@@ -30,17 +32,17 @@ export function ActionButton({ onPress, children, aside, disabled, quiet }: Acti
         alignItems: 'center',
         justifyContent: 'space-between',
         gap: 12,
-        backgroundColor: quiet ? 'transparent' : palette.action,
-        borderWidth: quiet ? 1.5 : 0,
-        borderColor: palette.ink,
+        backgroundColor: plain ? 'transparent' : palette.action,
+        borderWidth: plain ? 1.5 : 0,
+        borderColor: disabled ? palette.line : palette.ink,
         opacity: pressed ? 0.85 : 1,
       })}
     >
-      <Txt bold size={17} color={quiet ? 'ink' : 'onAction'} style={{ flexShrink: 1 }}>
+      <Txt bold size={17} color={disabled ? 'softInk' : plain ? 'ink' : 'onAction'} style={{ flexShrink: 1 }}>
         {children}
       </Txt>
       {typeof aside === 'string' ? (
-        <Txt size={14} color={quiet ? 'softInk' : 'onAction'}>
+        <Txt size={14} color={plain ? 'softInk' : 'onAction'}>
           {aside}
         </Txt>
       ) : (
