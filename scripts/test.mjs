@@ -75,7 +75,7 @@ for (const { name, flags, projects } of JEST_RUNS) {
   ];
   await suite(
     name,
-    () => run(process.execPath, [...flags, '--no-warnings', ...jest], { quiet: true }),
+    () => run(process.execPath, [...flags, '--no-warnings', ...jest], { quiet: true, mostMinutes: 10 }),
     report,
     (r) => ({ passed: r.numPassedTests, failed: r.numFailedTests + r.numRuntimeErrorTestSuites }),
   );

@@ -12,12 +12,14 @@ export const say = (words) => console.log(`» ${words}`);
 /**
  * Runs a command to its end, with its output shown.
  *
+ * @param options.mostMinutes it is ended after these, which counts as failing
  * @returns its exit code; 127 when there is no such command
  */
-export function run(command, args, { env = {}, quiet = false, cwd } = {}) {
+export function run(command, args, { env = {}, quiet = false, cwd, mostMinutes } = {}) {
   return new Promise((resolve) => {
     const child = spawn(command, args, {
       cwd,
+      timeout: mostMinutes === undefined ? undefined : mostMinutes * 60_000,
       stdio: quiet ? ['ignore', 'ignore', 'inherit'] : ['ignore', 'inherit', 'inherit'],
       env: { ...process.env, ...env },
     });

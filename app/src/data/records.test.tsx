@@ -29,6 +29,14 @@ const says = (request: string, status: number, body?: unknown) =>
   );
 const isSilent = (request: string) => answers.set(request, () => Promise.reject(new TypeError('Failed to fetch')));
 
+beforeAll(() => {
+  // A week's timer would keep the test from ending.
+  const { queries, mutations } = queryClient.getDefaultOptions();
+  queryClient.setDefaultOptions({
+    queries: { ...queries, gcTime: Infinity },
+    mutations: { ...mutations, gcTime: Infinity, retryDelay: 20 },
+  });
+});
 beforeEach(() => {
   answers.clear();
   asked.length = 0;
@@ -97,7 +105,7 @@ describe('saving', () => {
     expect(asked.filter((request) => request === path(site(1, 99)))).toHaveLength(1);
     expect(result.current.waiting).toBe(1);
   });
-  test('without an answer it waits; two changes of one record are one that waits', async () => {
+  test('without an answer it waits, two changes of one record as one, and arrives once there is an answer', async () => {
     says('GET /api/sites', 200, [site(1)]);
     isSilent(path(site(1)));
     const { result } = used();
@@ -107,6 +115,11 @@ describe('saving', () => {
     await waitFor(() => expect(result.current.list.records[0]).toMatchObject({ sending: 'waiting' }));
     expect(result.current.list.records).toEqual([{ record: site(1, 620), sending: 'waiting' }]);
     expect(result.current.waiting).toBe(1);
+
+    says('GET /api/sites', 200, [site(1, 620)]);
+    says(path(site(1)), 204);
+    await waitFor(() => expect(result.current.waiting).toBe(0));
+    expect(result.current.list.records).toEqual([{ record: site(1, 620), sending: 'sent' }]);
   });
 });
 
