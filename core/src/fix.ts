@@ -4,5 +4,6 @@
  */
 export * from './advise/speedGuide';
 export * from './driveBench';
+export { CAUTIONS } from './moves/cautions';
 export * from './plan';
 export * from './prove/proof';

@@ -1,5 +1,4 @@
 import type { BeltSection } from './beltSection';
-import { STANDARD_INSIDE_IN } from './standardBelts';
 
 /** A classical V-belt, by what is printed on it. */
 export interface Belt {
@@ -43,7 +42,3 @@ export function readBeltMark(text: string): Belt | undefined {
   const outsideIn = Number(light[2]) / 10;
   return { ...beltOf(section, outsideIn - OUTSIDE_OVER_INSIDE_IN[section]), mark };
 }
-
-/** Every belt of a section that is commonly sold, short to long. */
-export const standardBelts = (section: BeltSection): Belt[] =>
-  STANDARD_INSIDE_IN[section].map((insideIn) => beltOf(section, insideIn));

@@ -24,10 +24,10 @@ import {
   runningMicrofarads,
   settingsOf,
   spanIn,
-  standardBelts,
   turnsFor,
   wrapDeg,
 } from '.';
+import { standardBelts } from './soldBelts';
 import { EXAMPLE_D_DRIVE } from '../examples/exampleD';
 
 const { motorSheave } = EXAMPLE_D_DRIVE;

@@ -1,13 +1,5 @@
-import {
-  centresIn,
-  fittingRoomIn,
-  readBeltMark,
-  sameSize,
-  standardBelts,
-  takeUpIn,
-  type Belt,
-  type BeltDrive,
-} from '../drive';
+import { centresIn, fittingRoomIn, readBeltMark, sameSize, takeUpIn, type Belt, type BeltDrive } from '../drive';
+import { standardBelts } from '../drive/soldBelts';
 import type { DriveParts } from './parts';
 
 /** A belt on a pair of sheaves, where it is tight, and how much room that leaves. */

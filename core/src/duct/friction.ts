@@ -102,3 +102,6 @@ export function roundSizeIn(
     return frictionPer100FtInWc <= frictionLimit && velocityFpm <= velocityLimitFpm;
   });
 }
+
+/** Friction rates a duct system can be built to. */
+export const WORKABLE_FRICTION = { min: 0.06, max: 0.18 } as const;

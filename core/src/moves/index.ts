@@ -1,6 +1,6 @@
 export * from './applyMoves';
 export * from './catalogue';
-export * from './cautions';
+export type { CautionId } from './cautions';
 export * from './move';
 export { driveInputs, onDrive } from './setDrive';
 export { flowNow } from './filterMedia';

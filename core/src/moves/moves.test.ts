@@ -6,7 +6,8 @@ import type { Goal } from '../model';
 import { operate } from '../operate';
 import { filterDropInWc, resistanceFromPoint } from '../path';
 import type { System } from '../system';
-import { applyMoves, CAUTIONS, contradiction, MOVES, moveOf, stageDropAt, type ChosenMove } from '.';
+import { applyMoves, contradiction, MOVES, moveOf, stageDropAt, type ChosenMove } from '.';
+import { CAUTIONS } from './cautions';
 import { sideBySide } from './secondReturn';
 
 /** The filter's own drop by the filter-out retest. */

@@ -12,7 +12,6 @@ import type { Tool } from './tool';
 export { RETURN_DEW_POINT } from './bench/measuredDrop';
 export { traverseDuct, traversePoints } from './airflow/traverse';
 export { loadOf } from './electrical/loadOf';
-export { WORKABLE_FRICTION } from './bench/ductBudget';
 export * from './solveTool';
 export * from './tool';
 export * from './units';

@@ -1,6 +1,6 @@
 import type { Judgement, JudgedStretch } from '../judge';
 import { flowAtStatic, tapRow } from '../fan';
-import { WORKABLE_FRICTION } from '../tools';
+import { WORKABLE_FRICTION } from '../duct';
 import { staticText } from '../words';
 
 /** What the second school says: the friction rate the ducts may have. */

@@ -1,7 +1,8 @@
 import type { VisitDto } from '@huff/contract';
 import { standingFacts, toolOf, type FactKind, type RawInputs } from '@huff/core';
 import { View } from 'react-native';
-import { ActionButton, Sheet } from '../../ui/page';
+import { ActionButton } from '../../ui/page';
+import { Sheet } from '../../ui/sheet';
 import { Txt } from '../../ui/text';
 import { ToolAnswerView } from '../tool/ToolAnswerView';
 import { ToolForm } from '../tool/ToolForm';

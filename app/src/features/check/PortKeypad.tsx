@@ -2,7 +2,7 @@ import type { VisitDto } from '@huff/contract';
 import { boundaryPorts, filterOutPressures, portOf, type Conditions, type PortId } from '@huff/core';
 import { useCallback, useState } from 'react';
 import { Keypad } from '../../ui/keypad';
-import { Sheet } from '../../ui/page';
+import { Sheet } from '../../ui/sheet';
 import { AS_IT_RUNS, withReading } from './newVisit';
 import type { Assessment } from './useAssessment';
 

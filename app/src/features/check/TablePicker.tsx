@@ -4,7 +4,8 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { List, Searchbar } from 'react-native-paper';
 import { blowerTables } from '../../data/records';
-import { ActionButton, Sheet } from '../../ui/page';
+import { ActionButton } from '../../ui/page';
+import { Sheet } from '../../ui/sheet';
 import { Txt } from '../../ui/text';
 import { tableLine } from '../tables/tableLine';
 

@@ -6,7 +6,8 @@ import { Controller, useForm, type Control } from 'react-hook-form';
 import { View } from 'react-native';
 import { HelperText, TextInput } from 'react-native-paper';
 import { Choice } from '../../ui/form';
-import { ActionButton, Sheet } from '../../ui/page';
+import { ActionButton } from '../../ui/page';
+import { Sheet } from '../../ui/sheet';
 import { Heading, Txt } from '../../ui/text';
 
 interface UnitSetupSheetProps {

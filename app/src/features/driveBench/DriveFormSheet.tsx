@@ -9,7 +9,8 @@ import {
   tapRow,
 } from '@huff/core';
 import { View } from 'react-native';
-import { ActionButton, Sheet } from '../../ui/page';
+import { ActionButton } from '../../ui/page';
+import { Sheet } from '../../ui/sheet';
 import { Heading, Txt } from '../../ui/text';
 import { ToolForm } from '../tool/ToolForm';
 import { useFieldForm } from '../tool/useFieldForm';

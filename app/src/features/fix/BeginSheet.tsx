@@ -1,7 +1,8 @@
-import { cautionsOf, CAUTIONS, moveWords, type CautionId } from '@huff/core';
-import type { PlanRequest, Plan } from '@huff/core/fix';
+import { cautionsOf, moveWords, type CautionId } from '@huff/core';
+import { CAUTIONS, type Plan, type PlanRequest } from '@huff/core/fix';
 import { View } from 'react-native';
-import { ActionButton, Sheet } from '../../ui/page';
+import { ActionButton } from '../../ui/page';
+import { Sheet } from '../../ui/sheet';
 import { Heading, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 

@@ -1,6 +1,7 @@
 import { inputFaults, moveOf, type RawInputs } from '@huff/core';
 import { View } from 'react-native';
-import { ActionButton, Sheet } from '../../ui/page';
+import { ActionButton } from '../../ui/page';
+import { Sheet } from '../../ui/sheet';
 import { Txt } from '../../ui/text';
 import { ToolForm } from '../tool/ToolForm';
 import { useFieldForm } from '../tool/useFieldForm';

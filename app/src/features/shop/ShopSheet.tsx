@@ -1,6 +1,7 @@
 import type { ShopDto } from '@huff/contract/fix';
 import { View } from 'react-native';
-import { ActionButton, Sheet } from '../../ui/page';
+import { ActionButton } from '../../ui/page';
+import { Sheet } from '../../ui/sheet';
 import { ToolForm } from '../tool/ToolForm';
 import { useFieldForm } from '../tool/useFieldForm';
 import type { Editing } from './editing';

@@ -5,7 +5,8 @@ import { View } from 'react-native';
 import { HelperText, TextInput } from 'react-native-paper';
 import { v4 as uuid } from 'uuid';
 import { sites } from '../../data/records';
-import { ActionButton, Sheet } from '../../ui/page';
+import { ActionButton } from '../../ui/page';
+import { Sheet } from '../../ui/sheet';
 import { Txt } from '../../ui/text';
 
 /** "620 ft", or that it is not known. */

@@ -3,7 +3,7 @@ import { FLOW_METHOD_IDS, flowText, TABLE_METHOD, toolOf, type FlowEstimate, typ
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { Icon } from '../../ui/icons';
-import { Sheet } from '../../ui/page';
+import { Sheet } from '../../ui/sheet';
 import { ReconcileChart } from '../../ui/reconcile';
 import { Choice } from '../../ui/form';
 import { Heading, Txt } from '../../ui/text';

@@ -2,4 +2,3 @@ export * from './ActionButton';
 export * from './Page';
 export * from './PaperRoot';
 export * from './PlacesBar';
-export * from './Sheet';

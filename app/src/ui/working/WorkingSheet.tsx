@@ -1,7 +1,7 @@
 import { percentText, toolFigure, toolText, type Source, type Unit, type Verdict } from '@huff/core';
 import { View } from 'react-native';
 import { VERDICT_TEXT, VerdictMark } from '../marks';
-import { Sheet } from '../page';
+import { Sheet } from '../sheet';
 import { Txt } from '../text';
 import { usePalette } from '../theme';
 

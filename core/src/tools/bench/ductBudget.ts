@@ -1,7 +1,5 @@
+import { WORKABLE_FRICTION } from '../../duct';
 import { defineTool, refuse } from '../tool';
-
-/** Friction rates a duct system can be built to. */
-export const WORKABLE_FRICTION = { min: 0.06, max: 0.18 } as const;
 
 /**
  * What is left for the ducts: available static at design flow less the parts, over the effective length.

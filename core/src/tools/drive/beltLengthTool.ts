@@ -1,12 +1,5 @@
-import {
-  beltPitchLengthIn,
-  beltSpeedFpm,
-  centresIn,
-  LEAST_WRAP_DEG,
-  readBeltMark,
-  standardBelts,
-  wrapDeg,
-} from '../../drive';
+import { beltPitchLengthIn, beltSpeedFpm, centresIn, LEAST_WRAP_DEG, readBeltMark, wrapDeg } from '../../drive';
+import { standardBelts } from '../../drive/soldBelts';
 import { defineTool, refuse, type ToolLine } from '../tool';
 
 /** Belt for a centre distance, or centre distance for a belt. @example worked example D: 49.39 in. → A48, centres 16.46 in. */
