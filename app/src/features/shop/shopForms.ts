@@ -58,7 +58,7 @@ export const SHEAVE_FORM = {
     },
     pitchIn: { kind: 'number', label: 'Pitch diameter, all open', unit: 'in', ...LIMITS.pitchIn },
     mostPitchIn: { kind: 'number', label: 'Pitch diameter closed', unit: 'in', ...LIMITS.pitchIn },
-    turns: { kind: 'number', label: 'Turns', unit: 'turns', ...LIMITS.turns },
+    turns: { kind: 'number', label: 'Closed to open', unit: 'turns', ...LIMITS.turns },
     grooves: { kind: 'number', label: 'Grooves', unit: 'count', ...LIMITS.grooves, assumed: 1 },
     where: ON_TRUCK,
     cost: COST,
