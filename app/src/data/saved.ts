@@ -73,7 +73,6 @@ export function savedRecords<T extends Identified>({ key, list, put }: SavedOpti
       const records = useMemo(() => withUnsent(data ?? [], unsent), [data, unsent]);
       return { records, isPending: isPending && unsent.length === 0, isError };
     },
-    useUnsent,
     useSave: () => useMutation<void, Error, T>({ mutationKey, scope: { id: 'save' } }),
   };
 }

@@ -14,7 +14,7 @@ export function imbalancePercent(values: readonly [number, number, number]): num
 export const meanOf = (values: readonly [number, number, number]) => (values[0] + values[1] + values[2]) / 3;
 
 /** Volts: over 2 % investigate, over 5 % stop. Amps: over 10 % investigate. Source: motor makers' rule, NEMA MG 1. */
-export const IMBALANCE_LIMITS = { voltsInvestigate: 2, voltsStop: 5, ampsInvestigate: 10 } as const;
+const IMBALANCE_LIMITS = { voltsInvestigate: 2, voltsStop: 5, ampsInvestigate: 10 } as const;
 
 /** How far an imbalance goes, and what to do about it. */
 export interface ImbalanceFinding {
@@ -43,7 +43,7 @@ export function imbalanceFinding(of: 'volts' | 'amps', percent: number): Imbalan
     : { level: 'investigate', sentence: `Over ${most} %: investigate connections, contactor, utility.` };
 }
 
-/** Three legs as a meter reads them, when that is what a list holds. @example threeLegs([226, 229, 233])?.[2] // 233 */
+/** Three legs as a meter reads them, V or A, when that is what a list holds; undefined when nothing is on any. @example threeLegs([226, 229, 233])?.[2] // 233 */
 export const threeLegs = (values: unknown): readonly [number, number, number] | undefined =>
   Array.isArray(values) &&
   values.length === 3 &&

@@ -45,6 +45,8 @@ describe('example D brought to 3,000 CFM', () => {
       sentence: '1.6 % apart. Up to 2 %: good.',
     });
     expect(uneven.find((check) => check.id === 'legAmps')).toMatchObject({ word: 'atTheEdge' });
+    const lost = solve({ ...EXAMPLE_D_SYSTEM, motor: { ...EXAMPLE_D_SYSTEM.motor, legVolts: [180, 229, 233] } });
+    expect(lost.reasons[0]).toMatch(/^Volts of the legs: 15\.\d % apart\. Over 5 %: stop the motor/);
     expect(uneven.find((check) => check.id === 'volts')?.sentence).not.toContain('Measure all three');
     for (const check of solutions[0]!.checks) {
       expect(check.sentence).toMatch(/\.$/);

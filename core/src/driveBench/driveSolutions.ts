@@ -8,6 +8,7 @@ import type { DriveCheck } from './driveCheck';
 import { driveChecks } from './driveChecks';
 import { DRIVE_RANKS, driveOptions, isAtEnd, type DriveOption, type DriveRank } from './driveOptions';
 import type { DriveParts } from './parts';
+import { supplyChecks } from './supplyChecks';
 
 /** So far may the belt that is on stand outside the base's travel before the figures are doubted, in. */
 const FOUND_OFF_IN = 0.25;
@@ -161,6 +162,8 @@ export function driveSolutions(system: System, goal: Goal, parts: DriveParts): D
     reasons.unshift(
       `The belt slips ${Math.round(100 * slip)} %: slack, worn, oily or out of line. Mend that before turning sheaves.`,
     );
+  for (const check of supplyChecks(system).filter(({ id, word }) => id === 'legVolts' && word === 'outside'))
+    reasons.unshift(`${check.name}: ${check.sentence}`);
   if (now?.prediction.motor?.word === 'outside')
     reasons.unshift(`The motor is over its plate already: ${now.prediction.motor.sentence}`);
   return { now, solutions, reasons };

@@ -1,5 +1,6 @@
 import type { BlowerTable } from '../fan';
-import type { UnitFacts } from '../judge';
+import { DEFAULT_RULES, targetOf, type UnitFacts } from '../judge';
+import type { Goal } from '../model';
 import type { PressureReading } from '../readings';
 
 /** Worked example A: a made-up 3-ton air handler with a constant-torque motor. Shared by tests and benchmark. */
@@ -30,3 +31,10 @@ export const EXAMPLE_A_READINGS: readonly PressureReading[] = [
   { id: 'return', port: 'R2', staticInWc: -0.31, conditions: asItRuns },
   { id: 'supply', port: 'S1', staticInWc: 0.27, conditions: asItRuns },
 ];
+
+/** 3 tons at 400 CFM a ton, within the plate's 0.50. */
+export const EXAMPLE_A_GOAL: Goal = {
+  target: targetOf(3, DEFAULT_RULES),
+  maxTesp: { value: 0.5, source: 'nameplate' },
+  rules: DEFAULT_RULES,
+};

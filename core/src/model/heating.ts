@@ -22,8 +22,11 @@ export const riseAt = (outputBtuH: number, flowCfm: number, altitudeFt = 0): num
   outputBtuH / (sensibleFactor({ altitudeFt }) * flowCfm);
 
 /**
- * The airflow that keeps a heater's rise within its plate, and over its kit's least.
+ * The airflow that keeps a heater's rise within its plate, and over its kit's least, CFM.
  *
+ * @param heating output above 0 Btu/h, rises above 0 °F
+ * @param altitudeFt −1,000 to 15,000
+ * @source energy balance: CFM = Btu/h ÷ (60·ρ·0.24·ΔT); nameplate
  * @returns undefined while output or rise is not known, or when they contradict each other
  * @example heatBand({ outputBtuH: 64_000, riseMinF: 35, riseMaxF: 65 }) // 912 to 1,693 CFM
  */

@@ -1,19 +1,15 @@
-import { EXAMPLE_A_READINGS, EXAMPLE_A_UNIT } from '../examples/exampleA';
+import { EXAMPLE_A_GOAL, EXAMPLE_A_READINGS, EXAMPLE_A_UNIT } from '../examples/exampleA';
 import { EXAMPLE_D_GOAL, EXAMPLE_D_SYSTEM } from '../examples/exampleD';
-import { DEFAULT_RULES, targetOf } from '../judge';
+import { DEFAULT_RULES } from '../judge';
 import { operate } from '../operate';
 import { stageDropAt } from '../moves';
 import { resistanceFromPoint } from '../path';
 import type { PressureReading } from '../readings';
 import { onTap, type System } from '../system';
 import { assessVisit, type Fact, type VisitFacts } from '../visit';
-import { heatBand, motorLoad, powerOf, predict, riseAt, wearWarnings, type Goal } from '.';
+import { heatBand, motorLoad, powerOf, predict, riseAt, wearWarnings } from '.';
 
-const goal: Goal = {
-  target: targetOf(3, DEFAULT_RULES),
-  maxTesp: { value: 0.5, source: 'nameplate' },
-  rules: DEFAULT_RULES,
-};
+const goal = EXAMPLE_A_GOAL;
 let id = 0;
 const look = (item: string, state: string): Fact => ({
   id: `look ${(id += 1)}`,

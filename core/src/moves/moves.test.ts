@@ -1,8 +1,6 @@
 import fc from 'fast-check';
-import { EXAMPLE_A_TABLE } from '../examples/exampleA';
+import { EXAMPLE_A_GOAL, EXAMPLE_A_TABLE } from '../examples/exampleA';
 import { EXAMPLE_D_GOAL, EXAMPLE_D_SYSTEM } from '../examples/exampleD';
-import { DEFAULT_RULES, targetOf } from '../judge';
-import type { Goal } from '../model';
 import { operate } from '../operate';
 import { filterDropInWc, resistanceFromPoint } from '../path';
 import type { System } from '../system';
@@ -22,11 +20,6 @@ const exampleA: System = {
     { stages: ['supplyDuct'], side: 'supply', resistance: resistanceFromPoint(0.27, 940.2, 2) },
   ],
   fan: { motor: 'constantTorque', table: EXAMPLE_A_TABLE, tap: '3' },
-};
-const goalA: Goal = {
-  target: targetOf(3, DEFAULT_RULES),
-  maxTesp: { value: 0.5, source: 'nameplate' },
-  rules: DEFAULT_RULES,
 };
 const done = (system: System, ...moves: ChosenMove[]) => {
   const applied = applyMoves(system, moves);
@@ -113,7 +106,7 @@ describe('what each move does', () => {
 
   test('a second return lowers the return side and leaves the supply alone', () => {
     const move = moveOf('secondReturn')!;
-    const inputs = move.defaults(exampleA, { goal: goalA, looks: new Map() });
+    const inputs = move.defaults(exampleA, { goal: EXAMPLE_A_GOAL, looks: new Map() });
     const after = done(exampleA, { id: 'secondReturn', inputs });
     expect(at(after).flowCfm).toBeGreaterThan(at(exampleA).flowCfm);
     expect(at(after).tespInWc).toBeLessThan(at(exampleA).tespInWc);
@@ -217,7 +210,7 @@ describe('moves together', () => {
 
 describe.each(MOVES.map((move) => [move.id, move] as const))('%s', (id, move) => {
   const contexts = [
-    { system: exampleA, context: { goal: goalA, looks: new Map() } },
+    { system: exampleA, context: { goal: EXAMPLE_A_GOAL, looks: new Map() } },
     { system: EXAMPLE_D_SYSTEM, context: { goal: EXAMPLE_D_GOAL, looks: new Map() } },
   ];
   test('has words, cautions, minutes and money', () => {

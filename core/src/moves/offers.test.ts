@@ -1,7 +1,6 @@
-import { EXAMPLE_A_TABLE } from '../examples/exampleA';
+import { EXAMPLE_A_GOAL, EXAMPLE_A_TABLE } from '../examples/exampleA';
 import { EXAMPLE_D_GOAL, EXAMPLE_D_SYSTEM } from '../examples/exampleD';
 import type { FanLag } from '../fan';
-import { DEFAULT_RULES, targetOf } from '../judge';
 import type { Look } from '../look';
 import type { Goal } from '../model';
 import { operate } from '../operate';
@@ -20,11 +19,7 @@ const sound: System = {
   ],
   fan: { motor: 'psc', table: EXAMPLE_A_TABLE, tap: '4' },
 };
-const goal: Goal = {
-  target: targetOf(3, DEFAULT_RULES),
-  maxTesp: { value: 0.5, source: 'nameplate' },
-  rules: DEFAULT_RULES,
-};
+const goal = EXAMPLE_A_GOAL;
 const context = (looks: Readonly<Record<string, string>> = {}, of: Goal = goal): MoveContext => ({
   goal: of,
   looks: new Map(Object.entries(looks).map(([item, state]): [string, Look] => [item, { item, state }])),

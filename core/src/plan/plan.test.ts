@@ -1,10 +1,9 @@
 import fc from 'fast-check';
 import { NO_PARTS } from '../driveBench';
-import { EXAMPLE_A_TABLE } from '../examples/exampleA';
+import { EXAMPLE_A_GOAL, EXAMPLE_A_TABLE } from '../examples/exampleA';
 import { EXAMPLE_D_GOAL, EXAMPLE_D_SYSTEM } from '../examples/exampleD';
 import { fanRuns, flowAtStatic, tapRow } from '../fan';
 import { DEFAULT_RULES, targetOf, type Target } from '../judge';
-import type { Goal } from '../model';
 import { applyMoves } from '../moves';
 import { pathDropAt, resistanceFromPoint } from '../path';
 import type { System } from '../system';
@@ -33,11 +32,7 @@ const system: System = {
   ],
   fan: { motor: 'constantTorque', table: EXAMPLE_A_TABLE, tap: '3' },
 };
-const goal: Goal = {
-  target: targetOf(3, DEFAULT_RULES),
-  maxTesp: { value: 0.5, source: 'nameplate' },
-  rules: DEFAULT_RULES,
-};
+const goal = EXAMPLE_A_GOAL;
 const sure = { flowShare: 0.06, staticInWc: 0.014 };
 const request: PlanRequest = {
   system,

@@ -1,5 +1,5 @@
-import { EXAMPLE_A_UNIT } from '../examples/exampleA';
-import { DEFAULT_RULES, targetOf } from '../judge';
+import { EXAMPLE_A_GOAL, EXAMPLE_A_UNIT } from '../examples/exampleA';
+import { DEFAULT_RULES } from '../judge';
 import { applyMoves } from '../moves';
 import { predict } from '../model';
 import { NO_PARTS } from '../driveBench';
@@ -28,7 +28,7 @@ const assess = (readings: readonly PressureReading[], facts: readonly Fact[] = [
 const before = assess([read('R1', -0.16), read('R2', -0.31), read('S1', 0.27)]);
 const request: PlanRequest = {
   system: before.model!.system,
-  goal: { target: targetOf(3, DEFAULT_RULES), maxTesp: { value: 0.5, source: 'nameplate' }, rules: DEFAULT_RULES },
+  goal: EXAMPLE_A_GOAL,
   looks: [],
   typed: {},
   figures: {},

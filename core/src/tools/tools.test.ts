@@ -109,6 +109,7 @@ describe('worked examples', () => {
     expect(tool.hides!({ phases: 'one' })).toEqual(['legVolts', 'legAmps']);
     expect(tool.hides!({ phases: 'three', legVolts: [226, 229] })).toEqual([]);
     expect(tool.hides!({ phases: 'three', legVolts: [226, 229, 233] })).toEqual(['volts']);
+    expect(value('motorLoad', { ...three, phases: 'one', legAmps: [4, 5, 6] })).toBe(4.6);
     expect(faults('motorLoad', { ...three, legVolts: [226, 229] })[0]).toContain('2 of at least 3');
     expect(faults('motorLoad', { ...three, legAmps: [0, 0, 0] })).toEqual([
       'legAmps: Nothing on any leg: measure with the motor running.',

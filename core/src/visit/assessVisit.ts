@@ -121,20 +121,24 @@ function airflowVerdict(
   };
 }
 
+/** What was last measured with the heat on. */
+function heatFact(facts: readonly Fact[]): Fact | undefined {
+  const standing = standingFacts(facts);
+  return standing.get('gasHeat') ?? standing.get('electricHeat');
+}
+
 /** The last rise that was measured with the heat on. */
 function measuredRise(facts: readonly Fact[]): { riseF: number; id: string } | undefined {
-  const standing = standingFacts(facts);
-  const fact = standing.get('gasHeat') ?? standing.get('electricHeat');
+  const fact = heatFact(facts);
   const { returnF, supplyF } = fact?.inputs ?? {};
   if (!fact || typeof returnF !== 'number' || typeof supplyF !== 'number') return undefined;
   return { riseF: supplyF - returnF, id: fact.id };
 }
 
 /** What is known of the heater: as typed, else its output as it was measured while it heated. */
-function heaterOf({ mode, heating, rise }: VisitFacts, facts: readonly Fact[]): HeatingFacts | undefined {
+function heaterOf({ mode, heating, rise, facts }: VisitFacts): HeatingFacts | undefined {
   if (mode !== 'heating' || heating?.outputBtuH !== undefined) return heating;
-  const standing = standingFacts(facts);
-  const fact = standing.get('gasHeat') ?? standing.get('electricHeat');
+  const fact = heatFact(facts);
   const outcome = fact && solveTool(toolOf(fact.kind)!, fact.inputs);
   return outcome?.ok ? { ...heating, outputBtuH: outcome.heatBtuH, riseMinF: rise?.min, riseMaxF: rise?.max } : heating;
 }
@@ -183,7 +187,7 @@ function motorOf(plate: MotorFacts | undefined, facts: readonly Fact[]): MotorFa
  */
 export function assessVisit<R extends PressureReading>(visit: VisitFacts<R>, rules: Rules): VisitAssessment<R> {
   const { readings, facts, mode } = visit;
-  const heating = heaterOf(visit, facts);
+  const heating = heaterOf(visit);
   const unit = mode === 'heating' ? { ...visit.unit, heatBand: heatBand(heating, visit.altitudeFt) } : visit.unit;
   const layout = layoutOf(unit);
   const judgement = judge(unit, readings, rules);

@@ -14,11 +14,15 @@ export interface MeasuredLoad {
 const numberOf = (value: unknown) => (typeof value === 'number' ? value : undefined);
 
 /**
- * Volts and amps of a motor out of what was typed: three legs go before a single figure.
- * @example loadOf({ volts: 230, legAmps: [4.3, 4.5, 4.6] }).amps // 4.6
+ * Volts and amps of a motor out of what was typed: the legs of a three-phase motor go before a single figure.
+ *
+ * @param raw inputs of the motor load, V and A
+ * @source a motor is judged by its hottest winding: the highest leg; its voltage is the mean of the legs (NEMA MG 1)
+ * @example loadOf({ phases: 'three', volts: 230, legAmps: [4.3, 4.5, 4.6] }).amps // 4.6
  */
 export function loadOf(raw: RawInputs): MeasuredLoad {
-  const [legVolts, legAmps] = [threeLegs(raw.legVolts), threeLegs(raw.legAmps)];
+  const three = raw.phases === 'three';
+  const [legVolts, legAmps] = three ? [threeLegs(raw.legVolts), threeLegs(raw.legAmps)] : [];
   return {
     legVolts,
     legAmps,

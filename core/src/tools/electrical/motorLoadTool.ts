@@ -24,7 +24,7 @@ export const motorLoadTool = defineTool({
   name: 'Motor load',
   group: 'Electrical',
   says: 'Amps against the plate, power, and the amps at another speed.',
-  care: 'Live work: only qualified people. Doors on, as it runs; with three phases the highest leg.',
+  care: 'Live work: only qualified people. Doors on, as it runs; with three phases each leg, or the highest.',
   fields: {
     phases: {
       kind: 'choice',
@@ -52,9 +52,11 @@ export const motorLoadTool = defineTool({
     rpmThen: { kind: 'number', label: 'Blower then', unit: 'rpm', min: 50, max: 5000, optional: true },
   },
   hides,
-  solve({ phases, watts, plateAmps, serviceFactor, rpmNow, rpmThen, ...measured }) {
-    const { volts, amps, legVolts, legAmps } = loadOf(measured);
-    const idle = (['legVolts', 'legAmps'] as const).find((id) => measured[id] && !{ legVolts, legAmps }[id]);
+  solve(values) {
+    const { phases, watts, plateAmps, serviceFactor, rpmNow, rpmThen } = values;
+    const load = loadOf(values);
+    const { volts, amps, legVolts, legAmps } = load;
+    const idle = (['legVolts', 'legAmps'] as const).find((id) => values[id] && !load[id]);
     if (idle !== undefined || volts === undefined || amps === undefined)
       return refuse(idle ?? 'amps', 'Nothing on any leg: measure with the motor running.');
     const lines: ToolLine[] = [
