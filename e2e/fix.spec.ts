@@ -1,44 +1,47 @@
 import { expect, test, testWithOwnServer } from './support/test';
 import { technician } from './support/steps';
 
-test('a tap fix: measured, weighed, decided with its cautions, proven, kept on the unit', async ({ page }) => {
-  const tech = technician(page);
-  await page.goto('/sites');
-  await page.getByRole('button', { name: 'Check Glaze room furnace' }).click();
-  await tech.read('R2', '.12');
-  await tech.press('.26');
-  await tech.keep();
-  await page.keyboard.press('Escape');
-  await tech.read('S2', '.08');
-  await page.keyboard.press('Escape');
+testWithOwnServer(
+  'a tap fix: measured, weighed, decided with its cautions, proven, kept on the unit',
+  async ({ page }) => {
+    const tech = technician(page);
+    await page.goto('/sites');
+    await page.getByRole('button', { name: 'Check Glaze room furnace' }).click();
+    await tech.read('R2', '.12');
+    await tech.press('.26');
+    await tech.keep();
+    await page.keyboard.press('Escape');
+    await tech.read('S2', '.08');
+    await page.keyboard.press('Escape');
 
-  await tech.station('Fix');
-  await page.getByRole('radiogroup', { name: 'Speed to weigh' }).getByRole('radio', { name: 'med-high' }).click();
-  await expect(page.getByRole('img', { name: /Then they would meet on tap med-high at 9\d\d CFM/ })).toBeVisible();
-  await expect(page.getByLabel(/^Heating: .*inside/)).toBeVisible();
-  await page.getByRole('button', { name: /Line-voltage lead: med-low to med-high/ }).click();
-  await expect(page.getByText(/Cap the med-low lead by itself/)).toBeVisible();
-  await page.getByRole('button', { name: /^Do these, then prove/ }).click();
-  await expect(page.getByText(/Never two speed leads live together/)).toBeVisible();
-  await page.getByRole('dialog').getByRole('button', { name: /begin/i }).click();
+    await tech.station('Fix');
+    await page.getByRole('radiogroup', { name: 'Speed to weigh' }).getByRole('radio', { name: 'med-high' }).click();
+    await expect(page.getByRole('img', { name: /Then they would meet on tap med-high at 9\d\d CFM/ })).toBeVisible();
+    await expect(page.getByLabel(/^Heating: .*inside/)).toBeVisible();
+    await page.getByRole('button', { name: /Line-voltage lead: med-low to med-high/ }).click();
+    await expect(page.getByText(/Cap the med-low lead by itself/)).toBeVisible();
+    await page.getByRole('button', { name: /^Do these, then prove/ }).click();
+    await expect(page.getByText(/Never two speed leads live together/)).toBeVisible();
+    await page.getByRole('dialog').getByRole('button', { name: /begin/i }).click();
 
-  await expect(page.getByRole('heading', { name: 'Read the same ports again' })).toBeVisible();
-  await tech.readAgain({ R2: '.14', S1: '.32', S2: '.1' });
-  await expect(page.getByRole('heading', { name: /It is in the band\.$/ })).toBeVisible();
-  await expect(page.getByLabel(/^Airflow, CFM: 8\d\d before, 9\d\d predicted, 9\d\d after/)).toBeVisible();
-  await page.getByRole('button', { name: 'Keep it on the unit' }).click();
-  await expect(page.getByText(/^Kept on the unit/)).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Read the same ports again' })).toBeVisible();
+    await tech.readAgain({ R2: '.14', S1: '.32', S2: '.1' });
+    await expect(page.getByRole('heading', { name: /It is in the band\.$/ })).toBeVisible();
+    await expect(page.getByLabel(/^Airflow, CFM: 8\d\d before, 9\d\d predicted, 9\d\d after/)).toBeVisible();
+    await page.getByRole('button', { name: 'Keep it on the unit' }).click();
+    await expect(page.getByText(/^Kept on the unit/)).toBeVisible();
 
-  await page.reload();
-  await tech.station('Prove');
-  await expect(page.getByLabel(/^Airflow, CFM: 8\d\d before, 9\d\d predicted/)).toBeVisible();
-  // The next check begins on the proven tap.
-  await page.getByRole('button', { name: /^Start over/ }).click();
-  await page.goto('/sites');
-  await page.getByRole('button', { name: 'Check Glaze room furnace' }).click();
-  await expect(page.getByText(/^Last proven/)).toBeVisible();
-  await expect(page.getByRole('button', { name: /^Unit: 2\.5 t · tap med-high/ })).toBeVisible();
-});
+    await page.reload();
+    await tech.station('Prove');
+    await expect(page.getByLabel(/^Airflow, CFM: 8\d\d before, 9\d\d predicted/)).toBeVisible();
+    // The next check begins on the proven tap.
+    await page.getByRole('button', { name: /^Start over/ }).click();
+    await page.goto('/sites');
+    await page.getByRole('button', { name: 'Check Glaze room furnace' }).click();
+    await expect(page.getByText(/^Last proven/)).toBeVisible();
+    await expect(page.getByRole('button', { name: /^Unit: 2\.5 t · tap med-high/ })).toBeVisible();
+  },
+);
 
 test('@wide a filter-and-return fix: a ready plan within the plate, its own figures typed, proven under other conditions', async ({
   page,
@@ -92,7 +95,7 @@ test('@wide a filter-and-return fix: a ready plan within the plate, its own figu
   await expect(page.getByRole('button', { name: /^Do these, then prove/ })).toBeVisible();
 });
 
-test('a belt fix: the sheave turned on the Drive bench, the motor checked, proven', async ({ page }) => {
+testWithOwnServer('a belt fix: the sheave turned on the Drive bench, the motor checked, proven', async ({ page }) => {
   const tech = technician(page);
   await page.goto('/sites');
   await page.getByRole('button', { name: 'Check Roof 2 stacks' }).click();

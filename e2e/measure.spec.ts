@@ -1,4 +1,4 @@
-import { expect, test } from './support/test';
+import { expect, test, testWithOwnServer } from './support/test';
 import { technician } from './support/steps';
 
 test('air handler: look, pressure with the filter-out retest, drop, and a traverse that is settled', async ({
@@ -167,7 +167,7 @@ test('@wide the bench: an address carries the figures, and a result goes to the 
   await expect(page.getByRole('img', { name: /Electric heat rise 983/ })).toBeVisible();
 });
 
-test('the altitude is the site’s, and comes with each check there', async ({ page }) => {
+testWithOwnServer('the altitude is the site’s, and comes with each check there', async ({ page }) => {
   const tech = technician(page);
   await page.goto('/sites');
   await page.getByRole('button', { name: /^Altitude of Saltgrass Row 4/ }).click();

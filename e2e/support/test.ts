@@ -21,15 +21,7 @@ interface PerTest {
   readonly noPageErrors: void;
 }
 
-interface PerWorker {
-  /** One server for the tests that do not stop it. */
-  readonly shared: HuffServer;
-}
-
-/** Tests with a server behind `page.goto('/…')`. */
-export const test = base.extend<PerTest, PerWorker>({
-  shared: [async ({}, use) => withServer(use), { scope: 'worker' }],
-  baseURL: async ({ shared }, use) => use(shared.url),
+const watched = base.extend<PerTest>({
   noPageErrors: [
     async ({ page }, use) => {
       const errors: string[] = [];
@@ -41,8 +33,22 @@ export const test = base.extend<PerTest, PerWorker>({
   ],
 });
 
-/** Tests with a server of their own, to be stopped and killed, and with the service worker of a real phone. */
-export const testWithOwnServer = base.extend<{ huff: HuffServer }>({
+interface PerWorker {
+  /** One server for the tests that neither stop it nor change what another begins with. */
+  readonly shared: HuffServer;
+}
+
+/** Tests with a server behind `page.goto('/…')`. */
+export const test = watched.extend<object, PerWorker>({
+  shared: [async ({}, use) => withServer(use), { scope: 'worker' }],
+  baseURL: async ({ shared }, use) => use(shared.url),
+});
+
+/**
+ * Tests with a server of their own: to be stopped and killed, or because they change the record of a unit or a site, with which
+ * another test on the same server would then begin.
+ */
+export const testWithOwnServer = watched.extend<{ huff: HuffServer }>({
   huff: async ({}, use) => withServer(use),
   baseURL: async ({ huff }, use) => use(huff.url),
 });
