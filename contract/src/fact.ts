@@ -10,8 +10,9 @@ import {
   type FactKind,
   type RawInputs,
 } from '@huff/core';
-import { IsIn, IsOptional, registerDecorator, type ValidationArguments } from 'class-validator';
-import { Id, Moment } from './fields';
+import { Type } from 'class-transformer';
+import { IsIn, IsOptional, registerDecorator, ValidateNested, type ValidationArguments } from 'class-validator';
+import { Id, LineOfText, Moment } from './fields';
 import { LIMITS } from './limits';
 
 export const FACT_KINDS: readonly FactKind[] = [...FLOW_METHOD_IDS, ...VISIT_ONLY_FACTS];
@@ -71,6 +72,17 @@ function SuitsKind(): PropertyDecorator {
     });
 }
 
+export class FactConditionsDto {
+  @IsIn(['cooling', 'heating'], { message: 'The mode is cooling or heating.' })
+  @IsOptional()
+  mode?: 'cooling' | 'heating';
+
+  /** The speed that ran. */
+  @LineOfText(LIMITS.tapLength, 'The tap')
+  @IsOptional()
+  tap?: string;
+}
+
 /** Something recorded at a visit beside statics. Never changed: a correction is a new fact that names the old one. */
 export class FactDto implements Fact {
   @Id('The fact’s id')
@@ -84,6 +96,12 @@ export class FactDto implements Fact {
 
   @Moment('The time of the fact')
   takenAt!: string;
+
+  /** How the unit ran while it was taken; facts of before do not say. */
+  @ValidateNested({ message: 'Conditions must say mode and tap.' })
+  @Type(() => FactConditionsDto)
+  @IsOptional()
+  conditions?: FactConditionsDto | null;
 
   @Id('The corrected fact’s id')
   @IsOptional()

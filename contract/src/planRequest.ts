@@ -45,10 +45,9 @@ export function planRequest(
   shop: ShopDto,
   { typed, speedFirst }: PlanWishesDto,
 ): PlanRequest | undefined {
-  const { model, judgement, flow, looks } = assessment;
-  if (!model || !judgement.target) return undefined;
+  const { model, judgement, flow, looks, noSlower } = assessment;
+  if (!model || !judgement.target || !flow) return undefined;
   const rules = visitRules(visit, DEFAULT_RULES);
-  const share = flow ? flow.sigmaCfm / flow.flowCfm : rules.tableFlowSigma;
   return {
     system: model.system,
     goal: { target: judgement.target, maxTesp: judgement.maxTesp, rules },
@@ -56,8 +55,13 @@ export function planRequest(
     typed,
     figures: shopFigures(shop),
     parts: shopParts(shop),
-    sure: { flowShare: share, staticInWc: rules.staticSigmaInWc * Math.SQRT2 },
+    sure: {
+      flowShare: flow.sigmaCfm / flow.flowCfm,
+      staticInWc: judgement.tespSigmaInWc ?? rules.staticSigmaInWc * Math.SQRT2,
+      byBook: !flow.measured,
+    },
     speedFirst,
+    noSlower,
     // The same visit gives the same chances, on the phone and at the desk.
     seed: Number.parseInt(visit.id.slice(0, 8), 16),
   };

@@ -2,16 +2,31 @@ import 'reflect-metadata';
 import {
   BELT_DRIVE_FORM,
   beltDriveFaults,
+  FILTER_MEDIA_IDS,
   FILTER_PLACES,
   inputFaults,
   MOTOR_PLATE_FORM,
   SPEEDS_FORM,
+  type FilterMediaId,
   type FilterPlace,
 } from '@huff/core';
-import { IsIn, IsOptional } from 'class-validator';
-import { NumberIn } from './fields';
+import { Type } from 'class-transformer';
+import { IsIn, IsOptional, ValidateNested } from 'class-validator';
+import { LineOfText, NumberIn } from './fields';
 import { Inputs } from './inputs';
 import { LIMITS } from './limits';
+
+/** A point of the unit's own curve, proven after work. */
+export class ProvenPointDto {
+  @NumberIn(LIMITS.flowCfm, 'Proven airflow', 'CFM')
+  flowCfm!: number;
+
+  @NumberIn(LIMITS.maxTespInWc, 'Proven static', 'in. w.c.')
+  tespInWc!: number;
+
+  @LineOfText(LIMITS.tapLength, 'The tap')
+  tap!: string;
+}
 
 /** What measuring the whole air path needs to know beyond table, tap and tons. All of it may be unknown. */
 export class SetupDto {
@@ -30,6 +45,11 @@ export class SetupDto {
   @NumberIn(LIMITS.filterSideIn, 'Filter height', 'in.')
   @IsOptional()
   filterHeightIn?: number | null;
+
+  /** Kind and depth of the filter's medium, as on its frame. */
+  @IsIn(FILTER_MEDIA_IDS, { message: `The filter is one of ${FILTER_MEDIA_IDS.join(', ')}.` })
+  @IsOptional()
+  filterMedia?: FilterMediaId | null;
 
   /** Duct collar over a bare ceiling filter grille: only a round patch under it works. */
   @NumberIn(LIMITS.filterSideIn, 'Collar', 'in.')
@@ -82,6 +102,12 @@ export class SetupDto {
   @Inputs(BELT_DRIVE_FORM, beltDriveFaults)
   @IsOptional()
   drive?: Record<string, unknown> | null;
+
+  /** How the unit was proven last, copied when the visit begins. */
+  @ValidateNested({ message: 'The last proven point has an airflow, a static and a tap.' })
+  @Type(() => ProvenPointDto)
+  @IsOptional()
+  proven?: ProvenPointDto | null;
 
   /** What stands on the blower motor. */
   @Inputs(MOTOR_PLATE_FORM, (raw) => inputFaults(MOTOR_PLATE_FORM, raw))

@@ -76,10 +76,12 @@ export function unitFacts(visit: VisitDto): UnitFacts {
   };
 }
 
-/** The shop's rules with the target and the schools this visit was judged by. */
+/** The shop's rules with the target and the schools this visit was judged by, and where its target comes from. */
 export function visitRules(visit: VisitDto, shop: Rules): Rules {
+  const own = visit.cfmPerTon !== shop.cfmPerTon;
   return {
     ...shop,
+    sources: { ...shop.sources, ...(own ? { cfmPerTon: 'typed' as const } : {}) },
     cfmPerTon: visit.cfmPerTon,
     school: visit.setup?.school ?? shop.school,
     dropSchool: visit.setup?.dropSchool ?? shop.dropSchool,
@@ -103,6 +105,7 @@ export function visitFacts(visit: VisitDto): VisitFacts<ReturnType<typeof pressu
     motorPlate: setup?.motorPlate ? motorPlateOf(setup.motorPlate) : undefined,
     drive: setup?.drive ? beltDriveOf(setup.drive) : undefined,
     effectiveLengthFt: setup?.effectiveLengthFt ?? undefined,
+    proven: setup?.proven ?? undefined,
     filters:
       setup?.filterWidthIn && setup.filterHeightIn
         ? {
@@ -110,6 +113,7 @@ export function visitFacts(visit: VisitDto): VisitFacts<ReturnType<typeof pressu
             widthIn: setup.filterWidthIn,
             heightIn: setup.filterHeightIn,
             patchDiameterIn: setup.bareGrilleCollarIn ?? undefined,
+            media: setup.filterMedia ?? undefined,
           }
         : undefined,
   };

@@ -12,7 +12,7 @@ export async function loadCore() {
   await build({
     stdin: {
       contents:
-        "export * from './core/src/index.ts'; export * from './core/src/fix.ts'; export * from './core/src/examples/exampleA.ts'; export * from './core/src/examples/exampleD.ts';",
+        "export * from './core/src/index.ts'; export * from './core/src/fix.ts'; export * from './core/fixtures/exampleA.ts'; export * from './core/fixtures/exampleD.ts';",
       resolveDir: process.cwd(),
       loader: 'ts',
     },

@@ -58,7 +58,8 @@ const site = (n: number, altitudeFt: number | null = null): SiteDto => ({
 const wrapper = ({ children }: { readonly children: ReactNode }) => (
   <QueryClientProvider client={queryClient}>{children}</QueryClientProvider>
 );
-const used = () => renderHook(() => ({ list: sites.useList(), save: sites.useSave(), waiting: useWaiting() }), { wrapper });
+const used = () =>
+  renderHook(() => ({ list: sites.useList(), save: sites.useSave(), waiting: useWaiting() }), { wrapper });
 const path = (record: SiteDto) => `PUT /api/sites/${record.id}`;
 
 describe('what the server answers', () => {

@@ -125,7 +125,8 @@ describe('drawings are heard as sentences', () => {
 
   test('methods of airflow', () => {
     const estimates = [estimate('Blower table', 940), estimate('Duct traverse', 1000)];
-    const flow = { flowCfm: 968, sigmaCfm: 41, counted: ['Blower table', 'Duct traverse'] };
+    const counted = ['Blower table', 'Duct traverse'];
+    const flow = { flowCfm: 968, sigmaCfm: 41, counted, measured: true, usualOnly: false, dropOnly: false };
     expect(reconcileSentence(estimates, flow)).toBe(
       '968 ± 41 CFM out of Blower table 940 ± 6 %, Duct traverse 1,000 ± 6 %.',
     );

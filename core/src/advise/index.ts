@@ -1,2 +1,3 @@
-export * from './tapAdvice';
-export * from './tapOutcomes';
+export * from './advice';
+export * from './landing';
+export * from './speedOutcomes';

@@ -1,5 +1,5 @@
-import { EXAMPLE_A_TABLE } from '../examples/exampleA';
-import { EXAMPLE_D_TABLE } from '../examples/exampleD';
+import { EXAMPLE_A_TABLE } from '../../fixtures/exampleA';
+import { EXAMPLE_D_TABLE } from '../../fixtures/exampleD';
 import type { BlowerTable } from '../fan';
 import { giveUpStatic, speedGuide, switchSettings } from './speedGuide';
 

@@ -82,8 +82,16 @@ describe('coil model', () => {
   });
 
   test('freezing: measured goes before estimated', () => {
-    expect(freezingRisk(75, undefined, 35)).toMatchObject({ word: 'ice', evaporatingF: 29 });
-    expect(freezingRisk(75, 41, 35)?.word).toBe('low');
+    const coil = (apparatusF: number) => ({ apparatusF, capacityShare: 0.9 });
+    // It boils 10.5 °F under the apparatus dew point for each nominal ton it makes.
+    expect(freezingRisk(75, undefined, coil(40))).toMatchObject({
+      word: 'ice',
+      evaporatingF: expect.closeTo(40 - 9.45, 9),
+    });
+    expect(freezingRisk(75, undefined, coil(49.3))?.word).toBe('near');
+    expect(freezingRisk(75, undefined, coil(49.5))?.word).toBe('low');
+    expect(freezingRisk(75, 41, coil(35))?.word).toBe('low');
+    expect(freezingRisk(75, 40)?.word).toBe('near');
     expect(freezingRisk(70, 34)?.word).toBe('near');
     expect(freezingRisk(70)).toBeUndefined();
   });

@@ -9,20 +9,27 @@ export interface FreezingRisk {
 /** Evaporating temperature under return dry bulb in healthy cooling, °F. */
 export const USUAL_SPLIT_F = { min: 30, max: 35 } as const;
 
-/** How far the refrigerant boils below the coil's apparatus dew point, °F. */
-const BELOW_APPARATUS_F = 6;
+/** (J) How far the refrigerant boils below the coil's apparatus dew point for each ton it makes of a nominal ton, °F. */
+const BELOW_APPARATUS_F = 10.5;
+/** Over this nothing freezes, whatever the estimate's error. */
+const NO_ICE_F = 40;
 
 /**
  * Whether the coil will freeze: ice grows when the refrigerant boils under 32 °F.
  *
  * @param returnF return dry bulb, °F
  * @param evaporatingF measured saturation temperature at the suction side, °F; else estimated from the coil model
- * @param apparatusF apparatus dew point of the model at the airflow found, °F
+ * @param coil the model's apparatus dew point at the airflow found, °F, and its capacity a nominal ton, 0 to 1.5
  * @source rule of the trade: the evaporator runs 30 to 35 °F under the return air
- * @example freezingRisk(75, undefined, 35)?.word // 'ice'
+ * @source coil film: about 10.5 °F between apparatus and boiling at one ton a nominal ton
+ * @example freezingRisk(75, undefined, { apparatusF: 40, capacityShare: 0.92 })?.word // 'ice': it boils at 30
  */
-export function freezingRisk(returnF: number, evaporatingF?: number, apparatusF?: number): FreezingRisk | undefined {
-  const estimate = evaporatingF ?? (apparatusF === undefined ? undefined : apparatusF - BELOW_APPARATUS_F);
+export function freezingRisk(
+  returnF: number,
+  evaporatingF?: number,
+  coil?: { readonly apparatusF: number; readonly capacityShare: number },
+): FreezingRisk | undefined {
+  const estimate = evaporatingF ?? (coil && coil.apparatusF - BELOW_APPARATUS_F * coil.capacityShare);
   if (estimate === undefined) return undefined;
   const split = Math.round(returnF - estimate);
   const how = evaporatingF === undefined ? 'Estimated from the coil model' : 'Measured';
@@ -34,7 +41,7 @@ export function freezingRisk(returnF: number, evaporatingF?: number, apparatusF?
       sentence: `${at}. Under 32 °F ice grows: fan only until it is clear.`,
     };
   }
-  return estimate < 36
+  return estimate <= NO_ICE_F
     ? { word: 'near', evaporatingF: estimate, sentence: `${at}. Close to freezing: less air or less load will ice it.` }
     : { word: 'low', evaporatingF: estimate, sentence: `${at}. No ice at this load.` };
 }

@@ -28,7 +28,7 @@ import {
   wrapDeg,
 } from '.';
 import { standardBelts } from './soldBelts';
-import { EXAMPLE_D_DRIVE } from '../examples/exampleD';
+import { EXAMPLE_D_DRIVE } from '../../fixtures/exampleD';
 
 const { motorSheave } = EXAMPLE_D_DRIVE;
 if (motorSheave.kind !== 'adjustable') throw new Error('The example’s sheave is adjustable.');

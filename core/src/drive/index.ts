@@ -6,3 +6,4 @@ export * from './electrical';
 export * from './fanLaws';
 export * from './imbalance';
 export * from './sheave';
+export * from './beltMotor';

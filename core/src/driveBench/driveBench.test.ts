@@ -1,4 +1,4 @@
-import { EXAMPLE_D_DRIVE, EXAMPLE_D_GOAL, EXAMPLE_D_SYSTEM } from '../examples/exampleD';
+import { EXAMPLE_D_DRIVE, EXAMPLE_D_GOAL, EXAMPLE_D_SYSTEM } from '../../fixtures/exampleD';
 import { beltOf, readBeltMark } from '../drive';
 import { ruleText, turnsText } from '../words';
 import { operate } from '../operate';

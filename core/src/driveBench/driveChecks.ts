@@ -1,5 +1,5 @@
 import { BELT_SPEED_FPM, beltSpeedFpm, driveState, LEAST_WRAP_DEG, wrapDeg } from '../drive';
-import { tapRpm } from '../fan';
+import { fanRpm } from '../fan';
 import { wordUnder } from '../judge';
 import { predict, type Goal, type Prediction } from '../model';
 import type { System } from '../system';
@@ -24,7 +24,7 @@ export function driveChecks(
   const { drive, fit } = option;
   const state = driveState(drive);
   const checks: DriveCheck[] = [];
-  const rpm = tapRpm(system.fan.table, system.fan.tap) ?? state.rpm;
+  const rpm = fanRpm(system.fan, system.fan.tap) ?? state.rpm;
   if (drive.mostBlowerRpm !== undefined) {
     const word = wordUnder(rpm, drive.mostBlowerRpm, 0.95);
     checks.push({

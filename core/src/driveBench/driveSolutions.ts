@@ -1,5 +1,5 @@
 import { alignmentIn, deflectionIn, driveState, MOST_SLIP, motorSizeFor, pitchAt, settingsOf, spanIn } from '../drive';
-import { tapRpm } from '../fan';
+import { fanRpm } from '../fan';
 import { predict, type Goal, type Prediction } from '../model';
 import { onDrive } from '../moves';
 import type { System } from '../system';
@@ -111,7 +111,7 @@ export function driveSolutions(system: System, goal: Goal, parts: DriveParts): D
       // What was measured is what it does; its RPM stays the measured one.
       now = solutionOf({ ...option, drive }, system, system, goal);
     }
-    const rpm = tapRpm(set.system.fan.table, set.system.fan.tap) ?? option.ratioRpm;
+    const rpm = fanRpm(set.system.fan, set.system.fan.tap) ?? option.ratioRpm;
     if (rpm > most) {
       misses.tooFast += 1;
       continue;

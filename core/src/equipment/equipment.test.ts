@@ -1,5 +1,5 @@
 import { driveState } from '../drive';
-import { EXAMPLE_D_DRIVE } from '../examples/exampleD';
+import { EXAMPLE_D_DRIVE } from '../../fixtures/exampleD';
 import { beltDriveFaults, beltDriveInputs, beltDriveOf, motorPlateOf, speedsOf } from '.';
 
 const typed = beltDriveInputs(EXAMPLE_D_DRIVE);

@@ -54,20 +54,53 @@ export function flowBetween(run: CurveRun, interval: number, staticInWc: number)
   return q0 + ((q1 - q0) * (staticInWc - p0)) / (p1 - p0);
 }
 
+/** A static this little past the end of a curve is still read at its end, in. w.c.: −0.34 and 0.26 is 0.60. */
+export const END_TOLERANCE_IN_WC = 0.005 + 1e-9;
+
 function flowOnRun(run: CurveRun, staticInWc: number): number | undefined {
   const last = run.staticsInWc.length - 1;
-  if (staticInWc < run.staticsInWc[0]! || staticInWc > run.staticsInWc[last]!) return undefined;
-  if (last === 0) return run.flowsCfm[0];
+  const [least, most] = [run.staticsInWc[0]!, run.staticsInWc[last]!];
+  if (staticInWc < least - END_TOLERANCE_IN_WC || staticInWc > most + END_TOLERANCE_IN_WC) return undefined;
+  if (last === 0 || staticInWc <= least) return run.flowsCfm[0];
+  if (staticInWc >= most) return run.flowsCfm[last];
   let i = 0;
   while (i < last - 1 && staticInWc > run.staticsInWc[i + 1]!) i += 1;
   return flowBetween(run, i, staticInWc);
 }
 
+/** Airflow of runs at a static, or the last run that lies wholly below it (−1 for none). */
+export function flowOnRuns(
+  runs: readonly CurveRun[],
+  staticInWc: number,
+): { readonly flowCfm?: number; readonly lastRunBelow: number } {
+  let lastRunBelow = -1;
+  for (const [index, run] of runs.entries()) {
+    const flowCfm = flowOnRun(run, staticInWc);
+    if (flowCfm !== undefined) return { flowCfm, lastRunBelow };
+    if (run.staticsInWc[run.staticsInWc.length - 1]! < staticInWc) lastRunBelow = index;
+  }
+  return { lastRunBelow };
+}
+
+/** The static at which runs move an airflow, in. w.c.; of a level piece its high end; undefined off them. */
+export function staticOnRuns(runs: readonly CurveRun[], flowCfm: number): number | undefined {
+  for (let r = runs.length - 1; r >= 0; r -= 1) {
+    const { flowsCfm, staticsInWc } = runs[r]!;
+    for (let i = flowsCfm.length - 2; i >= 0; i -= 1) {
+      const [high, low] = [flowsCfm[i]!, flowsCfm[i + 1]!];
+      if (flowCfm > high || flowCfm < low) continue;
+      const [p0, p1] = [staticsInWc[i]!, staticsInWc[i + 1]!];
+      return high === low ? p1 : p0 + ((high - flowCfm) / (high - low)) * (p1 - p0);
+    }
+  }
+  return undefined;
+}
+
 /**
- * Airflow of a tap at a static, by linear interpolation between the maker's figures.
+ * Airflow of a tap at a static, by linear interpolation between the maker's figures, as they are printed.
  *
- * Valid only where the row has figures on both sides (or the static is exactly a filled cell). Outside, and across a
- * blank cell, the answer is `offTable` with the nearest edge: a value, not an error.
+ * Valid only where the row has figures on both sides, or within `END_TOLERANCE_IN_WC` of its end. Outside, and across a blank cell, the
+ * answer is `offTable` with the nearest edge: a value, not an error.
  *
  * @param table a sound table (see `tableFaults`)
  * @param row one of its taps
@@ -78,13 +111,8 @@ function flowOnRun(run: CurveRun, staticInWc: number): number | undefined {
  */
 export function flowAtStatic(table: BlowerTable, row: TapRow, staticInWc: number): FlowReading | OffTable {
   const runs = curveRuns(table, row);
-  let lastRunBelow = -1;
-  for (const [index, run] of runs.entries()) {
-    const flowCfm = flowOnRun(run, staticInWc);
-    if (flowCfm !== undefined) return { kind: 'flow', tap: row.tap, flowCfm };
-    if (run.staticsInWc[run.staticsInWc.length - 1]! < staticInWc) lastRunBelow = index;
-  }
-  return offTable(row.tap, runs, lastRunBelow);
+  const { flowCfm, lastRunBelow } = flowOnRuns(runs, staticInWc);
+  return flowCfm === undefined ? offTable(row.tap, runs, lastRunBelow) : { kind: 'flow', tap: row.tap, flowCfm };
 }
 
 /**

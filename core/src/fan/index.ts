@@ -3,3 +3,6 @@ export * from './fan';
 export * from './fanCurve';
 export * from './rpmFigures';
 export * from './tableShape';
+export * from './thinAir';
+export * from './usualCurve';
+export * from './spread';

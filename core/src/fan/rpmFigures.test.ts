@@ -1,5 +1,5 @@
 import { bhpAt, flowAtStatic, rpmAt, tableFaults, tapRow, tapRpm, type BlowerTable } from '.';
-import { EXAMPLE_D_FIGURES, EXAMPLE_D_TABLE } from '../examples/exampleD';
+import { EXAMPLE_D_FIGURES, EXAMPLE_D_TABLE } from '../../fixtures/exampleD';
 
 const flow = (table: BlowerTable, tap: string, staticInWc: number) => {
   const row = tapRow(table, tap);

@@ -1,3 +1,4 @@
+import { rpmIn } from './usualCurve';
 import type { BlowerTable, RpmFigures, TableFault, TapRow } from './tableShape';
 
 type Cell = number | null | undefined;
@@ -91,16 +92,13 @@ function flowInColumn({ flowsCfm, rpm }: RpmFigures, column: number, wanted: num
   return null;
 }
 
-/** Rows that are named by an RPM: three figures or more, which no tap's mark has. */
-const rpmOf = (tap: string) => (/^\d{3,4}(\.\d+)?$/.test(tap) ? Number(tap) : undefined);
-
 function rowFromRpm(table: BlowerTable, figures: RpmFigures, rpm: number, tap: string): TapRow | undefined {
   const flowsCfm = table.staticsInWc.map((_, column) => flowInColumn(figures, column, rpm));
   return flowsCfm.some((flow) => flow !== null) ? { tap, flowsCfm } : undefined;
 }
 
 function rowBetween(table: BlowerTable, rpm: number, tap: string): TapRow | undefined {
-  const rows = table.taps.map((row) => ({ row, rpm: rpmOf(row.tap) }));
+  const rows = table.taps.map((row) => ({ row, rpm: rpmIn(row.tap) }));
   if (rows.length < 2 || rows.some((r) => r.rpm === undefined)) return undefined;
   const sorted = rows.sort((a, b) => a.rpm! - b.rpm!);
   const above = sorted.findIndex((r) => r.rpm! > rpm);
@@ -126,7 +124,7 @@ function rowBetween(table: BlowerTable, rpm: number, tap: string): TapRow | unde
 export function tapRow(table: BlowerTable, tap: string): TapRow | undefined {
   const own = table.taps.find((row) => row.tap === tap);
   if (own) return own;
-  const rpm = rpmOf(tap);
+  const rpm = rpmIn(tap);
   if (rpm === undefined) return undefined;
   return table.byRpm ? rowFromRpm(table, table.byRpm, rpm, tap) : rowBetween(table, rpm, tap);
 }
@@ -148,4 +146,4 @@ export function roundRpmRows(table: Pick<BlowerTable, 'staticsInWc'>, figures: R
 
 /** The RPM at which a table by RPM runs on a tap; undefined for a table by taps. */
 export const tapRpm = (table: BlowerTable, tap: string): number | undefined =>
-  table.byRpm || table.taps.every((row) => rpmOf(row.tap) !== undefined) ? rpmOf(tap) : undefined;
+  table.byRpm || table.taps.every((row) => rpmIn(row.tap) !== undefined) ? rpmIn(tap) : undefined;

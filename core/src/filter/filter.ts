@@ -1,3 +1,5 @@
+import type { FilterMediaId } from './media';
+
 /** Face velocity a shop wants through a filter, fpm, when it says nothing else. */
 export const USUAL_FACE_FPM = 300;
 
@@ -8,6 +10,8 @@ export interface FilterFacts {
   readonly heightIn: number;
   /** A bare ceiling grille without a box above it: only a round patch under the duct collar works. */
   readonly patchDiameterIn?: number;
+  /** Kind and depth of the medium, where it was read off the frame. */
+  readonly media?: FilterMediaId;
 }
 
 /**

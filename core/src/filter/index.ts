@@ -1,1 +1,2 @@
 export * from './filter';
+export * from './media';

@@ -1,1 +1,2 @@
+export * from './estimate';
 export * from './reconcile';

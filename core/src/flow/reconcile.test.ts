@@ -18,10 +18,10 @@ test('two that agree: the mean with weights 1/σ²', () => {
   expect(flow.disagreement).toBeUndefined();
 });
 
-test('two that disagree are never averaged: the one with a doubt is left out and named with it', () => {
+test('two that disagree are never averaged: the one with the wider σ is left out and named with its doubt', () => {
   const flow = reconcile([
     estimate('table', 940, 0.06),
-    estimate('traverse', 1400, 0.06, { doubts: ['Only 2.0 diameters of straight duct before the holes.'] }),
+    estimate('traverse', 1400, 0.09, { doubts: ['Only 2.0 diameters of straight duct before the holes.'] }),
   ])!;
   expect(flow.counted).toEqual(['table']);
   expect(flow.flowCfm).toBeCloseTo(940, 6);
@@ -66,4 +66,38 @@ test('the mean lies between what counts, and is surer than each', () => {
           );
     }),
   );
+});
+
+test('trust goes by σ, not by how many doubts a method carries', () => {
+  const doubts = ['swept by hand', 'short run'];
+  const flow = reconcile([
+    estimate('book', 1200, 0.1, { basis: 'book' }),
+    estimate('traverse', 800, 0.08, { doubts }),
+  ])!;
+  expect(flow.counted).toEqual(['traverse']);
+});
+
+test('two methods that agree with each other outweigh the book, even a surer one', () => {
+  const book = estimate('table', 1200, 0.04, { basis: 'book' });
+  const flow = reconcile([book, estimate('traverse', 900, 0.06), estimate('plate', 930, 0.07)])!;
+  expect(flow.counted).toEqual(['traverse', 'plate']);
+  expect(flow.disagreement!.doubted).toBe('table');
+});
+
+test('table and switch table are one book: not averaged, not surer together', () => {
+  const books = [estimate('table', 1200, 0.1, { basis: 'book' }), estimate('switches', 1180, 0.1, { basis: 'book' })];
+  expect(reconcile(books)).toMatchObject({ counted: ['table'], measured: false });
+  expect(reconcile(books)!.sigmaCfm).toBeCloseTo(120, 6);
+});
+
+test('what is usual counts only while nothing else does', () => {
+  const usual = estimate('usual', 990, 0.18, { basis: 'usual' });
+  expect(reconcile([usual])).toMatchObject({ usualOnly: true, measured: false });
+  expect(reconcile([usual, estimate('plate', 800, 0.07)])).toMatchObject({ counted: ['plate'], usualOnly: false });
+});
+
+test('the drop alone is known for what it is', () => {
+  const drop = estimate('drop', 1500, 0.15, { basis: 'drop' });
+  expect(reconcile([drop])).toMatchObject({ dropOnly: true, measured: false });
+  expect(reconcile([drop, estimate('plate', 1400, 0.07)])).toMatchObject({ dropOnly: false, measured: true });
 });

@@ -1,17 +1,5 @@
 import { flowText } from '../words';
-
-/** One airflow by one method. */
-export interface FlowEstimate {
-  readonly id: string;
-  /** The method in words: "electric heat rise". */
-  readonly name: string;
-  readonly flowCfm: number;
-  /** One standard deviation as a share of the flow, above 0. */
-  readonly sigmaShare: number;
-  readonly doubts: readonly string[];
-  /** Why the technician set it aside; it is shown and does not count. */
-  readonly setAside?: string;
-}
+import { sigmaOf, sigmasApart, type FlowEstimate } from './estimate';
 
 /** Several airflows as one. */
 export interface ReconciledFlow {
@@ -19,6 +7,12 @@ export interface ReconciledFlow {
   readonly sigmaCfm: number;
   /** Ids of the methods in the mean. */
   readonly counted: readonly string[];
+  /** A measurement of the air is in it: it does not rest on the book, the drop, or what is usual alone. */
+  readonly measured: boolean;
+  /** Nothing but what is usual for such a unit is behind it. */
+  readonly usualOnly: boolean;
+  /** Nothing but the temperature drop is behind it. */
+  readonly dropOnly: boolean;
   /** Set when methods do not agree: which one is doubted, and why. */
   readonly disagreement?: { readonly doubted: string; readonly sentence: string };
 }
@@ -26,8 +20,7 @@ export interface ReconciledFlow {
 /** Two airflows differ for good when they are further apart than this many of their combined σ. */
 const TOO_FAR_SIGMAS = 2;
 
-const sigmaOf = (e: FlowEstimate) => e.flowCfm * e.sigmaShare;
-
+/** The mean of airflows with weights 1/σ². */
 function meanOf(estimates: readonly FlowEstimate[]) {
   let weights = 0;
   let sum = 0;
@@ -45,7 +38,7 @@ function worstPair(estimates: readonly FlowEstimate[]): [FlowEstimate, FlowEstim
   let most = TOO_FAR_SIGMAS;
   estimates.forEach((a, i) => {
     for (const b of estimates.slice(i + 1)) {
-      const apart = Math.abs(a.flowCfm - b.flowCfm) / Math.hypot(sigmaOf(a), sigmaOf(b));
+      const apart = sigmasApart(a, b);
       if (apart > most) {
         most = apart;
         worst = [a, b];
@@ -55,22 +48,28 @@ function worstPair(estimates: readonly FlowEstimate[]): [FlowEstimate, FlowEstim
   return worst;
 }
 
-/** Of two that disagree: more doubts first, then the one further from the others, then the wider σ. */
+/** Of two that disagree: the one that fewer others agree with, then the one with the wider σ. */
 function lessTrusted(pair: [FlowEstimate, FlowEstimate], all: readonly FlowEstimate[]): [FlowEstimate, FlowEstimate] {
   const [a, b] = pair;
-  if (a.doubts.length !== b.doubts.length) return a.doubts.length > b.doubts.length ? [a, b] : [b, a];
   const others = all.filter((e) => e !== a && e !== b);
-  if (others.length > 0) {
-    const { flowCfm } = meanOf(others);
-    const away = (e: FlowEstimate) => Math.abs(e.flowCfm - flowCfm) / sigmaOf(e);
-    return away(a) >= away(b) ? [a, b] : [b, a];
-  }
+  const agreeing = (e: FlowEstimate) => others.filter((other) => sigmasApart(e, other) <= TOO_FAR_SIGMAS).length;
+  const [withA, withB] = [agreeing(a), agreeing(b)];
+  if (withA !== withB) return withA < withB ? [a, b] : [b, a];
   return a.sigmaShare >= b.sigmaShare ? [a, b] : [b, a];
 }
 
+/** Table and switch table are one book with one error: the surer of them stands for it. */
+function oneBook(estimates: readonly FlowEstimate[]): FlowEstimate[] {
+  const book = estimates.filter((e) => e.basis === 'book').sort((a, b) => a.sigmaShare - b.sigmaShare)[0];
+  return estimates.filter((e) => e.basis !== 'book' || e === book);
+}
+
 /**
- * One airflow out of several: the mean with weights 1/σ². Methods that differ by more than twice their combined σ are never
- * averaged silently: the less trustworthy one is left out and named, with the reason from what was recorded with it.
+ * One airflow out of several: the mean with weights 1/σ². Trust goes by σ. Methods that differ by more than twice their combined σ
+ * are never averaged silently: the one that fewer others agree with, else the one with the wider σ, is left out and named.
+ *
+ * What is usual for such a unit counts only while nothing else does. Table and switch table are one book: their errors are common,
+ * so they are not averaged. A measurement that lies outside the maker's row is kept as a measurement.
  *
  * @param estimates airflows above 0; those set aside do not count
  * @returns undefined when none counts
@@ -78,7 +77,9 @@ function lessTrusted(pair: [FlowEstimate, FlowEstimate], all: readonly FlowEstim
  * @example 1,000 ± 6 % and 1,060 ± 6 % → 1,028 CFM
  */
 export function reconcile(estimates: readonly FlowEstimate[]): ReconciledFlow | undefined {
-  let counted = estimates.filter((e) => e.setAside === undefined);
+  const standing = estimates.filter((e) => e.setAside === undefined);
+  const known = standing.filter((e) => e.basis !== 'usual');
+  let counted = oneBook(known.length > 0 ? known : standing);
   if (counted.length === 0) return undefined;
   let disagreement: ReconciledFlow['disagreement'];
   for (let pair = worstPair(counted); pair; pair = worstPair(counted)) {
@@ -89,10 +90,17 @@ export function reconcile(estimates: readonly FlowEstimate[]): ReconciledFlow | 
         `${doubted.name} says ${flowText(doubted.flowCfm)}, ${trusted.name} ${flowText(trusted.flowCfm)} CFM: further apart than their errors. ` +
         (doubted.doubts[0]
           ? `${doubted.name} is less sure here. ${doubted.doubts[0]}`
-          : `${doubted.name} is the less sure kind (± ${Math.round(doubted.sigmaShare * 100)} %).`) +
+          : `${doubted.name} is the less sure (± ${Math.round(doubted.sigmaShare * 100)} %).`) +
         ' It is left out; set one aside to settle it.',
     };
     counted = counted.filter((e) => e !== doubted);
   }
-  return { ...meanOf(counted), counted: counted.map((e) => e.id), disagreement };
+  return {
+    ...meanOf(counted),
+    counted: counted.map((e) => e.id),
+    measured: counted.some((e) => (e.basis ?? 'measured') === 'measured'),
+    usualOnly: counted.every((e) => e.basis === 'usual'),
+    dropOnly: counted.every((e) => e.basis === 'drop'),
+    disagreement,
+  };
 }

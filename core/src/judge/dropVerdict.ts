@@ -6,20 +6,22 @@ import type { Verdict } from './verdict';
 
 /** The weak rule: a drop from 16 to 22 °F, whatever the air. */
 export const RULE_OF_THUMB_F = { low: 16, high: 22 } as const;
-/** Half width of the band around a predicted drop when the airflow is exact, °F: the model's own error. */
-const MODEL_ERROR_F = 1.5;
-/** Share of the half width from which on a drop is at the edge. */
-const EDGE = 0.7;
+/** One standard deviation of the coil model, and of the readings behind a drop, °F. (J) */
+const MODEL_SIGMA_F = 1.5;
+const READING_SIGMA_F = 1.2;
+/** Share of the half width from which on a drop is at the edge: 1σ of 2σ, or of the weak rule's width. */
+const EDGE = 0.5;
+const WEAK_EDGE = 0.7;
 
 const FORMULA = 'drop = return dry bulb − supply dry bulb, at the unit';
 const degrees = (f: number) => f.toFixed(1);
 
 /** What is said about a drop, with the band it was judged by. */
-function said(dropF: number, low: number, high: number): { word: Verdict['word']; meaning: string } {
+function said(dropF: number, low: number, high: number, edge: number): { word: Verdict['word']; meaning: string } {
   const middle = (low + high) / 2;
   const half = (high - low) / 2;
   const away = Math.abs(dropF - middle);
-  const word = away > half ? 'outside' : away > half * EDGE ? 'atTheEdge' : 'inside';
+  const word = away > half ? 'outside' : away > half * edge ? 'atTheEdge' : 'inside';
   if (word !== 'outside')
     return { word, meaning: word === 'inside' ? 'As it should be.' : 'Near the end of its band.' };
   return {
@@ -36,7 +38,11 @@ function said(dropF: number, low: number, high: number): { word: Verdict['word']
  * 16 to 22 °F (the weak one, which is also used and labelled while the airflow is unknown).
  *
  * @param inputs a sound set of the measuredDrop tool
- * @param flow airflow and its σ, CFM
+ * Outside is beyond 2σ of model, readings and airflow together; between 1σ and 2σ it is at the edge. Airflow that came from the drop
+ * itself never judges it: `flow` is then absent.
+ *
+ * @param flow airflow by anything but the drop, and its σ, CFM
+ * @param why why there is no such airflow, where there is another
  * @source coil model of `predictCoil`
  */
 export function judgeDrop(
@@ -44,6 +50,7 @@ export function judgeDrop(
   flow: { readonly flowCfm: number; readonly sigmaCfm: number } | undefined,
   rules: Rules,
   readingIds: readonly string[],
+  why?: string,
 ): Verdict {
   const cantSay = (sentence: string): Verdict => ({
     word: 'cantSay',
@@ -72,10 +79,12 @@ export function judgeDrop(
     },
   };
   const perTon = flow && flow.flowCfm / tons;
+  if (why && !flow && rules.dropSchool === 'predicted')
+    return { ...base, word: 'cantSay', sentence: `${degrees(dropF)} °F. ${why}` };
   const model = rules.dropSchool === 'predicted' && perTon !== undefined && perTon >= 150 && perTon <= 650;
   if (!model) {
     const { low, high } = RULE_OF_THUMB_F;
-    const { word, meaning } = said(dropF, low, high);
+    const { word, meaning } = said(dropF, low, high, WEAK_EDGE);
     const why = rules.dropSchool === 'ruleOfThumb' ? '' : ' The airflow that would predict it is not known.';
     return {
       ...base,
@@ -87,9 +96,11 @@ export function judgeDrop(
   const load = { tons, entering: moistAir(returnF, moisture, altitudeFt), outdoorF, altitudeFt };
   const within = (flowCfm: number) => Math.min(650 * tons, Math.max(150 * tons, flowCfm));
   const at = (flowCfm: number) => predictCoil(load, within(flowCfm)).dropF;
-  const low = at(flow!.flowCfm + flow!.sigmaCfm) - MODEL_ERROR_F;
-  const high = at(flow!.flowCfm - flow!.sigmaCfm) + MODEL_ERROR_F;
-  const { word, meaning } = said(dropF, low, high);
+  const predicted = at(flow!.flowCfm);
+  const byFlow = (at(flow!.flowCfm - flow!.sigmaCfm) - at(flow!.flowCfm + flow!.sigmaCfm)) / 2;
+  const sigma = Math.hypot(MODEL_SIGMA_F, READING_SIGMA_F, byFlow);
+  const [low, high] = [predicted - 2 * sigma, predicted + 2 * sigma];
+  const { word, meaning } = said(dropF, low, high, EDGE);
   return {
     ...base,
     word,
@@ -106,10 +117,10 @@ export function judgeDrop(
         },
         { name: 'outdoor dry bulb', value: outdoorF, unit: 'degF', source: 'typed' },
         { name: 'airflow', value: flow!.flowCfm, unit: 'cfm', source: 'computed' },
-        { name: 'predicted drop', value: at(flow!.flowCfm), unit: 'deltaF', source: 'computed' },
+        { name: 'predicted drop', value: predicted, unit: 'deltaF', source: 'computed' },
       ],
     },
-    sentence: `${degrees(dropF)} °F, a sound coil would give ${degrees(low)} to ${degrees(high)} at this airflow. ${meaning}`,
+    sentence: `${degrees(dropF)} °F, a sound coil would give ${degrees(predicted)} ± ${degrees(2 * sigma)} at this airflow. ${meaning}`,
   };
 }
 

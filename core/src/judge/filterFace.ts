@@ -1,7 +1,15 @@
-import { faceVelocityFpm, filterAreaSqFt, filterSizeFor, filtersNeeded, type FilterFacts } from '../filter';
+import {
+  faceVelocityFpm,
+  filterMedia,
+  filterAreaSqFt,
+  filterSizeFor,
+  filtersNeeded,
+  type FilterFacts,
+} from '../filter';
 import { flowText } from '../words';
 import type { Target } from './target';
 import type { Rules } from './rules';
+import { allowsWords, ruleSource } from './rules';
 import { wordUnder, type Verdict } from './verdict';
 
 /** What would do: more filters of the same size, or one larger in a box. */
@@ -24,7 +32,10 @@ export function judgeFilterFace(
   rules: Rules,
 ): Verdict {
   const face = faceVelocityFpm(flowCfm, filters);
-  const limit = rules.filterFaceFpm;
+  // The depth decides: more pleats pass more air at the same face.
+  const media = filterMedia(filters.media);
+  const limit = media?.mostFpm ?? rules.filterFaceFpm;
+  const source = media ? 'ruleOfThumb' : ruleSource(rules, 'filterFaceFpm');
   const word = wordUnder(face, limit, rules.edgeShare);
   const sizedFor = Math.max(target?.flowCfm ?? 0, flowCfm);
   const advice = word === 'outside' ? ` For ${flowText(sizedFor)} CFM ${wouldDo(filters, sizedFor, limit)}` : '';
@@ -36,8 +47,8 @@ export function judgeFilterFace(
     word,
     unit: 'fpm',
     value: face,
-    limit: { high: limit, source: 'shopSetting', name: 'face velocity limit' },
-    sentence: `${flowText(face)} fpm through the filter, the shop allows ${flowText(limit)}.${advice}${patch}`,
+    limit: { high: limit, source, name: media ? `face velocity for ${media.text}` : 'face velocity limit' },
+    sentence: `${flowText(face)} fpm through the filter, ${allowsWords(source)} ${flowText(limit)}.${advice}${patch}`,
     working: {
       formula: 'face velocity = airflow ÷ area that works',
       inputs: [

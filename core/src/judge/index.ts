@@ -5,3 +5,5 @@ export * from './verdict';
 export * from './dropVerdict';
 export * from './filterFace';
 export * from './target';
+export * from './airflowVerdict';
+export * from './staticError';

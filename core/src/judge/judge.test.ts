@@ -1,9 +1,10 @@
 import fc from 'fast-check';
-import { DEFAULT_RULES, judge, stageBudget, targetFor, targetOf, wordOnTarget, wordUnder, type UnitFacts } from '.';
-import { EXAMPLE_A_READINGS, EXAMPLE_A_UNIT } from '../examples/exampleA';
+import { DEFAULT_RULES, stageBudget, tespWord, targetFor, targetOf, wordOnTarget, wordUnder, type UnitFacts } from '.';
+import { EXAMPLE_A_READINGS, EXAMPLE_A_UNIT } from '../../fixtures/exampleA';
 import { pathDropAt } from '../path';
 import type { PressureReading } from '../readings';
 import { LAYOUTS, PORT_IDS } from '../system';
+import { assessVisit } from '../visit';
 
 const asItRuns = { door: 'on', filter: 'in', coil: 'wet' } as const;
 const at = (port: PressureReading['port'], staticInWc: number): PressureReading => ({
@@ -12,8 +13,11 @@ const at = (port: PressureReading['port'], staticInWc: number): PressureReading 
   staticInWc,
   conditions: asItRuns,
 });
-const judged = (facts: Partial<UnitFacts>, readings: readonly PressureReading[] = EXAMPLE_A_READINGS) =>
-  judge({ ...EXAMPLE_A_UNIT, ...facts }, readings, DEFAULT_RULES);
+const judged = (facts: Partial<UnitFacts>, readings: readonly PressureReading[] = EXAMPLE_A_READINGS) => {
+  const unit = { ...EXAMPLE_A_UNIT, ...facts };
+  const visit = assessVisit({ unit, mode: 'cooling', readings, facts: [] }, DEFAULT_RULES);
+  return { ...visit, ...visit.judgement, system: visit.model?.system };
+};
 
 describe('the words', () => {
   test('inside, at the edge from 80 % of the limit on, outside above it; sums of decimals do not slip over', () => {
@@ -38,6 +42,17 @@ describe('the words', () => {
       'outside',
     ]);
   });
+});
+
+test('a static is at the edge while it is over its limit by less than twice its error', () => {
+  // σ of two probes at 0.25 each: √2 · √(0.01² + 0.0125²) = 0.0226.
+  expect([0.5, 0.53, 0.545, 0.546, 0.6].map((p) => tespWord(p, 0.5, DEFAULT_RULES))).toEqual([
+    'atTheEdge',
+    'atTheEdge',
+    'atTheEdge',
+    'outside',
+    'outside',
+  ]);
 });
 
 describe('the target', () => {
@@ -68,21 +83,24 @@ describe('can’t say names what is missing', () => {
   test('no table, tap or tons', () => {
     const { tesp, airflow } = judged({ table: undefined, tap: undefined, tons: undefined });
     expect(tesp.word).toBe('outside');
-    expect(airflow.sentence).toBe('Lacks a blower table, the tap in use, the tons.');
+    expect(airflow.sentence).toBe('Lacks a blower table or another method, the tons.');
   });
 
   test('without tons the airflow is shown but not judged', () => {
     expect(judged({ tons: undefined })).toMatchObject({
-      flowCfm: expect.closeTo(940.2, 6),
-      airflow: { word: 'cantSay' },
+      flow: { flowCfm: expect.closeTo(940.2, 6) },
+      airflow: { word: 'cantSay', sentence: '940 ± 94 CFM. Lacks the tons to judge it.' },
     });
   });
 
   test('past the end of the table', () => {
-    const { airflow, offTable, flowCfm } = judged({ tap: '1' }, [at('R2', -0.5), at('S1', 0.3)]);
-    expect(flowCfm).toBeUndefined();
+    const statics = [at('R2', -0.5), at('S1', 0.3)];
+    const { airflow, offTable, flow } = judged({ tap: '1', tons: undefined }, statics);
+    expect(flow).toBeUndefined();
     expect(offTable?.side).toBe('aboveTable');
     expect(airflow.sentence).toContain('tap 1 ends at 0.60 in. w.c. and the system stands at 0.80');
+    // With the tons what is usual for its size is shown, and not judged.
+    expect(judged({ tap: '1' }, statics)).toMatchObject({ flow: { usualOnly: true }, airflow: { word: 'cantSay' } });
   });
 
   test('no lift at all', () => {
@@ -117,7 +135,8 @@ describe('where the pressure goes', () => {
   test('a reading before the filter splits the return side', () => {
     const { stretches, tespInWc } = judged({}, [at('R1', -0.16), ...EXAMPLE_A_READINGS]);
     expect(stretches.map((s) => [s.stages.join('+'), Number(s.dropInWc?.toFixed(4)), s.verdict.word])).toEqual([
-      ['returnDuct', 0.16, 'inside'],
+      // 0.16 at 940 CFM are 0.26 at the target's 1,200: over its 0.20.
+      ['returnDuct', 0.16, 'outside'],
       ['filter', 0.15, 'outside'],
       ['supplyDuct', 0.27, 'outside'],
     ]);
@@ -127,14 +146,18 @@ describe('where the pressure goes', () => {
   test('two readings judge the return side as one stretch with both shares', () => {
     const [first] = judged({}).stretches;
     expect(first).toMatchObject({ stages: ['returnDuct', 'filter'], budgetShare: expect.closeTo(0.6, 9) });
-    expect(first?.verdict.sentence).toBe('Takes 0.31 in. w.c., 62 % of the plate; its share is 60 %.');
+    expect(first?.verdict.sentence).toBe(
+      'Takes 0.31 in. w.c., 0.50 at the target’s 1,200 CFM, 101 % of the plate; its share is 60 %.',
+    );
   });
 
   test('swapped ports are a question, and the path is then taken as one lump', () => {
     const { stretches, system } = judged({}, [at('R1', -0.4), ...EXAMPLE_A_READINGS]);
     expect(stretches[1]).toMatchObject({ verdict: { word: 'cantSay' } });
     expect(stretches[1]?.verdict.sentence).toContain('Check the two ports for a mix-up');
-    expect(system?.path).toHaveLength(1);
+    // One lump of ducts, its parts taken.
+    expect(system!.path.map((s) => s.stages[0])).toEqual(['returnDuct', 'supplyDuct']);
+    expect(system!.path.every((s) => s.assumed !== undefined && s.resistance.exponent === 2)).toBe(true);
   });
 
   test('the coil of a furnace lies outside: S2 splits coil from duct', () => {
@@ -147,9 +170,9 @@ test('the measured path asks exactly the measured TESP at the measured flow, for
   const statics = fc.double({ min: 0.05, max: 0.35, noNaN: true });
   fc.assert(
     fc.property(statics, statics, fc.double({ min: 0, max: 1, noNaN: true }), (back, out, split) => {
-      const { system, tespInWc, flowCfm } = judged({}, [at('R1', -back * split), at('R2', -back), at('S1', out)]);
+      const { system, tespInWc, flow } = judged({}, [at('R1', -back * split), at('R2', -back), at('S1', out)]);
       const path = system!.path.map((s) => s.resistance);
-      expect(pathDropAt(path, flowCfm!)).toBeCloseTo(tespInWc!, 9);
+      expect(pathDropAt(path, flow!.flowCfm)).toBeCloseTo(tespInWc!, 9);
     }),
   );
 });

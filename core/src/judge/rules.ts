@@ -1,3 +1,4 @@
+import type { Source } from '../numbers/source';
 import type { Layout, StageKind } from '../system';
 
 /** What a shop may set: targets, bands and the school it judges by. */
@@ -20,11 +21,25 @@ export interface Rules {
   readonly dropSchool: 'predicted' | 'ruleOfThumb';
   /** Face velocity through filters, fpm. */
   readonly filterFaceFpm: number;
-  /** One standard deviation of airflow read from a maker's table, as a share. */
+  /** One standard deviation of airflow read from a maker's table, as a share: alone, and once another method has met it. */
   readonly tableFlowSigma: number;
-  /** One standard deviation of one static reading, in. w.c. */
+  readonly tableFlowSigmaMet: number;
+  /** One standard deviation of one static reading, in. w.c.: of the instrument, and as a share of the reading for the probe's place. */
   readonly staticSigmaInWc: number;
+  readonly staticPlaceShare: number;
+  /** Where each figure comes from, where that is not common practice. */
+  readonly sources?: Readonly<Partial<Record<RuleFigure, Source>>>;
 }
+
+/** The figures of the rules that a verdict may name as its limit. */
+export type RuleFigure = 'cfmPerTon' | 'bandShare' | 'assumedMaxTespInWc' | 'stageShare' | 'filterFaceFpm';
+
+/** Where a figure of the rules comes from: said beside every limit. Common practice unless the shop or the unit says otherwise. */
+export const ruleSource = ({ sources }: Rules, figure: RuleFigure): Source => sources?.[figure] ?? 'ruleOfThumb';
+
+/** "the shop allows", "usual is": what goes before a limit, by its source. */
+export const allowsWords = (source: Source): string =>
+  source === 'nameplate' ? 'the plate allows' : source === 'shopSetting' ? 'the shop allows' : 'usual practice allows';
 
 /** Common practice: 400 CFM a ton ± 10 %, 0.50 in. w.c. when the plate is unknown, the share-of-nameplate school. */
 export const DEFAULT_RULES: Rules = {
@@ -37,8 +52,10 @@ export const DEFAULT_RULES: Rules = {
   school: 'shareOfPlate',
   dropSchool: 'predicted',
   filterFaceFpm: 300,
-  tableFlowSigma: 0.06,
+  tableFlowSigma: 0.1,
+  tableFlowSigmaMet: 0.06,
   staticSigmaInWc: 0.01,
+  staticPlaceShare: 0.05,
 };
 
 /**

@@ -1,8 +1,10 @@
 import { COIL_EXPONENT, DUCT_EXPONENT, FILTER_EXPONENT, resistanceFromPoint } from '../path';
 import { countedPressures, type PressureReading } from '../readings';
 import type { Layout, PortId, StageKind, Stretch } from '../system';
-import { percentText, staticText } from '../words';
-import { stageBudget, type Rules } from './rules';
+import { flowText, percentText, staticText } from '../words';
+import { cleanDropInWc, LOADED_FACTOR, type FilterFacts } from '../filter';
+import type { JudgedAt } from './judge';
+import { ruleSource, stageBudget, type Rules } from './rules';
 import { wordUnder, type Sourced, type Verdict, type WorkingInput } from './verdict';
 
 /** A stretch between two read ports (or the room), with what it takes and whether that is too much. */
@@ -32,6 +34,22 @@ const EXPONENT: Partial<Record<StageKind, number>> = { filter: FILTER_EXPONENT, 
 /** n of a stretch: its own when it is one stage, that of a duct when several were read together. */
 const exponentOf = (stages: readonly StageKind[]) =>
   (stages.length === 1 ? EXPONENT[stages[0]!] : undefined) ?? DUCT_EXPONENT;
+
+/** What a stretch would take at the target airflow, in. w.c. */
+const dropAtTarget = (dropInWc: number, stages: readonly StageKind[], at: JudgedAt | undefined) =>
+  at?.targetCfm === undefined ? dropInWc : dropInWc * Math.pow(at.targetCfm / at.flowCfm, exponentOf(stages));
+
+const atTarget = (dropInWc: number, judged: number, at: JudgedAt | undefined) =>
+  at?.targetCfm === undefined || Math.abs(judged - dropInWc) < 0.005
+    ? ''
+    : `, ${staticText(judged)} at the target’s ${flowText(at.targetCfm)} CFM`;
+
+/** Over this a filter of a known kind is loaded, in. w.c. at the airflow it is judged at; undefined when its kind is not known. */
+function cleanFilterLimit(stages: readonly StageKind[], at?: JudgedAt, filters?: FilterFacts): number | undefined {
+  if (stages.length !== 1 || stages[0] !== 'filter' || !filters || !at) return undefined;
+  const clean = cleanDropInWc(filters, at.targetCfm ?? at.flowCfm);
+  return clean === undefined ? undefined : LOADED_FACTOR * clean;
+}
 
 const input = (name: string, reading: PressureReading): WorkingInput => ({
   name,
@@ -66,12 +84,17 @@ function judgeStretch(
   to: Mark,
   maxTesp: Sourced,
   rules: Rules,
+  at?: JudgedAt,
+  filters?: FilterFacts,
 ): JudgedStretch {
   const stages = layout.stages.slice(from.afterStage, to.afterStage).map((s) => s.kind);
   const budgetShare = stages.reduce((sum, kind) => sum + stageBudget(layout, kind, rules), 0);
   const dropInWc = from.pressureInWc - to.pressureInWc;
-  const share = dropInWc / maxTesp.value;
-  const limitInWc = budgetShare * maxTesp.value;
+  const judged = dropAtTarget(dropInWc, stages, at);
+  const share = judged / maxTesp.value;
+  const clean = cleanFilterLimit(stages, at, filters);
+  const limitInWc = clean ?? budgetShare * maxTesp.value;
+  const source = clean === undefined ? ruleSource(rules, 'stageShare') : 'ruleOfThumb';
   const readings = [from.reading, to.reading].filter((r) => r !== undefined);
   const base = {
     unit: 'inWc' as const,
@@ -81,7 +104,18 @@ function judgeStretch(
       inputs: [
         ...readings.map((r) => input(r.port, r)),
         { name: 'nameplate maximum', value: maxTesp.value, unit: 'inWc' as const, source: maxTesp.source },
-        { name: 'share it may take', value: budgetShare, unit: 'share' as const, source: 'shopSetting' as const },
+        {
+          name: 'share it may take',
+          value: budgetShare,
+          unit: 'share' as const,
+          source: ruleSource(rules, 'stageShare'),
+        },
+        ...(at?.targetCfm === undefined
+          ? []
+          : [
+              { name: 'airflow', value: at.flowCfm, unit: 'cfm' as const, source: 'computed' as const },
+              { name: 'drop at the target airflow', value: judged, unit: 'inWc' as const, source: 'computed' as const },
+            ]),
       ],
     },
   };
@@ -94,10 +128,18 @@ function judgeStretch(
         }
       : {
           ...base,
-          word: wordUnder(dropInWc, limitInWc, rules.edgeShare),
+          word: wordUnder(judged, limitInWc, rules.edgeShare),
           value: dropInWc,
-          limit: { high: limitInWc, source: 'shopSetting', name: 'its share' },
-          sentence: `Takes ${staticText(dropInWc)} in. w.c., ${percentText(share)} of the plate; its share is ${percentText(budgetShare)}.`,
+          limit: {
+            high: limitInWc,
+            source,
+            name: clean === undefined ? 'its share' : `${LOADED_FACTOR} × a clean filter of its kind`,
+          },
+          sentence: `Takes ${staticText(dropInWc)} in. w.c.${atTarget(dropInWc, judged, at)}, ${percentText(share)} of the plate; ${
+            clean === undefined
+              ? `its share is ${percentText(budgetShare)}`
+              : `a clean one of its kind takes ${staticText(clean / LOADED_FACTOR)}, a loaded one over ${staticText(clean)}`
+          }.`,
         };
   return {
     fromStage: from.afterStage,
@@ -112,7 +154,7 @@ function judgeStretch(
 
 /**
  * Where the external pressure goes: the stretches between neighbouring counted ports, each against its share of the
- * nameplate (the share-of-nameplate school). A stretch of several stages may take the sum of their shares.
+ * nameplate at the target airflow (the share-of-nameplate school): Δp·(Qt/Q)ⁿ, so that little air does not hide a tight duct. A stretch of several stages may take the sum of their shares.
  *
  * @returns stretches in order of flow; only those with a reading at their boundary to the equipment
  */
@@ -121,13 +163,15 @@ export function judgeStretches(
   readings: readonly PressureReading[],
   maxTesp: Sourced,
   rules: Rules,
+  at?: JudgedAt,
+  filters?: FilterFacts,
 ): JudgedStretch[] {
   const counted = countedPressures(layout, readings);
   const marks = marksOf(layout, counted);
   return (['return', 'supply'] as const).flatMap((side) =>
     marks[side]
       .slice(1)
-      .map((to, i) => judgeStretch(layout, side, marks[side][i]!, to, maxTesp, rules))
+      .map((to, i) => judgeStretch(layout, side, marks[side][i]!, to, maxTesp, rules, at, filters))
       .filter((stretch) => stretch.stages.some((kind) => stageBudget(layout, kind, rules) > 0)),
   );
 }

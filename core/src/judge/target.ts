@@ -1,5 +1,6 @@
 import { flowText, percentText } from '../words';
-import type { Rules } from './rules';
+import type { Source } from '../numbers/source';
+import { ruleSource, type Rules } from './rules';
 import { wordUnder, type VerdictWord } from './verdict';
 
 /** The target airflow with its band, CFM. */
@@ -9,8 +10,8 @@ export interface Target {
   readonly highCfm: number;
   /** Where the band comes from, in words; plans of before have none. */
   readonly from?: string;
-  /** Set when a plate asks for it rather than the shop. */
-  readonly source?: 'nameplate';
+  /** Whose figure it is; plans of before have none. */
+  readonly source?: Source;
 }
 
 /** The airflow a heater asks for, CFM, and why. */
@@ -20,7 +21,8 @@ export interface HeatBand {
   readonly from: string;
 }
 
-const around = (flowCfm: number, rules: Rules, name: string): Target => ({
+const around = (flowCfm: number, rules: Rules, name: string, source: Source): Target => ({
+  source,
   flowCfm,
   lowCfm: flowCfm * (1 - rules.bandShare),
   highCfm: flowCfm * (1 + rules.bandShare),
@@ -34,7 +36,7 @@ const around = (flowCfm: number, rules: Rules, name: string): Target => ({
  * @example targetOf(3, DEFAULT_RULES) // { flowCfm: 1200, lowCfm: 1080, highCfm: 1320, from: '400 a ton ± 10 %' }
  */
 export const targetOf = (tons: number, rules: Rules): Target =>
-  around(tons * rules.cfmPerTon, rules, `${rules.cfmPerTon} a ton`);
+  around(tons * rules.cfmPerTon, rules, `${rules.cfmPerTon} a ton`, ruleSource(rules, 'cfmPerTon'));
 
 /** What of a unit decides the airflow it should move. */
 export interface TargetFacts {
@@ -47,7 +49,7 @@ export interface TargetFacts {
 
 /** The target of a unit: its design airflow, what its heat asks for, its tons × CFM a ton; undefined when none is known. */
 export function targetFor({ designCfm, heatBand, tons }: TargetFacts, rules: Rules): Target | undefined {
-  if (designCfm !== undefined) return around(designCfm, rules, `design ${flowText(designCfm)}`);
+  if (designCfm !== undefined) return around(designCfm, rules, `design ${flowText(designCfm)}`, 'typed');
   if (heatBand) return { ...heatBand, flowCfm: (heatBand.lowCfm + heatBand.highCfm) / 2, source: 'nameplate' };
   return tons === undefined ? undefined : targetOf(tons, rules);
 }

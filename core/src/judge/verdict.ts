@@ -39,6 +39,8 @@ export interface Verdict {
   /** undefined when it can't be said */
   readonly value?: number;
   readonly limit?: Limit;
+  /** The chance that the quantity lies inside its limit, 0 to 1, where it is known how sure it is. */
+  readonly odds?: number;
   /** One or two sentences: the figure, the limit, what it means. */
   readonly sentence: string;
   readonly working: Working;

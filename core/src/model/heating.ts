@@ -1,5 +1,5 @@
 import { sensibleFactor } from '../air';
-import { tapRow } from '../fan';
+import { hasSpeed } from '../fan';
 import type { HeatBand, VerdictWord } from '../judge';
 import { operate, type Operation } from '../operate';
 import { onTap, type HeatingFacts, type System } from '../system';
@@ -47,8 +47,13 @@ export function predictHeating(system: System): HeatingPrediction | undefined {
   const { heating } = system;
   if (!heating || (heating.outputBtuH === undefined && heating.leastCfm === undefined)) return undefined;
   const tap = heating.tap ?? system.fan.tap;
-  if (!tapRow(system.fan.table, tap))
-    return { word: 'cantSay', sentence: `The maker’s table has no ${tap}: say heating’s tap as the table names it.` };
+  if (!hasSpeed(system.fan, tap))
+    return {
+      word: 'cantSay',
+      sentence: system.fan.usual
+        ? `Without a table nothing says what ${tap} moves: measure in heating on its own speed.`
+        : `The maker’s table has no ${tap}: say heating’s tap as the table names it.`,
+    };
   const operation = operate(onTap(system, tap));
   if (operation.kind === 'offTable')
     return { operation, word: 'cantSay', sentence: `Heating on tap ${operation.tap} leaves the table.` };

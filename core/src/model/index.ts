@@ -1,4 +1,4 @@
 export * from './heating';
-export * from './modelOf';
+export * from './measuredSystem';
 export * from './predict';
 export * from './wear';

@@ -1,9 +1,18 @@
-import { ASSUMED_EFFICIENCY, ASSUMED_POWER_FACTOR, electricWatts, mostAmps, WATTS_A_HP } from '../drive';
-import { bhpAt, lagFactors, tapRow } from '../fan';
+import {
+  ampsAtLoad,
+  ASSUMED_EFFICIENCY,
+  beltPowerFactor,
+  electricWatts,
+  loadAtAmps,
+  mostAmps,
+  noLoadShare,
+  WATTS_A_HP,
+} from '../drive';
+import { bhpAt, lagFactors, tapRow, type MotorKind } from '../fan';
 import { wordUnder, type VerdictWord } from '../judge';
 import { operate, type Crossing } from '../operate';
 import { dropAt } from '../path';
-import { onTap, type System } from '../system';
+import type { System } from '../system';
 
 /** Where a figure of power comes from. */
 export type PowerSource = 'makersTable' | 'measured' | 'voltsAmps' | 'scaled';
@@ -34,9 +43,9 @@ const fanStatic = (system: System, { flowCfm, tespInWc }: Crossing) =>
 
 /** Watts of a tap's row, linear between the maker's figures; a lagging fan is read where its table stands. */
 function tableWatts(system: System, at: Crossing): number | undefined {
-  const { table, tap, lags } = system.fan;
-  const watts = tapRow(table, tap)?.watts;
-  if (!watts) return undefined;
+  const { table, tap, lags, usual } = system.fan;
+  const watts = table && !usual ? tapRow(table, tap)?.watts : undefined;
+  if (!table || !watts) return undefined;
   const { speed } = lagFactors(lags);
   const p = fanStatic(system, at) / (speed * speed);
   for (let i = 0; i + 1 < watts.length; i += 1) {
@@ -49,35 +58,92 @@ function tableWatts(system: System, at: Crossing): number | undefined {
 }
 
 function tableBhp(system: System, at: Crossing): number | undefined {
-  const { speed, flow } = lagFactors(system.fan.lags);
-  const bhp = bhpAt(system.fan.table, at.flowCfm / (speed * flow), fanStatic(system, at) / (speed * speed));
-  return bhp === undefined ? undefined : bhp * speed ** 3;
+  const { table, usual, lags, densityRatio = 1 } = system.fan;
+  if (!table || usual) return undefined;
+  const { speed, flow } = lagFactors(lags);
+  // The table is for standard air: its statics and its horsepower go with the density.
+  const staticInWc = fanStatic(system, at) / (speed * speed * densityRatio);
+  const bhp = bhpAt(table, at.flowCfm / (speed * flow), staticInWc);
+  return bhp === undefined ? undefined : bhp * speed ** 3 * densityRatio;
+}
+
+/** (J) How a motor's watts go with the airflow on another speed, path unchanged: its exponent. Source: blower tables with watts. */
+const SPEED_EXPONENT: Readonly<Record<MotorKind, number>> = {
+  psc: 1.3,
+  constantTorque: 2.8,
+  constantAirflow: 2.8,
+  beltDrive: 3,
+};
+
+/** (J) Power factor of a blower motor by kind; a belt drive's goes by its load. */
+const POWER_FACTOR: Readonly<Record<Exclude<MotorKind, 'beltDrive'>, number>> = {
+  psc: 0.93,
+  constantTorque: 0.6,
+  constantAirflow: 0.6,
+};
+
+/** (J) What the wheel of a constant-airflow blower overcomes inside the cabinet, in. w.c. */
+const INNER_STATIC_IN_WC = 0.45;
+const INNER_STATIC_OF_FURNACE_IN_WC = 0.3;
+/** (J) Watts of a constant-torque motor rise by so much an in. w.c., as an exponent. */
+const WATTS_RISE_PER_IN_WC = 0.35;
+/** (J) Watts of a belt drive at one RPM go with the airflow to this power, where no table gives its horsepower. */
+const BELT_EXPONENT = 1.1;
+
+/** Watts at one speed when the path is changed, against those before. */
+function pathRatio(system: System, before: Crossing, at: Crossing): number {
+  const q = at.flowCfm / before.flowCfm;
+  switch (system.fan.motor) {
+    case 'psc':
+      return Math.pow(q, 0.8);
+    case 'constantTorque':
+      return Math.exp(WATTS_RISE_PER_IN_WC * (at.tespInWc - before.tespInWc));
+    case 'constantAirflow': {
+      const inner = system.layout === 'furnaceCasedCoil' ? INNER_STATIC_OF_FURNACE_IN_WC : INNER_STATIC_IN_WC;
+      return (q * (at.tespInWc + inner * q * q)) / (before.tespInWc + inner);
+    }
+    case 'beltDrive':
+      return Math.pow(q, BELT_EXPONENT);
+  }
 }
 
 /**
- * Power against that of the measured state, by the fan laws.
+ * Watts against those of the measured state, by motor kind: first the speed on the unchanged path, then the path at that speed.
  *
- * A change of speed acts by its cube (judged on the unchanged path); what the path changes after that acts with the airflow for
- * motors that hold their speed (PSC, belt), with air power for those that do not.
+ * @source laws of judgement by motor kind (J); a belt drive by the fan laws
  */
 function powerRatio(base: System, baseAt: Crossing, system: System, at: Crossing): number {
-  const motor = system.fan.motor;
-  if (motor === 'constantTorque' || motor === 'constantAirflow')
-    return (at.flowCfm * fanStatic(system, at)) / (baseAt.flowCfm * fanStatic(base, baseAt));
-  const sped = operate({ ...onTap(base, system.fan.tap), fan: system.fan });
-  const speed = sped.kind === 'crossing' ? sped.flowCfm / baseAt.flowCfm : 1;
-  return speed ** 3 * (at.flowCfm / (baseAt.flowCfm * speed));
+  const sped = operate({ ...base, fan: system.fan });
+  const between = sped.kind === 'crossing' ? sped : baseAt;
+  const speed = between.flowCfm / baseAt.flowCfm;
+  return Math.pow(speed, SPEED_EXPONENT[system.fan.motor]) * pathRatio(system, between, at);
+}
+
+/** Share of its rated power a belt drive's motor gives by its amps; undefined when its plate is not known. */
+function loadShare({ motor }: System): number | undefined {
+  const { amps, plateAmps, ratedHp } = motor ?? {};
+  return amps === undefined || !plateAmps || !ratedHp ? undefined : loadAtAmps(amps, plateAmps, noLoadShare(ratedHp));
+}
+
+/** Amps after a change of power by a factor: a belt drive's motor keeps its magnetising current. */
+function ampsAfter(base: System, ratio: number): number | undefined {
+  const { amps, plateAmps, ratedHp } = base.motor ?? {};
+  if (amps === undefined) return undefined;
+  const load = base.fan.motor === 'beltDrive' ? loadShare(base) : undefined;
+  if (load === undefined || load === 0 || !plateAmps || !ratedHp) return amps * ratio;
+  return ampsAtLoad(load * ratio, plateAmps, ratedHp);
 }
 
 function measuredWatts(system: System): { watts: number; source: PowerSource; says: string } | undefined {
-  const { motor } = system;
+  const { motor, fan } = system;
   if (motor?.watts !== undefined) return { watts: motor.watts, source: 'measured', says: 'Measured' };
   const volts = motor?.volts ?? motor?.plateVolts;
   if (motor?.amps === undefined || volts === undefined) return undefined;
+  const factor = fan.motor === 'beltDrive' ? beltPowerFactor(loadShare(system) ?? 0.7) : POWER_FACTOR[fan.motor];
   return {
-    watts: electricWatts(volts, motor.amps, ASSUMED_POWER_FACTOR, motor.phases ?? 1),
+    watts: electricWatts(volts, motor.amps, factor, motor.phases ?? 1),
     source: 'voltsAmps',
-    says: `V·A·pf with a power factor taken as ${ASSUMED_POWER_FACTOR}`,
+    says: `V·A·pf with a power factor taken as ${factor.toFixed(2)}`,
   };
 }
 
@@ -85,7 +151,7 @@ function measuredWatts(system: System): { watts: number; source: PowerSource; sa
  * What the blower's motor draws where fan and path meet.
  *
  * The maker's watts go first, then the maker's brake horsepower with an efficiency that is taken, then what was measured (watts,
- * or V·A·pf) scaled by the fan laws from the measured state.
+ * or V·A·pf) carried over by the law of its motor's kind.
  *
  * @param base the measured system and where it stands
  * @returns undefined when none of these is known
@@ -94,19 +160,18 @@ export function powerOf(system: System, at: Crossing, base: { system: System; at
   const bhp = tableBhp(system, at);
   const baseBhp = bhp === undefined ? undefined : tableBhp(base.system, base.at);
   const same = system === base.system;
-  const { motor } = base.system;
   const ratio = (a: number | undefined, b: number | undefined) =>
     a !== undefined && b !== undefined ? a / b : powerRatio(base.system, base.at, system, at);
   const listed = tableWatts(system, at);
   if (listed !== undefined) {
-    const amps = motor?.amps === undefined ? undefined : motor.amps * ratio(listed, tableWatts(base.system, base.at));
+    const amps = ampsAfter(base.system, ratio(listed, tableWatts(base.system, base.at)));
     return { watts: listed, amps, source: 'makersTable', says: 'Watts from the maker’s table.' };
   }
   const share = same ? 1 : ratio(bhp, baseBhp);
-  const amps = motor?.amps === undefined ? undefined : motor.amps * share;
+  const amps = ampsAfter(base.system, share);
   const meter = measuredWatts(base.system);
   if (meter) {
-    const scaled = same ? '.' : ', carried over by the fan laws.';
+    const scaled = same ? '.' : ', carried over by the law of its motor’s kind.';
     return { watts: meter.watts * share, amps, bhp, source: same ? meter.source : 'scaled', says: meter.says + scaled };
   }
   if (bhp === undefined) return undefined;

@@ -1,8 +1,9 @@
 import { COIL_CFM_PER_TON, predictCoil } from '../coil';
-import { tapRow } from '../fan';
+import { hasSpeed } from '../fan';
 import { faceVelocityFpm } from '../filter';
 import {
   shareOfTarget,
+  tespWord,
   wordOnTarget,
   wordUnder,
   type Rules,
@@ -67,7 +68,7 @@ export function predict(system: System, goal: Goal, measured: System = system): 
   const operation = operate(system);
   const heating = predictHeating(system);
   const { lowStage } = system;
-  const lowAt = lowStage && tapRow(system.fan.table, lowStage.tap) ? operate(onTap(system, lowStage.tap)) : undefined;
+  const lowAt = lowStage && hasSpeed(system.fan, lowStage.tap) ? operate(onTap(system, lowStage.tap)) : undefined;
   const low = lowAt &&
     lowStage && {
       operation: lowAt,
@@ -88,7 +89,7 @@ export function predict(system: System, goal: Goal, measured: System = system): 
     system,
     operation,
     airflow: wordOnTarget(flowCfm, target, rules.edgeShare),
-    tesp: wordUnder(tespInWc, maxTesp.value, rules.edgeShare),
+    tesp: tespWord(tespInWc, maxTesp.value, rules),
     marginInWc: maxTesp.value - tespInWc,
     dropF: predictDrop(system, flowCfm),
     low,

@@ -4,7 +4,7 @@ import { toolFigure } from '../tools';
 import { shareField, withPiece } from './ductShare';
 import { flowNow } from './filterMedia';
 import { defineMove } from './move';
-import { stageDropAt } from './stages';
+import { stageDropAt } from '../system';
 
 /** More runs side by side for the same air. @source alike branches side by side: drop ∝ 1/n² */
 export const addSupplyRun = defineMove({

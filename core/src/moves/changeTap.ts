@@ -1,4 +1,4 @@
-import { tapRow } from '../fan';
+import { hasSpeed, fanSpeeds } from '../fan';
 import { onTap } from '../system';
 import { cannot, defineMove, moved } from './move';
 
@@ -16,8 +16,13 @@ export const changeTap = defineMove({
   defaults: (system) => ({ tap: system.fan.tap }),
   says: ({ tap }, system) => `${system.fan.tap} to ${tap}`,
   apply(system, { tap }) {
-    if (!tapRow(system.fan.table, tap))
-      return cannot(`The maker’s table has no ${tap}. Choose one of its taps.`, 'tap');
+    if (!hasSpeed(system.fan, tap))
+      return cannot(
+        system.fan.usual
+          ? `No usual curve for the speed ${tap}. Choose ${fanSpeeds(system.fan).join(', ')}.`
+          : `The maker’s table has no ${tap}. Choose one of its taps.`,
+        'tap',
+      );
     return moved(onTap(system, tap));
   },
 });

@@ -4,15 +4,16 @@ import { layoutOf } from '../system';
 import { staticText } from '../words';
 import { flowNow } from './filterMedia';
 import { cannot, defineMove, moved } from './move';
-import { seen } from './seen';
-import { stageDropAt, stretchesOf, withStage } from './stages';
+import { stageDropAt, stretchesOf, withStage } from '../system';
+
+/** (J) A clean wet cased coil at 400 CFM a ton, in. w.c.; ± 0.05. */
+const CLEAN_COIL_IN_WC = 0.2;
 
 /** A coil outside the cabinet back to its clean drop; one inside back to the maker's table. */
 export const cleanCoil = defineMove({
   id: 'cleanCoil',
   name: 'Clean the coil',
   touches: 'coil',
-  mends: 'coilFace',
   does: 'lowersStatic',
   fields: {
     cleanDropInWc: { kind: 'number', label: 'Clean drop, wet', unit: 'inWc', min: 0.01, max: 2, optional: true },
@@ -23,18 +24,19 @@ export const cleanCoil = defineMove({
   cost: 45,
   applies(system, context) {
     const { looks, goal } = context;
-    if (seen(context, 'coilFace', ['dusty', 'matted'])) return `Its faces were seen ${looks.get('coilFace')!.state}.`;
+    const face = looks.get('coilFace');
+    if (face && face.outcome !== 'dealtWith' && ['dusty', 'matted'].includes(face.state))
+      return `Its faces were seen ${face.state}.`;
     const drop = stageDropAt(system, 'coil', flowNow(system));
     const share = stageBudget(layoutOf(system), 'coil', goal.rules);
     return drop !== undefined && drop > share * goal.maxTesp.value ? 'It takes more than its share.' : undefined;
   },
-  isDue: (_system, context) => seen(context, 'coilFace', ['matted']),
   defaults: (system, { goal }) =>
     stretchesOf(system, 'coil').length === 0
       ? {}
       : {
-          cleanDropInWc: Math.round(100 * 0.35 * goal.maxTesp.value) / 100,
-          cleanFlowCfm: Math.round(goal.target.flowCfm),
+          cleanDropInWc: CLEAN_COIL_IN_WC,
+          cleanFlowCfm: Math.round(system.cooling ? 400 * system.cooling.tons : goal.target.flowCfm),
         },
   says: ({ cleanDropInWc }, system) =>
     system.inside || cleanDropInWc === undefined

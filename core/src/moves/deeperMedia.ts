@@ -6,7 +6,6 @@ export const deeperMedia = defineMove({
   id: 'deeperMedia',
   name: 'Deeper media filter',
   touches: 'filterMedia',
-  mends: 'filter',
   does: 'lowersStatic',
   fields: RATED_FIELDS,
   cautions: ['lockOut', 'sharp'],

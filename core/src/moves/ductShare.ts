@@ -1,7 +1,7 @@
 import type { NumberField, ToolFields } from '../tools';
 import type { System } from '../system';
 import { cannot, moved, type Moved } from './move';
-import { scaled, stretchesOf, withStage } from './stages';
+import { scaled, stretchesOf, withStage } from '../system';
 
 export type DuctSide = 'return' | 'supply';
 

@@ -4,7 +4,7 @@ import { toolFigure } from '../tools';
 import { ductOf, shareField, withPiece, type DuctSide } from './ductShare';
 import { flowNow } from './filterMedia';
 import { cannot, defineMove } from './move';
-import { stageDropAt } from './stages';
+import { stageDropAt } from '../system';
 
 /** The trunk or the drop of a side, one size up. @source friction ∝ 1/D⁵ at the same airflow, friction chart */
 const enlarge = (side: DuctSide, name: string) =>

@@ -4,7 +4,7 @@ import type { System } from '../system';
 import type { ToolFields } from '../tools';
 import { staticText } from '../words';
 import { cannot, moved, type MoveContext, type Moved } from './move';
-import { stageDropAt, stretchesOf, withStage } from './stages';
+import { stageDropAt, stretchesOf, withStage } from '../system';
 
 /** What is printed on a filter or in its sheet. */
 export const RATED_FIELDS = {

@@ -1,7 +1,7 @@
 import { filterAreaSqFt } from '../filter';
 import { percentText } from '../words';
 import { cannot, defineMove, moved } from './move';
-import { scaled, stretchesOf, withStage } from './stages';
+import { scaled, stretchesOf, withStage } from '../system';
 
 /** @source continuity: a filter's drop goes with its face velocity to the power of its medium */
 export const grilleBox = defineMove({

@@ -49,10 +49,6 @@ export interface Move<Fs extends ToolFields = ToolFields> extends FieldSet<Fs> {
   readonly cost: number;
   /** Why it makes sense here, or undefined when it does not. */
   readonly applies: (system: System, context: MoveContext) => string | undefined;
-  /** It mends a fault that was seen: every plan does it, whatever else it does. */
-  readonly isDue?: (system: System, context: MoveContext) => boolean;
-  /** What was looked at and is settled by it. */
-  readonly mends?: string;
   /** What it takes for its fields when nothing is typed. */
   readonly defaults: (system: System, context: MoveContext) => RawInputs;
   /** One line: what exactly, with these inputs. */

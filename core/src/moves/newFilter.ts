@@ -1,16 +1,25 @@
+import { cleanDropInWc } from '../filter';
+import type { System } from '../system';
 import { mediaWords, RATED_FIELDS, shareOfPlate, withMedia, wouldHelp } from './filterMedia';
 import { defineMove, type MoveContext } from './move';
 import { seen } from './seen';
-import { stretchesOf } from './stages';
 
-const isLoaded = (context: MoveContext) => seen(context, 'filter', ['loaded', 'uneven']);
+const isLoaded = (context: MoveContext) => seen(context, 'filterLoaded');
+
+/** Clean, of the kind that is in where it is known; else about the share a filter may take. */
+const cleanOfKind = (system: System, context: MoveContext) => {
+  const flowCfm = context.goal.target.flowCfm;
+  const clean = system.filters && cleanDropInWc(system.filters, flowCfm);
+  return clean === undefined
+    ? shareOfPlate(context, 0.2)
+    : { ratedDropInWc: Math.max(0.01, Number(clean.toFixed(3))), ratedFlowCfm: Math.round(flowCfm) };
+};
 
 /** @source field practice: a clean one-inch filter takes about the share a filter may take */
 export const newFilter = defineMove({
   id: 'newFilter',
   name: 'Clean or new filter, same kind',
   touches: 'filterMedia',
-  mends: 'filter',
   does: 'lowersStatic',
   fields: RATED_FIELDS,
   cautions: ['lockOut'],
@@ -18,10 +27,9 @@ export const newFilter = defineMove({
   cost: 18,
   applies(system, context) {
     if (isLoaded(context)) return 'It was seen loaded.';
-    return wouldHelp(system, shareOfPlate(context, 0.2)) ? 'It takes more than its share.' : undefined;
+    return wouldHelp(system, cleanOfKind(system, context)) ? 'It takes more than its share.' : undefined;
   },
-  isDue: (system, context) => isLoaded(context) && stretchesOf(system, 'filter').length > 0,
-  defaults: (_system, context) => shareOfPlate(context, 0.2),
+  defaults: cleanOfKind,
   says: mediaWords,
   apply: withMedia,
 });

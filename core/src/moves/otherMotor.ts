@@ -1,7 +1,6 @@
-import { flowAtStatic, lagFactors, tapRow } from '../fan';
+import { flowAt } from '../fan';
 import { flowText, staticText } from '../words';
 import { cannot, defineMove, moved } from './move';
-import { seen } from './seen';
 
 /** A PSC motor for a failed electronic one, or back: the same wheel on another curve, known by one point of it. */
 export const otherMotor = defineMove({
@@ -25,7 +24,7 @@ export const otherMotor = defineMove({
   minutes: 150,
   cost: 310,
   applies: (system, context) =>
-    system.fan.motor !== 'beltDrive' && seen(context, 'air', ['none'])
+    system.fan.motor !== 'beltDrive' && context.looks.get('air')?.state === 'none'
       ? 'No air moves: if the motor proves dead.'
       : undefined,
   defaults: (system, { goal }) => ({
@@ -36,17 +35,11 @@ export const otherMotor = defineMove({
   says: ({ flowCfm, staticInWc }) =>
     `${flowText(flowCfm)} CFM at ${staticText(staticInWc)}; check rotation, amps, both speeds`,
   apply(system, { kind, flowCfm, staticInWc }) {
-    const { table, tap } = system.fan;
-    const row = tapRow(table, tap);
-    const now = row && flowAtStatic(table, row, staticInWc);
-    if (now?.kind !== 'flow')
-      return cannot(`The table of the motor that is in says nothing at ${staticText(staticInWc)}.`, 'staticInWc');
-    const { flow } = lagFactors(system.fan.lags?.filter((lag) => lag.cause === 'measured'));
-    const factor = flowCfm / (now.flowCfm * flow);
-    const lags = [
-      ...(system.fan.lags ?? []).filter((lag) => lag.cause !== 'capacitor'),
-      { cause: 'otherMotor', acts: 'flow', factor } as const,
-    ];
+    const kept = (system.fan.lags ?? []).filter((lag) => lag.cause !== 'capacitor');
+    const now = flowAt({ ...system.fan, lags: kept.filter((lag) => lag.cause === 'measured') }, staticInWc);
+    if (now === undefined)
+      return cannot(`The curve of the motor that is in says nothing at ${staticText(staticInWc)}.`, 'staticInWc');
+    const lags = [...kept, { cause: 'otherMotor', acts: 'flow', factor: flowCfm / now } as const];
     return moved({ ...system, fan: { ...system.fan, motor: kind, lags } });
   },
 });

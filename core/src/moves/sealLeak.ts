@@ -1,7 +1,7 @@
 import { SIDE_FIELD, ductOf } from './ductShare';
 import { cannot, defineMove, moved } from './move';
 import { seen } from './seen';
-import { scaled, stretchesOf, withStage } from './stages';
+import { scaled, stretchesOf, withStage } from '../system';
 
 /**
  * A leak closed: the air that went past the rooms goes through the duct, so the duct asks more.
@@ -12,7 +12,6 @@ export const sealLeak = defineMove({
   id: 'sealLeak',
   name: 'Seal a leak or an open duct',
   touches: 'leak',
-  mends: 'ducts',
   does: 'restoresDuct',
   fields: {
     side: SIDE_FIELD,
@@ -21,8 +20,7 @@ export const sealLeak = defineMove({
   cautions: ['ladder', 'ductCode'],
   minutes: 60,
   cost: 35,
-  applies: (_system, context) => (seen(context, 'ducts', ['open']) ? 'A duct was seen open or loose.' : undefined),
-  isDue: (_system, context) => seen(context, 'ducts', ['open']),
+  applies: (_system, context) => (seen(context, 'openSupply') ? 'A duct was seen open or loose.' : undefined),
   defaults: () => ({ side: 'supply', leakPercent: 15 }),
   says: ({ side, leakPercent }) => `${side} side, ${leakPercent} % of the air comes back to the rooms`,
   apply(system, { side, leakPercent }) {

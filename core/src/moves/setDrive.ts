@@ -1,5 +1,5 @@
 import { beltOf, driveState, pitchAt, readBeltMark, type BeltDrive } from '../drive';
-import { tapRow } from '../fan';
+import { hasSpeed } from '../fan';
 import type { System } from '../system';
 import { toolFigure } from '../tools';
 import { turnsOpenText } from '../words';
@@ -7,10 +7,14 @@ import { cannot, defineMove, moved, type Moved } from './move';
 
 /** The fan at what another drive makes of it: its RPM by the sheaves, less the slip that was measured. */
 export function onDrive(system: System, drive: BeltDrive): Moved {
-  const slip = system.drive ? (driveState(system.drive).slip ?? 0) : 0;
+  const slip = system.drive ? Math.max(0, driveState(system.drive).slip ?? 0) : 0;
   const rpm = driveState({ ...drive, measuredRpm: undefined }).ratioRpm * (1 - slip);
   const tap = rpm.toFixed(1);
-  if (!tapRow(system.fan.table, tap)) return cannot(`${Math.round(rpm)} RPM is not in the maker’s table.`, 'turnsOpen');
+  if (!hasSpeed(system.fan, tap))
+    return cannot(
+      `${Math.round(rpm)} RPM is ${system.fan.usual ? 'too far from what was measured for the fan laws' : 'not in the maker’s table'}.`,
+      'turnsOpen',
+    );
   return moved({ ...system, drive: { ...drive, measuredRpm: undefined }, fan: { ...system.fan, tap } });
 }
 

@@ -1,5 +1,5 @@
 import { cannot, defineMove, moved } from './move';
-import { stretchesOf } from './stages';
+import { stretchesOf } from '../system';
 
 /** Filters in series take twice; one of the two goes. */
 export const singleFilter = defineMove({

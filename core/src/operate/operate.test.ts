@@ -89,14 +89,18 @@ describe('crossing', () => {
     );
   });
 
-  test('exactly on the last cell is still on the table; a hair beyond is not', () => {
+  test('exactly on the last cell is still on the table, and so is half a hundredth beyond; more is not', () => {
     const table = { staticsInWc: [0.1, 0.5], taps: [{ tap: '1', flowsCfm: [1000, 800] }] };
     expect(crossing(table, '1', [resistanceFromPoint(0.5, 800, 2)])).toMatchObject({
       kind: 'crossing',
       tespInWc: 0.5,
       flowCfm: 800,
     });
-    expect(crossing(table, '1', [resistanceFromPoint(0.5001, 800, 2)])).toMatchObject({ side: 'aboveTable' });
+    expect(crossing(table, '1', [resistanceFromPoint(0.505, 800, 2)])).toMatchObject({
+      kind: 'crossing',
+      flowCfm: 800,
+    });
+    expect(crossing(table, '1', [resistanceFromPoint(0.5051, 800, 2)])).toMatchObject({ side: 'aboveTable' });
     expect(crossing(table, '1', [resistanceFromPoint(0.05, 1000, 2)])).toMatchObject({ side: 'belowTable' });
   });
 
@@ -115,7 +119,7 @@ describe('crossing', () => {
 
   test('an unknown tap is a programming error', () => {
     const table = { staticsInWc: [0.1, 0.5], taps: [{ tap: '1', flowsCfm: [1000, 800] }] };
-    expect(() => crossing(table, '9', [])).toThrow('The table has no tap 9.');
+    expect(() => crossing(table, '9', [])).toThrow('The fan has no speed 9.');
   });
 });
 

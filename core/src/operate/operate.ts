@@ -1,4 +1,12 @@
-import { fanRuns, flowBetween, offTable, type BlowerTable, type CurveRun, type OffTable } from '../fan';
+import {
+  END_TOLERANCE_IN_WC,
+  fanRuns,
+  flowBetween,
+  offTable,
+  type BlowerTable,
+  type CurveRun,
+  type OffTable,
+} from '../fan';
 import { bracketedRoot } from '../numbers/bracketedRoot';
 import { dropAt, pathDropAt, type Resistance } from '../path';
 import type { System } from '../system';
@@ -23,6 +31,10 @@ export type Operation = Crossing | CrossingOffTable;
 const surplus = (path: readonly Resistance[], flowCfm: number, staticInWc: number) =>
   pathDropAt(path, flowCfm) - staticInWc;
 
+/** A path that asks a shade more or less than the end of a curve meets it there. */
+const atEnd = (run: CurveRun, i: number, off: number) =>
+  Math.abs(off) <= END_TOLERANCE_IN_WC ? { flowCfm: run.flowsCfm[i]!, tespInWc: run.staticsInWc[i]! + off } : undefined;
+
 function crossingOnRun(
   run: CurveRun,
   path: readonly Resistance[],
@@ -31,7 +43,8 @@ function crossingOnRun(
   const last = run.staticsInWc.length - 1;
   const at = (i: number) => surplus(path, run.flowsCfm[i]!, run.staticsInWc[i]!);
   // The surplus falls along the run (flow falls, static rises): one sign change at most.
-  if (at(0) < 0 || at(last) > 0) return undefined;
+  if (at(0) < 0) return atEnd(run, 0, at(0));
+  if (at(last) > 0) return atEnd(run, last, at(last));
   let low = 0;
   let high = last;
   while (high - low > 1) {

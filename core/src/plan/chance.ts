@@ -1,60 +1,161 @@
-import { fanRuns, flowAtStatic, lagFactors, tapRow, type FanLag } from '../fan';
-import type { Target } from '../judge';
+import { fanRuns, flowAt, SLOPE_SIGMA, speedSigma, type Fan, type FanLag } from '../fan';
+import { staticSigma } from '../judge';
+import { predictHeating, type Goal } from '../model';
 import { applyMoves, type ChosenMove } from '../moves';
 import { normal, seededRandom } from '../numbers/random';
-import { crossingOf, operate, resistancesOf } from '../operate';
+import { crossingOf, operate, resistancesOf, type Crossing } from '../operate';
 import { dropAt } from '../path';
-import type { System } from '../system';
+import type { Stretch, System } from '../system';
 
 /** How sure the readings behind a system are: one standard deviation each. */
 export interface Sureness {
-  /** Of the airflow, as a share. */
+  /** Of the airflow, as a share: common to everything the visit says. */
   readonly flowShare: number;
   /** Of the external static, in. w.c. */
   readonly staticInWc: number;
+  /** The airflow was read from the book at this static: another static would have been another airflow. */
+  readonly byBook?: boolean;
 }
 
-/** How far a changed stretch may turn out other than rated or taken, as one standard deviation. Rule of thumb. */
+/** The chances of a plan: that all of it lands, and each by itself, 0 to 1. */
+export interface Odds {
+  /** In the band, within the plate, and heating in its range, together. */
+  readonly all: number;
+  readonly band: number;
+  readonly plate: number;
+  readonly heat: number;
+}
+
+/** (J) How far a changed stretch may turn out other than rated or taken, as one standard deviation. */
 const CHANGED_SIGMA = 0.15;
+/** (J) An assumed size of something seen: ± 40 % of its loss. */
+const LAG_SIGMA = 0.4;
+/** (J) An assumed share of a stretch that was read as one. */
+const SHARE_SIGMA = 0.35;
 
 export const SAMPLES = 400;
 
-/** A system as it might really be, within the errors of its readings. */
-function perhaps(system: System, sure: Sureness, flowError: number, staticError: number): System | undefined {
-  const now = operate(system);
-  if (now.kind === 'offTable') return undefined;
-  const tesp = now.tespInWc + sure.staticInWc * staticError;
+/** One draw of every error: those common to before and after, and those of the change alone. */
+interface Draw {
+  readonly flow: number;
+  readonly returnStatic: number;
+  readonly supplyStatic: number;
+  readonly lag: number;
+  readonly share: number;
+  readonly slope: number;
+  readonly changed: number;
+  readonly speed: number;
+}
+
+function draw(random: () => number): Draw {
+  const z = () => normal(random);
+  return {
+    flow: z(),
+    returnStatic: z(),
+    supplyStatic: z(),
+    lag: z(),
+    share: z(),
+    slope: z(),
+    changed: z(),
+    speed: z(),
+  };
+}
+
+const clamp = (value: number, low: number, high: number) => Math.min(high, Math.max(low, value));
+
+/** The lags as they might be: an assumed one by its loss. */
+const lagsPerhaps = (lags: readonly FanLag[] | undefined, z: number): readonly FanLag[] | undefined =>
+  lags?.map((lag) =>
+    lag.assumed ? { ...lag, factor: clamp(1 - (1 - lag.factor) * (1 + LAG_SIGMA * z), 0.2, 1) } : lag,
+  );
+
+/** Shares of a stretch that was read as one: what the filter takes of it might be more or less, the sum stays. */
+function sharesPerhaps(path: readonly Stretch[], z: number): readonly Stretch[] {
+  const assumed = path.filter((stretch) => stretch.assumed !== undefined);
+  const filter = assumed.find((stretch) => stretch.stages[0] === 'filter');
+  if (!filter) return path;
+  const group = assumed.filter((stretch) => stretch.assumed === filter.assumed && stretch.side === filter.side);
+  const sum = group.reduce((total, { resistance }) => total + resistance.coefficient, 0);
+  const was = filter.resistance.coefficient;
+  if (!(sum > was)) return path;
+  const then = clamp(was * (1 + SHARE_SIGMA * z), 0.1 * was, 0.9 * sum);
+  return path.map((stretch) => {
+    if (!group.includes(stretch)) return stretch;
+    const factor = stretch === filter ? then / was : (sum - then) / (sum - was);
+    return { ...stretch, resistance: { ...stretch.resistance, coefficient: stretch.resistance.coefficient * factor } };
+  });
+}
+
+/** The fan on its curve as it might be, before it is set to an airflow. */
+function curvePerhaps(fan: Fan, { slope, lag }: Draw, staticShare: number): Fan {
+  const lags = lagsPerhaps(fan.lags, lag);
+  if (!fan.usual) return { ...fan, lags };
+  const { usual } = fan;
+  return {
+    ...fan,
+    lags,
+    usual: {
+      ...usual,
+      anchorStaticInWc: usual.anchorStaticInWc * staticShare,
+      slopeFactor: (usual.slopeFactor ?? 1) * clamp(1 + (usual.slopeSigma ?? SLOPE_SIGMA) * slope, 0.1, 2.5),
+    },
+  };
+}
+
+/** A system as it might really be, within the errors of its readings; undefined when it could not run so. */
+function perhaps(system: System, now: Crossing, sure: Sureness, goal: Goal, z: Draw): System | undefined {
+  const path = sharesPerhaps(system.path, z.share);
+  const dropOf = (stretch: Stretch) => dropAt(stretch.resistance, now.flowCfm);
+  const sideOf = (side: Stretch['side']) =>
+    path.filter((stretch) => stretch.side === side).reduce((sum, stretch) => sum + dropOf(stretch), 0);
+  const factor = (side: Stretch['side'], error: number) => {
+    const p = sideOf(side);
+    return p > 0 ? Math.max(0.1, 1 + (staticSigma(p, goal.rules) * error) / p) : 1;
+  };
+  const factors = { return: factor('return', z.returnStatic), supply: factor('supply', z.supplyStatic) };
+  const tesp = path.reduce((sum, stretch) => sum + dropOf(stretch) * factors[stretch.side], 0);
   if (!(tesp > 0)) return undefined;
-  const { table, tap, lags } = system.fan;
-  const row = tapRow(table, tap)!;
-  const { speed, flow } = lagFactors(lags);
-  const inside = system.inside ? dropAt(system.inside.resistance, now.flowCfm) : 0;
-  const read = flowAtStatic(table, row, (tesp + inside) / (speed * speed));
-  const tableFlow = read.kind === 'flow' ? read.flowCfm * speed * flow : now.flowCfm;
-  const error = Math.max(0.3, 1 + sure.flowShare * flowError);
-  const flowCfm = tableFlow * error;
-  const measured: FanLag = { cause: 'measured', acts: 'flow', factor: error };
+  const inside = system.inside && {
+    ...system.inside,
+    resistance: {
+      ...system.inside.resistance,
+      coefficient: system.inside.resistance.coefficient * Math.max(0, 1 + LAG_SIGMA * z.lag),
+    },
+  };
+  const lost = inside ? dropAt(inside.resistance, now.flowCfm) : 0;
+  const fan = curvePerhaps(system.fan, z, tesp / now.tespInWc);
+  const onCurve = flowAt(fan, tesp + lost);
+  const byBook = sure.byBook === true && !fan.usual && onCurve !== undefined;
+  const flowCfm = (byBook ? onCurve : now.flowCfm) * Math.max(0.3, 1 + sure.flowShare * z.flow);
+  const set = onCurve === undefined ? 1 : flowCfm / onCurve;
   return {
     ...system,
-    fan: { ...system.fan, lags: [...(lags ?? []), measured] },
-    path: system.path.map((stretch) => ({
+    inside,
+    fan: { ...fan, lags: [...(fan.lags ?? []), { cause: 'measured', acts: 'flow', factor: set }] },
+    path: path.map((stretch) => ({
       ...stretch,
       resistance: {
         ...stretch.resistance,
         coefficient:
-          (stretch.resistance.coefficient * (tesp / now.tespInWc)) /
+          (stretch.resistance.coefficient * factors[stretch.side]) /
           Math.pow(flowCfm / now.flowCfm, stretch.resistance.exponent),
       },
     })),
   };
 }
 
-/** The changed system with each stretch that the moves changed somewhat other than they say. */
-function somewhatOther(changed: System, before: System, error: number): System {
+/** The changed system with each stretch that the moves changed, and a speed they changed, somewhat other than they say. */
+function somewhatOther(changed: System, before: System, z: Draw): System {
   const old = new Set(before.path.map((stretch) => stretch.resistance));
-  const factor = Math.max(0.2, 1 + CHANGED_SIGMA * error);
+  const factor = Math.max(0.2, 1 + CHANGED_SIGMA * z.changed);
+  const sigma = speedSigma(before.fan, changed.fan.tap);
+  const lags =
+    sigma === 0
+      ? changed.fan.lags
+      : [...(changed.fan.lags ?? []), { cause: 'measured', acts: 'flow', factor: 1 + sigma * z.speed } as const];
   return {
     ...changed,
+    fan: { ...changed.fan, lags },
     path: changed.path.map((stretch) =>
       old.has(stretch.resistance)
         ? stretch
@@ -66,49 +167,82 @@ function somewhatOther(changed: System, before: System, error: number): System {
   };
 }
 
+/** One way a plan may turn out; undefined figures where the fan leaves its curve. */
+export interface Outcome {
+  readonly flowCfm?: number;
+  readonly tespInWc?: number;
+  readonly heatOutside?: boolean;
+}
+
 /**
- * The airflows a set of moves may bring, given how sure the readings are: the same moves done to the system as it might be, each
- * draw with its own errors of airflow, static and of what is changed.
+ * What a set of moves may bring, given how sure the readings are: the same moves done to the system as it might be. Errors of book,
+ * probes, assumed sizes and shares are common to before and after; those of what is changed are its own.
  *
- * @param samples draws; those that leave the maker's table count as undefined
- * @returns one airflow a draw, CFM, the same for the same seed
+ * @param samples draws; those that leave the fan's curve have no figures
+ * @returns one outcome a draw, the same for the same seed
  */
-export function sampledFlows(
+export function sampledOutcomes(
   system: System,
   moves: readonly ChosenMove[],
   sure: Sureness,
+  goal: Goal,
   seed: number,
   samples: number = SAMPLES,
-): (number | undefined)[] {
+): Outcome[] {
   const random = seededRandom(seed);
-  const flows: (number | undefined)[] = [];
+  const outcomes: Outcome[] = [];
+  const now = operate(system);
   for (let i = 0; i < samples; i += 1) {
-    const errors = [normal(random), normal(random), normal(random)] as const;
-    const drawn = perhaps(system, sure, errors[0], errors[1]);
+    const z = draw(random);
+    const drawn = now.kind === 'crossing' ? perhaps(system, now, sure, goal, z) : undefined;
     const done = drawn && applyMoves(drawn, moves);
     if (!done?.ok) {
-      flows.push(undefined);
+      outcomes.push({});
       continue;
     }
-    const changed = somewhatOther(done.system, drawn!, errors[2]);
+    const changed = somewhatOther(done.system, drawn!, z);
     const found = crossingOf(changed.fan.tap, fanRuns(changed.fan), resistancesOf(changed));
-    flows.push(found.kind === 'crossing' ? found.flowCfm : undefined);
+    if (found.kind === 'offTable') {
+      outcomes.push({});
+      continue;
+    }
+    const lost = changed.inside ? dropAt(changed.inside.resistance, found.flowCfm) : 0;
+    outcomes.push({
+      flowCfm: found.flowCfm,
+      tespInWc: found.tespInWc - lost,
+      heatOutside: changed.heating !== undefined && predictHeating(changed)?.word === 'outside',
+    });
   }
-  return flows;
+  return outcomes;
 }
 
-/** Share of sampled airflows that lie in the band: it can only grow with the band's width. */
-export const shareInBand = (flows: readonly (number | undefined)[], { lowCfm, highCfm }: Target): number =>
-  flows.filter((flow) => flow !== undefined && flow >= lowCfm && flow <= highCfm).length / flows.length;
+const inBand = ({ flowCfm }: Outcome, { target }: Goal) =>
+  flowCfm !== undefined && flowCfm >= target.lowCfm && flowCfm <= target.highCfm;
+const inPlate = ({ tespInWc }: Outcome, { maxTesp }: Goal) => tespInWc !== undefined && tespInWc <= maxTesp.value;
+
+/** Whether one outcome is a landing: band, plate and heat together. */
+export const isLanding = (outcome: Outcome, goal: Goal): boolean =>
+  inBand(outcome, goal) && inPlate(outcome, goal) && outcome.heatOutside !== true;
+
+/** The odds behind sampled outcomes; those of the band can only grow with its width. */
+export function oddsOf(outcomes: readonly Outcome[], goal: Goal): Odds {
+  const share = (is: (outcome: Outcome) => boolean) => outcomes.filter(is).length / outcomes.length;
+  return {
+    all: share((o) => isLanding(o, goal)),
+    band: share((o) => inBand(o, goal)),
+    plate: share((o) => inPlate(o, goal)),
+    heat: share((o) => o.flowCfm !== undefined && o.heatOutside !== true),
+  };
+}
 
 /**
- * The chance that moves land in the band, 0 to 1.
- * @example chanceOf(exampleA, [], { flowShare: 0.06, staticInWc: 0.014 }, target, 1) // about 0.01: 940 of 1,080
+ * The chances that moves land in the band, within the plate and with the heating in its range.
+ * @example chanceOf(exampleA, [], { flowShare: 0.1, staticInWc: 0.025 }, goal, 1).band // about 0.07: 940 of 1,080
  */
 export const chanceOf = (
   system: System,
   moves: readonly ChosenMove[],
   sure: Sureness,
-  target: Target,
+  goal: Goal,
   seed: number,
-): number => shareInBand(sampledFlows(system, moves, sure, seed), target);
+): Odds => oddsOf(sampledOutcomes(system, moves, sure, goal, seed), goal);

@@ -1,9 +1,10 @@
 import type { Goal, Prediction } from '../model';
-import { moveOf, stageDropAt, type ChosenMove } from '../moves';
+import { moveOf, type ChosenMove } from '../moves';
 import { soundInputs } from '../tools';
-import type { StageKind, System } from '../system';
+import { stageDropAt, type StageKind, type System } from '../system';
 import { flowText, percentText, staticText } from '../words';
 import { operate } from '../operate';
+import type { Odds } from './chance';
 
 const STAGE: Partial<Record<StageKind, string>> = {
   filter: 'filter',
@@ -41,14 +42,14 @@ const inOrder = (clauses: readonly string[]) =>
 /**
  * A plan in two sentences: what is done and why, and where it lands.
  *
- * @param chance 0 to 1
+ * @param odds of band, plate and heat
  */
 export function explainPlan(
   system: System,
   moves: readonly ChosenMove[],
   prediction: Prediction,
   goal: Goal,
-  chance: number,
+  odds: Odds,
 ): string {
   const heaviest = heaviestStage(system);
   const clauses = moves.map((move) => clauseOf(move, system));
@@ -56,7 +57,8 @@ export function explainPlan(
   const why = heaviest && moves.some(({ id }) => moveOf(id)?.does === 'lowersStatic') ? `${heaviest}: ${done}` : done;
   const first = `${why.charAt(0).toUpperCase()}${why.slice(1)}.`;
   const { operation, heating } = prediction;
-  if (operation.kind === 'offTable') return `${first} That leaves the maker’s table, where nothing is promised.`;
+  if (operation.kind === 'offTable')
+    return `${first} That leaves the ${system.fan.usual ? 'range of the usual curve' : 'maker’s table'}, where nothing is promised.`;
   const { flowCfm, tespInWc } = operation;
   const allowed = `the ${staticText(goal.maxTesp.value)} ${goal.maxTesp.source === 'nameplate' ? 'the plate allows' : 'taken as the limit'}`;
   const against = `${tespInWc > goal.maxTesp.value ? 'over' : 'within'} ${allowed}`;
@@ -67,5 +69,5 @@ export function explainPlan(
       : flowCfm > goal.target.highCfm
         ? `, more than the ${flowText(goal.target.highCfm)} the band ends with,`
         : '';
-  return `${first} It lands at ${flowText(flowCfm)} CFM${side} and ${staticText(tespInWc)} in. w.c., ${against}; in the band with a chance of ${percentText(chance)}${heat}.`;
+  return `${first} It lands at ${flowText(flowCfm)} CFM${side} and ${staticText(tespInWc)} in. w.c., ${against}; all of it lands with a chance of ${percentText(odds.all)}${heat}.${system.fan.usual ? ' By a usual curve, not the maker’s.' : ''}`;
 }

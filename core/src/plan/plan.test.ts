@@ -1,9 +1,11 @@
 import fc from 'fast-check';
 import { NO_PARTS } from '../driveBench';
-import { EXAMPLE_A_GOAL, EXAMPLE_A_TABLE } from '../examples/exampleA';
-import { EXAMPLE_D_GOAL, EXAMPLE_D_SYSTEM } from '../examples/exampleD';
-import { fanRuns, flowAtStatic, tapRow } from '../fan';
-import { DEFAULT_RULES, targetOf, type Target } from '../judge';
+import { EXAMPLE_A_GOAL, EXAMPLE_A_TABLE } from '../../fixtures/exampleA';
+import { EXAMPLE_D_GOAL, EXAMPLE_D_SYSTEM } from '../../fixtures/exampleD';
+import { isChoked } from '../advise';
+import { fanRuns, flowAt } from '../fan';
+import { DEFAULT_RULES, targetOf } from '../judge';
+import type { Goal } from '../model';
 import { applyMoves } from '../moves';
 import { pathDropAt, resistanceFromPoint } from '../path';
 import type { System } from '../system';
@@ -11,14 +13,13 @@ import {
   chanceOf,
   combinations,
   dominates,
-  isChoked,
   offeredMoves,
   planNow,
   planOf,
   problemOf,
-  sampledFlows,
+  sampledOutcomes,
   searchCombinations,
-  shareInBand,
+  oddsOf,
   subsets,
   type PlanRequest,
 } from '.';
@@ -65,8 +66,7 @@ describe('the plans of a choked duct with a loaded filter', () => {
       if (!applied.ok || prediction.operation.kind === 'offTable') throw new Error('a plan must run');
       const { flowCfm, tespInWc } = prediction.operation;
       const { fan, path } = applied.system;
-      const read = flowAtStatic(fan.table, tapRow(fan.table, fan.tap)!, tespInWc);
-      expect(read).toMatchObject({ kind: 'flow', flowCfm: expect.closeTo(flowCfm, 3) });
+      expect(flowAt(fan, tespInWc)).toBeCloseTo(flowCfm, 3);
       expect(
         pathDropAt(
           path.map((s) => s.resistance),
@@ -123,7 +123,7 @@ test('it tells how far it is, and can be left half way', () => {
   if (first.done) throw new Error('too few combinations to be asked for progress');
   expect(first.value.done).toBeGreaterThan(0);
   expect(first.value.total).toBeGreaterThan(first.value.done);
-  expect(run.return({ candidates: [], evaluated: 0, refusedSpeed: 0 }).done).toBe(true);
+  expect(run.return({ candidates: [], evaluated: 0, refusedSpeed: 0, refusedSlower: 0 }).done).toBe(true);
 });
 
 describe('what is left of a search', () => {
@@ -204,39 +204,60 @@ test('subsets: all of them, each once', () => {
 });
 
 describe('the chance of landing', () => {
-  const around = (halfWidth: number): Target => ({
-    flowCfm: 1000,
-    lowCfm: 1000 - halfWidth,
-    highCfm: 1000 + halfWidth,
+  const aim = (flowCfm: number, halfWidth: number, plate = 9): Goal => ({
+    ...goal,
+    target: { flowCfm, lowCfm: flowCfm - halfWidth, highCfm: flowCfm + halfWidth },
+    maxTesp: { value: plate, source: 'nameplate' },
   });
-  test('grows with the width of the band', () => {
-    const flows = sampledFlows(
-      system,
-      [{ id: 'newFilter', inputs: { ratedDropInWc: 0.06, ratedFlowCfm: 940 } }],
-      sure,
-      3,
-    );
+  const filter = [{ id: 'newFilter', inputs: { ratedDropInWc: 0.06, ratedFlowCfm: 940 } }];
+  test('of the band grows with its width, of the plate with the plate', () => {
+    const outcomes = sampledOutcomes(system, filter, sure, aim(1000, 100), 3);
     fc.assert(
       fc.property(fc.integer({ min: 0, max: 400 }), fc.integer({ min: 0, max: 400 }), (a, b) => {
         const [narrow, wide] = [Math.min(a, b), Math.max(a, b)];
-        expect(shareInBand(flows, around(narrow))).toBeLessThanOrEqual(shareInBand(flows, around(wide)));
+        expect(oddsOf(outcomes, aim(1000, narrow)).band).toBeLessThanOrEqual(oddsOf(outcomes, aim(1000, wide)).band);
+        expect(oddsOf(outcomes, aim(1000, 100, narrow / 400)).plate).toBeLessThanOrEqual(
+          oddsOf(outcomes, aim(1000, 100, wide / 400)).plate,
+        );
       }),
     );
-    expect(shareInBand(flows, { flowCfm: 1000, lowCfm: 0, highCfm: 1e6 })).toBeGreaterThan(0.97);
+    expect(oddsOf(outcomes, aim(1000, 1e6)).all).toBeGreaterThan(0.97);
+  });
+  test('all of it together is never likelier than any part of it', () => {
+    const heated = { ...system, heating: { tap: '3', outputBtuH: 60_000, riseMinF: 30, riseMaxF: 60 } };
+    const odds = chanceOf(heated, filter, sure, aim(1000, 80, 0.5), 3);
+    for (const part of [odds.band, odds.plate, odds.heat]) expect(odds.all).toBeLessThanOrEqual(part);
+    expect(odds.all).toBeLessThan(odds.band * 0.999);
+    expect(odds.heat).toBeGreaterThan(0.2);
+    expect(odds.heat).toBeLessThan(0.9);
   });
   test('sure readings are surer', () => {
-    const band: Target = { flowCfm: 940.2, lowCfm: 846, highCfm: 1034 };
-    const share = (flowShare: number) => chanceOf(system, [], { flowShare, staticInWc: 0.005 }, band, 11);
+    const share = (flowShare: number) =>
+      chanceOf(system, [], { flowShare, staticInWc: 0.005 }, aim(940.2, 94), 11).band;
     expect(share(0.02)).toBe(1);
     expect(share(0.06)).toBeGreaterThan(0.85);
     expect(share(0.15)).toBeLessThan(share(0.06));
   });
+  test('an assumed size of what was seen is one more error', () => {
+    const wheel = (assumed: boolean): System => ({
+      ...system,
+      fan: { ...system.fan, lags: [{ cause: 'wheel', acts: 'speed', factor: 0.85, assumed }] },
+    });
+    const mended = [{ id: 'cleanWheel', inputs: {} }];
+    const spread = (of: System) => {
+      const flows = sampledOutcomes(of, mended, sure, goal, 5).flatMap((o) => o.flowCfm ?? []);
+      const mean = flows.reduce((sum, q) => sum + q, 0) / flows.length;
+      return Math.sqrt(flows.reduce((sum, q) => sum + (q - mean) ** 2, 0) / flows.length);
+    };
+    expect(spread(wheel(true))).toBeGreaterThan(1.1 * spread(wheel(false)));
+  });
   test('is the same for the same seed and not for every seed', () => {
-    expect(sampledFlows(system, [], sure, 5, 50)).toEqual(sampledFlows(system, [], sure, 5, 50));
-    expect(sampledFlows(system, [], sure, 5, 50)).not.toEqual(sampledFlows(system, [], sure, 6, 50));
+    expect(sampledOutcomes(system, [], sure, goal, 5, 50)).toEqual(sampledOutcomes(system, [], sure, goal, 5, 50));
+    expect(sampledOutcomes(system, [], sure, goal, 5, 50)).not.toEqual(sampledOutcomes(system, [], sure, goal, 6, 50));
   });
   test('moves that cannot be done never land', () => {
-    expect(chanceOf(system, [{ id: 'changeTap', inputs: { tap: '9' } }], sure, goal.target, 1)).toBe(0);
+    const never = { all: 0, band: 0, plate: 0, heat: 0 };
+    expect(chanceOf(system, [{ id: 'changeTap', inputs: { tap: '9' } }], sure, goal, 1)).toEqual(never);
   });
 });
 

@@ -1,6 +1,6 @@
 import type { DriveParts } from '../driveBench';
 import type { Goal } from '../model';
-import { applyMoves, MOVES, type ChosenMove, type MoveContext, type MoveFigures } from '../moves';
+import { applyMoves, dueMoves, MOVES, type ChosenMove, type MoveContext, type MoveFigures } from '../moves';
 import type { Look } from '../look';
 import type { RawInputs } from '../tools';
 import type { System } from '../system';
@@ -20,6 +20,8 @@ export interface PlanRequest {
   readonly parts: DriveParts;
   readonly sure: Sureness;
   readonly speedFirst?: boolean;
+  /** Why no slower speed may be planned; absent when one may. */
+  readonly noSlower?: string;
   readonly seed: number;
 }
 
@@ -39,18 +41,19 @@ export function offeredMoves(
   context: MoveContext,
   typed: Readonly<Record<string, RawInputs>> = {},
 ): OfferedMove[] {
+  const due = new Set(dueMoves(system, context));
   return MOVES.flatMap((move): OfferedMove[] => {
     if (SPEEDS.has(move.id)) return [];
     const why = move.applies(system, context) ?? (typed[move.id] ? 'You asked for it.' : undefined);
     if (why === undefined) return [];
     const inputs = { ...move.defaults(system, context), ...typed[move.id] };
-    return [{ why, due: move.isDue?.(system, context) ?? false, chosen: { id: move.id, inputs } }];
+    return [{ why, due: due.has(move), chosen: { id: move.id, inputs } }];
   });
 }
 
 /** The problem behind a request. */
 export function problemOf(request: PlanRequest): PlanProblem {
-  const { system, goal, typed, figures, parts, speedFirst } = request;
+  const { system, goal, typed, figures, parts, speedFirst, noSlower } = request;
   const looks = new Map(request.looks.map((look) => [look.item, look]));
   const offered = offeredMoves(system, { goal, looks }, typed);
   return {
@@ -58,6 +61,7 @@ export function problemOf(request: PlanRequest): PlanProblem {
     goal,
     figures,
     speedFirst,
+    noSlower,
     moves: offered.map((one) => one.chosen),
     // What cannot be done here is not asked of every plan.
     due: offered.filter((one) => one.due && applyMoves(system, [one.chosen]).ok).map((one) => one.chosen.id),

@@ -1,8 +1,9 @@
 import { predict, type Goal, type Prediction } from '../model';
 import { applyMoves, effortOf, type ChosenMove } from '../moves';
-import { chanceOf, type Sureness } from './chance';
+import { chanceOf, type Odds, type Sureness } from './chance';
 import { explainPlan } from './explain';
-import { isChoked, type Candidate, type PlanProblem, type SearchResult } from './search';
+import { isChoked, landingOf, tierOf, type Tier } from '../advise';
+import type { Candidate, PlanProblem, SearchResult } from './search';
 
 export const PLAN_KINDS = ['leastWork', 'lowestStatic', 'lowestCost'] as const;
 export type PlanKind = (typeof PLAN_KINDS)[number];
@@ -13,8 +14,10 @@ export interface Plan {
   readonly prediction: Prediction;
   readonly minutes: number;
   readonly cost: number;
-  /** That it lands in the band, 0 to 1. */
+  /** That it lands in the band, within the plate and with the heating in its range, 0 to 1. */
   readonly chance: number;
+  /** The same, with the odds of each. */
+  readonly odds: Odds;
   /** Two sentences. */
   readonly explanation: string;
 }
@@ -49,16 +52,17 @@ export function planOf(
   const drive = moves.find(({ id }) => id === 'setDrive');
   const option = drive && speeds.find(({ chosen }) => chosen && sameInputs(chosen, drive));
   const driveEffort = option ?? (drive ? effortOf(['setDrive'], figures) : { minutes: 0, cost: 0 });
-  const chance = chanceOf(system, moves, sure, goal.target, seed);
+  const odds = chanceOf(system, moves, sure, goal, seed);
   return {
     ok: true,
     plan: {
       moves,
       prediction,
-      chance,
+      chance: odds.all,
+      odds,
       minutes: effort.minutes + driveEffort.minutes,
       cost: effort.cost + driveEffort.cost,
-      explanation: explainPlan(system, moves, prediction, goal, chance),
+      explanation: explainPlan(system, moves, prediction, goal, odds),
     },
   };
 }
@@ -66,11 +70,8 @@ export function planOf(
 const sameInputs = (a: ChosenMove, b: ChosenMove) =>
   a.id === b.id && JSON.stringify(a.inputs) === JSON.stringify(b.inputs);
 
-/** In the band within plate and heating range first; then in the band; then whatever comes nearest. */
-function tierOf({ burden, flowCfm }: Candidate, { target, maxTesp }: Goal): number {
-  if (flowCfm < target.lowCfm || flowCfm > target.highCfm) return 2;
-  return burden.tespInWc <= maxTesp.value && burden.heat === 0 ? 0 : 1;
-}
+const tierOfCandidate = ({ burden, flowCfm }: Candidate, goal: Goal): Tier =>
+  tierOf({ flowCfm, tespInWc: burden.tespInWc }, burden.heat === 1, goal);
 
 const LESS: Readonly<Record<PlanKind, (c: Candidate) => readonly number[]>> = {
   leastWork: ({ burden }) => [burden.minutes, burden.cost, burden.atEnd, burden.away],
@@ -84,7 +85,7 @@ function compare(a: readonly number[], b: readonly number[]): number {
 }
 
 /** A plan whose chance is under this is not offered while another of its kind has a better one. */
-const FAIR_CHANCE = 0.5;
+const FAIR_CHANCE = 0.35;
 
 /** The first that carries its motor and lands fairly often; else the likeliest of those that carry it; else the first. */
 function firstFair(
@@ -110,9 +111,14 @@ function firstFair(
  */
 export function readyPlans(problem: PlanProblem, found: SearchResult, sure: Sureness, seed: number): PlanAnswer {
   const { goal, system } = problem;
-  const best = Math.min(...found.candidates.map((c) => tierOf(c, goal)));
-  const tier = found.candidates.filter((c) => tierOf(c, goal) === best);
-  const pool = best === 2 ? [...tier].sort((a, b) => a.burden.away - b.burden.away).slice(0, 12) : tier;
+  // What is in the band within the plate is left alone: the middle of the band is never left for a static that is well already.
+  if (problem.due.length === 0 && landingOf(system, goal) < 2) {
+    const kept = planOf(problem, [], sure, seed);
+    if (kept.ok) return { ready: [{ ...kept.plan, kinds: PLAN_KINDS }], evaluated: found.evaluated, notes: [] };
+  }
+  const best = Math.min(...found.candidates.map((c) => tierOfCandidate(c, goal)));
+  const tier = found.candidates.filter((c) => tierOfCandidate(c, goal) === best);
+  const pool = best === 3 ? [...tier].sort((a, b) => a.burden.away - b.burden.away).slice(0, 12) : tier;
   const worked = new Map<Candidate, Plan | undefined>();
   const work = (candidate: Candidate) => {
     if (!worked.has(candidate)) {
@@ -124,14 +130,18 @@ export function readyPlans(problem: PlanProblem, found: SearchResult, sure: Sure
   const byPlan = new Map<Plan, PlanKind[]>();
   for (const kind of PLAN_KINDS) {
     const order = [...pool].sort((a, b) => compare(LESS[kind](a), LESS[kind](b)));
-    if (best === 2) order.sort((a, b) => a.burden.away - b.burden.away);
-    const pick = firstFair(order.slice(0, best === 2 ? 6 : 24), work);
+    if (best === 3) order.sort((a, b) => a.burden.away - b.burden.away);
+    const pick = firstFair(order.slice(0, best === 3 ? 6 : 24), work);
     if (pick) byPlan.set(pick, [...(byPlan.get(pick) ?? []), kind]);
   }
   const notes: string[] = [];
-  if (best === 2 && byPlan.size > 0)
+  if (best === 3 && byPlan.size > 0)
     notes.push('No combination of these moves lands in the band on the measured path; what comes nearest is shown.');
   if (best === 1)
+    notes.push(
+      'What lands in the band stands over the plate by less than the readings’ error: read the static again after it.',
+    );
+  if (best === 2)
     notes.push(
       tier.some((c) => c.burden.heat === 0)
         ? 'What lands in the band stays over the plate’s static: the ducts need more than these moves.'
@@ -141,5 +151,6 @@ export function readyPlans(problem: PlanProblem, found: SearchResult, sure: Sure
     notes.push(
       'Raising the speed alone is left out: the path asks more than the plate allows already, and speed on a choked path costs static, watts, noise and motors.',
     );
+  if (found.refusedSlower > 0 && problem.noSlower) notes.push(`Slower speeds are left out. ${problem.noSlower}`);
   return { ready: [...byPlan].map(([plan, kinds]) => ({ ...plan, kinds })), evaluated: found.evaluated, notes };
 }

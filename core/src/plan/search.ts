@@ -1,7 +1,8 @@
-import { curveRuns, lagFactors, laggedRuns, tapRow, type CurveRun, type Fan } from '../fan';
+import { isChoked } from '../advise';
+import { fanRuns, lagFactors, type CurveRun, type Fan } from '../fan';
 import { predictHeating, type Goal } from '../model';
 import { applyMoves, effortOf, moveOf, type ChosenMove, type MoveFigures } from '../moves';
-import { crossingOf, operate, resistancesOf } from '../operate';
+import { crossingOf, resistancesOf } from '../operate';
 import { dropAt, merged } from '../path';
 import type { System } from '../system';
 import { Front, type Burden } from './front';
@@ -19,6 +20,8 @@ export interface PlanProblem {
   readonly figures: MoveFigures;
   /** Raise the speed even where the path is choked and nothing is done about it. */
   readonly speedFirst?: boolean;
+  /** Why no slower speed may be planned: nothing vouches for the air, or the fan itself is in doubt. */
+  readonly noSlower?: string;
 }
 
 /** How near the search solves each crossing; what is shown is solved anew to the last digit. */
@@ -39,6 +42,8 @@ export interface SearchResult {
   readonly evaluated: number;
   /** Combinations left out because they raise the speed on a choked path and take nothing away from it. */
   readonly refusedSpeed: number;
+  /** Combinations left out because they lower the speed while nothing vouches for the air. */
+  readonly refusedSlower: number;
 }
 
 export interface SearchProgress {
@@ -92,19 +97,13 @@ const awayFrom = (flowCfm: number, { target }: Goal) => Math.abs(flowCfm - targe
 /** Curves by tap and lags: the search asks each of them very often. */
 function curves() {
   const kept = new Map<string, readonly CurveRun[]>();
-  return ({ table, tap, lags }: Fan): readonly CurveRun[] => {
-    const factors = lagFactors(lags);
-    const key = `${tap} ${factors.speed} ${factors.flow}`;
+  return (fan: Fan): readonly CurveRun[] => {
+    const factors = lagFactors(fan.lags);
+    const key = `${fan.tap} ${factors.speed} ${factors.flow}`;
     let runs = kept.get(key);
-    if (!runs) kept.set(key, (runs = laggedRuns(curveRuns(table, tapRow(table, tap)!), factors)));
+    if (!runs) kept.set(key, (runs = fanRuns(fan)));
     return runs;
   };
-}
-
-/** Whether the path asks more than the plate allows as it stands, or the fan has left its table at the top. */
-export function isChoked(system: System, { maxTesp }: Goal): boolean {
-  const now = operate(system);
-  return now.kind === 'crossing' ? now.tespInWc > maxTesp.value : now.side === 'aboveTable';
 }
 
 /**
@@ -119,7 +118,7 @@ export function* searchCombinations(
   problem: PlanProblem,
   step = 2000,
 ): Generator<SearchProgress, SearchResult, undefined> {
-  const { system, goal, moves, speeds, figures, speedFirst } = problem;
+  const { system, goal, moves, speeds, figures, speedFirst, noSlower } = problem;
   const runsOf = curves();
   const choked = isChoked(system, goal);
   const base = resistancesOf(system);
@@ -129,6 +128,7 @@ export function* searchCombinations(
   };
   const flowNow = flowOn(system.fan);
   const raises = speeds.map((speed) => speed.chosen !== undefined && flowOn(speed.fan) > flowNow * 1.002);
+  const slows = speeds.map((speed) => speed.chosen !== undefined && flowOn(speed.fan) < flowNow * 0.998);
   const lowers = moves.map(({ id }) => moveOf(id)?.does === 'lowersStatic');
   const touches = moves.map(({ id }) => moveOf(id)?.touches);
   const all = [
@@ -143,6 +143,7 @@ export function* searchCombinations(
   let done = 0;
   let evaluated = 0;
   let refusedSpeed = 0;
+  let refusedSlower = 0;
   let next = step;
   for (const set of all) {
     const chosen = set.map((i) => moves[i]!);
@@ -161,6 +162,10 @@ export function* searchCombinations(
       const speed = speeds[s]!;
       if (choked && raises[s] && !lowersStatic && !speedFirst) {
         refusedSpeed += 1;
+        continue;
+      }
+      if (noSlower !== undefined && slows[s]) {
+        refusedSlower += 1;
         continue;
       }
       evaluated += 1;
@@ -190,5 +195,5 @@ export function* searchCombinations(
       yield { done, total };
     }
   }
-  return { candidates: front.items, evaluated, refusedSpeed };
+  return { candidates: front.items, evaluated, refusedSpeed, refusedSlower };
 }

@@ -1,6 +1,6 @@
 import { driveOptions, isAtEnd, type DriveParts } from '../driveBench';
 import { driveInputs, onDrive, type ChosenMove, type MoveFigures, effortOf } from '../moves';
-import type { Fan } from '../fan';
+import { fanRpm, fanSpeeds, hasSpeed, type Fan } from '../fan';
 import { onTap, type System } from '../system';
 
 /** A speed the blower could run at: as it is, on another tap, at another setting of its drive. */
@@ -24,7 +24,7 @@ export function speedOptions(system: System, parts: DriveParts, figures: MoveFig
     const set = driveOptions(drive, parts).flatMap((option): SpeedOption[] => {
       if (option.rank === 'asFound') return [];
       const done = onDrive(system, option.drive);
-      if (!done.ok || Number(done.system.fan.tap) > most) return [];
+      if (!done.ok || (fanRpm(done.system.fan, done.system.fan.tap) ?? 0) > most) return [];
       return [
         {
           chosen: { id: 'setDrive', inputs: driveInputs(option.drive) },
@@ -41,9 +41,9 @@ export function speedOptions(system: System, parts: DriveParts, figures: MoveFig
   const effort = effortOf(['changeTap'], figures);
   return [
     stays,
-    ...fan.table.taps
-      .filter(({ tap }) => tap !== fan.tap)
-      .map(({ tap }) => ({
+    ...fanSpeeds(fan)
+      .filter((tap) => tap !== fan.tap && hasSpeed(fan, tap))
+      .map((tap) => ({
         chosen: { id: 'changeTap', inputs: { tap } },
         fan: { ...fan, tap },
         system: onTap(system, tap),

@@ -1,2 +1,3 @@
 export * from './planRecord';
 export * from './proof';
+export * from './untouched';

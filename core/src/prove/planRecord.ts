@@ -1,3 +1,4 @@
+import { DEFAULT_RULES } from '../judge';
 import type { Prediction } from '../model';
 import { applyMoves, moveOf, type CautionId, type ChosenMove } from '../moves';
 import type { PlanRequest } from '../plan';
@@ -53,6 +54,15 @@ export function moveWords({ id, inputs }: ChosenMove, request: PlanRequest): str
 export const cautionsOf = (moves: readonly ChosenMove[]): CautionId[] => [
   ...new Set(moves.flatMap(({ id }) => moveOf(id)?.cautions ?? [])),
 ];
+
+/**
+ * A record as it is read today: figures of the rules that plans of before do not hold are those of today.
+ * Stored plans are never changed; they are lifted whenever they are read.
+ */
+export const liftPlanRecord = (record: PlanRecord): PlanRecord => ({
+  ...record,
+  from: { ...record.from, goal: { ...record.from.goal, rules: { ...DEFAULT_RULES, ...record.from.goal.rules } } },
+});
 
 const isNumber = (value: unknown): value is number => typeof value === 'number' && Number.isFinite(value);
 

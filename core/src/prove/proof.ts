@@ -1,13 +1,14 @@
-import { flowAtStatic, lagFactors, tapRow } from '../fan';
-import { wordOnTarget, wordUnder, type VerdictWord } from '../judge';
+import { flowAt, speedSigma } from '../fan';
+import { measuredPath, tespWord, wordOnTarget, wordUnder, type VerdictWord } from '../judge';
 import { applyMoves } from '../moves';
 import { predict } from '../model';
+import { dropAt } from '../path';
 import type { Conditions, PressureReading } from '../readings';
 import type { PortId, Stretch, System } from '../system';
 import type { VisitAssessment } from '../visit';
-import { measuredPath } from '../judge';
-import type { PlanRecord } from './planRecord';
-import { promiseOf } from './planRecord';
+import { percentText, staticText } from '../words';
+import { promiseOf, type PlanRecord } from './planRecord';
+import { flowChange, promisedSigma, type FlowChange } from './untouched';
 
 /** One quantity before, as promised, and after. */
 export interface ProofLine {
@@ -28,13 +29,31 @@ export interface ConditionChange {
   readonly sentence: string;
 }
 
+/** What the untouched stretch says of the promise. */
+export interface Claim {
+  /** The change of airflow as promised, and as the untouched stretches have it. */
+  readonly promisedRatio: number;
+  readonly change: FlowChange;
+  /**
+   * `asPromised`; `notChanged`: the air is what it was, though a change was promised; `otherwise`: it changed, but not as promised.
+   */
+  readonly found: 'asPromised' | 'notChanged' | 'otherwise';
+  readonly sentence: string;
+}
+
 export interface Proof {
   readonly lines: readonly ProofLine[];
+  /** Absent while no untouched stretch was read before and after. */
+  readonly claim?: Claim;
+  /** Airflow after with its σ, CFM, what it rests on, and the error it shares with before. */
+  readonly flow?: { readonly flowCfm: number; readonly sigmaCfm: number; readonly says: string };
   readonly changes: readonly ConditionChange[];
   /** Ports of before that were not read again yet. */
   readonly lacking: readonly PortId[];
   /** The unit as it was proven: its path measured anew. */
   readonly proven?: { readonly system: System; readonly flowCfm: number; readonly tespInWc: number };
+  /** Why what was read cannot be proof, one sentence each; empty when it can. */
+  readonly contradictions: readonly string[];
   /** How near the plan was, in words; undefined until airflow and static are read again. */
   readonly sentence?: string;
 }
@@ -62,16 +81,6 @@ function conditionChange(before: PressureReading, after: PressureReading, tapCha
   return differing.length === 0 ? undefined : differing.join('; ');
 }
 
-/** Airflow by the fan as the plan left it, at a static; the same blower keeps what sets it off its table. */
-function flowByFan(system: System, tespInWc: number): number | undefined {
-  const { table, tap, lags } = system.fan;
-  const row = tapRow(table, tap);
-  if (!row) return undefined;
-  const { speed, flow } = lagFactors(lags);
-  const read = flowAtStatic(table, row, tespInWc / (speed * speed));
-  return read.kind === 'flow' ? read.flowCfm * speed * flow : undefined;
-}
-
 const line = (
   base: Pick<ProofLine, 'id' | 'name' | 'unit' | 'before' | 'promised' | 'after'>,
   word: VerdictWord,
@@ -86,11 +95,126 @@ const line = (
 
 const measuredDrop = (assessment: VisitAssessment) => assessment.drop.value;
 
+/** (J) A method repeated at the same place with the same instrument: of its own error so much is not common to both. */
+const REPEAT_SHARE = 0.4;
+
+interface Change {
+  readonly ratio: number;
+  readonly sigma: number;
+  readonly by: string;
+}
+
+/** The change of airflow by everything that was done alike before and after. */
+function changesOf(
+  before: VisitAssessment,
+  after: VisitAssessment,
+  untouched: FlowChange | undefined,
+  changedSystem: System,
+): Change[] {
+  const changes: Change[] = untouched ? [{ ...untouched, by: 'the stretch nobody touched' }] : [];
+  for (const was of before.estimates) {
+    const is = after.estimates.find((e) => e.id === was.id);
+    if (!is || was.basis !== 'measured' || was.setAside !== undefined || is.setAside !== undefined) continue;
+    changes.push({
+      ratio: is.flowCfm / was.flowCfm,
+      sigma: (is.flowCfm / was.flowCfm) * REPEAT_SHARE * Math.hypot(was.sigmaShare, is.sigmaShare),
+      by: was.name.toLowerCase(),
+    });
+  }
+  const flow = before.flow?.flowCfm;
+  const { tespInWc } = after.judgement;
+  const byFan = tespInWc === undefined ? undefined : flowAt(changedSystem.fan, tespInWc);
+  // The fan's own curve vouches for the change only where nothing that saw the air does.
+  if (changes.length === 0 && flow !== undefined && byFan !== undefined)
+    changes.push({
+      ratio: byFan / flow,
+      sigma: 0.03,
+      by: changedSystem.fan.usual ? 'a usual curve' : 'the maker’s table',
+    });
+  return changes;
+}
+
+/** Airflow after: before's with its error, times the change. Its error is common to both. */
+function flowAfter(before: VisitAssessment, after: VisitAssessment, changes: readonly Change[]): Proof['flow'] {
+  const was = before.flow;
+  if (!was || changes.length === 0) return undefined;
+  const weights = changes.reduce((sum, one) => sum + 1 / one.sigma ** 2, 0);
+  const ratio = changes.reduce((sum, one) => sum + one.ratio / one.sigma ** 2, 0) / weights;
+  const own = Math.sqrt(1 / weights) / ratio;
+  const common = was.sigmaCfm / was.flowCfm;
+  const fresh = after.estimates.filter(
+    (e) => e.basis === 'measured' && e.setAside === undefined && !before.estimates.some((old) => old.id === e.id),
+  );
+  let flowCfm = was.flowCfm * ratio;
+  let sigmaCfm = flowCfm * Math.hypot(common, own);
+  // A method that was taken only after speaks for itself.
+  for (const e of fresh) {
+    const [a, b] = [1 / sigmaCfm ** 2, 1 / (e.flowCfm * e.sigmaShare) ** 2];
+    flowCfm = (flowCfm * a + e.flowCfm * b) / (a + b);
+    sigmaCfm = Math.sqrt(1 / (a + b));
+  }
+  return {
+    flowCfm,
+    sigmaCfm,
+    says: `The change is by ${changes.map((one) => one.by).join(' and ')}, to ± ${(100 * own).toFixed(1)} %; before and after share the ± ${percentText(common)} of the airflow before${fresh.length > 0 ? `, with ${fresh.map((e) => e.name.toLowerCase()).join(', ')} taken after` : ''}.`,
+  };
+}
+
+/** Two changes of airflow differ for good beyond this many of their σ. */
+const TOO_FAR_SIGMAS = 2;
+
+function claimOf(promisedRatio: number, change: FlowChange, speedSigmaShare: number): Claim {
+  const own = Math.hypot(change.sigma, promisedSigma(promisedRatio, speedSigmaShare));
+  const off = Math.abs(change.ratio - promisedRatio);
+  const still = Math.abs(change.ratio - 1) <= TOO_FAR_SIGMAS * change.sigma;
+  const percent = (ratio: number) => `${ratio >= 1 ? '+' : '−'}${Math.abs(100 * (ratio - 1)).toFixed(1)} %`;
+  const [first] = change.stretches;
+  const where = `${staticText(first!.beforeInWc)} then, ${staticText(first!.afterInWc)} now`;
+  const seen = `The stretch nobody touched says ${percent(change.ratio)} ± ${(100 * change.sigma).toFixed(1)} (${where}), the plan promised ${percent(promisedRatio)}.`;
+  // What was promised is too small to be told from nothing by this stretch.
+  const telling = Math.abs(promisedRatio - 1) > TOO_FAR_SIGMAS * change.sigma;
+  if (still && telling)
+    return {
+      promisedRatio,
+      change,
+      found: 'notChanged',
+      sentence: `${seen} The air is what it was: was it done, or does something else hold it?`,
+    };
+  if (off > TOO_FAR_SIGMAS * own)
+    return {
+      promisedRatio,
+      change,
+      found: 'otherwise',
+      sentence: `${seen} Fan or path did not change as planned, whatever the table says.`,
+    };
+  return { promisedRatio, change, found: 'asPromised', sentence: seen };
+}
+
+/** What keeps readings from being proof: another speed than the plan's, or conditions that differ. */
+function contradictionsOf(changedSystem: System, before: VisitAssessment, after: VisitAssessment): string[] {
+  const found: string[] = [];
+  const planned = changedSystem.fan.tap;
+  const other = [...after.counted.values()].find(
+    ({ conditions: { tap } }) => tap && tap !== planned && after.counted.size > 0,
+  );
+  if (other?.conditions.tap && !changedSystem.fan.usual && changedSystem.fan.motor !== 'beltDrive')
+    found.push(
+      `Read again on tap ${other.conditions.tap}, the plan is for ${planned}: that is no proof of it. Set the speed, or decide anew.`,
+    );
+  const refused = after.standing.filter(({ notCounted }) => notCounted === 'doorOff' || notCounted === 'filterOut');
+  if (after.judgement.tespInWc === undefined && before.judgement.tespInWc !== undefined && refused.length > 0)
+    found.push(
+      'What was read again was read with the door off or the filter out: it proves nothing. Read it as before.',
+    );
+  return found;
+}
+
 /**
  * What was promised against what was read again, and the unit's model put right by it.
  *
- * Airflow after is by the same means as before: where only the table told it, the plan's fan at the static read now; where another
- * method was repeated, what all agree on.
+ * Like is compared with like: the change of airflow is by the stretches nobody touched and by methods repeated, the airflow after is
+ * that before times the change, so that the error of the airflow before is common to both and named. Where the untouched stretch and
+ * the promise differ by more than 2σ the fan or the path did not change as planned, and nothing is proven.
  *
  * @param plan as it was decided
  * @param before the visit up to the plan
@@ -103,12 +227,18 @@ export function proofOf(plan: PlanRecord, before: VisitAssessment, after: VisitA
   const changedSystem = applied.ok ? applied.system : measured;
   const now = promiseOf(predict(measured, goal));
   const tesp = after.judgement.tespInWc;
-  const otherMethod = after.flow?.counted.some((id) => id !== 'blowerTable') ? after.flow.flowCfm : undefined;
-  const flow = tesp === undefined ? undefined : (otherMethod ?? flowByFan(changedSystem, tesp));
+  const untouched = flowChange(measured, plan.moves, before, after);
+  const found = flowAfter(before, after, changesOf(before, after, untouched, changedSystem));
+  const contradictions = contradictionsOf(changedSystem, before, after);
+  const flow = tesp === undefined || contradictions.length > 0 ? undefined : found?.flowCfm;
+  const claim =
+    untouched && now && now.flowCfm > 0 && tesp !== undefined
+      ? claimOf(plan.promise.flowCfm / now.flowCfm, untouched, speedSigma(measured.fan, changedSystem.fan.tap))
+      : undefined;
   const band = (value: number | undefined): VerdictWord =>
     value === undefined ? 'cantSay' : wordOnTarget(value, goal.target, goal.rules.edgeShare);
   const under = (value: number | undefined): VerdictWord =>
-    value === undefined ? 'cantSay' : wordUnder(value, goal.maxTesp.value, goal.rules.edgeShare);
+    value === undefined ? 'cantSay' : tespWord(value, goal.maxTesp.value, goal.rules);
   const { promise } = plan;
   const lines: ProofLine[] = [
     line(
@@ -185,16 +315,36 @@ export function proofOf(plan: PlanRecord, before: VisitAssessment, after: VisitA
     lines,
     changes,
     lacking: [...before.counted.keys()].filter((port) => !after.counted.has(port)),
+    claim,
+    flow: flow === undefined ? undefined : found,
+    contradictions,
     proven:
-      flow === undefined || tesp === undefined
+      flow === undefined || tesp === undefined || (claim !== undefined && claim.found !== 'asPromised')
         ? undefined
         : {
             flowCfm: flow,
             tespInWc: tesp,
-            system: { ...changedSystem, path: provenPath(after, tesp, flow, changedSystem.path) },
+            system: {
+              ...changedSystem,
+              fan: fanThrough(changedSystem, tesp, flow),
+              path: provenPath(after, tesp, flow, changedSystem.path),
+            },
           },
-    sentence: flow === undefined || tesp === undefined ? undefined : proofSentence(lines),
+    sentence:
+      contradictions[0] ??
+      (flow === undefined || tesp === undefined
+        ? undefined
+        : claim && claim.found !== 'asPromised'
+          ? claim.sentence
+          : proofSentence(lines)),
   };
+}
+
+/** The plan's fan, set to what was read after the work. */
+function fanThrough({ fan, inside }: System, tesp: number, flow: number): System['fan'] {
+  const onCurve = flowAt(fan, tesp + (inside ? dropAt(inside.resistance, flow) : 0));
+  if (onCurve === undefined || Math.abs(flow / onCurve - 1) < 1e-6) return fan;
+  return { ...fan, lags: [...(fan.lags ?? []), { cause: 'measured', acts: 'flow', factor: flow / onCurve }] };
 }
 
 /** The path measured after the work; the parts of a stretch read together keep the shares of the plan. */

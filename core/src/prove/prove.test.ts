@@ -1,4 +1,4 @@
-import { EXAMPLE_A_GOAL, EXAMPLE_A_UNIT } from '../examples/exampleA';
+import { EXAMPLE_A_GOAL, EXAMPLE_A_UNIT } from '../../fixtures/exampleA';
 import { DEFAULT_RULES } from '../judge';
 import { applyMoves } from '../moves';
 import { predict } from '../model';
@@ -6,10 +6,10 @@ import { NO_PARTS } from '../driveBench';
 import type { PlanRequest } from '../plan';
 import type { PressureReading } from '../readings';
 import { operate } from '../operate';
-import { stageDropAt } from '../moves';
+import { stageDropAt } from '../system';
 import { assessVisit, type Fact } from '../visit';
 import { yearlyEnergy } from '../energy';
-import { cautionsOf, moveWords, planRecordFault, promiseOf, proofOf, type PlanRecord } from '.';
+import { cautionsOf, flowChange, moveWords, planRecordFault, promiseOf, proofOf, type PlanRecord } from '.';
 
 let n = 0;
 const read = (
@@ -79,14 +79,86 @@ describe('a prediction that comes out', () => {
 });
 
 describe('a prediction that is off', () => {
-  const worse = asPromised.map((r) => ({ ...r, staticInWc: r.staticInWc * 1.2 }));
-  const proof = proofOf(plan, before, assess(worse, [], '4'));
-  test('the error is after against predicted, and the model is put right by it', () => {
-    expect(lineOf(proof, 'tesp')!.error).toBeCloseTo(0.2, 6);
-    expect(lineOf(proof, 'flow')!.error).toBeLessThan(0);
-    expect(proof.sentence).toMatch(/^The air moves \d+ % less than predicted, the static is 0.12 higher\./);
+  test('a filter that turns out tighter: less air, by the duct nobody touched, and the model is put right by it', () => {
+    // The new filter takes 0.10 where 0.06 was promised: 3 % less air.
+    const q = 0.97 * promise.flowCfm;
+    const ducts = (q / promise.flowCfm) ** 2;
+    const after = [
+      read('R1', -drop('returnDuct') * ducts, { tap: '4' }),
+      read('R2', -drop('returnDuct') * ducts - 0.1, { tap: '4' }),
+      read('S1', drop('supplyDuct') * ducts, { tap: '4' }),
+    ];
+    const proof = proofOf(plan, before, assess(after, [], '4'));
+    expect(proof.claim?.found).toBe('asPromised');
+    expect(lineOf(proof, 'flow')!.error).toBeCloseTo(-0.03, 3);
+    expect(proof.sentence).toMatch(/^The air moves 3 % less than predicted/);
     const { flowCfm, system } = proof.proven!;
-    expect(stageDropAt(system, 'supplyDuct', flowCfm)).toBeCloseTo(1.2 * drop('supplyDuct'), 6);
+    expect(flowCfm).toBeCloseTo(q, 0);
+    expect(stageDropAt(system, 'filter', flowCfm)).toBeCloseTo(0.1, 6);
+    expect(operate(system)).toMatchObject({ kind: 'crossing', flowCfm: expect.closeTo(q, 0) });
+  });
+
+  test('statics all a fifth higher are more air, whatever the table says of a higher static', () => {
+    const worse = asPromised.map((r) => ({ ...r, staticInWc: r.staticInWc * 1.2 }));
+    const proof = proofOf(plan, before, assess(worse, [], '4'));
+    expect(lineOf(proof, 'tesp')!.error).toBeCloseTo(0.2, 6);
+    expect(lineOf(proof, 'flow')!.error).toBeCloseTo(Math.sqrt(1.2) - 1, 3);
+  });
+});
+
+describe('the claim is checked on the stretch nobody touched', () => {
+  test('a fix that was not done: the statics of before, read again, prove nothing', () => {
+    const filterOnly = { ...plan, moves: moves.slice(0, 1), promise: { ...promise, flowCfm: 1000, tespInWc: 0.49 } };
+    const again = [read('R1', -0.16), read('R2', -0.31), read('S1', 0.271)];
+    const proof = proofOf(filterOnly, before, assess(again));
+    expect(proof.claim).toMatchObject({ found: 'notChanged', promisedRatio: expect.closeTo(1000 / 940.2, 3) });
+    expect(proof.claim!.sentence).toContain('was it done');
+    expect(proof.proven).toBeUndefined();
+    expect(proof.sentence).toBe(proof.claim!.sentence);
+  });
+  test('a tap that gave far less than the table promised is told, and nothing is proven', () => {
+    // Promised +13 %; the ducts say + 3 %.
+    const little = [read('R1', -0.17, { tap: '4' }), read('R2', -0.24, { tap: '4' }), read('S1', 0.286, { tap: '4' })];
+    const proof = proofOf(plan, before, assess(little, [], '4'));
+    expect(proof.claim?.found).toBe('otherwise');
+    expect(proof.proven).toBeUndefined();
+  });
+  test('its σ is that of the same hole read twice: 1.4 % for 0.25 in. w.c. of duct', () => {
+    const was = assess([read('R2', -0.31), read('S1', 0.25)]);
+    const is = assess([read('R2', -0.31), read('S1', 0.25)]);
+    const change = flowChange(was.model!.system, [{ id: 'cleanCoil', inputs: {} }], was, is)!;
+    const supply = change.stretches.find((s) => s.stages[0] === 'supplyDuct')!;
+    expect(supply.ratio).toBe(1);
+    expect(supply.sigma).toBeCloseTo(0.01414, 4);
+  });
+  test('a stretch that the plan changes says nothing of the airflow', () => {
+    const enlarged = [{ id: 'enlargeSupply', inputs: { nowIn: 12, newIn: 14, takesPercent: 60 } }];
+    const change = flowChange(request.system, enlarged, before, before)!;
+    expect(change.stretches.map((s) => s.stages.join())).toEqual(['returnDuct']);
+  });
+  test('the error that before and after share is named', () => {
+    const { flow } = proofOf(plan, before, assess(asPromised, [], '4'));
+    expect(flow!.says).toContain('share the ± 10 % of the airflow before');
+    expect(flow!.sigmaCfm / flow!.flowCfm).toBeCloseTo(Math.hypot(0.1, flowSigma()), 3);
+    function flowSigma() {
+      const change = flowChange(request.system, moves, before, assess(asPromised, [], '4'))!;
+      return change.sigma / change.ratio;
+    }
+  });
+});
+
+describe('what cannot be proof', () => {
+  test('another tap than the plan’s', () => {
+    const onThree = asPromised.map((r) => ({ ...r, conditions: { ...r.conditions, tap: '3' } }));
+    const proof = proofOf(plan, before, assess(onThree, [], '4'));
+    expect(proof.contradictions[0]).toContain('Read again on tap 3, the plan is for 4');
+    expect(proof.proven).toBeUndefined();
+  });
+  test('readings with the door off or the filter out', () => {
+    const open = asPromised.map((r) => ({ ...r, conditions: { ...r.conditions, door: 'off' as const } }));
+    const proof = proofOf(plan, before, assess(open, [], '4'));
+    expect(proof.contradictions[0]).toContain('door off or the filter out');
+    expect(proof.proven).toBeUndefined();
   });
 });
 

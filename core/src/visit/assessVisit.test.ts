@@ -1,4 +1,5 @@
-import { EXAMPLE_A_READINGS, EXAMPLE_A_TABLE, EXAMPLE_A_UNIT } from '../examples/exampleA';
+import { EXAMPLE_A_READINGS, EXAMPLE_A_TABLE, EXAMPLE_A_UNIT } from '../../fixtures/exampleA';
+import { SOUND_FAN } from '../../fixtures/exampleLooks';
 import { DEFAULT_RULES, type UnitFacts } from '../judge';
 import type { Conditions, PressureReading } from '../readings';
 import type { PortId } from '../system';
@@ -59,7 +60,8 @@ describe('airflow by several methods', () => {
     const { flow, airflow } = assess({ facts: [near] });
     expect(flow?.counted).toEqual(['blowerTable', 'traverse']);
     expect(flow!.sigmaCfm).toBeLessThan(0.06 * 940);
-    expect(airflow.working.inputs).toHaveLength(2);
+    // The static, the table and the traverse.
+    expect(airflow.working.inputs).toHaveLength(3);
   });
   test('one set aside with a reason does not count until it is taken back', () => {
     const aside = fact('setAside', { method: 'traverse', reason: 'elbow' });
@@ -76,13 +78,15 @@ describe('airflow by several methods', () => {
   });
   test('a caked wheel, a dry coil or a low line make the table less sure, with the reason', () => {
     const table = (more: Partial<VisitFacts>) => assess(more).estimates[0]!;
-    expect(table({ facts: [fact('look', { item: 'wheel', state: 'caked' })] }).doubts[0]).toContain('wheel is caked');
+    expect(table({ facts: [fact('look', { item: 'wheel', state: 'caked' })] }).doubts[0]).toContain(
+      'caked blower wheel was seen',
+    );
     const dry = EXAMPLE_A_READINGS.map((r) => ({ ...r, conditions: { ...asItRuns, coil: 'dry' as const } }));
     expect(table({ readings: dry }).doubts[0]).toContain('wet coil');
     const psc: UnitFacts = { ...EXAMPLE_A_UNIT, motor: 'psc' };
     const low = table({ unit: psc, lineVolts: 208, table: { volts: 240 } });
     expect(low.doubts[0]).toContain('208 V');
-    expect(low.sigmaShare).toBeGreaterThan(0.06);
+    expect(low.sigmaShare).toBeGreaterThan(DEFAULT_RULES.tableFlowSigma);
   });
 });
 
@@ -91,7 +95,8 @@ describe('temperature drop', () => {
   const at = (supplyF: number) => fact('measuredDrop', { ...air, supplyF });
   test.each([
     [50.8, 'inside'],
-    [44, 'outside'],
+    // It fits far less air than the table reads: the table is doubted, and the drop's band with it.
+    [44, 'atTheEdge'],
     [62, 'outside'],
   ])('supply %p °F is %s', (supplyF, word) => expect(assess({ facts: [at(supplyF)] }).drop.word).toBe(word));
   test('the weak rule is used only when it is chosen or nothing else can be said, and labelled', () => {
@@ -120,7 +125,7 @@ describe('a visit in heating aims at what the heat asks for', () => {
   const rise = { min: 30, max: 60 };
   test('by the output that was typed', () => {
     const heating = { outputBtuH: 54_000, riseMinF: 30, riseMaxF: 60 };
-    const { judgement, airflow, advice } = assess({ mode: 'heating', heating });
+    const { judgement, airflow, advice } = assess({ mode: 'heating', heating, facts: SOUND_FAN });
     expect(judgement.target).toMatchObject({ source: 'nameplate' });
     expect(judgement.target!.lowCfm).toBeCloseTo(54_000 / 1.08 / 60, 0);
     expect(airflow).toMatchObject({ word: 'inside', limit: { source: 'nameplate' } });
@@ -199,7 +204,7 @@ describe('the next reading, always with its reason', () => {
           reading('S1', 0.3, { filter: 'out' }),
         ],
       },
-      { kind: 'method', method: 'traverse' },
+      { kind: 'method', method: 'flowPlate' },
     ],
     [
       'constant airflow',
@@ -242,6 +247,6 @@ test('a make-up air unit: static against outdoors, airflow against its design, n
     mode: 'heating',
   });
   expect(judgement.tespInWc).toBe(0.5);
-  expect(judgement.flowCfm).toBeCloseTo(4275, 0);
+  expect(airflow.value).toBeCloseTo(4275, 0);
   expect(airflow.sentence).toContain('design 4,000');
 });

@@ -1,5 +1,7 @@
-import type { Judgement, JudgedStretch } from '../judge';
-import { flowAtStatic, tapRow } from '../fan';
+import { speedName } from '../advise';
+import { staticAt } from '../fan';
+import type { JudgedStretch, Judgement, KnownFlow } from '../judge';
+import type { System } from '../system';
 import { WORKABLE_FRICTION } from '../duct';
 import { staticText } from '../words';
 
@@ -15,21 +17,7 @@ export interface DuctBudget {
 /** Registers, grilles and dampers together, in. w.c., when they were not read. */
 const OUTLETS_IN_WC = 0.09;
 
-/** The static at which a tap moves a flow: the table read backwards, inside one run only. */
-function staticForFlow(judgement: Judgement, flowCfm: number): number | undefined {
-  const fan = judgement.system?.fan;
-  const row = fan && tapRow(fan.table, fan.tap);
-  if (!fan || !row) return undefined;
-  const { staticsInWc } = fan.table;
-  for (let i = 1; i < staticsInWc.length; i += 1) {
-    const [q0, q1] = [row.flowsCfm[i - 1], row.flowsCfm[i]];
-    if (q0 == null || q1 == null || flowCfm > q0 || flowCfm < q1) continue;
-    const [p0, p1] = [staticsInWc[i - 1]!, staticsInWc[i]!];
-    const p = q0 === q1 ? p1 : p0 + ((q0 - flowCfm) / (q0 - q1)) * (p1 - p0);
-    return flowAtStatic(fan.table, row, p).kind === 'flow' ? p : undefined;
-  }
-  return undefined;
-}
+const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 
 const dropOf = (stretches: readonly JudgedStretch[], kind: 'filter' | 'coil') =>
   stretches.find((s) => s.stages.length === 1 && s.stages[0] === kind)?.dropInWc;
@@ -41,17 +29,21 @@ const dropOf = (stretches: readonly JudgedStretch[], kind: 'filter' | 'coil') =>
  * @param lengthFt total effective length, when it is known
  * @source residential duct design practice; workable 0.06 to 0.18 in. w.c. per 100 ft
  */
-export function ductBudgetOf(judgement: Judgement, lengthFt: number | undefined): DuctBudget | undefined {
-  const { target, flowCfm, stretches } = judgement;
-  if (!target || flowCfm === undefined) return undefined;
-  const availableInWc = staticForFlow(judgement, target.flowCfm);
+export function ductBudgetOf(
+  { target, stretches }: Judgement,
+  system: System | undefined,
+  flow: KnownFlow | undefined,
+  lengthFt: number | undefined,
+): DuctBudget | undefined {
+  if (!target || !flow || !system) return undefined;
+  const { flowCfm } = flow;
+  const availableInWc = staticAt(system.fan, target.flowCfm);
   if (availableInWc === undefined) {
-    const { tap } = judgement.system?.fan ?? {};
     return {
       availableInWc: 0,
       leftInWc: 0,
       word: 'outside',
-      sentence: `Tap ${tap ?? ''} never moves the target airflow in the maker’s table: nothing is left for the ducts.`,
+      sentence: `${capital(speedName(system, system.fan.tap))} never moves the target airflow on its curve: nothing is left for the ducts.`,
     };
   }
   const scale = target.flowCfm / flowCfm;

@@ -1,10 +1,24 @@
-import type { FlowEstimate } from '../flow';
-import type { Judgement, Rules, UnitFacts } from '../judge';
+import { moistAir } from '../air';
+import { causeOf, type Cause } from '../causes';
+import { flowFromDrop } from '../coil';
+import { fanDoubt, type FanDoubt, type MeasuredFan } from '../doubt';
+import type { BeltDrive } from '../drive';
+import { flowAt, hasSpeed, readFan, usualCurveFault, type Fan, type OffTable } from '../fan';
+import { sigmasApart, type FlowEstimate } from '../flow';
+import type { PressureJudgement, Rules, UnitFacts } from '../judge';
+import type { Look } from '../look';
+import { crossingOf } from '../operate';
+import { DUCT_EXPONENT, resistanceFromPoint } from '../path';
 import type { PressureReading } from '../readings';
-import { FLOW_METHOD_IDS, solveTool, toolOf } from '../tools';
+import type { HeatingFacts, MotorFacts } from '../system';
+import { FLOW_METHOD_IDS, solveTool, toolOf, type RawInputs } from '../tools';
+import { fanRuns } from '../fan';
 import { asideReasons, standingFacts, type Fact } from './facts';
+import { flowByMotor, MOTOR_METHOD } from './motorPower';
 
 export const TABLE_METHOD = 'blowerTable';
+export const PROVEN_METHOD = 'provenPoint';
+export const USUAL_METHOD = 'usualFlow';
 
 /** Conditions a maker's table was taken under, where the book says so. */
 export interface TableConditions {
@@ -12,13 +26,47 @@ export interface TableConditions {
   readonly volts?: number;
 }
 
+/** How the unit was last proven: a point of its own curve. */
+export interface ProvenPoint {
+  readonly flowCfm: number;
+  readonly tespInWc: number;
+  readonly tap: string;
+}
+
+/** What an airflow may be had from. */
+export interface FlowFacts {
+  readonly pressure: PressureJudgement;
+  readonly unit: UnitFacts;
+  readonly mode: 'cooling' | 'heating';
+  /** The statics that count. */
+  readonly counted: readonly PressureReading[];
+  readonly facts: readonly Fact[];
+  readonly looks: ReadonlyMap<string, Look>;
+  readonly rules: Rules;
+  readonly conditions: TableConditions;
+  readonly lineVolts?: number;
+  readonly densityRatio: number;
+  readonly altitudeFt?: number;
+  readonly heating?: HeatingFacts;
+  readonly motor?: MotorFacts;
+  readonly drive?: BeltDrive;
+  readonly proven?: ProvenPoint;
+}
+
+/** Every airflow there is for a visit, and how far the book is doubted. */
+export interface FlowKnowledge {
+  readonly estimates: readonly FlowEstimate[];
+  readonly doubt: FanDoubt;
+  /** The fan as the book knows it, with what was seen wrong with it; undefined without table and speed. */
+  readonly bookFan?: Fan;
+  /** What the book says at the static, CFM, of a fan without what was seen. */
+  readonly bookCfm?: number;
+  /** Set when the static is not in the tap's row. */
+  readonly offTable?: OffTable;
+}
+
 /** Why the table may not hold here: conditions that differ from the maker's. */
-function tableDoubts(
-  counted: readonly PressureReading[],
-  conditions: TableConditions,
-  lineVolts: number | undefined,
-  motor: UnitFacts['motor'],
-): string[] {
+function tableDoubts({ counted, conditions, lineVolts, unit }: FlowFacts): string[] {
   const coil = conditions.coil ?? 'wet';
   const other = counted.some((reading) => reading.conditions.coil !== coil);
   const off =
@@ -26,45 +74,234 @@ function tableDoubts(
   return [
     other && `The maker’s table is for a ${coil} coil; it was read ${coil === 'wet' ? 'dry' : 'wet'}.`,
     off > 0.05 &&
-      motor === 'psc' &&
+      unit.motor === 'psc' &&
       `Line is ${lineVolts} V, the table is for ${conditions.volts}: a PSC motor turns slower on less.`,
   ].filter((d): d is string => typeof d === 'string');
 }
 
-/**
- * Every airflow there is for a visit: the blower table's, and each method whose facts were recorded and can be solved.
- *
- * @param counted the statics that count
- */
-export function flowEstimates(
-  judgement: Judgement,
-  unit: UnitFacts,
-  counted: readonly PressureReading[],
-  facts: readonly Fact[],
-  rules: Rules,
-  table: { readonly conditions: TableConditions; readonly lineVolts?: number; readonly wheelCaked: boolean },
-): FlowEstimate[] {
-  const aside = asideReasons(facts);
+/** The speed that really runs: RPM measured at the blower goes before what the sheaves say. It holds all slip. */
+export function runningTap({ unit, drive }: Pick<FlowFacts, 'unit' | 'drive'>): string | undefined {
+  const rpm = drive?.measuredRpm;
+  return unit.motor === 'beltDrive' && rpm !== undefined ? String(rpm) : unit.tap;
+}
+
+function bookFanOf(facts: FlowFacts, seen: readonly Cause[]): Fan | undefined {
+  const { unit, densityRatio } = facts;
+  const tap = runningTap(facts);
+  if (!unit.table || tap === undefined) return undefined;
+  const lags = seen.flatMap((cause) => (cause.lag ? [{ ...cause.lag(cause.usual), assumed: true }] : []));
+  const fan = { motor: unit.motor, table: unit.table, tap, densityRatio, ...(lags.length > 0 ? { lags } : {}) };
+  return hasSpeed(fan, tap) ? fan : undefined;
+}
+
+/** (J) Watts of the blower a ton, for heat it adds before the probe. Source: 3 tons about 450 W on PSC, 300 W on electronic motors. */
+const blowerWatts = ({ motor, tons }: UnitFacts): number => Math.round((motor === 'psc' ? 150 : 100) * (tons ?? 3));
+
+/** The inputs of a method as they are solved: the blower's own heat is in the rise unless it was said. */
+const withBlowerHeat = (fact: Fact, unit: UnitFacts): RawInputs =>
+  fact.kind === 'electricHeat' && fact.inputs.blowerWatts === undefined && unit.layout !== 'makeUpAir'
+    ? { ...fact.inputs, blowerWatts: blowerWatts(unit) }
+    : fact.inputs;
+
+/** The speed a fact was taken on, where it is known to be another than the one that is judged. */
+function otherTap({ unit, mode, heating, drive }: FlowFacts, fact: Fact): string | undefined {
+  const now = runningTap({ unit, drive });
+  const heat = fact.kind === 'electricHeat' || fact.kind === 'gasHeat';
+  // Facts of before say no speed: heat was on while it was taken, so heating's own speed ran.
+  const tap = fact.conditions?.tap ?? (heat && mode === 'cooling' && !fact.conditions ? heating?.tap : undefined);
+  return tap === undefined || tap === now ? undefined : tap;
+}
+
+/** (J) One standard deviation of the ratio of two rows of a table, as a share. */
+const TAP_TO_TAP_SIGMA = 0.025;
+
+/** Airflow on the speed in use over that on another, on the same path, by the table; undefined when it does not say. */
+function tapRatio(book: Fan | undefined, tap: string, tespInWc: number | undefined): number | undefined {
+  if (!book || tespInWc === undefined || !hasSpeed(book, tap)) return undefined;
+  const now = flowAt(book, tespInWc);
+  if (now === undefined) return undefined;
+  const path = [resistanceFromPoint(tespInWc, now, DUCT_EXPONENT)];
+  const then = crossingOf(tap, fanRuns({ ...book, tap }), path);
+  return then.kind === 'crossing' ? now / then.flowCfm : undefined;
+}
+
+/** An airflow that was measured on another speed, brought to the one in use by the table's ratio of the two, or left out. */
+function onThisSpeed(estimate: FlowEstimate, fact: Fact, facts: FlowFacts, book: Fan | undefined): FlowEstimate {
+  const tap = otherTap(facts, fact);
+  if (tap === undefined) return estimate;
+  const ratio = tapRatio(book, tap, facts.pressure.tespInWc);
+  if (ratio === undefined)
+    return {
+      ...estimate,
+      unfit: true,
+      setAside: `Taken on ${tap}; no table relates it to the speed that is judged.`,
+    };
+  return {
+    ...estimate,
+    flowCfm: estimate.flowCfm * ratio,
+    sigmaShare: Math.hypot(estimate.sigmaShare, TAP_TO_TAP_SIGMA),
+    doubts: [...estimate.doubts, `Taken on ${tap}, brought over by the table’s ratio of the two speeds.`],
+  };
+}
+
+function methodEstimates(facts: FlowFacts, book: Fan | undefined, aside: ReadonlyMap<string, string>): FlowEstimate[] {
+  const standing = standingFacts(facts.facts);
   const found: FlowEstimate[] = [];
-  if (judgement.flowCfm !== undefined) {
-    const doubts = tableDoubts(counted, table.conditions, table.lineVolts, unit.motor);
-    if (table.wheelCaked) doubts.unshift('The wheel is caked: it moves less than the table of a clean one says.');
-    found.push({
-      id: TABLE_METHOD,
-      name: 'Blower table',
-      flowCfm: judgement.flowCfm,
-      sigmaShare: rules.tableFlowSigma * (doubts.length > 0 ? 1.6 : 1),
-      doubts,
-      setAside: aside.get(TABLE_METHOD),
-    });
-  }
-  const standing = standingFacts(facts);
   for (const id of FLOW_METHOD_IDS) {
     const fact = standing.get(id);
     const tool = toolOf(id);
     if (!fact || !tool) continue;
-    const outcome = solveTool(tool, fact.inputs);
-    if (outcome.ok && outcome.flow) found.push({ id, name: tool.name, ...outcome.flow, setAside: aside.get(id) });
+    const outcome = solveTool(tool, withBlowerHeat(fact, facts.unit));
+    if (!outcome.ok || !outcome.flow) continue;
+    const basis =
+      id === 'coolingDrop' ? 'drop' : id === 'requestedFlow' && fact.inputs.by === 'table' ? 'book' : 'measured';
+    const found1 = onThisSpeed({ id, name: tool.name, basis, ...outcome.flow }, fact, facts, book);
+    found.push({ ...found1, setAside: aside.get(id) ?? found1.setAside });
   }
   return found;
+}
+
+/** The airflow at which a sound coil gives the drop that was read, CFM: a sign, not a method. */
+function dropCfm(facts: FlowFacts): number | undefined {
+  const inputs = standingFacts(facts.facts).get('measuredDrop')?.inputs;
+  const n = (id: string) => (typeof inputs?.[id] === 'number' ? inputs[id] : undefined);
+  const [tons, returnF, supplyF, outdoorF, minutes] = ['tons', 'returnF', 'supplyF', 'outdoorF', 'minutes'].map(n);
+  if (!inputs || facts.mode === 'heating') return undefined;
+  if (tons === undefined || returnF === undefined || supplyF === undefined || outdoorF === undefined) return undefined;
+  if (minutes !== undefined && minutes < 10) return undefined;
+  const [wetBulbF, percent] = [n('returnWetF'), n('returnRhPercent')];
+  const moisture =
+    inputs.moisture === 'rh'
+      ? percent === undefined
+        ? undefined
+        : { relativeHumidity: percent / 100 }
+      : wetBulbF === undefined || wetBulbF > returnF
+        ? undefined
+        : { wetBulbF };
+  if (!moisture) return undefined;
+  const { altitudeFt } = facts;
+  return flowFromDrop(
+    { tons, entering: moistAir(returnF, moisture, altitudeFt), outdoorF, altitudeFt },
+    returnF - supplyF,
+  );
+}
+
+/** (J) One standard deviation of what a unit moves by its own last proven point, as a share. */
+const PROVEN_SIGMA = 0.08;
+/** (J) CFM a ton of a unit of which nothing is known, and one standard deviation of it. */
+const USUAL_CFM_PER_TON = { value: 330, sigma: 60 };
+
+/** The unit's own last proven point, carried along its curve to today's static. */
+function byProvenPoint(facts: FlowFacts, book: Fan | undefined): FlowEstimate | undefined {
+  const { proven, unit, pressure, densityRatio } = facts;
+  const { tespInWc } = pressure;
+  if (!proven || tespInWc === undefined || runningTap(facts) !== proven.tap) return undefined;
+  const base = { id: PROVEN_METHOD, name: 'Last proven point', basis: 'book' as const };
+  const [then, now] = book ? [flowAt(book, proven.tespInWc), flowAt(book, tespInWc)] : [];
+  if (then !== undefined && now !== undefined)
+    return { ...base, flowCfm: (proven.flowCfm * now) / then, sigmaShare: PROVEN_SIGMA, doubts: [] };
+  const anchor = { flowCfm: proven.flowCfm, staticInWc: proven.tespInWc };
+  if (usualCurveFault(unit.motor, anchor)) return undefined;
+  const usual = {
+    anchorFlowCfm: proven.flowCfm,
+    anchorStaticInWc: proven.tespInWc,
+    tap: proven.tap,
+    cfmPerTon: unit.tons === undefined ? 400 : proven.flowCfm / unit.tons,
+  };
+  const flowCfm = flowAt({ motor: unit.motor, usual, tap: proven.tap, densityRatio }, tespInWc);
+  if (flowCfm === undefined) return undefined;
+  return {
+    ...base,
+    flowCfm,
+    sigmaShare: Math.hypot(PROVEN_SIGMA, 0.3 * Math.abs(flowCfm / proven.flowCfm - 1)),
+    doubts: ['Carried to today’s static by a usual curve, not the maker’s.'],
+  };
+}
+
+/** What such a unit usually moves: it says little, and is there so that changes can be weighed. */
+function usualFlow({ unit, pressure }: FlowFacts): FlowEstimate | undefined {
+  const size = unit.tons ?? (unit.designCfm === undefined ? undefined : unit.designCfm / 400);
+  if (size === undefined || pressure.tespInWc === undefined) return undefined;
+  return {
+    id: USUAL_METHOD,
+    name: 'Usual for its size',
+    basis: 'usual',
+    flowCfm: USUAL_CFM_PER_TON.value * size,
+    sigmaShare: USUAL_CFM_PER_TON.sigma / USUAL_CFM_PER_TON.value,
+    doubts: ['Nothing was measured and no table speaks here: 330 a ton ± 60 is what such units move.'],
+  };
+}
+
+/** How far the assumed size of what was seen may be off: ± 40 % of the loss. (J) */
+const LAG_SIGMA = 0.4;
+
+/**
+ * Every airflow there is for a visit: the book's, each method whose facts were recorded and can be solved, the motor's amps, the
+ * unit's own last proven point; and how far the book is doubted. Where nothing else is, what is usual for its size.
+ */
+export function flowKnowledge(facts: FlowFacts): FlowKnowledge {
+  const { pressure, unit, rules, looks, lineVolts, conditions, drive } = facts;
+  const aside = asideReasons(facts.facts);
+  const plain = bookFanOf(facts, []);
+  const read = plain && pressure.tespInWc !== undefined ? readFan(plain, pressure.tespInWc) : undefined;
+  const bookCfm = read?.kind === 'flow' ? read.flowCfm : undefined;
+  const byMotor = plain && flowByMotor(plain, facts.motor);
+  const methods = methodEstimates(facts, plain, aside);
+  if (byMotor) methods.push({ ...byMotor, setAside: aside.get(MOTOR_METHOD) });
+  const others = methods.filter((e) => e.setAside === undefined && e.basis === 'measured');
+  const motorVolts = conditions.volts ?? facts.motor?.plateVolts;
+  const measured: MeasuredFan = {
+    rpm: drive?.measuredRpm !== undefined,
+    voltsShare: lineVolts !== undefined && motorVolts !== undefined ? lineVolts / motorVolts : undefined,
+  };
+  const doubt = fanDoubt({
+    unit,
+    looks,
+    measured,
+    rules,
+    tespInWc: pressure.tespInWc,
+    maxTesp: pressure.maxTesp,
+    target: pressure.target,
+    bookCfm,
+    others,
+    dropCfm: dropCfm(facts),
+  });
+  const bookFan = plain && bookFanOf(facts, doubt.seen);
+  const estimates: FlowEstimate[] = [];
+  const innerLoss = doubt.seen.includes(causeOf('coilDirtyInside')!) ? causeOf('coilDirtyInside')!.usual : 0;
+  const flowCfm =
+    bookFan && pressure.tespInWc !== undefined
+      ? (flowAt(bookFan, pressure.tespInWc + innerLoss) ?? bookCfm)
+      : undefined;
+  if (flowCfm !== undefined && bookCfm !== undefined) {
+    const doubts = [...doubt.signs, ...tableDoubts(facts)];
+    const widened = tableDoubts(facts).length > 0 ? 1.6 : 1;
+    const loss = 1 - flowCfm / bookCfm;
+    const sigma = (base: number) => Math.hypot(base * widened, doubt.share, LAG_SIGMA * loss);
+    const alone: FlowEstimate = {
+      id: TABLE_METHOD,
+      name: doubt.seen.length > 0 ? 'Blower table, less what was seen' : 'Blower table',
+      basis: 'book',
+      flowCfm,
+      sigmaShare: sigma(rules.tableFlowSigma),
+      doubts,
+      setAside: aside.get(TABLE_METHOD),
+    };
+    // Another method that meets it vouches for the table.
+    const met = others.some((e) => sigmasApart(alone, e) <= 1) && doubt.share === 0 && doubt.seen.length === 0;
+    estimates.push(met ? { ...alone, sigmaShare: sigma(rules.tableFlowSigmaMet) } : alone);
+  }
+  estimates.push(...methods);
+  const proven = byProvenPoint(facts, plain);
+  if (proven)
+    estimates.push({
+      ...proven,
+      sigmaShare: Math.hypot(proven.sigmaShare, doubt.share),
+      setAside: aside.get(PROVEN_METHOD),
+    });
+  if (!estimates.some((e) => e.setAside === undefined)) {
+    const usual = usualFlow(facts);
+    if (usual) estimates.push(usual);
+  }
+  return { estimates, doubt, bookFan, bookCfm, offTable: read?.kind === 'offTable' ? read : undefined };
 }

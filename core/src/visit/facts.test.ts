@@ -1,4 +1,4 @@
-import { EXAMPLE_A_READINGS, EXAMPLE_A_UNIT } from '../examples/exampleA';
+import { EXAMPLE_A_READINGS, EXAMPLE_A_UNIT } from '../../fixtures/exampleA';
 import { DEFAULT_RULES } from '../judge';
 import { asideReasons, assessVisit, looksOf, standingFacts, type Fact, type FactKind } from '.';
 

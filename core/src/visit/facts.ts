@@ -6,12 +6,21 @@ import type { FlowMethodId, RawInputs } from '../tools';
 export const VISIT_ONLY_FACTS = ['measuredDrop', 'motorLoad', 'look', 'setAside', 'plan'] as const;
 export type FactKind = FlowMethodId | (typeof VISIT_ONLY_FACTS)[number];
 
+/** How the unit ran while a fact was taken. */
+export interface FactConditions {
+  readonly mode?: 'cooling' | 'heating';
+  /** The speed that ran. */
+  readonly tap?: string;
+}
+
 /** An append-only fact of a visit. A correction is a new fact that names the old one. */
 export interface Fact {
   readonly id: string;
   readonly kind: FactKind;
   readonly inputs: RawInputs;
   readonly replacesId?: string | null;
+  /** How the unit ran while it was taken; facts of before do not say. */
+  readonly conditions?: FactConditions | null;
 }
 
 /** The last fact of each kind that nothing has replaced. */

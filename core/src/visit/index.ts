@@ -6,3 +6,5 @@ export * from './filterRetest';
 export * from './filterTells';
 export * from './nextMeasure';
 export * from './questions';
+export * from './motorPower';
+export * from './partVisit';

@@ -23,3 +23,10 @@ export function percentText(share: number): string {
 export function tonsText(tons: number): string {
   return String(Number(tons.toFixed(2)));
 }
+
+/** A chance as odds, never surer than 1 in 100 either way. @example oddsText(0.68) // '68 in 100' */
+export function oddsText(share: number): string {
+  const hundred = Math.round(100 * share);
+  if (hundred < 1) return 'under 1 in 100';
+  return hundred > 99 ? 'over 99 in 100' : `${hundred} in 100`;
+}

@@ -1,5 +1,5 @@
-import { pressureReading, unitFacts, visitRules } from '@huff/contract';
-import { DEFAULT_RULES, judge, tapAdvice } from '@huff/core';
+import { assess, partVisit } from '@huff/contract';
+import { proofOf } from '@huff/core/fix';
 import { testDb } from '../testing/testServer';
 import { loadDemo } from './loadDemo';
 import { demoVisits } from './visits';
@@ -13,24 +13,75 @@ test('the demo loads once, through the same checks as a client’s records', asy
   const counts = await db.query(
     'SELECT (SELECT count(*) FROM units) AS units, (SELECT count(*) FROM visits) AS visits, (SELECT count(DISTINCT motor) FROM units) AS motors',
   );
-  expect(counts[0]).toEqual({ units: 9, visits: 9, motors: 4 });
+  expect(counts[0]).toEqual({ units: 14, visits: 14, motors: 4 });
   await db.close();
 }, 60_000);
 
-test('the week shows each kind of answer', () => {
-  const kinds = demoVisits(now).map((visit) => {
-    const rules = visitRules(visit, DEFAULT_RULES);
-    return tapAdvice(judge(unitFacts(visit), visit.readings.map(pressureReading), rules), rules).kind;
-  });
-  expect(kinds).toEqual([
-    'restrictionFirst',
-    'change',
-    'keep',
-    'restrictionFirst',
-    'change',
-    'restrictionFirst',
-    'keep',
-    'keep',
-    'change',
+const found = demoVisits(now).map((visit) => {
+  const parted = partVisit(visit);
+  const before = assess(parted.before);
+  const after = parted.after && assess(parted.after);
+  return {
+    title: visit.title.split(', ')[1],
+    before,
+    proof: parted.plan && after && proofOf(parted.plan.record, before, after),
+  };
+});
+const at = (title: string) => found.find((one) => one.title === title)!;
+
+test('the week shows each kind of advice', () => {
+  expect(found.map(({ title, before }) => [title, before.advice.kind])).toEqual([
+    ['Reading room air handler', 'mendFirst'],
+    ['Glaze room furnace', 'change'],
+    ['Upstairs air handler', 'keep'],
+    ['Closet air handler', 'restrictionFirst'],
+    ['Office packaged unit', 'change'],
+    ['Reading room air handler', 'restrictionFirst'],
+    ['Hall air handler', 'keep'],
+    ['Make-up air unit', 'mendFirst'],
+    ['Roof 2 stacks', 'change'],
+    ['Attic air handler', 'cantSay'],
+    ['Showroom air handler', 'mendFirst'],
+    ['Loft air handler', 'keep'],
+    ['Map room air handler', 'mendFirst'],
+    ['Office air handler', 'mendFirst'],
   ]);
+});
+
+describe('what the week tells', () => {
+  test('a caked wheel that nobody looked at: never said to be fine, a slower tap never advised', () => {
+    const { airflow, doubt, noSlower, settle, advice, next } = at('Attic air handler').before;
+    expect(airflow.word).toBe('cantSay');
+    // By the table it would stand above the band.
+    expect(airflow.value).toBeGreaterThan(880);
+    expect(doubt.signs.join(' ')).toMatch(/is little for the .*temperature drop fits/s);
+    expect(noSlower).toContain('fan itself is in doubt');
+    expect(settle).toContain('would settle it');
+    expect(advice.tap).toBeUndefined();
+    expect(next?.words).toBe('Next: look in at the blower');
+    expect(next?.why).toContain('a caked blower wheel');
+  });
+  test('a matted coil inside: mend it first, no word on the air', () => {
+    const { airflow, advice } = at('Showroom air handler').before;
+    expect([airflow.word, advice.kind]).toEqual(['cantSay', 'mendFirst']);
+    expect(advice.reason).toContain('Clean the coil');
+  });
+  test('low charge: the air is in its band by two methods, the drop is too small', () => {
+    const { airflow, drop, flow } = at('Loft air handler').before;
+    expect(flow?.measured).toBe(true);
+    expect(['inside', 'atTheEdge']).toContain(airflow.word);
+    expect(drop).toMatchObject({ word: 'outside', sentence: expect.stringContaining('refrigerant side') });
+  });
+  test('a claimed fix that was not done is not proven', () => {
+    const { proof } = at('Map room air handler');
+    expect(proof?.claim?.found).toBe('notChanged');
+    expect(proof?.proven).toBeUndefined();
+  });
+  test('a unit without a table is fixed and proven', () => {
+    const { before, proof } = at('Office air handler');
+    expect(before.model?.system.fan.table).toBeUndefined();
+    expect(before.model?.system.fan.usual).toMatchObject({ tap: 'as found' });
+    expect(proof?.claim?.found).toBe('asPromised');
+    expect(proof?.proven?.flowCfm).toBeGreaterThan(before.flow!.flowCfm);
+  });
 });

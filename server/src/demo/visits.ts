@@ -1,6 +1,7 @@
 import type { FactDto, ReadingDto, UnitDto, VisitDto } from '@huff/contract';
-import type { FactKind, PortId } from '@huff/core';
+import type { ChosenMove, FactKind, PortId } from '@huff/core';
 import { demoId } from './ids';
+import { decidedPlan } from './plans';
 import { DEMO_TABLES } from './tables';
 import { DEMO_SITES, DEMO_UNITS } from './units';
 
@@ -24,6 +25,12 @@ interface Plan {
   readonly mode?: 'heating';
   /** What was recorded beside statics, in the order it was taken. */
   readonly facts?: readonly (readonly [FactKind, Record<string, unknown>])[];
+  /** A plan that was decided then, and what was read after it. */
+  readonly plan?: {
+    readonly moves: readonly ChosenMove[];
+    readonly readings: readonly Taken[];
+    readonly facts?: readonly (readonly [FactKind, Record<string, unknown>])[];
+  };
 }
 
 const look = (item: string, state: string): readonly [FactKind, Record<string, unknown>] => ['look', { item, state }];
@@ -94,6 +101,7 @@ const PLANS: readonly Plan[] = [
       { port: 'R2', value: -0.16 },
       { port: 'S1', value: 0.2 },
     ],
+    facts: [look('filter', 'clean'), look('wheel', 'clean'), look('capacitor', 'good'), look('coilFace', 'clean')],
   },
   {
     unit: 4,
@@ -134,7 +142,13 @@ const PLANS: readonly Plan[] = [
       { port: 'R2', value: -0.17 },
       { port: 'S1', value: 0.16 },
     ],
-    facts: [look('filter', 'clean'), look('noise', 'loud')],
+    facts: [
+      look('filter', 'clean'),
+      look('wheel', 'clean'),
+      look('capacitor', 'good'),
+      look('coilFace', 'clean'),
+      look('noise', 'loud'),
+    ],
   },
   {
     unit: 7,
@@ -182,12 +196,131 @@ const PLANS: readonly Plan[] = [
         {
           phases: 'three',
           legVolts: [226, 229, 233],
-          legAmps: [4.3, 4.5, 4.6],
+          legAmps: [4.1, 4.2, 4.3],
           plateAmps: 6.8,
           serviceFactor: 1.15,
         },
       ],
     ],
+  },
+  // A caked wheel that nobody looked at: by the table too much air, by the drop far too little.
+  {
+    unit: 10,
+    daysAgo: 1,
+    minute: 720,
+    readings: [
+      { port: 'R2', value: -0.07 },
+      { port: 'S1', value: 0.12 },
+    ],
+    facts: [
+      look('air', 'weak'),
+      look('filter', 'clean'),
+      look('ice', 'none'),
+      [
+        'measuredDrop',
+        { tons: 2, returnF: 75, moisture: 'wetBulb', returnWetF: 62.5, outdoorF: 93, supplyF: 50, minutes: 15 },
+      ],
+    ],
+  },
+  // A coil matted inside the cabinet: the external static looks well.
+  {
+    unit: 11,
+    daysAgo: 2,
+    minute: 850,
+    readings: [
+      { port: 'R1', value: -0.08 },
+      { port: 'R2', value: -0.14 },
+      { port: 'S1', value: 0.15 },
+    ],
+    facts: [look('air', 'weak'), look('filter', 'clean'), look('wheel', 'clean'), look('coilFace', 'matted')],
+  },
+  // Good air, small drop: the refrigerant side.
+  {
+    unit: 12,
+    daysAgo: 2,
+    minute: 960,
+    readings: [
+      { port: 'R2', value: -0.22 },
+      { port: 'S1', value: 0.24 },
+    ],
+    facts: [
+      look('filter', 'clean'),
+      look('wheel', 'clean'),
+      look('coilFace', 'clean'),
+      [
+        'traverse',
+        {
+          shape: 'rectangle',
+          widthIn: 20,
+          heightIn: 12,
+          plan: 'sweep',
+          instrument: 'velocity',
+          readings: [650, 700, 680],
+          beforeIn: 200,
+          afterIn: 90,
+        },
+      ],
+      [
+        'measuredDrop',
+        {
+          tons: 3,
+          returnF: 75,
+          roomF: 75,
+          moisture: 'wetBulb',
+          returnWetF: 62.5,
+          outdoorF: 95,
+          supplyF: 61,
+          minutes: 15,
+        },
+      ],
+    ],
+  },
+  // A new filter on the bill that never went in.
+  {
+    unit: 13,
+    daysAgo: 3,
+    minute: 700,
+    readings: [
+      { port: 'R1', value: -0.12 },
+      { port: 'R2', value: -0.36 },
+      { port: 'S1', value: 0.18 },
+    ],
+    facts: [look('filter', 'loaded'), look('wheel', 'clean'), look('capacitor', 'good'), look('coilFace', 'clean')],
+    plan: {
+      moves: [{ id: 'newFilter', inputs: { ratedDropInWc: 0.1, ratedFlowCfm: 800 } }],
+      readings: [
+        { port: 'R1', value: -0.12 },
+        { port: 'R2', value: -0.36 },
+        { port: 'S1', value: 0.18 },
+      ],
+    },
+  },
+  // No table at hand: measured by the flow plate, fixed and proven all the same.
+  {
+    unit: 14,
+    daysAgo: 4,
+    minute: 640,
+    readings: [
+      { port: 'R1', value: -0.11 },
+      { port: 'R2', value: -0.33 },
+      { port: 'S1', value: 0.2 },
+    ],
+    facts: [
+      look('filter', 'loaded'),
+      look('wheel', 'clean'),
+      look('capacitor', 'good'),
+      look('coilFace', 'clean'),
+      ['flowPlate', { plateCfm: 880, normalInWc: 0.2, plateInWc: 0.2 }],
+    ],
+    plan: {
+      moves: [{ id: 'newFilter', inputs: { ratedDropInWc: 0.15, ratedFlowCfm: 1000 } }],
+      readings: [
+        { port: 'R1', value: -0.12 },
+        { port: 'R2', value: -0.255 },
+        { port: 'S1', value: 0.217 },
+      ],
+      facts: [['flowPlate', { plateCfm: 915, normalInWc: 0.217, plateInWc: 0.217 }]],
+    },
   },
 ];
 
@@ -195,30 +328,34 @@ const DAY_MS = 86_400_000;
 
 function visitOf(plan: Plan, index: number, now: Date): VisitDto {
   const unit = DEMO_UNITS.find((one) => one.id === demoId('unit', plan.unit)) as UnitDto;
-  const table = DEMO_TABLES.find((t) => t.id === unit.blowerTableId)!;
+  const table = DEMO_TABLES.find((t) => t.id === unit.blowerTableId);
   const midnight = Math.floor(now.getTime() / DAY_MS - plan.daysAgo) * DAY_MS;
   const at = (minutesLater: number) => new Date(midnight + (plan.minute + minutesLater) * 60_000).toISOString();
   const readingId = (i: number) => demoId('reading', index * 100 + i + 1);
-  const readings = plan.readings.map(({ port, value, door, filter, coil, corrects }, i): ReadingDto => ({
-    id: readingId(i),
-    quantity: 'staticPressure',
-    port,
-    value,
-    unit: 'inWc',
-    origin: 'typed',
-    conditions: { door: door ?? 'on', filter: filter ?? 'in', coil: coil ?? 'wet', minutesRunning: 12 + 2 * i },
-    takenAt: at(12 + 2 * i),
-    replacesId: corrects === undefined ? null : readingId(corrects),
-  }));
-  const facts = (plan.facts ?? []).map(([kind, inputs], i): FactDto => ({
-    id: demoId('fact', index * 100 + i + 1),
-    kind,
-    inputs,
-    takenAt: at(3 + 2 * i),
-    replacesId: null,
-  }));
+  const taken = (list: readonly Taken[], from: number, minutes: number): ReadingDto[] =>
+    list.map(({ port, value, door, filter, coil, corrects }, i) => ({
+      id: readingId(from + i),
+      quantity: 'staticPressure',
+      port,
+      value,
+      unit: 'inWc',
+      origin: 'typed',
+      conditions: { door: door ?? 'on', filter: filter ?? 'in', coil: coil ?? 'wet', minutesRunning: 12 + 2 * i },
+      takenAt: at(minutes + 12 + 2 * i),
+      replacesId: corrects === undefined ? null : readingId(corrects),
+    }));
+  const recorded = (list: Plan['facts'] = [], from: number, minutes: number): FactDto[] =>
+    list.map(([kind, inputs], i) => ({
+      id: demoId('fact', index * 100 + from + i + 1),
+      kind,
+      inputs,
+      takenAt: at(minutes + 3 + 2 * i),
+      replacesId: null,
+    }));
+  const readings = taken(plan.readings, 0, 0);
+  const facts = recorded(plan.facts, 0, 0);
   const altitudeFt = DEMO_SITES.find((site) => site.name === unit.siteName)?.altitudeFt ?? null;
-  return {
+  const visit: VisitDto = {
     id: demoId('visit', index + 1),
     title: `${unit.siteName}, ${unit.name}`,
     unitId: unit.id,
@@ -229,18 +366,28 @@ function visitOf(plan: Plan, index: number, now: Date): VisitDto {
     maxTespInWc: unit.maxTespInWc,
     cfmPerTon: unit.cfmPerTon,
     tap: plan.tap ?? unit.tap,
-    table: {
-      id: table.id,
-      name: table.name,
-      staticsInWc: table.staticsInWc,
-      taps: table.taps,
-      ...(table.byRpm ? { byRpm: table.byRpm } : {}),
-    },
+    table: table
+      ? {
+          id: table.id,
+          name: table.name,
+          staticsInWc: table.staticsInWc,
+          taps: table.taps,
+          ...(table.byRpm ? { byRpm: table.byRpm } : {}),
+        }
+      : null,
     startedAt: at(0),
     savedAt: at(25),
     setup: { ...unit.setup, altitudeFt },
     readings,
     facts,
+  };
+  if (!plan.plan) return visit;
+  const { moves, readings: after, facts: since } = plan.plan;
+  const decided = decidedPlan(visit, moves, { id: demoId('fact', index * 100 + 60), at: at(40) });
+  return {
+    ...visit,
+    readings: [...readings, ...taken(after, readings.length, 50)],
+    facts: [...facts, decided, ...recorded(since, 60, 50)],
   };
 }
 

@@ -22,7 +22,7 @@ const ask = (visit: VisitDto, body: object) => http.post(`/api/visits/${visit.id
 
 describe('plans at the desk', () => {
   const choked = visits[0]!;
-  const belt = visits.at(-1)!;
+  const belt = visits.find(({ title }) => title.endsWith('Roof 2 stacks'))!;
   beforeAll(async () => {
     await put(`visits/${choked.id}`, choked).expect(204);
     await put(`visits/${belt.id}`, belt).expect(204);
@@ -33,7 +33,9 @@ describe('plans at the desk', () => {
     expect(first.body.ready.length).toBeGreaterThan(0);
     for (const plan of first.body.ready) {
       expect(plan.prediction.operation.tespInWc).toBeLessThanOrEqual(0.5);
-      expect(plan.chance).toBeGreaterThan(0.5);
+      expect(plan.chance).toBeGreaterThan(0.3);
+      // All of it together is what is promised.
+      expect(plan.chance).toBeLessThanOrEqual(Math.min(plan.odds.band, plan.odds.plate, plan.odds.heat));
     }
     expect((await ask(choked, { typed: {} })).body).toEqual(first.body);
   });

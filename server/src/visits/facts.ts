@@ -8,10 +8,14 @@ import { conflict } from '../http/problems';
 type FactRow = FactDto & { visitId: string; shopId: string } & Record<string, unknown>;
 
 const SELECT = `SELECT id, kind, inputs, ${moment('taken_at')} AS "takenAt", replaces_id AS "replacesId",
+    conditions,
     visit_id AS "visitId", shop_id AS "shopId"
   FROM facts`;
 
-const asSent = ({ visitId: _v, shopId: _s, ...fact }: FactRow): FactDto => fact;
+const asSent = ({ visitId: _v, shopId: _s, conditions, ...fact }: FactRow): FactDto => ({
+  ...fact,
+  ...(conditions ? { conditions } : {}),
+});
 
 /** The facts of visits, in the order they were taken. */
 export async function factsOf(query: Query, shopId: string, visitIds: readonly string[]) {
@@ -24,11 +28,20 @@ export async function factsOf(query: Query, shopId: string, visitIds: readonly s
   return byVisit;
 }
 
+/** Mode and tap, without what a client may have added; undefined when neither is said. */
+function knownConditions({ conditions }: FactDto) {
+  const { mode, tap } = conditions ?? {};
+  return mode === undefined && tap === undefined
+    ? undefined
+    : { ...(mode === undefined ? {} : { mode }), ...(tap === undefined ? {} : { tap }) };
+}
+
 const sameFact = (a: FactDto, b: FactDto) =>
   a.kind === b.kind &&
   Date.parse(a.takenAt) === Date.parse(b.takenAt) &&
   (a.replacesId ?? null) === (b.replacesId ?? null) &&
-  isDeepStrictEqual(a.inputs, b.inputs);
+  isDeepStrictEqual(a.inputs, b.inputs) &&
+  isDeepStrictEqual(knownConditions(a), knownConditions(b));
 
 /**
  * Adds facts to a visit; one that is already here is left as it is.
@@ -46,11 +59,12 @@ export async function addFacts(
   const byId = new Map(known.map((row) => [row.id, row]));
   for (const [i, sent] of facts.entries()) {
     const fact = { ...sent, inputs: knownInputs(sent.kind, sent.inputs) };
+    const conditions = knownConditions(fact);
     const stored = byId.get(fact.id.toLowerCase());
     if (!stored) {
       await query(
-        `INSERT INTO facts (id, shop_id, written_by, visit_id, kind, inputs, taken_at, replaces_id)
-         VALUES ($1, $2, $3, $4, $5, $6, $7, $8)
+        `INSERT INTO facts (id, shop_id, written_by, visit_id, kind, inputs, taken_at, replaces_id, conditions)
+         VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9)
          ON CONFLICT (id) DO NOTHING`,
         [
           fact.id,
@@ -61,6 +75,7 @@ export async function addFacts(
           JSON.stringify(fact.inputs),
           fact.takenAt,
           fact.replacesId ?? null,
+          conditions ? JSON.stringify(conditions) : null,
         ],
       );
     } else if (stored.shopId !== shopId || stored.visitId !== visitId || !sameFact(stored, fact)) {

@@ -1,11 +1,11 @@
-import { flowText, staticText, type TapAdvice, type TapOutcome } from '@huff/core';
+import { flowText, staticText, type Advice, type SpeedOutcome } from '@huff/core';
 import { Pressable, View } from 'react-native';
 import { VerdictMark } from '../../ui/marks';
 import { Heading, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 
 interface AdvicePaneProps {
-  readonly advice: TapAdvice;
+  readonly advice: Advice;
   /** The tap that is looked at on the Crossing. */
   readonly looking?: string;
   readonly onLook: (tap: string) => void;
@@ -55,18 +55,18 @@ export function AdvicePane({ advice, looking, onLook }: AdvicePaneProps) {
 }
 
 /** Why the tap's own column must not be read at today's static. */
-function columnNote({ inUse, columnFlowCfm, operation }: TapOutcome): string {
+function columnNote({ inUse, columnFlowCfm, operation }: SpeedOutcome): string {
   if (inUse) return 'in use';
   if (operation.kind === 'offTable') {
     return operation.side === 'belowTable'
-      ? `off the table below ${staticText(operation.edgeStaticInWc)}`
-      : `off the table: ends at ${flowText(operation.edgeFlowCfm)} CFM, the path asks ${staticText(operation.askedInWc)}`;
+      ? `off its curve below ${staticText(operation.edgeStaticInWc)}`
+      : `off its curve: ends at ${flowText(operation.edgeFlowCfm)} CFM, the path asks ${staticText(operation.askedInWc)}`;
   }
   return columnFlowCfm === undefined ? '' : `its column at today’s static says ${flowText(columnFlowCfm)}`;
 }
 
 interface TapRowProps {
-  readonly outcome: TapOutcome;
+  readonly outcome: SpeedOutcome;
   readonly advised: boolean;
   readonly looking: boolean;
   readonly onPress: () => void;
@@ -74,7 +74,8 @@ interface TapRowProps {
 
 function TapRow({ outcome, advised, looking, onPress }: TapRowProps) {
   const palette = usePalette();
-  const { tap, inUse, operation, airflow, tesp } = outcome;
+  const { name, inUse, operation, airflow, tesp } = outcome;
+  const spoken = name.charAt(0).toUpperCase() + name.slice(1);
   const found = operation.kind === 'crossing';
   const heavy = inUse || advised;
   return (
@@ -83,8 +84,8 @@ function TapRow({ outcome, advised, looking, onPress }: TapRowProps) {
       aria-pressed={looking}
       aria-label={
         found
-          ? `Tap ${tap}: ${flowText(operation.flowCfm)} CFM at ${staticText(operation.tespInWc)} in. w.c. Show it on the crossing`
-          : `Tap ${tap}: off the table. Show it on the crossing`
+          ? `${spoken}: ${flowText(operation.flowCfm)} CFM at ${staticText(operation.tespInWc)} in. w.c. Show it on the crossing`
+          : `${spoken}: off its curve. Show it on the crossing`
       }
       onPress={onPress}
       style={{
@@ -100,7 +101,8 @@ function TapRow({ outcome, advised, looking, onPress }: TapRowProps) {
     >
       <View style={{ flexDirection: 'row', alignItems: 'center' }}>
         <Txt size={17} bold={heavy} style={{ flex: 1 }} numberOfLines={1}>
-          {advised ? '→ ' : ''}tap {tap}
+          {advised ? '→ ' : ''}
+          {name}
         </Txt>
         <Cell text={found ? flowText(operation.flowCfm) : '–'} word={airflow} bold={heavy} />
         <Cell text={found ? staticText(operation.tespInWc) : '–'} word={tesp} bold={heavy} />
@@ -118,7 +120,7 @@ function Cell({
   bold,
 }: {
   readonly text: string;
-  readonly word: TapOutcome['tesp'];
+  readonly word: SpeedOutcome['tesp'];
   readonly bold: boolean;
 }) {
   return (

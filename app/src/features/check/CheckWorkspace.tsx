@@ -88,7 +88,9 @@ export function CheckWorkspace({ visit: stored, onVisit: store, onSave, under, a
     } else if (next.kind === 'method') {
       setStation('airflow');
       setMethod(next.method);
-    } else setStation(next.kind === 'airflow' ? 'airflow' : 'look');
+    } else if (next.kind === 'motor') setMethod('motorLoad');
+    else if (next.kind === 'rpm') setStation('fix');
+    else setStation(next.kind === 'airflow' ? 'airflow' : 'look');
   };
   const doStep = () => {
     if (!step) return;

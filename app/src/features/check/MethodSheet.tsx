@@ -1,6 +1,8 @@
 import type { VisitDto } from '@huff/contract';
 import { standingFacts, toolOf, type FactKind, type RawInputs } from '@huff/core';
+import { useState } from 'react';
 import { View } from 'react-native';
+import { Choice } from '../../ui/form';
 import { ActionButton } from '../../ui/page';
 import { Sheet } from '../../ui/sheet';
 import { Txt } from '../../ui/text';
@@ -57,10 +59,14 @@ function MethodBody({ visit, assessment, method, onVisit, onClose }: MethodSheet
   const tool = toolOf(method)!;
   const given = givenBy(visit, assessment, method);
   const form = useToolForm(tool, beginWith(visit, method), given);
+  // Heat runs on a speed of its own: what was measured on it says nothing of cooling but through the table's ratio of the two.
+  const heat = (method === 'electricHeat' || method === 'gasHeat') && visit.mode === 'cooling';
+  const heatTap = visit.setup?.speeds?.heatTap;
+  const [ran, setRan] = useState(heat && typeof heatTap === 'string' && heatTap !== '' ? heatTap : visit.tap);
   const keep = () => {
     form.send();
     if (!form.outcome.ok) return;
-    onVisit(withFact(visit, method, form.inputs, new Date()));
+    onVisit(withFact(visit, method, form.inputs, new Date(), ran));
     onClose();
   };
   return (
@@ -79,6 +85,19 @@ function MethodBody({ visit, assessment, method, onVisit, onClose }: MethodSheet
         onLeave={form.onLeave}
         known={Object.keys(given)}
       />
+      {heat && visit.table && (
+        <View style={{ gap: 6 }}>
+          <Txt size={14} color="softInk">
+            Speed that ran with the heat
+          </Txt>
+          <Choice
+            label="Speed that ran with the heat"
+            options={visit.table.taps.map(({ tap }) => ({ id: tap, text: tap }))}
+            chosen={ran}
+            onChoose={setRan}
+          />
+        </View>
+      )}
       {form.general && <Txt role="alert">{form.general}</Txt>}
       <ToolAnswerView outcome={form.outcome} />
       <ActionButton onPress={keep}>{KEEP_TEXT[method] ?? 'Keep this airflow'}</ActionButton>

@@ -1,4 +1,4 @@
-import { flowText, staticText, toolFigure, type Verdict } from '@huff/core';
+import { flowText, oddsText, staticText, toolFigure, type Verdict } from '@huff/core';
 import type { VisitDto } from '@huff/contract';
 import { Pressable, View } from 'react-native';
 import { VERDICT_TEXT, VerdictMark } from '../../ui/marks';
@@ -21,10 +21,11 @@ const NO_RISE: Verdict = {
 
 /** TESP and airflow with their marks, always in sight; a touch shows the working. */
 export function ResultStrip({ visit, assessment, onWorking }: ResultStripProps) {
-  const { tesp, tespInWc, maxTesp, offTable } = assessment.judgement;
-  const { airflow, drop, flow, rise } = assessment;
+  const { tesp, tespInWc, maxTesp } = assessment.judgement;
+  const { airflow, drop, flow, rise, offTable } = assessment;
   const flowCfm = flow?.flowCfm;
-  const perTon = flowCfm !== undefined && visit.tons ? `${flowText(flowCfm / visit.tons)} a ton` : undefined;
+  const perTon = flowCfm !== undefined && visit.tons ? `, ${flowText(flowCfm / visit.tons)} a ton` : '';
+  const sure = flow && `± ${flowText(flow.sigmaCfm)}${perTon}`;
   const target = flowCfm !== undefined && assessment.judgement.target;
   const change = visit.mode === 'heating' ? rise : drop;
   const changeName = visit.mode === 'heating' ? 'Rise' : 'Drop';
@@ -45,7 +46,8 @@ export function ResultStrip({ visit, assessment, onWorking }: ResultStripProps) 
         name="Airflow"
         value={flowCfm === undefined ? '–' : flowText(flowCfm)}
         unit="CFM"
-        under={perTon ?? (target ? `of ${flowText(target.flowCfm)}` : offTable ? 'off the table' : 'can’t say yet')}
+        under={sure ?? (target ? `of ${flowText(target.flowCfm)}` : offTable ? 'off the table' : 'can’t say yet')}
+        odds={airflow.odds}
         verdict={airflow}
         onPress={() => onWorking('Airflow', airflow)}
       />
@@ -71,15 +73,17 @@ interface ResultProps {
   readonly unit: string;
   readonly under: string;
   readonly assumed?: boolean;
+  /** The chance that it lies in its band, 0 to 1. */
+  readonly odds?: number;
   readonly verdict: Verdict;
   readonly onPress: () => void;
 }
 
-function Result({ name, value, unit, under, assumed, verdict, onPress }: ResultProps) {
+function Result({ name, value, unit, under, assumed, odds, verdict, onPress }: ResultProps) {
   return (
     <Pressable
       role="button"
-      aria-label={`${name} ${value} ${unit}, ${under}: ${VERDICT_TEXT[verdict.word]}. Show the working`}
+      aria-label={`${name} ${value} ${unit}, ${under}: ${VERDICT_TEXT[verdict.word]}${odds === undefined ? '' : `, in the band ${oddsText(odds)}`}. Show the working`}
       onPress={onPress}
       style={{ flex: 1, minHeight: 68, justifyContent: 'center' }}
     >
@@ -100,6 +104,11 @@ function Result({ name, value, unit, under, assumed, verdict, onPress }: ResultP
       >
         {under}
       </Txt>
+      {odds !== undefined && (
+        <Txt size={14} color="softInk" figures numberOfLines={1}>
+          in band {oddsText(odds)}
+        </Txt>
+      )}
     </Pressable>
   );
 }

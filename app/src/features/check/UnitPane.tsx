@@ -1,5 +1,5 @@
 import type { BlowerTableDto, VisitDto } from '@huff/contract';
-import { flowText, staticText, tapRow, tonsText } from '@huff/core';
+import { flowText, MOTOR_KINDS, staticText, tapRow, tonsText } from '@huff/core';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { HelperText, TextInput } from 'react-native-paper';
@@ -7,7 +7,7 @@ import { Icon } from '../../ui/icons';
 import { Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import { Choice } from '../../ui/form';
-import { speedText } from './motorText';
+import { MOTOR_TEXT, speedText } from './motorText';
 import { onTable } from './newVisit';
 import { TablePicker } from './TablePicker';
 import { UnitSetupSheet } from './UnitSetupSheet';
@@ -29,7 +29,8 @@ export function UnitPane({ visit, onVisit }: UnitPaneProps) {
     : visit.setup?.designCfm
       ? `${flowText(visit.setup.designCfm)} CFM`
       : null;
-  const complete = visit.table && size && visit.tap;
+  // Without a table the speed's mark says nothing: what is known of the unit is one line all the same.
+  const complete = size && (visit.table ? visit.tap : visit.unitId);
   const plate = visit.maxTespInWc ? `plate ${staticText(visit.maxTespInWc)}` : 'plate unknown';
   const pick = (table: BlowerTableDto) => {
     onVisit(onTable(visit, table));
@@ -39,20 +40,40 @@ export function UnitPane({ visit, onVisit }: UnitPaneProps) {
     <View style={{ gap: 10 }}>
       <Row name="Blower table" value={visit.table?.name ?? 'choose'} onPress={() => setPicking(true)} />
       {complete && !telling ? (
-        <Row name="Unit" value={`${size} · ${speedText(visit)} · ${plate}`} onPress={() => setTelling(true)} />
+        <Row
+          name="Unit"
+          value={`${size} · ${visit.table || visit.tap ? speedText(visit) : MOTOR_TEXT[visit.motor]} · ${plate}`}
+          onPress={() => setTelling(true)}
+        />
       ) : (
-        visit.table && (
+        (visit.table || visit.readings.length > 0) && (
           <View style={{ gap: 8 }}>
-            <Txt size={14} color="softInk">
-              Tap in use
-            </Txt>
-            <Choice
-              label="Tap in use"
-              options={visit.table.taps.map(({ tap }) => ({ id: tap, text: tap }))}
-              chosen={visit.tap}
-              onChoose={(tap) => onVisit({ ...visit, tap })}
-            />
-            {visit.motor === 'beltDrive' && <MeasuredRpm visit={visit} onVisit={onVisit} />}
+            {visit.table ? (
+              <>
+                <Txt size={14} color="softInk">
+                  Tap in use
+                </Txt>
+                <Choice
+                  label="Tap in use"
+                  options={visit.table.taps.map(({ tap }) => ({ id: tap, text: tap }))}
+                  chosen={visit.tap}
+                  onChoose={(tap) => onVisit({ ...visit, tap })}
+                />
+                {visit.motor === 'beltDrive' && <MeasuredRpm visit={visit} onVisit={onVisit} />}
+              </>
+            ) : (
+              <>
+                <Txt size={14} color="softInk">
+                  No table at hand: a usual curve of the motor’s kind stands in. Motor
+                </Txt>
+                <Choice
+                  label="Motor"
+                  options={MOTOR_KINDS.map((id) => ({ id, text: MOTOR_TEXT[id] }))}
+                  chosen={visit.motor}
+                  onChoose={(motor) => onVisit({ ...visit, motor })}
+                />
+              </>
+            )}
             <Txt size={14} color="softInk">
               Nominal tons
             </Txt>

@@ -1,5 +1,5 @@
 import { UnitSetup, type SetupDto, type VisitDto } from '@huff/contract';
-import { LAYOUT_IDS, LAYOUTS, type FilterPlace } from '@huff/core';
+import { FILTER_MEDIA, LAYOUT_IDS, LAYOUTS, type FilterPlace } from '@huff/core';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import { useEffect } from 'react';
 import { Controller, useForm, type Control } from 'react-hook-form';
@@ -118,6 +118,14 @@ export function UnitSetupSheet({ open, visit, onVisit, onClose }: UnitSetupSheet
         <Field control={control} name="filterCount" label="Filters side by side" numeric hint="Blank: one." />
         <Field control={control} name="filterWidthIn" label="Width of one, in." numeric />
         <Field control={control} name="filterHeightIn" label="Height of one, in." numeric />
+        <Labelled label="Filter, as printed on its frame">
+          <Choice
+            label="Filter kind"
+            options={FILTER_MEDIA.map(({ id, text }) => ({ id, text }))}
+            chosen={visit.setup?.filterMedia ?? null}
+            onChoose={(filterMedia) => choose({ filterMedia })}
+          />
+        </Labelled>
         <Field
           control={control}
           name="bareGrilleCollarIn"

@@ -87,15 +87,15 @@ test('a check at a known unit starts from its record', () => {
 test('the advice lists what each tap would really do, and a touch looks at one', () => {
   const onLook = jest.fn();
   renderThemed(<AdvicePane advice={assess(exampleA).advice} onLook={onLook} />);
-  expect(screen.getByText('No tap can do it: clear the restriction first')).toBeTruthy();
+  expect(screen.getByText('No speed can do it: clear the restriction first')).toBeTruthy();
   expect(screen.getByText('its column at today’s static says 1,083')).toBeTruthy();
-  expect(screen.getByText('off the table: ends at 1,153 CFM, the path asks 0.87')).toBeTruthy();
+  expect(screen.getByText('off its curve: ends at 1,153 CFM, the path asks 0.87')).toBeTruthy();
   fireEvent.press(screen.getByLabelText(/^Tap 4: 1,036 CFM at 0.70/));
   expect(onLook).toHaveBeenCalledWith('4');
 });
 
 test('moving a lead comes with its caution', () => {
-  const open = read(read(onTap3Visit, 'R2', -0.1), 'S1', 0.1);
+  const open = read(read(onTap3Visit, 'R2', -0.14), 'S1', 0.16);
   const { advice } = assess({ ...open, tons: 3 });
   expect(advice.kind).toBe('change');
   renderThemed(<AdvicePane advice={advice} onLook={jest.fn()} />);

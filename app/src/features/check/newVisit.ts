@@ -54,7 +54,14 @@ export function checkAt(
     tap: unit.tap ?? null,
     table: table ? tableUsed(table) : null,
     // The altitude is the site's: it thins the air of each of its units.
-    setup: { ...unit.setup, altitudeFt: site?.altitudeFt ?? unit.setup?.altitudeFt ?? null },
+    setup: {
+      ...unit.setup,
+      altitudeFt: site?.altitudeFt ?? unit.setup?.altitudeFt ?? null,
+      // A point of its own curve: it speaks where no table does.
+      proven: unit.proven
+        ? { flowCfm: unit.proven.flowCfm, tespInWc: unit.proven.tespInWc, tap: unit.proven.system.fan.tap }
+        : null,
+    },
   };
 }
 

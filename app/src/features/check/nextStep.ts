@@ -17,15 +17,16 @@ const measureStep = (measure: NextMeasure): NextStep => ({
 /** There is always one next step: what holds first, then what a verdict lacks, then saving, then what would tell more. */
 export function nextStep(visit: VisitDto, { next, counted, layout }: Assessment, saved: boolean): NextStep | undefined {
   if (next?.kind === 'hold') return measureStep(next);
-  if (!visit.table) {
+  const unread = boundaryPorts(layout).some((port) => !counted.has(port));
+  // Without a table one goes on once the statics are read: other methods and a usual curve still help.
+  if (!visit.table && unread) {
     return { kind: 'chooseTable', words: 'Choose the blower table', why: 'Airflow is read from the maker’s table.' };
   }
-  if (!visit.tap) {
+  if (visit.table && !visit.tap) {
     return { kind: 'sayTap', words: 'Say the tap in use', why: 'Each tap has a row of its own in the table.' };
   }
   if (!visit.tons && !visit.setup?.designCfm)
     return { kind: 'sayTons', words: 'Say the tons', why: 'The target airflow goes by the tons.' };
-  const unread = boundaryPorts(layout).some((port) => !counted.has(port));
   if (!saved && !unread) return { kind: 'save', words: 'Save this visit', why: '' };
   return next && measureStep(next);
 }

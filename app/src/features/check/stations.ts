@@ -31,7 +31,7 @@ export function stationsOf(
   assessment: Assessment,
   parted: PartedVisit,
 ): (Station & { id: StationId })[] {
-  const { judgement, counted, looks, flow, drop, rise } = assessment;
+  const { judgement, airflow, counted, looks, flow, drop, rise } = assessment;
   const heating = visit.mode === 'heating';
   const change = heating ? rise : drop;
   return [
@@ -50,8 +50,8 @@ export function stationsOf(
     {
       id: 'airflow',
       name: 'Airflow',
-      state: flow ? (flow.disagreement ? 'started' : 'done') : 'empty',
-      lacks: flow ? undefined : judgement.airflow.sentence,
+      state: flow ? (flow.disagreement || flow.usualOnly ? 'started' : 'done') : 'empty',
+      lacks: flow ? undefined : airflow.sentence,
     },
     {
       id: 'drop',

@@ -1,4 +1,4 @@
-import { flowText, ruleText, staticText, tapRpm, type VerdictWord } from '@huff/core';
+import { fanRpm, flowText, ruleText, staticText, type VerdictWord } from '@huff/core';
 import type { DriveSolution, PlanRequest } from '@huff/core/fix';
 import { View } from 'react-native';
 import { VERDICT_TEXT, VerdictMark } from '../../ui/marks';
@@ -17,7 +17,7 @@ interface Row {
 function rowsOf(shown: DriveSolution, now: DriveSolution | undefined, { goal }: PlanRequest): Row[] {
   const rpm = (s: DriveSolution | undefined) => {
     const fan = s?.prediction.system.fan;
-    const value = fan && tapRpm(fan.table, fan.tap);
+    const value = fan && fanRpm(fan, fan.tap);
     return value === undefined ? undefined : String(Math.round(value));
   };
   const at = (s: DriveSolution | undefined) =>

@@ -55,7 +55,7 @@ export function FixStation({
     return (
       <View style={{ gap: 12 }}>
         <Heading size={17}>Nothing to predict from yet</Heading>
-        <Txt color="softInk">{assessment.judgement.airflow.sentence}</Txt>
+        <Txt color="softInk">{assessment.noModel ?? assessment.advice.reason}</Txt>
         {assessment.advice.kind !== 'cantSay' && <AdvicePane advice={assessment.advice} onLook={() => undefined} />}
       </View>
     );

@@ -1,3 +1,4 @@
+import { OddsLine } from './OddsLine';
 import { flowText, percentText, staticText, type ChosenMove } from '@huff/core';
 import type { ReadyPlan } from '@huff/core/fix';
 import { Pressable, View } from 'react-native';
@@ -70,9 +71,12 @@ export function PlanCards({ ready, chosen, currency, onTake }: PlanCardsProps) {
         ))}
       </View>
       {taken && (
-        <Txt size={15} figures>
-          {taken.explanation}
-        </Txt>
+        <>
+          <Txt size={15} figures>
+            {taken.explanation}
+          </Txt>
+          <OddsLine odds={taken.odds} />
+        </>
       )}
       {answer.notes.map((note) => (
         <Txt key={note} size={14} color="softInk" figures>

@@ -1,4 +1,4 @@
-import { operate, tapRow, type ChosenMove } from '@huff/core';
+import { fanSpeeds, hasSpeed, operate, type ChosenMove } from '@huff/core';
 import { speedGuide, type PlanRequest } from '@huff/core/fix';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
@@ -24,7 +24,7 @@ export function SpeedRow({ request, chosen, onChoose }: SpeedRowProps) {
   const picked = chosen.find((one) => one.id === 'changeTap')?.inputs.tap;
   const tap = typeof picked === 'string' ? picked : fan.tap;
   const guide =
-    tap !== fan.tap && tapRow(fan.table, tap)
+    fan.table && tap !== fan.tap && hasSpeed(fan, tap)
       ? speedGuide({ motor: fan.motor, table: fan.table, from: fan.tap, to: tap, heatTap: heating?.tap })
       : undefined;
   return (
@@ -32,10 +32,7 @@ export function SpeedRow({ request, chosen, onChoose }: SpeedRowProps) {
       <Heading size={17}>{fan.motor === 'constantAirflow' ? 'Switch setting' : 'Speed tap'}</Heading>
       <Choice
         label="Speed to weigh"
-        options={fan.table.taps.map((row) => ({
-          id: row.tap,
-          text: row.tap === fan.tap ? `${row.tap}, in use` : row.tap,
-        }))}
+        options={fanSpeeds(fan).map((one) => ({ id: one, text: one === fan.tap ? `${one}, in use` : one }))}
         chosen={tap}
         onChoose={(next) =>
           onChoose(
@@ -45,7 +42,7 @@ export function SpeedRow({ request, chosen, onChoose }: SpeedRowProps) {
           )
         }
       />
-      {fan.motor === 'constantAirflow' && (
+      {fan.motor === 'constantAirflow' && fan.table && (
         <SwitchTable
           table={fan.table}
           now={fan.tap}

@@ -46,7 +46,7 @@ describe('the station Fix', () => {
   test('before a system is known it says what is lacking', () => {
     renderThemed(<Station visit={onTap3()} />);
     expect(screen.getByText('Nothing to predict from yet')).toBeTruthy();
-    expect(screen.getByText('Lacks the external static.')).toBeTruthy();
+    expect(screen.getByText('Lacks the static at R2 and S1.')).toBeTruthy();
   });
 
   test('a move is ticked and unticked; before and after stand below', () => {
@@ -99,8 +99,8 @@ describe('the station Fix', () => {
 
   test('what is taken and not measured is said', () => {
     renderThemed(<Station visit={withFact(loaded, 'look', { item: 'wheel', state: 'caked' }, NOW)} />);
-    expect(screen.getByText('A caked wheel is taken to move 10 % less than the table.')).toBeTruthy();
-    expect(screen.getByLabelText(/^Clean the blower wheel\. costs 10 % of the speed, taken/)).toBeTruthy();
+    expect(screen.getByText(/A caked blower wheel is taken to cost 12 % of the speed, ± 40 % of that/)).toBeTruthy();
+    expect(screen.getByLabelText(/^Clean the blower wheel\. costs 12 % of the speed, taken/)).toBeTruthy();
   });
 });
 

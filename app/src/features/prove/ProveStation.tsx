@@ -7,6 +7,7 @@ import { Heading, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import { Energy } from './Energy';
 import { ProofCrossing } from './ProofCrossing';
+import { ClaimCheck } from './ClaimCheck';
 import { ProofTable } from './ProofTable';
 import { ProvenPath } from './ProvenPath';
 import { ReadAgain } from './ReadAgain';
@@ -48,6 +49,7 @@ export function ProveStation({ plan, proven, shop, width, onPort, onMethod, wide
           </Txt>
         ))}
       </View>
+      <ClaimCheck proof={proof} />
       <ReadAgain before={before} after={after} onPort={onPort} onMethod={onMethod} />
       {proof.changes.map((change) => (
         <View key={change.port} role="status" style={{ backgroundColor: palette.edge, borderRadius: 6, padding: 12 }}>

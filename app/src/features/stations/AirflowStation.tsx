@@ -1,5 +1,15 @@
 import type { VisitDto } from '@huff/contract';
-import { FLOW_METHOD_IDS, flowText, TABLE_METHOD, toolOf, type FlowEstimate, type FlowMethodId } from '@huff/core';
+import {
+  FLOW_METHOD_IDS,
+  flowText,
+  MOTOR_METHOD,
+  PROVEN_METHOD,
+  TABLE_METHOD,
+  toolOf,
+  USUAL_METHOD,
+  type FlowEstimate,
+  type FlowMethodId,
+} from '@huff/core';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { Icon } from '../../ui/icons';
@@ -10,6 +20,12 @@ import { Heading, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import { withFact } from '../check/newFact';
 import type { Assessment } from '../check/useAssessment';
+
+/** Airflows that come from what was read elsewhere, in words. */
+const FROM_ELSEWHERE: Readonly<Record<string, string>> = {
+  [MOTOR_METHOD]: 'Amps give the horsepower, the maker’s table the airflow that asks for it.',
+  [PROVEN_METHOD]: 'The unit’s own proven point, carried to today’s static.',
+};
 
 interface AirflowStationProps {
   readonly visit: VisitDto;
@@ -35,7 +51,7 @@ export function AirflowStation({ visit, assessment, onVisit, onMethod }: Airflow
           {flow ? `${flowText(flow.flowCfm)} ± ${flowText(flow.sigmaCfm)} CFM` : 'No airflow yet'}
         </Heading>
         <Txt size={15} figures>
-          {flow?.disagreement?.sentence ?? airflow.sentence}
+          {airflow.sentence}
         </Txt>
       </View>
       {estimates.length > 0 && <ReconcileChart estimates={estimates} flow={flow} target={judgement.target} />}
@@ -46,14 +62,31 @@ export function AirflowStation({ visit, assessment, onVisit, onMethod }: Airflow
         <MethodRow
           name="Blower table"
           says={
-            judgement.flowCfm === undefined
-              ? judgement.airflow.sentence
-              : 'From the static and the tap, by the maker’s table.'
+            known.has(TABLE_METHOD)
+              ? 'From the static and the tap, by the maker’s table.'
+              : visit.table
+                ? airflow.sentence
+                : 'No table at hand: another method, or what such units usually move.'
           }
           estimate={known.get(TABLE_METHOD)}
           onAside={setAside}
           onBack={() => putAside(TABLE_METHOD, '')}
         />
+        {[MOTOR_METHOD, PROVEN_METHOD, USUAL_METHOD].map((id) => {
+          const estimate = known.get(id);
+          return (
+            estimate && (
+              <MethodRow
+                key={id}
+                name={estimate.name}
+                says={FROM_ELSEWHERE[id] ?? ''}
+                estimate={estimate}
+                onAside={setAside}
+                onBack={() => putAside(id, '')}
+              />
+            )
+          );
+        })}
         {FLOW_METHOD_IDS.map((id) => {
           const tool = toolOf(id)!;
           return (
@@ -131,7 +164,7 @@ function MethodRow({ name, says, estimate, onOpen, onAside, onBack }: MethodRowP
         )}
         {onOpen && <Icon name="chevron-right" size={22} />}
       </Pressable>
-      {estimate && (
+      {estimate && !estimate.unfit && estimate.basis !== 'usual' && (
         <Pressable
           role="button"
           aria-label={off ? `Count ${name} again` : `Set ${name} aside`}

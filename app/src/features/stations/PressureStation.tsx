@@ -19,7 +19,7 @@ interface PressureStationProps {
 /** The Airway with its ports, what looks odd, where the pressure goes, and the filter-out retest. */
 export function PressureStation({ visit, assessment, width, onPort, onWorking }: PressureStationProps) {
   const palette = usePalette();
-  const { judgement, layout, next, pressures, questions, ductBudget, filterFace, retest } = assessment;
+  const { judgement, layout, next, pressures, questions, ductBudget, filterFace, retest, flow } = assessment;
   const nextPort = next?.kind === 'port' && !next.filterOut ? next.port : undefined;
   const boundary = [layout.inletPort, layout.outletPort].filter((port) => port !== undefined);
   const measured = judgement.tespInWc !== undefined;
@@ -112,8 +112,8 @@ export function PressureStation({ visit, assessment, width, onPort, onWorking }:
           </Txt>
         </Pressable>
       ) : (
-        judgement.flowCfm !== undefined && (
-          <Link href={`/bench/filterSizing?flowCfm=${Math.round(judgement.flowCfm)}`} style={{ paddingVertical: 12 }}>
+        flow !== undefined && (
+          <Link href={`/bench/filterSizing?flowCfm=${Math.round(flow.flowCfm)}`} style={{ paddingVertical: 12 }}>
             <Txt size={15} bold color="action">
               Size the filter for this airflow
             </Txt>

@@ -1,17 +1,21 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { onTap, tapRow } from '@huff/core';
+import { hasSpeed, onTap } from '@huff/core';
 import { Crossing } from '../../ui/crossing';
 import { Heading, Txt } from '../../ui/text';
 import { AdvicePane } from '../check/AdvicePane';
 import type { Assessment } from '../check/useAssessment';
 
 /** Beside the stations of a wide screen: where fan and ducts meet, and what each tap would really do. */
-export function SpeedPane({ assessment: { judgement, advice, model } }: { readonly assessment: Assessment }) {
+export function SpeedPane({
+  assessment: { judgement, advice, model, noModel, airflow },
+}: {
+  readonly assessment: Assessment;
+}) {
   const [looked, setLooked] = useState<string>();
   const looking = looked ?? advice.tap;
   const system = model?.system;
-  const known = system && looking !== undefined && tapRow(system.fan.table, looking) !== undefined;
+  const known = system && looking !== undefined && hasSpeed(system.fan, looking);
   return (
     <View style={{ gap: 16 }}>
       <View style={{ gap: 4 }}>
@@ -25,7 +29,7 @@ export function SpeedPane({ assessment: { judgement, advice, model } }: { readon
             sigma={judgement.sigma}
           />
         ) : (
-          <Txt color="softInk">{judgement.airflow.sentence}</Txt>
+          <Txt color="softInk">{noModel ?? airflow.sentence}</Txt>
         )}
       </View>
       {system?.fan.motor === 'beltDrive' ? (

@@ -16,9 +16,9 @@ import { useAssessment } from '../check/useAssessment';
 export function VisitRow({ kept }: { readonly kept: Kept<VisitDto> }) {
   const palette = usePalette();
   const { record: visit, sending } = kept;
-  const { judgement, advice } = useAssessment(useMemo(() => currentPart(visit), [visit]));
+  const { judgement, airflow, flow, advice } = useAssessment(useMemo(() => currentPart(visit), [visit]));
   const { name, site } = splitTitle(visit.title);
-  const { tespInWc, flowCfm, tesp, airflow } = judgement;
+  const { tespInWc, tesp } = judgement;
   return (
     <Link
       href={`/visits/${visit.id}`}
@@ -54,7 +54,10 @@ export function VisitRow({ kept }: { readonly kept: Kept<VisitDto> }) {
       )}
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 18 }}>
         <Found word={tesp.word} text={`${tespInWc === undefined ? '–' : staticText(tespInWc)} in. w.c.`} />
-        <Found word={airflow.word} text={`${flowCfm === undefined ? '–' : flowText(flowCfm)} CFM`} />
+        <Found
+          word={airflow.word}
+          text={flow ? `${flowText(flow.flowCfm)} ± ${flowText(flow.sigmaCfm)} CFM` : '– CFM'}
+        />
       </View>
       <Txt size={15} color="softInk">
         {advice.headline}

@@ -45,8 +45,8 @@ test('a visit says what was found and what to do', () => {
   show({ records: [visit('Reading room', 0)] });
   expect(screen.getByText('Reading room')).toBeTruthy();
   expect(screen.getByText('0.58 in. w.c.')).toBeTruthy();
-  expect(screen.getByText('940 CFM')).toBeTruthy();
-  expect(screen.getByText('No tap can do it: clear the restriction first')).toBeTruthy();
+  expect(screen.getByText('940 ± 94 CFM')).toBeTruthy();
+  expect(screen.getByText('No speed can do it: clear the restriction first')).toBeTruthy();
 });
 
 test('a visit with nothing read promises nothing', () => {

@@ -1,5 +1,5 @@
 import { fireEvent, screen } from '@testing-library/react-native';
-import { DEFAULT_RULES, judge, LAYOUT_IDS, LAYOUTS, type PortId, type PressureReading } from '@huff/core';
+import { assessVisit, DEFAULT_RULES, LAYOUT_IDS, LAYOUTS, type PortId, type PressureReading } from '@huff/core';
 import { renderThemed } from '../../testing/render';
 import { Airway, airwaySentence } from './Airway';
 import { planAirway, splitAtAxis } from './airwayGeometry';
@@ -7,7 +7,8 @@ import { planAirway, splitAtAxis } from './airwayGeometry';
 const conditions = { door: 'on', filter: 'in', coil: 'wet' } as const;
 const reading = (port: PortId, staticInWc: number): PressureReading => ({ id: port, port, staticInWc, conditions });
 const readings = [reading('R1', -0.16), reading('R2', -0.31), reading('S1', 0.27)];
-const { stretches } = judge({ layout: 'airHandler', motor: 'psc' }, readings, DEFAULT_RULES);
+const unit = { layout: 'airHandler', motor: 'psc' } as const;
+const { stretches } = assessVisit({ unit, mode: 'cooling', readings, facts: [] }, DEFAULT_RULES).judgement;
 const pressures = new Map(readings.map((r) => [r.port, r.staticInWc]));
 
 test.each(LAYOUT_IDS)('the rows of %s cover its stages once, in order', (id) => {

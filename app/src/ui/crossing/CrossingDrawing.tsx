@@ -1,11 +1,11 @@
 import { flowText, operate, resistancesOf, staticText, type System } from '@huff/core';
 import { useMemo } from 'react';
-import { G, Line, Path } from 'react-native-svg';
+import { ClipPath, Defs, G, Line, Path, Rect } from 'react-native-svg';
 import { usePalette } from '../theme';
 import { Axes, Band } from './CrossingFrame';
 import type { CrossingProps } from './crossingProps';
-import { crossingScales, fanPath, labelPoint, systemPath, type Box } from './crossingScales';
-import { curveLabel, curvesOf } from './drawnCurves';
+import { crossingScales, fanPath, labelPoint, spreadPath, systemPath, type Box } from './crossingScales';
+import { curveLabel, curvesOf, spreadOf } from './drawnCurves';
 import { Label } from './Label';
 import { limitSpot } from './limitSpot';
 import { CrossingMark, GhostMark, ReadMark } from './marks';
@@ -42,6 +42,8 @@ export function CrossingDrawing({
     box,
   );
   const { x, y } = scales;
+  const share = sigma && atPoint.flowCfm > 0 ? sigma.flowCfm / atPoint.flowCfm : undefined;
+  const spread = useMemo(() => spreadOf(live, share), [live, share]);
   const flows: [number, number] = [0, 2 * Math.max(...curves.flatMap((c) => c.runs.flatMap((run) => run.flowsCfm)))];
   const path = (system: System) => systemPath(resistancesOf(system), scales, box, flows);
   /** A crossing lies on the drawn system curve; an edge of the table where the table ends. */
@@ -66,8 +68,18 @@ export function CrossingDrawing({
   const limit = limitSpot(limitY, box, taken);
   return (
     <>
+      <Defs>
+        <ClipPath id="crossingBox">
+          <Rect x={box.left} y={box.top} width={box.right - box.left} height={box.bottom - box.top} />
+        </ClipPath>
+      </Defs>
       {target && <Band target={target} x={x} box={box} />}
       <Axes scales={scales} box={box} />
+      {spread && (
+        <G clipPath="url(#crossingBox)">
+          <Path d={spreadPath(spread, scales)} fill={palette.ink} fillOpacity={0.1} />
+        </G>
+      )}
       {curves.map(({ tap, runs }) => {
         const heavy = tap === live.fan.tap;
         const was = tap === now.fan.tap && !heavy;

@@ -1,4 +1,4 @@
-import { pathDropAt, type CurveRun, type Resistance } from '@huff/core';
+import { pathDropAt, type CurveRun, type CurveSpread, type Resistance } from '@huff/core';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 
@@ -38,6 +38,20 @@ export function crossingScales(
 export function fanPath(runs: readonly CurveRun[], { x, y }: Pick<CrossingScales, 'x' | 'y'>): string {
   const draw = line<number>();
   return runs.map((run) => draw.x((_, i) => x(run.flowsCfm[i]!)).y((p) => y(p))([...run.staticsInWc]) ?? '').join(' ');
+}
+
+/** The area between a curve's two sides as SVG path data, a piece a run. */
+export function spreadPath({ low, high }: CurveSpread, { x, y }: Pick<CrossingScales, 'x' | 'y'>): string {
+  const draw = line<readonly [number, number]>()
+    .x(([q]) => x(q))
+    .y(([, p]) => y(p));
+  return low
+    .map((run, i) => {
+      const up = run.flowsCfm.map((q, k) => [q, run.staticsInWc[k]!] as const);
+      const down = high[i]!.flowsCfm.map((q, k) => [q, high[i]!.staticsInWc[k]!] as const).reverse();
+      return `${draw([...up, ...down]) ?? ''}Z`;
+    })
+    .join(' ');
 }
 
 /** Where the label of a curve stands: at its end with the highest static. */

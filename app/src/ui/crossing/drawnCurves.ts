@@ -1,4 +1,13 @@
-import { fanRuns, tapRpm, type CurveRun, type System } from '@huff/core';
+import {
+  curveSpread,
+  fanRpm,
+  fanRuns,
+  fanSpeeds,
+  hasSpeed,
+  type CurveRun,
+  type CurveSpread,
+  type System,
+} from '@huff/core';
 
 /** A speed whose curve stands nearer than this to one of the system's own is not drawn. */
 const NEAR_RPM = 0.04;
@@ -8,22 +17,26 @@ export interface Curve {
   readonly runs: readonly CurveRun[];
 }
 
-/** The curves of a fan's table, with those of its own speeds that stand between its rows. */
+/** The curves of a fan's speeds, with those of its own that stand between them. */
 export function curvesOf(now: System, then: System | undefined): Curve[] {
-  const { table } = now.fan;
+  const { fan } = then ?? now;
   const own = [...new Set([now.fan.tap, ...(then ? [then.fan.tap] : [])])];
   const near = (tap: string) => {
-    const rpm = tapRpm(table, tap);
+    const rpm = fanRpm(fan, tap);
     return rpm !== undefined && own.some((one) => one !== tap && Math.abs(Number(one) / rpm - 1) < NEAR_RPM);
   };
   // A row of the table beside a curve that is drawn anyway would only thicken it.
-  const rows = table.taps.map((row) => row.tap).filter((tap) => !near(tap));
-  const taps = [...new Set([...rows, ...own])];
-  return taps.map((tap) => ({ tap, runs: fanRuns({ ...(then ?? now).fan, tap }) }));
+  const rows = fanSpeeds(fan).filter((tap) => !near(tap));
+  const taps = [...new Set([...rows, ...own])].filter((tap) => hasSpeed(fan, tap));
+  return taps.map((tap) => ({ tap, runs: fanRuns({ ...fan, tap }) }));
 }
+
+/** The live curve with one σ to either side; nothing while it is not known how sure the airflow is. */
+export const spreadOf = (live: System, flowShare: number | undefined): CurveSpread | undefined =>
+  flowShare === undefined ? undefined : curveSpread(live.fan, flowShare);
 
 /** What stands at a curve: the tap's mark, or its RPM. */
 export const curveLabel = ({ fan }: System, tap: string) => {
-  const rpm = tapRpm(fan.table, tap);
+  const rpm = fanRpm(fan, tap);
   return rpm === undefined ? tap : String(Math.round(rpm));
 };

@@ -82,7 +82,7 @@ describe('the sentence', () => {
   });
   test('never names a point beyond the table', () => {
     expect(crossingSentence({ now: onTap(ducts(1.4), '5'), maxTesp })).toBe(
-      'Tap 5 leaves the maker’s table on this path.',
+      'Tap 5 leaves its curve on this path.',
     );
   });
 });

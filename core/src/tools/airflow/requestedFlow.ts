@@ -10,7 +10,7 @@ const CFM_PER_FLASH = 100;
  * under the maker's greatest static.
  *
  * @source makers' practice for constant-airflow blowers; the cut of about 15 % is a rule of thumb
- * @example 12 flashes with the dehumidify switch on and no sensor → 1,020 CFM
+ * @example a switch setting of 1,200 CFM with the dehumidify switch on and no sensor → 1,020 CFM; 12 flashes → 1,200, the cut is in them
  */
 export const requestedFlow = defineTool({
   id: 'requestedFlow',
@@ -52,7 +52,8 @@ export const requestedFlow = defineTool({
   hides: (raw) => [raw.by === 'table' ? 'flashes' : 'tableCfm'],
   solve(v) {
     const asked = v.by === 'table' ? v.tableCfm : v.flashes * CFM_PER_FLASH;
-    const cut = v.dehumidify === 'noSensor' ? 1 - DEHUMIDIFY_CUT : 1;
+    // The flash count already shows the cut request: it is taken once.
+    const cut = v.dehumidify === 'noSensor' && v.by === 'table' ? 1 - DEHUMIDIFY_CUT : 1;
     const flowCfm = asked * cut;
     const over = v.tespInWc !== undefined && v.maxInWc !== undefined && v.tespInWc > v.maxInWc;
     const doubts = [

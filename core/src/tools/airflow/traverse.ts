@@ -5,6 +5,8 @@ import { defineTool, refuse, type RawInputs } from '../tool';
 
 /** A pitot tube says little below this. */
 const PITOT_LEAST_FPM = 700;
+/** A velocity pressure under this share of the largest is not to be trusted. */
+const PITOT_LEAST_SHARE = 0.1;
 
 /** The duct of a traverse's inputs, or undefined while it is not known. */
 export function traverseDuct(raw: RawInputs): Duct | undefined {
@@ -105,6 +107,8 @@ export const traverse = defineTool({
     }
     const facts = airFacts(v);
     const density = densityOf(facts);
+    const largest = Math.max(...v.readings);
+    const weak = pitot ? v.readings.filter((vp) => vp < PITOT_LEAST_SHARE * largest).length : 0;
     const velocities = pitot ? v.readings.map((vp) => velocityFpm(vp, density)) : v.readings;
     const meanFpm = velocities.reduce((sum, fpm) => sum + fpm, 0) / velocities.length;
     if (meanFpm <= 0) return refuse('readings', 'All readings are 0. Is the blower on?');
@@ -118,11 +122,17 @@ export const traverse = defineTool({
       run && !run.enough && run.sentence,
       !run && 'The straight run was not said: taken as short.',
       pitot && meanFpm < PITOT_LEAST_FPM && `A pitot tube is poor under ${PITOT_LEAST_FPM} fpm.`,
+      weak > 0 &&
+        `${weak} of ${v.readings.length} velocity pressures are under a tenth of the largest: a pitot tube cannot be trusted there.`,
       v.plan === 'sweep' && 'Three holes swept by hand, not a planned grid.',
       spread > 0.35 && 'The velocities differ a lot: a fitting is near, or a probe was turned.',
     ].filter((d): d is string => typeof d === 'string');
     const sigma =
-      0.05 * (run?.widen ?? 1.6) * (v.plan === 'sweep' ? 1.5 : 1) * (pitot && meanFpm < PITOT_LEAST_FPM ? 1.5 : 1);
+      0.05 *
+      (run?.widen ?? 1.6) *
+      (v.plan === 'sweep' ? 1.5 : 1) *
+      (pitot && meanFpm < PITOT_LEAST_FPM ? 1.5 : 1) *
+      (1 + weak / v.readings.length);
     return {
       ok: true,
       headline: { label: 'airflow', value: flowCfm, unit: 'cfm', source: 'computed' },

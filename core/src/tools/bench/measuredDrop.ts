@@ -27,6 +27,15 @@ export const measuredDrop = defineTool({
       optional: true,
       hint: 'From the suction gauge, if it is on.',
     },
+    roomF: {
+      kind: 'number',
+      label: 'Room dry bulb',
+      unit: 'degF',
+      min: 50,
+      max: 110,
+      optional: true,
+      hint: 'Against the return at the unit: over 3 °F apart is a leak.',
+    },
     minutes: { kind: 'number', label: 'Minutes running', unit: 'count', min: 0, max: 1440, optional: true },
   },
   hides: (raw) => [raw.moisture === 'rh' ? 'returnWetF' : 'returnRhPercent'],
@@ -47,7 +56,11 @@ export const measuredDrop = defineTool({
       v.supplyWetF === undefined ? undefined : moistAir(v.supplyF, { wetBulbF: v.supplyWetF }, v.altitudeFt);
     const made =
       leaving && v.flowCfm !== undefined ? airSideCapacity(v.flowCfm, air, leaving, air.densityLbFt3) : undefined;
-    const ice = freezingRisk(v.returnF, v.suctionSatF, coil?.apparatusF);
+    const ice = freezingRisk(
+      v.returnF,
+      v.suctionSatF,
+      coil && { apparatusF: coil.apparatusF, capacityShare: coil.capacityBtuH / (12_000 * v.tons) },
+    );
     return {
       ok: true,
       headline: { label: 'measured drop', value: dropF, unit: 'deltaF', source: 'computed' },
@@ -77,6 +90,11 @@ export const measuredDrop = defineTool({
           ? [`After ${v.minutes} min the drop is not steady: wait for 10 to 15.`]
           : []),
         ...(v.returnF < 68 || v.returnF > 85 ? ['Return air outside 68 to 85 °F: judge cooling with care.'] : []),
+        ...(v.roomF !== undefined && Math.abs(v.returnF - v.roomF) > 3
+          ? [
+              `The air at the unit is ${Math.abs(v.returnF - v.roomF).toFixed(0)} °F ${v.returnF > v.roomF ? 'warmer' : 'colder'} than the room: a return leak? The drop is that of the air at the unit.`,
+            ]
+          : []),
         ...(ice ? [ice.sentence] : []),
       ],
     };

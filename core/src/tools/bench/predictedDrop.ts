@@ -29,7 +29,10 @@ export const predictedDrop = defineTool({
     const air = moistAir(v.returnF, entering, v.altitudeFt);
     const load = { tons: v.tons, entering: air, outdoorF: v.outdoorF, altitudeFt: v.altitudeFt };
     const coil = predictCoil(load, v.flowCfm);
-    const ice = freezingRisk(v.returnF, undefined, coil.apparatusF);
+    const ice = freezingRisk(v.returnF, undefined, {
+      apparatusF: coil.apparatusF,
+      capacityShare: coil.capacityBtuH / (12_000 * v.tons),
+    });
     return {
       ok: true,
       headline: { label: 'predicted drop', value: coil.dropF, unit: 'deltaF', source: 'computed' },

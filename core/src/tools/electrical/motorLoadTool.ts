@@ -81,6 +81,8 @@ export const motorLoadTool = defineTool({
       const { level, sentence } = imbalanceFinding(of, percent);
       if (level !== 'good') notes.push(`${of === 'volts' ? 'Volts' : 'Amps'}: ${sentence}`);
     }
+    if (phases === 'three' && !legAmps)
+      notes.push('Amps of one leg stand for three: read the other two, the highest counts.');
     const most = plateAmps === undefined ? undefined : mostAmps(plateAmps, serviceFactor);
     if (most !== undefined) {
       lines.push({

@@ -1,8 +1,9 @@
-import { EXAMPLE_A_GOAL, EXAMPLE_A_READINGS, EXAMPLE_A_UNIT } from '../examples/exampleA';
-import { EXAMPLE_D_GOAL, EXAMPLE_D_SYSTEM } from '../examples/exampleD';
+import { EXAMPLE_A_GOAL, EXAMPLE_A_READINGS, EXAMPLE_A_UNIT } from '../../fixtures/exampleA';
+import { EXAMPLE_D_GOAL, EXAMPLE_D_SYSTEM } from '../../fixtures/exampleD';
+import { ampsAtLoad, loadAtAmps, noLoadShare } from '../drive';
 import { DEFAULT_RULES } from '../judge';
 import { operate } from '../operate';
-import { stageDropAt } from '../moves';
+import { stageDropAt } from '../system';
 import { resistanceFromPoint } from '../path';
 import type { PressureReading } from '../readings';
 import { onTap, type System } from '../system';
@@ -75,10 +76,10 @@ describe('the measured system', () => {
     expect(flowOf(model!.system)).toBeCloseTo(flow!.flowCfm, 3);
   });
 
-  test('a caked wheel is taken to cost 10 %, and what a second method tells goes before that', () => {
+  test('a caked wheel is taken to cost 12 %, and what a second method tells goes before that', () => {
     const taken = modelled({ facts: [look('wheel', 'caked')] });
-    expect(taken.system.fan.lags).toEqual([{ cause: 'wheel', acts: 'speed', factor: 0.9, assumed: true }]);
-    expect(taken.notes.join()).toContain('caked wheel is taken');
+    expect(taken.system.fan.lags).toEqual([{ cause: 'wheel', acts: 'speed', factor: 0.88, assumed: true }]);
+    expect(taken.notes.join()).toContain('A caked blower wheel is taken to cost 12 % of the speed, ± 40 %');
     expect(flowOf(taken.system)).toBeLessThan(940);
     const told = modelled({ facts: [look('wheel', 'caked'), traverse(510)] });
     expect(told.system.fan.lags).toEqual([expect.objectContaining({ cause: 'wheel', assumed: false })]);
@@ -209,8 +210,8 @@ describe('power says where it comes from', () => {
   test('watts of the table', () => {
     const { system } = modelled({});
     const table = {
-      ...system.fan.table,
-      taps: system.fan.table.taps.map((row) => ({ ...row, watts: row.flowsCfm.map((_, i) => 300 + 10 * i) })),
+      ...system.fan.table!,
+      taps: system.fan.table!.taps.map((row) => ({ ...row, watts: row.flowsCfm.map((_, i) => 300 + 10 * i) })),
     };
     const found = power({ ...system, fan: { ...system.fan, table } });
     expect(found).toMatchObject({ source: 'makersTable' });
@@ -224,7 +225,11 @@ describe('power says where it comes from', () => {
     const faster = { ...EXAMPLE_D_SYSTEM, fan: { ...EXAMPLE_D_SYSTEM.fan, tap: '921.4' } };
     const then = power(faster, EXAMPLE_D_SYSTEM)!;
     expect(then.source).toBe('scaled');
-    expect(then.amps! / 4.6).toBeCloseTo(then.bhp! / now!.bhp!, 9);
+    // The motor's magnetising current stays: amps grow less than the load.
+    const idle = noLoadShare(2) * 6.8;
+    const load = loadAtAmps(4.6, 6.8, noLoadShare(2)) * (then.bhp! / now!.bhp!);
+    expect(then.amps).toBeCloseTo(Math.hypot(idle, load * Math.sqrt(6.8 ** 2 - idle ** 2)), 9);
+    expect(then.amps! / 4.6).toBeLessThan(then.bhp! / now!.bhp!);
   });
 
   test('by the fan laws’ cube where only amps are known', () => {
@@ -233,17 +238,21 @@ describe('power says where it comes from', () => {
       fan: {
         ...EXAMPLE_D_SYSTEM.fan,
         table: {
-          ...EXAMPLE_D_SYSTEM.fan.table,
+          ...EXAMPLE_D_SYSTEM.fan.table!,
           byRpm: {
-            ...EXAMPLE_D_SYSTEM.fan.table.byRpm!,
-            bhp: EXAMPLE_D_SYSTEM.fan.table.byRpm!.bhp.map((r) => r.map(() => null)),
+            ...EXAMPLE_D_SYSTEM.fan.table!.byRpm!,
+            bhp: EXAMPLE_D_SYSTEM.fan.table!.byRpm!.bhp.map((r) => r.map(() => null)),
           },
         },
       },
     };
     const faster = { ...bare, fan: { ...bare.fan, tap: '921.4' } };
     const ratio = at(faster).flowCfm / at(bare).flowCfm;
-    expect(power(faster, bare)!.amps).toBeCloseTo(4.6 * ratio ** 3, 6);
+    const load = loadAtAmps(4.6, 6.8, noLoadShare(2));
+    expect(power(faster, bare)!.amps).toBeCloseTo(ampsAtLoad(load * ratio ** 3, 6.8, 2), 6);
+    // Without the plate nothing tells the magnetising current apart.
+    const noPlate = (of: System) => ({ ...of, motor: { ...of.motor, plateAmps: undefined } });
+    expect(power(noPlate(faster), noPlate(bare))!.amps).toBeCloseTo(4.6 * ratio ** 3, 6);
   });
 
   test('nothing is made up when neither table nor meter says it', () => {

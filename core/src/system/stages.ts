@@ -1,5 +1,6 @@
 import { dropAt, type Resistance } from '../path';
-import type { StageKind, Stretch, System } from '../system';
+import type { StageKind } from './layouts';
+import type { Stretch, System } from './system';
 
 /** Whether a stretch is this stage alone. */
 const isOnly = (stretch: Stretch, kind: StageKind) => stretch.stages.length === 1 && stretch.stages[0] === kind;

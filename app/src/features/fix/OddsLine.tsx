@@ -1,0 +1,29 @@
+import { percentText } from '@huff/core';
+import type { Odds } from '@huff/core/fix';
+import { useState } from 'react';
+import { Pressable } from 'react-native';
+import { Txt } from '../../ui/text';
+
+/** The chance that all of a plan lands; a touch shows what it is made of. */
+export function OddsLine({ odds }: { readonly odds: Odds }) {
+  const [open, setOpen] = useState(false);
+  const parts = `in the band ${percentText(odds.band)}, within the plate ${percentText(odds.plate)}, heating in its range ${percentText(odds.heat)}`;
+  return (
+    <Pressable
+      role="button"
+      aria-expanded={open}
+      aria-label={`Lands with ${percentText(odds.all)}: what that is made of`}
+      onPress={() => setOpen(!open)}
+      style={{ minHeight: 48, justifyContent: 'center' }}
+    >
+      <Txt size={15} bold color="action" figures>
+        {open ? `${percentText(odds.all)} that all of it lands` : `Why ${percentText(odds.all)}?`}
+      </Txt>
+      {open && (
+        <Txt size={14} color="softInk" figures>
+          {parts.charAt(0).toUpperCase() + parts.slice(1)}: together, since one error moves them all.
+        </Txt>
+      )}
+    </Pressable>
+  );
+}

@@ -1,0 +1,243 @@
+import { curveWords, fanRuns, hasSpeed, fanSpeeds, type OffTable } from '../fan';
+import { tespAllowedInWc, type Sourced, type Target, type Verdict } from '../judge';
+import { predictHeating, type Goal } from '../model';
+import { crossingOf, operate, type Crossing } from '../operate';
+import { DUCT_EXPONENT, pathDropAt, resistanceFromPoint } from '../path';
+import { onTap, type System } from '../system';
+import { flowText, percentText, staticText } from '../words';
+import { isChoked, landingOf, tierOf, type Tier } from './landing';
+import { speedName, speedOutcomes, type SpeedOutcome } from './speedOutcomes';
+
+/** What to do about the speed, if anything. */
+export type AdviceKind =
+  | 'keep'
+  | 'change'
+  /** Something that was seen is due: do that, then read again. */
+  | 'mendFirst'
+  | 'restrictionFirst'
+  /** A slower speed would do, but the airflow rests on the book alone. */
+  | 'confirmFirst'
+  | 'betweenTaps'
+  | 'noTapFastEnough'
+  | 'noTapSlowEnough'
+  | 'cantSay';
+
+export interface Advice {
+  readonly kind: AdviceKind;
+  /** The speed to be on, where there is one. */
+  readonly tap?: string;
+  /** One line: what to do. */
+  readonly headline: string;
+  /** One or two sentences: why. */
+  readonly reason: string;
+  readonly outcomes: readonly SpeedOutcome[];
+}
+
+/** Everything advice goes by: the one judgement of a visit. */
+export interface AdviceFacts {
+  /** The measured system; absent while it cannot be measured. */
+  readonly system?: System;
+  readonly goal?: Goal;
+  readonly tespInWc?: number;
+  readonly airflow: Verdict;
+  /** Why there is no system, in a sentence. */
+  readonly lacks?: string;
+  readonly offTable?: OffTable;
+  /** Names of moves that mend what was seen. */
+  readonly due: readonly string[];
+  /** Why no slower speed is advised; absent when one may be. */
+  readonly noSlower?: string;
+}
+
+type OnCurve = SpeedOutcome & { readonly operation: Crossing };
+type Landed = OnCurve & { readonly tier: Tier };
+
+const says = ({ operation }: OnCurve) =>
+  `${flowText(operation.flowCfm)} CFM at ${staticText(operation.tespInWc)} in. w.c.`;
+
+const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
+
+/** The best landing first, then the nearest to the target. */
+const bestOf = (candidates: readonly Landed[], target: Target): Landed | undefined =>
+  [...candidates].sort((a, b) => a.tier - b.tier || away(a, target) - away(b, target))[0];
+
+/** The speed that would land nearest the target once the path asks no more than the plate allows at the target. */
+function speedAfterClearing(system: System, target: Target, maxTesp: Sourced): Crossing | undefined {
+  const cleared = [resistanceFromPoint(maxTesp.value, target.flowCfm, DUCT_EXPONENT)];
+  return fanSpeeds(system.fan)
+    .filter((tap) => hasSpeed(system.fan, tap))
+    .map((tap) => crossingOf(tap, fanRuns({ ...system.fan, tap }), cleared))
+    .filter((o): o is Crossing => o.kind === 'crossing')
+    .filter((o) => o.flowCfm >= target.lowCfm && o.flowCfm <= target.highCfm && o.tespInWc <= maxTesp.value)
+    .sort((a, b) => Math.abs(a.flowCfm - target.flowCfm) - Math.abs(b.flowCfm - target.flowCfm))[0];
+}
+
+function whyRestricted(system: System, target: Target, maxTesp: Sourced, onCurve: readonly OnCurve[]): string {
+  const limit = `${maxTesp.source === 'nameplate' ? 'the plate allows' : 'the limit is taken as'} ${staticText(maxTesp.value)}`;
+  const path = system.path.map((s) => s.resistance);
+  for (const [flowCfm, name] of [
+    [target.lowCfm, 'at the foot of the band'],
+    [target.flowCfm, 'of the target'],
+  ] as const) {
+    const asked = pathDropAt(path, flowCfm);
+    if (asked > maxTesp.value) {
+      return `For the ${flowText(flowCfm)} CFM ${name} this path asks ${staticText(asked)} in. w.c. and ${limit}: it must lose ${percentText(1 - maxTesp.value / asked)} of its resistance.`;
+    }
+  }
+  const tooHigh = onCurve.find((o) => o.tesp === 'outside');
+  return tooHigh
+    ? `${capital(speedName(system, tooHigh.tap))} would move ${says(tooHigh)} and ${limit}.`
+    : 'The speeds that could bring the air end on their curve before they meet this path.';
+}
+
+function restrictionFirst(system: System, goal: Goal, outcomes: readonly SpeedOutcome[]): Advice {
+  const { target, maxTesp } = goal;
+  const then = speedAfterClearing(system, target, maxTesp);
+  const after = then
+    ? ` Cleared to the plate, ${speedName(system, then.tap)} would land at ${flowText(then.flowCfm)} CFM.`
+    : '';
+  return {
+    kind: 'restrictionFirst',
+    outcomes,
+    headline: 'No speed can do it: clear the restriction first',
+    reason: whyRestricted(system, target, maxTesp, outcomes.filter(isLanded)) + after,
+  };
+}
+
+const isLanded = (outcome: SpeedOutcome): outcome is OnCurve => outcome.operation.kind === 'crossing';
+
+const pastTheTable = ({ airflow }: AdviceFacts, outcomes: readonly SpeedOutcome[]): Advice => ({
+  kind: 'restrictionFirst',
+  outcomes,
+  headline: 'Past the end of the table: clear the restriction first',
+  reason: airflow.sentence,
+});
+
+function withoutSystem(facts: AdviceFacts): Advice {
+  const { offTable, airflow, lacks, due } = facts;
+  if (due.length > 0) return mendFirst(due, []);
+  if (offTable?.side === 'aboveTable') return pastTheTable(facts, []);
+  return { kind: 'cantSay', outcomes: [], headline: 'No advice yet', reason: lacks ?? airflow.sentence };
+}
+
+const listed = (names: readonly string[]) => names.map((name) => `“${name}”`).join(', ');
+
+const mendFirst = (due: readonly string[], outcomes: readonly SpeedOutcome[]): Advice => ({
+  kind: 'mendFirst',
+  outcomes,
+  headline: `First what was seen, then read again`,
+  reason: `${listed(due)}: with that undone the readings speak of a sick unit, and no speed is chosen by them.`,
+});
+
+/**
+ * What to do about the speed, in cooling or heating.
+ *
+ * What was seen is mended first. Where the airflow is too unsure there is no advice but what would settle it. A path that asks more
+ * than the plate at the foot of the band is cleared first: speed on a choked path costs static, watts, noise and motors. What is in
+ * the band within the plate's error is left alone. Else the speed that lands best by `tierOf`, a slower one only where RPM, amps
+ * or a second method vouch for the air.
+ *
+ * @returns always an answer; `cantSay` with what is missing when the system is not known
+ * @example worked example A → restrictionFirst: 1,080 CFM asks 0.77 in. w.c. of a 0.50 plate
+ */
+export function advise(facts: AdviceFacts): Advice {
+  const { system, goal, tespInWc, airflow, due, noSlower } = facts;
+  if (!system || !goal || tespInWc === undefined) return withoutSystem(facts);
+  const { target, maxTesp } = goal;
+  const outcomes = speedOutcomes(system, tespInWc, goal);
+  if (due.length > 0) return mendFirst(due, outcomes);
+  // Past the end of its row the maker does not allow it, whatever the air is.
+  if (airflow.word === 'cantSay' && facts.offTable?.side === 'aboveTable') return pastTheTable(facts, outcomes);
+  if (airflow.word === 'cantSay')
+    return {
+      kind: 'cantSay',
+      outcomes,
+      headline: 'No speed is advised on an airflow this unsure',
+      reason: airflow.sentence,
+    };
+  if (isChoked(system, goal)) return restrictionFirst(system, goal, outcomes);
+  const now = operate(system);
+  const nowTier = landingOf(system, goal);
+  if (now.kind === 'crossing' && nowTier < 2)
+    return {
+      kind: 'keep',
+      tap: system.fan.tap,
+      outcomes,
+      headline: `Stay on ${speedName(system, system.fan.tap)}`,
+      reason: `It moves ${flowText(now.flowCfm)} CFM at ${staticText(now.tespInWc)} in. w.c., in the band and ${nowTier === 0 ? 'within the limit' : 'over the limit by less than the reading’s error'}.`,
+    };
+  const flowNow = now.kind === 'crossing' ? now.flowCfm : now.edgeFlowCfm;
+  const onCurve = outcomes.filter(isLanded).map((o) => {
+    const heat = predictHeating(onTap(system, o.tap))?.word === 'outside';
+    return { ...o, tier: tierOf(o.operation, heat, goal) };
+  });
+  const best = bestOf(
+    onCurve.filter((o) => o.tier < 2),
+    target,
+  );
+  if (best && best.operation.flowCfm < flowNow && noSlower)
+    return {
+      kind: 'confirmFirst',
+      outcomes,
+      headline: 'Before a slower speed: make sure of the air',
+      reason: `${capital(speedName(system, best.tap))} would move ${says(best)} ${noSlower}`,
+    };
+  if (best) {
+    const usual = system.fan.usual ? ` That is ${curveWords(system.fan)}: read again after it.` : '';
+    return {
+      kind: 'change',
+      tap: best.tap,
+      outcomes,
+      headline: `Move to ${speedName(system, best.tap)}`,
+      reason: `On this path it moves ${says(best)}, in the band and within the limit.${usual}`,
+    };
+  }
+  const allowed = onCurve.filter((o) => o.operation.tespInWc <= tespAllowedInWc(maxTesp.value, goal.rules));
+  const under = allowed
+    .filter((o) => o.operation.flowCfm < target.lowCfm)
+    .sort(byFlow)
+    .at(-1);
+  const over = allowed.filter((o) => o.operation.flowCfm > target.highCfm).sort(byFlow)[0];
+  if (over && under) {
+    const nearer = [under, over].sort((a, b) => away(a, target) - away(b, target))[0]!;
+    const slower = nearer.operation.flowCfm < flowNow && noSlower !== undefined;
+    return {
+      kind: 'betweenTaps',
+      tap: slower ? undefined : nearer.tap,
+      outcomes,
+      headline: `No speed lands in the band; ${speedName(system, nearer.tap)} is nearest`,
+      reason: `${capital(speedName(system, under.tap))} moves ${says(under)}, ${speedName(system, over.tap)} ${says(over)}${slower ? ` ${noSlower}` : ''}`,
+    };
+  }
+  if (over && outcomes.some((o) => o.operation.kind === 'offTable' && o.operation.side === 'belowTable')) {
+    return {
+      kind: 'cantSay',
+      outcomes,
+      headline: `Too much air, and the slower speeds are off their curve`,
+      reason: `${capital(speedName(system, over.tap))} moves ${says(over)} Slower ones would run below the lowest static of their curve: look for an open or missing duct or filter first.`,
+    };
+  }
+  if (over) {
+    return {
+      kind: 'noTapSlowEnough',
+      tap: over.inUse || !noSlower ? over.tap : undefined,
+      outcomes,
+      headline: `Even ${speedName(system, over.tap)} moves too much air`,
+      reason: `It moves ${says(over)} Look for an open or missing duct or filter, and check the tons and the table.`,
+    };
+  }
+  const stopped = outcomes.some((o) =>
+    o.operation.kind === 'crossing' ? o.tesp === 'outside' : o.operation.side !== 'belowTable',
+  );
+  if (stopped || !under) return restrictionFirst(system, goal, outcomes);
+  return {
+    kind: 'noTapFastEnough',
+    tap: under.operation.flowCfm < flowNow ? undefined : under.tap,
+    outcomes,
+    headline: `Even ${speedName(system, under.tap)} moves too little air`,
+    reason: `It moves ${says(under)} The ducts are not the cause: check that the table is this blower’s, and the tons.`,
+  };
+}
+
+const byFlow = (a: Landed, b: Landed) => a.operation.flowCfm - b.operation.flowCfm;
+const away = (o: Landed, target: Target) => Math.abs(o.operation.flowCfm - target.flowCfm);

@@ -1,0 +1,18 @@
+import { pathCause } from './resisting';
+
+/** A filter full of dust. */
+export const filterLoaded = pathCause({
+  id: 'filterLoaded',
+  name: 'a loaded filter',
+  stage: 'filter',
+  at: () => true,
+  shownBy: [{ item: 'filter', states: ['loaded', 'uneven'] }],
+  clearedBy: [{ item: 'filter', states: ['clean'] }],
+  range: { mild: 1.8, bad: 3.4 },
+  usual: 2.3,
+  prior: 18,
+  signs: 'Filter drop up, all else down with the air; it comes back filter-out.',
+  settledBy: { reading: 'look', tells: 'light through the filter tells a loaded one from a fine one.' },
+  mendedBy: 'newFilter',
+  caution: 'lockOut',
+});

@@ -1,0 +1,16 @@
+import { pathCause } from './resisting';
+
+/** No filter, or air that goes round it. */
+export const filterMissing = pathCause({
+  id: 'filterMissing',
+  name: 'a missing or bypassed filter',
+  stage: 'filter',
+  at: () => true,
+  shownBy: [{ item: 'filter', states: ['missing', 'bypassed'] }],
+  clearedBy: [{ item: 'filter', states: ['clean', 'loaded', 'uneven'] }],
+  range: { mild: 0.4, bad: 0 },
+  usual: 0.2,
+  prior: 4,
+  signs: 'Hardly any drop over the filter; a dirty coil follows.',
+  settledBy: { reading: 'look', tells: 'whether a filter is in, and sits tight.' },
+});

@@ -1,0 +1,17 @@
+import { pathCause } from './resisting';
+
+/** A filter at the grille and another at the unit. */
+export const filtersInSeries = pathCause({
+  id: 'filtersInSeries',
+  name: 'two filters in series',
+  stage: 'filter',
+  at: ({ layout, filterPlace }) => layout !== 'makeUpAir' && filterPlace !== 'atUnit',
+  shownBy: [],
+  clearedBy: [],
+  range: { mild: 1.8, bad: 2.2 },
+  usual: 2,
+  prior: 6,
+  signs: 'Suction behind the grille and a drop over the filter at the unit.',
+  settledBy: { reading: 'filterOut', tells: 'pull one of the two: which of them takes the static.' },
+  mendedBy: 'singleFilter',
+});

@@ -1,0 +1,3 @@
+export * from './catalogue';
+export * from './cause';
+export { withInnerLoss } from './coilDirtyInside';

@@ -1,0 +1,16 @@
+import { slowFan } from './cause';
+
+/** Line voltage under the motor’s: a PSC motor turns slower. */
+export const lowVolts = slowFan({
+  id: 'lowVolts',
+  name: 'low line voltage',
+  at: ({ motor }) => motor === 'psc',
+  shownBy: [],
+  clearedBy: [],
+  range: { mild: 0.97, bad: 0.91 },
+  usual: 0.94,
+  prior: 4,
+  signs: 'As a weak capacitor, on a good one.',
+  settledBy: { reading: 'volts', tells: 'volts under load at the motor.' },
+  lag: { cause: 'volts', acts: 'speed' },
+});

@@ -1,0 +1,18 @@
+import { pathCause } from './resisting';
+
+/** Dampers or registers that stand closed. */
+export const registersShut = pathCause({
+  id: 'registersShut',
+  name: 'closed dampers or registers',
+  stage: 'supplyDuct',
+  at: () => true,
+  shownBy: [{ item: 'dampers', states: ['closed'] }],
+  clearedBy: [{ item: 'dampers', states: ['open'] }],
+  range: { mild: 2, bad: 4.5 },
+  usual: 2.5,
+  prior: 10,
+  signs: 'Pressure up after the coil, some outlets without air.',
+  settledBy: { reading: 'port', tells: 'the supply static once all are open.' },
+  mendedBy: 'openDamper',
+  caution: 'fireDamper',
+});

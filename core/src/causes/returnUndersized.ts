@@ -1,0 +1,18 @@
+import { pathCause } from './resisting';
+
+/** A return duct or grille too small for the air. */
+export const returnUndersized = pathCause({
+  id: 'returnUndersized',
+  name: 'a return that is too small',
+  stage: 'returnDuct',
+  at: ({ layout }) => layout !== 'makeUpAir',
+  shownBy: [],
+  clearedBy: [],
+  range: { mild: 2, bad: 3.5 },
+  usual: 2.5,
+  prior: 25,
+  signs: 'Suction up before the filter already; filter-out helps little.',
+  settledBy: { reading: 'port', tells: 'how much of the suction stands before the filter.' },
+  mendedBy: 'enlargeReturn',
+  caution: 'ductCode',
+});

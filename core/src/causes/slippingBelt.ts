@@ -1,0 +1,18 @@
+import { slowFan } from './cause';
+
+/** A belt that slips: the blower turns slower than its sheaves say. */
+export const slippingBelt = slowFan({
+  id: 'slippingBelt',
+  name: 'a slipping belt',
+  at: ({ motor }) => motor === 'beltDrive',
+  shownBy: [{ item: 'belt', states: ['slack', 'glazed'] }],
+  clearedBy: [{ item: 'belt', states: ['good'] }],
+  range: { mild: 0.97, bad: 0.8 },
+  usual: 0.94,
+  prior: 10,
+  signs: 'RPM under what the sheaves give, amps low, dust, squeal.',
+  settledBy: { reading: 'rpm', tells: 'the blower’s RPM against its sheaves: what the belt loses.' },
+  lag: { cause: 'slip', acts: 'speed' },
+  mendedBy: 'newBelt',
+  caution: 'rotating',
+});

@@ -1,0 +1,18 @@
+import { pathCause } from './resisting';
+
+/** Supply ducts too small for the air. */
+export const supplyUndersized = pathCause({
+  id: 'supplyUndersized',
+  name: 'a supply that is too small',
+  stage: 'supplyDuct',
+  at: () => true,
+  shownBy: [],
+  clearedBy: [],
+  range: { mild: 1.9, bad: 3.1 },
+  usual: 2.3,
+  prior: 12,
+  signs: 'Pressure up after the coil, all outlets weak alike.',
+  settledBy: { reading: 'outlets', tells: 'all outlets weak alike, or a few.' },
+  mendedBy: 'enlargeSupply',
+  caution: 'ductCode',
+});

@@ -1,0 +1,17 @@
+import { pathCause } from './resisting';
+
+/** A clean filter whose medium is too fine for its face. */
+export const tooFineMedia = pathCause({
+  id: 'tooFineMedia',
+  name: 'a filter too fine for its face',
+  stage: 'filter',
+  at: () => true,
+  shownBy: [],
+  clearedBy: [{ item: 'filter', states: ['loaded'] }],
+  range: { mild: 1.6, bad: 2.5 },
+  usual: 2,
+  prior: 14,
+  signs: 'Filter drop up though it is clean.',
+  settledBy: { reading: 'filterOut', tells: 'what the filter alone takes, against a clean one of its kind.' },
+  mendedBy: 'deeperMedia',
+});

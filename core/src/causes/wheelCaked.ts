@@ -1,0 +1,18 @@
+import { slowFan } from './cause';
+
+/** Dirt in the blades of the wheel: they no longer bite, the motor runs light. */
+export const wheelCaked = slowFan({
+  id: 'wheelCaked',
+  name: 'a caked blower wheel',
+  at: () => true,
+  shownBy: [{ item: 'wheel', states: ['caked'] }],
+  clearedBy: [{ item: 'wheel', states: ['clean'] }],
+  range: { mild: 0.9, bad: 0.78 },
+  usual: 0.88,
+  prior: 7,
+  signs: 'External static low, air low, amps low at full RPM.',
+  settledBy: { reading: 'amps', tells: 'RPM with amps: full RPM on low amps is the wheel.' },
+  lag: { cause: 'wheel', acts: 'speed' },
+  mendedBy: 'cleanWheel',
+  caution: 'rotating',
+});

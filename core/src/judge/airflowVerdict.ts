@@ -1,0 +1,57 @@
+import { normalBetween } from '../numbers/normal';
+import { flowText, oddsText } from '../words';
+import type { Rules } from './rules';
+import { wordOnTarget, type Target } from './target';
+import type { Verdict } from './verdict';
+
+/** An airflow as it is known: one value with one σ, whatever it came from. */
+export interface KnownFlow {
+  readonly flowCfm: number;
+  readonly sigmaCfm: number;
+}
+
+/** The chance that an airflow lies in its band, 0 to 1. @example oddsInBand({ flowCfm: 1200, sigmaCfm: 120 }, 1,080 to 1,320) // 0.68 */
+export const oddsInBand = ({ flowCfm, sigmaCfm }: KnownFlow, { lowCfm, highCfm }: Target): number =>
+  normalBetween(flowCfm, sigmaCfm, lowCfm, highCfm);
+
+/** Whether σ is over the band's half width: then there is no plain inside or outside. */
+export function isTooUnsure({ flowCfm, sigmaCfm }: KnownFlow, { lowCfm, highCfm }: Target): boolean {
+  const [half, middle] = [(highCfm - lowCfm) / 2, (highCfm + lowCfm) / 2];
+  // σ goes with the airflow; above the band its middle's share counts, so that more air is no reason for more doubt.
+  return sigmaCfm > half * Math.max(1, flowCfm / middle) * (1 + 1e-9);
+}
+
+/**
+ * Airflow against the target band: the word with its odds, the limit and the sentence of its verdict.
+ *
+ * @param why what keeps it from being said, where that is known: goes before σ
+ */
+export function airflowAgainst(
+  flow: KnownFlow,
+  target: Target,
+  tons: number | undefined,
+  rules: Rules,
+  why?: string,
+): Pick<Verdict, 'value' | 'word' | 'limit' | 'sentence' | 'odds'> {
+  const { flowCfm, sigmaCfm } = flow;
+  const odds = oddsInBand(flow, target);
+  const unsure = why !== undefined || isTooUnsure(flow, target);
+  const side = flowCfm < target.lowCfm ? 'below' : flowCfm > target.highCfm ? 'above' : 'in';
+  const perTon = tons === undefined ? '' : `, ${flowText(flowCfm / tons)} a ton`;
+  const band = `${flowText(target.lowCfm)} to ${flowText(target.highCfm)}${target.from ? ` (${target.from})` : ''}`;
+  const figure = `${flowText(flowCfm)} ± ${flowText(sigmaCfm)} CFM${perTon}`;
+  return {
+    value: flowCfm,
+    odds,
+    word: unsure ? 'cantSay' : wordOnTarget(flowCfm, target, rules.edgeShare),
+    limit: {
+      low: target.lowCfm,
+      high: target.highCfm,
+      source: target.source ?? 'ruleOfThumb',
+      name: 'target band',
+    },
+    sentence: unsure
+      ? `${figure}: too unsure for the band of ${band}; in it ${oddsText(odds)}.${why ? ` ${why}` : ''}`
+      : `${figure}: ${side} the band of ${band}; in it ${oddsText(odds)}.`,
+  };
+}

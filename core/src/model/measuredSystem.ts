@@ -1,0 +1,298 @@
+import { moistAir } from '../air';
+import { predictCoil } from '../coil';
+import { driveState, type BeltDrive } from '../drive';
+import { causeOf, causesSeen, isSeen, type Looks } from '../causes';
+import { AS_FOUND, flowAt, staticAt, usualCurveFault, withSecondPoint, type Fan, type FanLag } from '../fan';
+import type { FilterFacts } from '../filter';
+import type { ReconciledFlow } from '../flow';
+import { measuredPath, stageBudget, type Judgement, type Rules, type UnitFacts } from '../judge';
+import { bracketedRoot } from '../numbers/bracketedRoot';
+import { COIL_EXPONENT, DUCT_EXPONENT, FILTER_EXPONENT, dropAt, resistanceFromPoint } from '../path';
+import {
+  layoutOf,
+  type CoolingFacts,
+  type HeatingFacts,
+  type LowStage,
+  type MotorFacts,
+  type StageKind,
+  type Stretch,
+  type System,
+} from '../system';
+
+/** What a visit knows that decides how its system answers to a change. */
+export interface MeasuredFacts {
+  /** The speed that was measured is this mode's. */
+  readonly mode?: 'cooling' | 'heating';
+  readonly unit: UnitFacts;
+  readonly judgement: Judgement;
+  readonly rules: Rules;
+  /** The one airflow of the visit. */
+  readonly flow?: ReconciledFlow;
+  /** The fan by the maker's table, less what was seen wrong with it. */
+  readonly bookFan?: Fan;
+  /** The speed that runs, where it is known. */
+  readonly tap?: string;
+  /** A second state of the same fan: Q₂/Q₁ by an untouched stretch, and its static. */
+  readonly secondPoint?: { readonly flowRatio: number; readonly tespInWc: number };
+  /** The filter's own drop, in. w.c., at today's airflow, from the filter-out retest. */
+  readonly filterDropInWc?: number;
+  readonly looks: Looks;
+  readonly filters?: FilterFacts;
+  readonly altitudeFt?: number;
+  /** Air at the coil and the drop it was measured with. */
+  readonly coolingAir?: {
+    readonly returnF: number;
+    readonly wetBulbF?: number;
+    readonly relativeHumidity?: number;
+    readonly outdoorF: number;
+    readonly dropF: number;
+  };
+  readonly heating?: HeatingFacts;
+  readonly lowStage?: LowStage;
+  readonly motor?: MotorFacts;
+  readonly drive?: BeltDrive;
+  /** Of the duct that was traversed. */
+  readonly ductAreaSqFt?: number;
+}
+
+/** The measured system, ready to be changed; `notes` say what in it is taken and not measured. */
+export interface MeasuredSystem {
+  readonly system: System;
+  readonly notes: readonly string[];
+}
+
+/** No system could be measured, and why, in a sentence. */
+export interface NotMeasured {
+  readonly why: string;
+}
+
+/** The lags scaled together so that the fan moves what was measured; undefined when no sound size of them does. */
+function fittedLags(fan: Fan, lags: readonly FanLag[], staticInWc: number, flowCfm: number): FanLag[] | undefined {
+  const scaled = (power: number) =>
+    lags.map((lag) => ({ ...lag, factor: Math.pow(lag.factor, power), assumed: false }));
+  const off = (power: number) => (flowAt({ ...fan, lags: scaled(power) }, staticInWc) ?? 0) - flowCfm;
+  if (off(0) <= 0 || off(3) >= 0) return undefined;
+  return scaled(bracketedRoot(off, 0, 3, 1e-6));
+}
+
+interface FanModel {
+  readonly fan: Fan;
+  readonly insideInWc?: number;
+  readonly notes: readonly string[];
+}
+
+const without = (fan: Fan): Fan => ({ ...fan, lags: undefined });
+
+/** A fan set to move an airflow at a static: what its curve gives beside it is a lag that was measured. */
+function setTo(fan: Fan, staticInWc: number, flowCfm: number): Fan {
+  const now = flowAt(fan, staticInWc);
+  const factor = now === undefined ? 1 : flowCfm / now;
+  return Math.abs(factor - 1) < 1e-9
+    ? fan
+    : { ...fan, lags: [...(fan.lags ?? []), { cause: 'measured', acts: 'flow', factor }] };
+}
+
+const takenWords = (facts: MeasuredFacts): string[] =>
+  causesSeen(facts.unit, facts.looks)
+    .filter((cause) => cause.kind === 'slowFan')
+    .map((cause) =>
+      cause.id === 'coilDirtyInside'
+        ? `${capital(cause.name)} is taken to cost ${cause.usual.toFixed(2)} in. w.c. beyond the table, ± 40 %.`
+        : `${capital(cause.name)} is taken to cost ${Math.round(100 * (1 - cause.usual))} % of the ${cause.lag?.(1).acts === 'flow' ? 'air' : 'speed'}, ± 40 % of that: no second method has told.`,
+    );
+
+const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
+
+const innerCoil = causeOf('coilDirtyInside')!;
+
+/** The maker's curve, set to the airflow that counts; undefined where its row says nothing at this static. */
+function onBook(facts: MeasuredFacts, book: Fan, flow: ReconciledFlow, tespInWc: number): FanModel | undefined {
+  const { flowCfm, measured } = flow;
+  const lags = book.lags ?? [];
+  const inner = causesSeen(facts.unit, facts.looks).includes(innerCoil);
+  if (measured && lags.length > 0) {
+    const fitted = fittedLags(without(book), lags, tespInWc, flowCfm);
+    if (fitted) return { fan: { ...book, lags: fitted }, notes: [] };
+  }
+  if (inner && lags.length === 0) {
+    const told = measured ? staticAt(book, flowCfm) : undefined;
+    if (told !== undefined && told - tespInWc > 0.01) return { fan: book, insideInWc: told - tespInWc, notes: [] };
+    if (!measured && flowAt(book, tespInWc + innerCoil.usual) !== undefined)
+      return {
+        fan: setTo(book, tespInWc + innerCoil.usual, flowCfm),
+        insideInWc: innerCoil.usual,
+        notes: takenWords(facts),
+      };
+  }
+  if (flowAt(book, tespInWc) === undefined) return undefined;
+  return { fan: setTo(book, tespInWc, flowCfm), notes: lags.length > 0 && !measured ? takenWords(facts) : [] };
+}
+
+/** The usual curve of the motor's kind through what was measured. */
+function onUsualCurve(facts: MeasuredFacts, flow: ReconciledFlow, tespInWc: number): FanModel | NotMeasured {
+  const { unit, looks, drive, tap, secondPoint } = facts;
+  const { motor, tons } = unit;
+  const seen = causesSeen(unit, looks);
+  const lags = seen.flatMap((cause) => (cause.lag ? [{ ...cause.lag(cause.usual), assumed: true }] : []));
+  const speed = lags.reduce((product, lag) => (lag.acts === 'speed' ? product * lag.factor : product), 1);
+  const held = lags.reduce((product, lag) => (lag.acts === 'flow' ? product * lag.factor : product), 1);
+  const insideInWc = seen.includes(innerCoil) ? innerCoil.usual : undefined;
+  const anchor = {
+    flowCfm: flow.flowCfm / speed / held,
+    staticInWc: (tespInWc + (insideInWc ?? 0)) / (speed * speed),
+  };
+  const fault = usualCurveFault(motor, anchor);
+  if (fault) return { why: fault };
+  const rpm = motor === 'beltDrive' && drive ? (drive.measuredRpm ?? driveState(drive).ratioRpm).toFixed(1) : undefined;
+  const mark = rpm ?? tap ?? AS_FOUND;
+  const first = {
+    anchorFlowCfm: anchor.flowCfm,
+    anchorStaticInWc: anchor.staticInWc,
+    tap: mark,
+    cfmPerTon: tons === undefined ? 400 : anchor.flowCfm / tons,
+  };
+  const second =
+    secondPoint && lags.length === 0 && withSecondPoint(motor, first, secondPoint.flowRatio, secondPoint.tespInWc);
+  const notes = [
+    'The fan goes by a usual curve, not the maker’s: how it answers is known to about ± 30 % of each change.',
+    ...(flow.usualOnly
+      ? ['No airflow was measured: what is usual for its size is taken, and only changes can be trusted.']
+      : []),
+    ...(secondPoint && second === undefined && lags.length === 0
+      ? ['The two states contradict each other: more static moved more air. One of them was read otherwise.']
+      : []),
+    ...takenWords(facts),
+  ];
+  const fan: Fan = { motor, usual: second || first, tap: mark, ...(lags.length > 0 ? { lags } : {}) };
+  return { fan, insideInWc, notes };
+}
+
+function fanModel(facts: MeasuredFacts, flow: ReconciledFlow, tespInWc: number): FanModel | NotMeasured {
+  const booked = facts.bookFan && onBook(facts, facts.bookFan, flow, tespInWc);
+  return booked ?? onUsualCurve(facts, flow, tespInWc);
+}
+
+/** What a filter takes of the stretch it was read with, when nothing tells: more when it was seen loaded. */
+const filterShare = (looks: Looks) => (isSeen(causeOf('filterLoaded')!, looks) ? 0.5 : 0.35);
+
+/** A stretch of several stages as one stretch a stage: by the retest where it tells, else by assumed shares. */
+function parted(stretch: Stretch, flowCfm: number, facts: MeasuredFacts, notes: string[]): Stretch[] {
+  const { stages, side } = stretch;
+  if (stages.length === 1) return [stretch];
+  const layout = layoutOf(facts.unit);
+  const whole = dropAt(stretch.resistance, flowCfm);
+  const filters = stages.filter((kind) => kind === 'filter').length;
+  const retested = filters === 1 ? facts.filterDropInWc : undefined;
+  if (retested !== undefined && retested < whole) {
+    const rest = stages.filter((kind) => kind !== 'filter');
+    const remaining = resistanceFromPoint(whole - retested, flowCfm, DUCT_EXPONENT);
+    const filter: Stretch = {
+      stages: ['filter'],
+      side,
+      resistance: resistanceFromPoint(retested, flowCfm, FILTER_EXPONENT),
+    };
+    const others = { stages: rest, side, resistance: remaining };
+    return stages[0] === 'filter' ? [filter, others] : [others, filter];
+  }
+  const share = (kind: StageKind) =>
+    kind === 'filter' ? filterShare(facts.looks) / filters : Math.max(0.05, stageBudget(layout, kind, facts.rules));
+  const filterTotal = filters > 0 ? filterShare(facts.looks) : 0;
+  const others = stages.filter((kind) => kind !== 'filter');
+  const sum = others.reduce((total, kind) => total + share(kind), 0);
+  const names = stages.map((kind) => STAGE_WORDS[kind]).join(' and ');
+  const assumed = `${names} were read together; how they share it is taken.`;
+  notes.push(assumed.charAt(0).toUpperCase() + assumed.slice(1));
+  return stages.map((kind) => ({
+    stages: [kind],
+    side,
+    assumed,
+    // The exponent stays that of the stretch: parting by assumption must not bend the measured curve.
+    resistance: {
+      coefficient:
+        stretch.resistance.coefficient * (kind === 'filter' ? share(kind) : ((1 - filterTotal) * share(kind)) / sum),
+      exponent: stretch.resistance.exponent,
+    },
+  }));
+}
+
+const STAGE_WORDS: Readonly<Record<StageKind, string>> = {
+  hood: 'hood',
+  returnDuct: 'return duct',
+  filter: 'filter',
+  coil: 'coil',
+  blower: 'blower',
+  heat: 'heater',
+  supplyDuct: 'supply duct',
+};
+
+/** Usual summer air, when the coil's was not measured. */
+const USUAL_AIR = { dryBulbF: 75, wetBulbF: 62.5, outdoorF: 95 };
+
+function coolingOf(
+  { unit: { tons }, altitudeFt, coolingAir }: MeasuredFacts,
+  flowCfm: number,
+): CoolingFacts | undefined {
+  if (tons === undefined) return undefined;
+  const air = coolingAir;
+  const moisture =
+    air?.wetBulbF !== undefined
+      ? { wetBulbF: air.wetBulbF }
+      : air?.relativeHumidity !== undefined
+        ? { relativeHumidity: air.relativeHumidity }
+        : undefined;
+  if (!air || !moisture) {
+    const entering = moistAir(USUAL_AIR.dryBulbF, { wetBulbF: USUAL_AIR.wetBulbF }, altitudeFt);
+    return { tons, entering, outdoorF: USUAL_AIR.outdoorF, assumed: true, offsetF: 0 };
+  }
+  const entering = moistAir(air.returnF, moisture, altitudeFt);
+  const model = predictCoil({ tons, entering, outdoorF: air.outdoorF, altitudeFt }, flowCfm);
+  return { tons, entering, outdoorF: air.outdoorF, assumed: false, offsetF: air.dropF - model.dropF };
+}
+
+/**
+ * The measured system, stage by stage, fit for being changed: its path parted into stages, its fan set to the one airflow of the
+ * visit, and what hangs on the air beside it. Verdict, advice, moves, plans and proof all stand on this one.
+ *
+ * The fan is the maker's curve where its row covers the static, set to the airflow that counts; else the usual curve of its kind
+ * through what was measured. A fault that was seen (a caked wheel, a matted coil) takes the blame; without a measured airflow its size
+ * is taken and said so.
+ *
+ * @returns why not, while external static or airflow are not known, or where no curve holds
+ */
+export function measuredSystem(facts: MeasuredFacts): MeasuredSystem | NotMeasured {
+  const { judgement, flow, unit } = facts;
+  const { tespInWc } = judgement;
+  if (tespInWc === undefined) return { why: judgement.tesp.sentence };
+  if (!flow) return { why: 'Lacks an airflow: a blower table with the tap, another method, or the tons.' };
+  if (!(tespInWc > 0)) return { why: judgement.tesp.sentence };
+  const modelled = fanModel(facts, flow, tespInWc);
+  if ('why' in modelled) return modelled;
+  const { flowCfm } = flow;
+  const { fan, insideInWc } = modelled;
+  const notes = [...modelled.notes];
+  const path = measuredPath(judgement.stretches, tespInWc, flowCfm).flatMap((stretch) =>
+    parted(stretch, flowCfm, facts, notes),
+  );
+  return {
+    notes,
+    system: {
+      layout: unit.layout,
+      filterPlace: unit.filterPlace,
+      path,
+      inside:
+        insideInWc === undefined
+          ? undefined
+          : { stages: ['coil'], side: 'return', resistance: resistanceFromPoint(insideInWc, flowCfm, COIL_EXPONENT) },
+      fan,
+      filters: facts.filters,
+      // A visit in heating says nothing of cooling's own speed, and the speed that was measured is heating's.
+      ...(facts.mode === 'heating'
+        ? { heating: facts.heating && { ...facts.heating, tap: undefined } }
+        : { cooling: coolingOf(facts, flowCfm), heating: facts.heating, lowStage: facts.lowStage }),
+      motor: facts.motor,
+      drive: facts.drive,
+      altitudeFt: facts.altitudeFt,
+      ductAreaSqFt: facts.ductAreaSqFt,
+    },
+  };
+}

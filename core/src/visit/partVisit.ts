@@ -1,0 +1,106 @@
+import { applyMoves, looksSettledBy } from '../moves';
+import { liftPlanRecord, type PlanRecord } from '../prove/planRecord';
+import type { System } from '../system';
+import type { Fact } from './facts';
+
+/** A reading as it is kept: with when it was taken. */
+export interface TakenReading {
+  readonly id: string;
+  readonly takenAt: string;
+}
+
+/** A fact as it is kept. */
+export type TakenFact = Fact & { readonly takenAt: string };
+
+/** What of a visit is parted: its readings and facts, each with its time. */
+export interface RecordedVisit {
+  readonly readings: readonly TakenReading[];
+  readonly facts?: readonly TakenFact[];
+}
+
+/** A plan that was decided on a visit, with when. */
+export interface DecidedPlan {
+  readonly factId: string;
+  readonly takenAt: string;
+  readonly record: PlanRecord;
+}
+
+/** The plan that stands: the last decided one that was not taken back. */
+export function standingPlan({ facts = [] }: RecordedVisit): DecidedPlan | undefined {
+  const last = facts.findLast((fact) => fact.kind === 'plan');
+  if (!last || last.inputs.withdrawn === true) return undefined;
+  return {
+    factId: last.id,
+    takenAt: last.takenAt,
+    record: liftPlanRecord(last.inputs as unknown as PlanRecord),
+  };
+}
+
+const isAfter = (takenAt: string, plan: DecidedPlan) => Date.parse(takenAt) > Date.parse(plan.takenAt);
+
+/** A visit parted at its plan: what was found before, and what was read since. */
+export interface PartedVisit<V> {
+  readonly before: V;
+  /** The unit as the plan leaves it, with what was read and recorded since; absent before there is a plan. */
+  readonly after?: V;
+  readonly plan?: DecidedPlan;
+}
+
+/** What was seen before, as it stands after the plan: what its moves mend is dealt with, the rest is still there. */
+function looksAfter<F extends TakenFact>(facts: readonly F[], { record }: DecidedPlan): F[] {
+  const mended = new Set(record.moves.flatMap(({ id }) => looksSettledBy(id)));
+  return facts
+    .filter((fact) => fact.kind === 'look')
+    .map((fact) =>
+      mended.has(fact.inputs.item as string) ? { ...fact, inputs: { ...fact.inputs, outcome: 'dealtWith' } } : fact,
+    );
+}
+
+/**
+ * Parts a visit at the plan that stands. Readings and facts are told apart by when they were taken.
+ *
+ * @param asLeft the visit with its unit as the plan leaves it: how a record writes down a changed system is the record's own matter
+ */
+export function partVisit<V extends RecordedVisit>(visit: V, asLeft: (visit: V, changed: System) => V): PartedVisit<V> {
+  const plan = standingPlan(visit);
+  if (!plan) return { before: visit };
+  const later = (one: { readonly takenAt: string }) => isAfter(one.takenAt, plan);
+  const facts = visit.facts ?? [];
+  const readings = (wanted: boolean) => visit.readings.filter((reading) => later(reading) === wanted);
+  const earlier = facts.filter((fact) => !later(fact));
+  const { from, moves } = plan.record;
+  const applied = applyMoves(from.system, moves);
+  return {
+    plan,
+    before: { ...visit, readings: readings(false), facts: earlier },
+    after: {
+      ...(applied.ok ? asLeft(visit, applied.system) : visit),
+      readings: readings(true),
+      facts: [...looksAfter(earlier, plan), ...facts.filter(later)],
+    },
+  };
+}
+
+/**
+ * A change made to one part of a visit, brought into the whole of it: new readings and facts are added, what else was changed is
+ * taken over.
+ */
+export function intoWhole<V extends RecordedVisit>(whole: V, part: V, changed: V): V {
+  const added = <T extends { readonly id: string }>(all: readonly T[], mine: readonly T[]) => {
+    const known = new Set(all.map((one) => one.id));
+    return [...all, ...mine.filter((one) => !known.has(one.id))];
+  };
+  const others = Object.entries(changed).filter(
+    ([key, value]) => key !== 'readings' && key !== 'facts' && value !== part[key as keyof V],
+  );
+  return {
+    ...whole,
+    ...Object.fromEntries(others),
+    readings: added(whole.readings, changed.readings),
+    facts: added(whole.facts ?? [], changed.facts ?? []),
+  };
+}
+
+/** The part of a visit that says how the unit stands now: what was read since its plan, once anything was. */
+export const currentPart = <V extends RecordedVisit>({ before, after }: PartedVisit<V>): V =>
+  after && after.readings.length > 0 ? after : before;
