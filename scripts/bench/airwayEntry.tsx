@@ -1,4 +1,4 @@
-import { DEFAULT_RULES, judge, layoutOf, type PortId, type PressureReading } from '@huff/core';
+import { assessVisit, DEFAULT_RULES, layoutOf, type PortId, type PressureReading } from '@huff/core';
 import { useEffect, useState } from 'react';
 import { AppRegistry } from 'react-native';
 import { Airway } from '../../app/src/ui/airway';
@@ -35,7 +35,7 @@ function Live() {
     const conditions = { door: 'on', filter: 'in', coil: 'wet' } as const;
     return { id, port: id, staticInWc: (BASE[id] ?? 0) + live, conditions };
   });
-  const { stretches, tespInWc } = judge(unit, readings, DEFAULT_RULES);
+  const { stretches, tespInWc } = assessVisit({ unit, mode: 'cooling', readings, facts: [] }, DEFAULT_RULES).judgement;
   const pressures = new Map(readings.map((r) => [r.port, r.staticInWc]));
   return <Airway layout={layout} stretches={stretches} pressures={pressures} width={358} liftInWc={tespInWc} />;
 }

@@ -5,7 +5,7 @@ import { crossingOf, operate, type Crossing } from '../operate';
 import { DUCT_EXPONENT, pathDropAt, resistanceFromPoint } from '../path';
 import { onTap, type System } from '../system';
 import { flowText, percentText, staticText } from '../words';
-import { isChoked, landingOf, tierOf, type Tier } from './landing';
+import { isChoked, landingOf, landingScore, tierOf, type Tier } from './landing';
 import { speedName, speedOutcomes, type SpeedOutcome } from './speedOutcomes';
 
 /** What to do about the speed, if anything. */
@@ -40,6 +40,8 @@ export interface AdviceFacts {
   readonly goal?: Goal;
   readonly tespInWc?: number;
   readonly airflow: Verdict;
+  /** One σ of the airflow, as a share. */
+  readonly flowShare?: number;
   /** Why there is no system, in a sentence. */
   readonly lacks?: string;
   readonly offTable?: OffTable;
@@ -50,16 +52,16 @@ export interface AdviceFacts {
 }
 
 type OnCurve = SpeedOutcome & { readonly operation: Crossing };
-type Landed = OnCurve & { readonly tier: Tier };
+type Landed = OnCurve & { readonly tier: Tier; readonly score: number };
 
 const says = ({ operation }: OnCurve) =>
   `${flowText(operation.flowCfm)} CFM at ${staticText(operation.tespInWc)} in. w.c.`;
 
 const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 
-/** The best landing first, then the nearest to the target. */
-const bestOf = (candidates: readonly Landed[], target: Target): Landed | undefined =>
-  [...candidates].sort((a, b) => a.tier - b.tier || away(a, target) - away(b, target))[0];
+/** The best landing first, then the likeliest to stay there. */
+const bestOf = (candidates: readonly Landed[]): Landed | undefined =>
+  [...candidates].sort((a, b) => a.tier - b.tier || b.score - a.score)[0];
 
 /** The speed that would land nearest the target once the path asks no more than the plate allows at the target. */
 function speedAfterClearing(system: System, target: Target, maxTesp: Sourced): Crossing | undefined {
@@ -169,12 +171,13 @@ export function advise(facts: AdviceFacts): Advice {
   const flowNow = now.kind === 'crossing' ? now.flowCfm : now.edgeFlowCfm;
   const onCurve = outcomes.filter(isLanded).map((o) => {
     const heat = predictHeating(onTap(system, o.tap))?.word === 'outside';
-    return { ...o, tier: tierOf(o.operation, heat, goal) };
+    return {
+      ...o,
+      tier: tierOf(o.operation, heat, goal),
+      score: landingScore(o.operation, facts.flowShare ?? 0, goal),
+    };
   });
-  const best = bestOf(
-    onCurve.filter((o) => o.tier < 2),
-    target,
-  );
+  const best = bestOf(onCurve.filter((o) => o.tier < 2));
   if (best && best.operation.flowCfm < flowNow && noSlower)
     return {
       kind: 'confirmFirst',
@@ -229,6 +232,14 @@ export function advise(facts: AdviceFacts): Advice {
   const stopped = outcomes.some((o) =>
     o.operation.kind === 'crossing' ? o.tesp === 'outside' : o.operation.side !== 'belowTable',
   );
+  if (stopped && under && under.operation.flowCfm > flowNow * 1.002)
+    return {
+      kind: 'betweenTaps',
+      tap: under.tap,
+      outcomes,
+      headline: `No speed lands in the band; ${speedName(system, under.tap)} is nearest`,
+      reason: `It moves ${says(under)} ${whyRestricted(system, target, maxTesp, outcomes.filter(isLanded))}`,
+    };
   if (stopped || !under) return restrictionFirst(system, goal, outcomes);
   return {
     kind: 'noTapFastEnough',

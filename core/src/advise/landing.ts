@@ -1,5 +1,6 @@
 import { predictHeating, type Goal } from '../model';
-import { tespAllowedInWc } from '../judge';
+import { tespAllowedInWc, tespSigma } from '../judge';
+import { normalBelow, normalBetween } from '../numbers/normal';
 import { operate } from '../operate';
 import { pathDropAt } from '../path';
 
@@ -20,6 +21,22 @@ export function tierOf(
   if (at.flowCfm < target.lowCfm || at.flowCfm > target.highCfm) return 3;
   if (heatOutside || at.tespInWc > tespAllowedInWc(maxTesp.value, rules)) return 2;
   return at.tespInWc > maxTesp.value ? 1 : 0;
+}
+
+/**
+ * About how likely a state lands in the band within the plate, 0 to 1: what is chosen among speeds of one tier. Sampling tells it better;
+ * this is quick, and the same for advice and plans.
+ *
+ * @param flowShare one σ of the airflow, as a share
+ */
+export function landingScore(
+  at: { readonly flowCfm: number; readonly tespInWc: number },
+  flowShare: number,
+  { target, maxTesp, rules }: Goal,
+): number {
+  const band = normalBetween(at.flowCfm, flowShare * at.flowCfm, target.lowCfm, target.highCfm);
+  const sigma = tespSigma([at.tespInWc / 2, at.tespInWc / 2], rules);
+  return band * normalBelow((maxTesp.value - at.tespInWc) / sigma);
 }
 
 /** The tier of a system as it stands; 3 where its curve ends. */

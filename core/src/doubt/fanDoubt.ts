@@ -93,7 +93,8 @@ export function fanDoubt(facts: DoubtFacts): FanDoubt {
   let share = 0;
   if (bookCfm !== undefined) {
     const measuredRatios = others.map((e) => e.flowCfm / bookCfm);
-    const low = open.some((cause) => LOOKED_FOR.has(cause.id)) ? lowStaticRatio(facts) : undefined;
+    // What was seen does not take the doubt away: it says where it comes from.
+    const low = [...open, ...seen].some((cause) => LOOKED_FOR.has(cause.id)) ? lowStaticRatio(facts) : undefined;
     if (low !== undefined) {
       // What was measured says how far the fan really is from its book.
       const most = measuredRatios.length > 0 ? Math.max(0, 1 - Math.min(...measuredRatios)) : 1;

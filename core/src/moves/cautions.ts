@@ -15,3 +15,5 @@ export const CAUTIONS = {
 } as const;
 
 export type CautionId = keyof typeof CAUTIONS;
+
+export const CAUTION_IDS = Object.keys(CAUTIONS) as readonly CautionId[];

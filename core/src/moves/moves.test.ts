@@ -104,6 +104,11 @@ describe('what each move does', () => {
     expect(both.coefficient * 1000 ** 2).toBeCloseTo(0.05, 6);
   });
 
+  test('a way with a filter that is missing takes no more than its duct', () => {
+    const [duct, none] = [resistanceFromPoint(0.2, 1000, 2), resistanceFromPoint(0, 1000, 1.3)];
+    expect(sideBySide([duct, none], [duct], 0.2).coefficient * 1000 ** 2).toBeCloseTo(0.05, 6);
+  });
+
   test('a second return lowers the return side and leaves the supply alone', () => {
     const move = moveOf('secondReturn')!;
     const inputs = move.defaults(exampleA, { goal: EXAMPLE_A_GOAL, looks: new Map() });

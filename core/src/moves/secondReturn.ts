@@ -16,7 +16,8 @@ function flowThrough(series: readonly Resistance[], dropInWc: number): number {
     return Math.pow(dropInWc / coefficient, 1 / series[0]!.exponent);
   }
   const most = Math.min(...series.map((r) => Math.pow(dropInWc / r.coefficient, 1 / r.exponent)));
-  return bracketedRoot((flow) => pathDropAt(series, flow) - dropInWc, 0, most, 1e-6);
+  // A hair beyond: one of them may take nothing, and the others then take all of the drop just there.
+  return bracketedRoot((flow) => pathDropAt(series, flow) - dropInWc, 0, most * (1 + 1e-9), 1e-6);
 }
 
 /**

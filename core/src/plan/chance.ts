@@ -245,4 +245,5 @@ export const chanceOf = (
   sure: Sureness,
   goal: Goal,
   seed: number,
-): Odds => oddsOf(sampledOutcomes(system, moves, sure, goal, seed), goal);
+  samples?: number,
+): Odds => oddsOf(sampledOutcomes(system, moves, sure, goal, seed, samples), goal);

@@ -72,16 +72,18 @@ export function problemOf(request: PlanRequest): PlanProblem {
 /**
  * Plans: the search and the three that come out of it, as a generator that tells how far it is. The same on the phone, in a
  * worker and on the server; the same answer for the same request.
+ *
+ * @param samples draws behind each chance, when the usual number is too many
  */
-export function* plans(request: PlanRequest): Generator<SearchProgress, PlanAnswer, undefined> {
-  const problem = problemOf(request);
+export function* plans(request: PlanRequest, samples?: number): Generator<SearchProgress, PlanAnswer, undefined> {
+  const problem = { ...problemOf(request), samples };
   const found = yield* searchCombinations(problem);
   return readyPlans(problem, found, request.sure, request.seed);
 }
 
 /** The same in one go. */
-export function planNow(request: PlanRequest): PlanAnswer {
-  const run = plans(request);
+export function planNow(request: PlanRequest, samples?: number): PlanAnswer {
+  const run = plans(request, samples);
   for (;;) {
     const step = run.next();
     if (step.done) return step.value;

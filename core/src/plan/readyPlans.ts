@@ -2,7 +2,7 @@ import { predict, type Goal, type Prediction } from '../model';
 import { applyMoves, effortOf, type ChosenMove } from '../moves';
 import { chanceOf, type Odds, type Sureness } from './chance';
 import { explainPlan } from './explain';
-import { isChoked, landingOf, tierOf, type Tier } from '../advise';
+import { isChoked, landingOf, landingScore, tierOf, type Tier } from '../advise';
 import type { Candidate, PlanProblem, SearchResult } from './search';
 
 export const PLAN_KINDS = ['leastWork', 'lowestStatic', 'lowestCost'] as const;
@@ -52,7 +52,7 @@ export function planOf(
   const drive = moves.find(({ id }) => id === 'setDrive');
   const option = drive && speeds.find(({ chosen }) => chosen && sameInputs(chosen, drive));
   const driveEffort = option ?? (drive ? effortOf(['setDrive'], figures) : { minutes: 0, cost: 0 });
-  const odds = chanceOf(system, moves, sure, goal, seed);
+  const odds = chanceOf(system, moves, sure, goal, seed, problem.samples);
   return {
     ok: true,
     plan: {
@@ -73,10 +73,11 @@ const sameInputs = (a: ChosenMove, b: ChosenMove) =>
 const tierOfCandidate = ({ burden, flowCfm }: Candidate, goal: Goal): Tier =>
   tierOf({ flowCfm, tespInWc: burden.tespInWc }, burden.heat === 1, goal);
 
-const LESS: Readonly<Record<PlanKind, (c: Candidate) => readonly number[]>> = {
-  leastWork: ({ burden }) => [burden.minutes, burden.cost, burden.atEnd, burden.away],
+/** What each kind of plan wants less of, first things first. @param score the likelier to land, the more */
+const LESS: Readonly<Record<PlanKind, (c: Candidate, score: number) => readonly number[]>> = {
+  leastWork: ({ burden }, score) => [burden.minutes, burden.cost, burden.atEnd, -score],
   lowestStatic: ({ burden }) => [burden.tespInWc, burden.minutes],
-  lowestCost: ({ burden }) => [burden.cost, burden.minutes, burden.atEnd, burden.away],
+  lowestCost: ({ burden }, score) => [burden.cost, burden.minutes, burden.atEnd, -score],
 };
 
 function compare(a: readonly number[], b: readonly number[]): number {
@@ -94,11 +95,17 @@ function firstFair(
 ): Plan | undefined {
   let likeliest: Plan | undefined;
   let first: Plan | undefined;
+  const tried = new Set<string>();
   for (const candidate of candidates) {
     const plan = work(candidate);
     if (!plan) continue;
     first ??= plan;
     if (plan.prediction.motor?.word === 'outside') continue;
+    // Of plans of the same work the first stands for all: which speed is then the same choice as advice makes.
+    const { minutes, cost } = candidate.burden;
+    const sameWork = `${minutes} ${cost}`;
+    if (tried.has(sameWork)) continue;
+    tried.add(sameWork);
     if (plan.chance >= FAIR_CHANCE) return plan;
     if (!likeliest || plan.chance > likeliest.chance) likeliest = plan;
   }
@@ -129,7 +136,9 @@ export function readyPlans(problem: PlanProblem, found: SearchResult, sure: Sure
   };
   const byPlan = new Map<Plan, PlanKind[]>();
   for (const kind of PLAN_KINDS) {
-    const order = [...pool].sort((a, b) => compare(LESS[kind](a), LESS[kind](b)));
+    const less = (c: Candidate) =>
+      LESS[kind](c, landingScore({ flowCfm: c.flowCfm, tespInWc: c.burden.tespInWc }, sure.flowShare, goal));
+    const order = [...pool].sort((a, b) => compare(less(a), less(b)));
     if (best === 3) order.sort((a, b) => a.burden.away - b.burden.away);
     const pick = firstFair(order.slice(0, best === 3 ? 6 : 24), work);
     if (pick) byPlan.set(pick, [...(byPlan.get(pick) ?? []), kind]);

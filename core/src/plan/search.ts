@@ -1,5 +1,6 @@
 import { isChoked } from '../advise';
 import { fanRuns, lagFactors, type CurveRun, type Fan } from '../fan';
+import { tespAllowedInWc } from '../judge';
 import { predictHeating, type Goal } from '../model';
 import { applyMoves, effortOf, moveOf, type ChosenMove, type MoveFigures } from '../moves';
 import { crossingOf, resistancesOf } from '../operate';
@@ -22,6 +23,8 @@ export interface PlanProblem {
   readonly speedFirst?: boolean;
   /** Why no slower speed may be planned: nothing vouches for the air, or the fan itself is in doubt. */
   readonly noSlower?: string;
+  /** Draws behind each chance; the usual number when it is not said. */
+  readonly samples?: number;
 }
 
 /** How near the search solves each crossing; what is shown is solved anew to the last digit. */
@@ -112,7 +115,8 @@ function curves() {
  *
  * A generator, so that whoever runs it may show how far it is, and stop: it yields after each `step` combinations.
  *
- * Raising the speed on a choked path is left out unless something also lowers the static (`speedFirst` lifts that).
+ * Raising the speed on a choked path, or past the plate and its error, is left out unless something also lowers the static
+ * (`speedFirst` lifts that).
  */
 export function* searchCombinations(
   problem: PlanProblem,
@@ -121,6 +125,7 @@ export function* searchCombinations(
   const { system, goal, moves, speeds, figures, speedFirst, noSlower } = problem;
   const runsOf = curves();
   const choked = isChoked(system, goal);
+  const mostTesp = tespAllowedInWc(goal.maxTesp.value, goal.rules);
   const base = resistancesOf(system);
   const flowOn = (fan: Fan) => {
     const found = crossingOf(fan.tap, runsOf(fan), base);
@@ -173,6 +178,10 @@ export function* searchCombinations(
       const found = crossingOf(fan.tap, runsOf(fan), resistances, SEARCH_TOLERANCE_IN_WC);
       if (found.kind === 'offTable') continue;
       const tespInWc = inside ? found.tespInWc - dropAt(inside.resistance, found.flowCfm) : found.tespInWc;
+      if (raises[s] && !lowersStatic && !speedFirst && tespInWc > mostTesp) {
+        refusedSpeed += 1;
+        continue;
+      }
       const burden = {
         away: awayFrom(found.flowCfm, goal),
         tespInWc,

@@ -425,6 +425,7 @@ export function assessVisit<R extends PressureReading>(visit: VisitFacts<R>, rul
       goal,
       tespInWc: pressure.tespInWc,
       airflow,
+      flowShare: flow && flow.sigmaCfm / flow.flowCfm,
       lacks: 'why' in measured ? measured.why : goal ? undefined : 'Lacks the tons: no target to hold the air against.',
       offTable: known.offTable,
       due,

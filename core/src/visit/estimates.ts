@@ -3,7 +3,7 @@ import { causeOf, type Cause } from '../causes';
 import { flowFromDrop } from '../coil';
 import { fanDoubt, type FanDoubt, type MeasuredFan } from '../doubt';
 import type { BeltDrive } from '../drive';
-import { flowAt, hasSpeed, readFan, usualCurveFault, type Fan, type OffTable } from '../fan';
+import { fanRuns, flowAt, hasSpeed, lagFactors, readFan, usualCurveFault, type Fan, type OffTable } from '../fan';
 import { sigmasApart, type FlowEstimate } from '../flow';
 import type { PressureJudgement, Rules, UnitFacts } from '../judge';
 import type { Look } from '../look';
@@ -12,7 +12,6 @@ import { DUCT_EXPONENT, resistanceFromPoint } from '../path';
 import type { PressureReading } from '../readings';
 import type { HeatingFacts, MotorFacts } from '../system';
 import { FLOW_METHOD_IDS, solveTool, toolOf, type RawInputs } from '../tools';
-import { fanRuns } from '../fan';
 import { asideReasons, standingFacts, type Fact } from './facts';
 import { flowByMotor, MOTOR_METHOD } from './motorPower';
 
@@ -232,6 +231,12 @@ function usualFlow({ unit, pressure }: FlowFacts): FlowEstimate | undefined {
   };
 }
 
+/** What a fan moves with what was seen wrong with it; where its lagging curve ends before this static, the book less the lags. */
+function lessWhatWasSeen(fan: Fan, staticInWc: number, bookCfm: number | undefined): number | undefined {
+  const { speed, flow } = lagFactors(fan.lags);
+  return flowAt(fan, staticInWc) ?? (bookCfm === undefined ? undefined : bookCfm * speed * flow);
+}
+
 /** How far the assumed size of what was seen may be off: ± 40 % of the loss. (J) */
 const LAG_SIGMA = 0.4;
 
@@ -271,12 +276,13 @@ export function flowKnowledge(facts: FlowFacts): FlowKnowledge {
   const innerLoss = doubt.seen.includes(causeOf('coilDirtyInside')!) ? causeOf('coilDirtyInside')!.usual : 0;
   const flowCfm =
     bookFan && pressure.tespInWc !== undefined
-      ? (flowAt(bookFan, pressure.tespInWc + innerLoss) ?? bookCfm)
+      ? lessWhatWasSeen(bookFan, pressure.tespInWc + innerLoss, bookCfm)
       : undefined;
   if (flowCfm !== undefined && bookCfm !== undefined) {
     const doubts = [...doubt.signs, ...tableDoubts(facts)];
     const widened = tableDoubts(facts).length > 0 ? 1.6 : 1;
-    const loss = 1 - flowCfm / bookCfm;
+    const lags = lagFactors(bookFan?.lags);
+    const loss = Math.max(1 - flowCfm / bookCfm, 1 - lags.speed * lags.flow);
     const sigma = (base: number) => Math.hypot(base * widened, doubt.share, LAG_SIGMA * loss);
     const alone: FlowEstimate = {
       id: TABLE_METHOD,

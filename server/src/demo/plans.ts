@@ -6,7 +6,7 @@ import { DEMO_SHOP } from './shop';
 
 /** A plan decided on a demo visit, worked out as the phone would: it promises what core predicts, no more. */
 export function decidedPlan(visit: VisitDto, moves: readonly ChosenMove[], fact: { id: string; at: string }): FactDto {
-  const shop = { ...DEMO_SHOP, savedAt: fact.at } as ShopDto;
+  const shop: ShopDto = { ...DEMO_SHOP, savedAt: fact.at };
   const request = planRequest(visit, assess(visit), shop, { typed: {} });
   const planned = request && planOf(problemOf(request), moves, request.sure, request.seed);
   const promise = planned?.ok ? promiseOf(planned.plan.prediction) : undefined;
