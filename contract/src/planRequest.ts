@@ -45,7 +45,7 @@ export function planRequest(
   shop: ShopDto,
   { typed, speedFirst }: PlanWishesDto,
 ): PlanRequest | undefined {
-  const { model, judgement, flow, looks, noSlower } = assessment;
+  const { model, judgement, flow, looks, noSlower, doubt } = assessment;
   if (!model || !judgement.target || !flow) return undefined;
   const rules = visitRules(visit, DEFAULT_RULES);
   return {
@@ -59,6 +59,7 @@ export function planRequest(
       flowShare: flow.sigmaCfm / flow.flowCfm,
       staticInWc: judgement.tespSigmaInWc ?? rules.staticSigmaInWc * Math.SQRT2,
       byBook: !flow.measured,
+      doubtShare: flow.measured ? 0 : doubt.share,
     },
     speedFirst,
     noSlower,

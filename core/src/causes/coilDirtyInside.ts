@@ -19,7 +19,7 @@ export const coilDirtyInside: Cause = {
   shownBy: [{ item: 'coilFace', states: ['matted'] }],
   clearedBy: [{ item: 'coilFace', states: ['clean'] }],
   range,
-  usual: 0.1,
+  usual: 0.2,
   prior: 8,
   signs: 'External static low on both sides, drop up: the loss is inside.',
   settledBy: { reading: 'innerStatic', tells: 'static between coil and blower, by the panel: what is lost inside.' },

@@ -8,7 +8,7 @@ export const slippingBelt = slowFan({
   shownBy: [{ item: 'belt', states: ['slack', 'glazed'] }],
   clearedBy: [{ item: 'belt', states: ['good'] }],
   range: { mild: 0.97, bad: 0.8 },
-  usual: 0.94,
+  usual: 0.9,
   prior: 10,
   signs: 'RPM under what the sheaves give, amps low, dust, squeal.',
   settledBy: { reading: 'rpm', tells: 'the blower’s RPM against its sheaves: what the belt loses.' },

@@ -8,7 +8,7 @@ export const weakCapacitor = slowFan({
   shownBy: [{ item: 'capacitor', states: ['weak', 'bulged'] }],
   clearedBy: [{ item: 'capacitor', states: ['good'] }],
   range: { mild: 0.95, bad: 0.85 },
-  usual: 0.92,
+  usual: 0.9,
   prior: 7,
   signs: 'All statics low, amps up, hum.',
   settledBy: {

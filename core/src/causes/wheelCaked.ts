@@ -8,7 +8,7 @@ export const wheelCaked = slowFan({
   shownBy: [{ item: 'wheel', states: ['caked'] }],
   clearedBy: [{ item: 'wheel', states: ['clean'] }],
   range: { mild: 0.9, bad: 0.78 },
-  usual: 0.88,
+  usual: 0.85,
   prior: 7,
   signs: 'External static low, air low, amps low at full RPM.',
   settledBy: { reading: 'amps', tells: 'RPM with amps: full RPM on low amps is the wheel.' },

@@ -15,6 +15,8 @@ export interface Sureness {
   readonly staticInWc: number;
   /** The airflow was read from the book at this static: another static would have been another airflow. */
   readonly byBook?: boolean;
+  /** How far the air may lie under the book because the fan is doubted, as a share; it is in `flowShare` as well. */
+  readonly doubtShare?: number;
 }
 
 /** The chances of a plan: that all of it lands, and each by itself, 0 to 1. */
@@ -45,6 +47,9 @@ interface Draw {
   readonly slope: number;
   readonly changed: number;
   readonly speed: number;
+  /** Uniform from 0 to 1: whether a doubted fan is sick, and how badly. */
+  readonly sick: number;
+  readonly sickness: number;
 }
 
 function draw(random: () => number): Draw {
@@ -58,6 +63,8 @@ function draw(random: () => number): Draw {
     slope: z(),
     changed: z(),
     speed: z(),
+    sick: random(),
+    sickness: random(),
   };
 }
 
@@ -102,6 +109,19 @@ function curvePerhaps(fan: Fan, { slope, lag }: Draw, staticShare: number): Fan 
   };
 }
 
+/** (J) Of fans that are doubted so many are really sick: each open cause of the class by its odds, after a static this low. */
+const SICK_SHARE = 0.4;
+
+/** The error of the airflow in a draw: the book's own to either side, and less air where a doubted fan is really sick. */
+function flowError({ flowShare, doubtShare = 0 }: Sureness, { flow, sick, sickness }: Draw): number {
+  if (doubtShare === 0) return Math.max(LEAST_SIGMA, flowShare) * flow;
+  const own = Math.sqrt(Math.max(LEAST_SIGMA ** 2, flowShare ** 2 - doubtShare ** 2)) * flow;
+  return sick < SICK_SHARE ? own - doubtShare * (0.4 + 0.8 * sickness) : own;
+}
+
+/** (J) No airflow in the field is known better than this, as one σ. Source: a planned traverse. */
+const LEAST_SIGMA = 0.05;
+
 /** A system as it might really be, within the errors of its readings; undefined when it could not run so. */
 function perhaps(system: System, now: Crossing, sure: Sureness, goal: Goal, z: Draw): System | undefined {
   const path = sharesPerhaps(system.path, z.share);
@@ -126,7 +146,7 @@ function perhaps(system: System, now: Crossing, sure: Sureness, goal: Goal, z: D
   const fan = curvePerhaps(system.fan, z, tesp / now.tespInWc);
   const onCurve = flowAt(fan, tesp + lost);
   const byBook = sure.byBook === true && !fan.usual && onCurve !== undefined;
-  const flowCfm = (byBook ? onCurve : now.flowCfm) * Math.max(0.3, 1 + sure.flowShare * z.flow);
+  const flowCfm = (byBook ? onCurve : now.flowCfm) * Math.max(0.3, 1 + flowError(sure, z));
   const set = onCurve === undefined ? 1 : flowCfm / onCurve;
   return {
     ...system,

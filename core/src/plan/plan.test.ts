@@ -234,7 +234,9 @@ describe('the chance of landing', () => {
   test('sure readings are surer', () => {
     const share = (flowShare: number) =>
       chanceOf(system, [], { flowShare, staticInWc: 0.005 }, aim(940.2, 94), 11).band;
-    expect(share(0.02)).toBe(1);
+    // No airflow in the field is known better than 5 %.
+    expect(share(0.02)).toBe(share(0.05));
+    expect(share(0.05)).toBeGreaterThan(0.9);
     expect(share(0.06)).toBeGreaterThan(0.85);
     expect(share(0.15)).toBeLessThan(share(0.06));
   });

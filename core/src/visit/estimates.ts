@@ -231,10 +231,14 @@ function usualFlow({ unit, pressure }: FlowFacts): FlowEstimate | undefined {
   };
 }
 
-/** What a fan moves with what was seen wrong with it; where its lagging curve ends before this static, the book less the lags. */
-function lessWhatWasSeen(fan: Fan, staticInWc: number, bookCfm: number | undefined): number | undefined {
+/**
+ * What a fan moves with what was seen wrong with it; where its lagging curve ends before what it has to overcome, the book less the lags.
+ *
+ * @param innerInWc what a matted coil inside is taken to cost, in. w.c.
+ */
+function lessWhatWasSeen(fan: Fan, tespInWc: number, innerInWc: number, bookCfm: number): number {
   const { speed, flow } = lagFactors(fan.lags);
-  return flowAt(fan, staticInWc) ?? (bookCfm === undefined ? undefined : bookCfm * speed * flow);
+  return flowAt(fan, tespInWc + innerInWc) ?? flowAt(fan, tespInWc) ?? bookCfm * speed * flow;
 }
 
 /** How far the assumed size of what was seen may be off: ± 40 % of the loss. (J) */
@@ -274,14 +278,11 @@ export function flowKnowledge(facts: FlowFacts): FlowKnowledge {
   const bookFan = plain && bookFanOf(facts, doubt.seen);
   const estimates: FlowEstimate[] = [];
   const innerLoss = doubt.seen.includes(causeOf('coilDirtyInside')!) ? causeOf('coilDirtyInside')!.usual : 0;
-  const flowCfm =
-    bookFan && pressure.tespInWc !== undefined
-      ? lessWhatWasSeen(bookFan, pressure.tespInWc + innerLoss, bookCfm)
-      : undefined;
-  if (flowCfm !== undefined && bookCfm !== undefined) {
+  if (bookFan && bookCfm !== undefined && pressure.tespInWc !== undefined) {
+    const flowCfm = lessWhatWasSeen(bookFan, pressure.tespInWc, innerLoss, bookCfm);
     const doubts = [...doubt.signs, ...tableDoubts(facts)];
     const widened = tableDoubts(facts).length > 0 ? 1.6 : 1;
-    const lags = lagFactors(bookFan?.lags);
+    const lags = lagFactors(bookFan.lags);
     const loss = Math.max(1 - flowCfm / bookCfm, 1 - lags.speed * lags.flow);
     const sigma = (base: number) => Math.hypot(base * widened, doubt.share, LAG_SIGMA * loss);
     const alone: FlowEstimate = {

@@ -99,8 +99,8 @@ describe('the station Fix', () => {
 
   test('what is taken and not measured is said', () => {
     renderThemed(<Station visit={withFact(loaded, 'look', { item: 'wheel', state: 'caked' }, NOW)} />);
-    expect(screen.getByText(/A caked blower wheel is taken to cost 12 % of the speed, ± 40 % of that/)).toBeTruthy();
-    expect(screen.getByLabelText(/^Clean the blower wheel\. costs 12 % of the speed, taken/)).toBeTruthy();
+    expect(screen.getByText(/A caked blower wheel is taken to cost 15 % of the speed, ± 40 % of that/)).toBeTruthy();
+    expect(screen.getByLabelText(/^Clean the blower wheel\. costs 15 % of the speed, taken/)).toBeTruthy();
   });
 });
 

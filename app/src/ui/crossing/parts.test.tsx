@@ -81,9 +81,7 @@ describe('the sentence', () => {
     expect(words).toContain('band is 1,080 to 1,320 CFM. The limit is 0.50.');
   });
   test('never names a point beyond the table', () => {
-    expect(crossingSentence({ now: onTap(ducts(1.4), '5'), maxTesp })).toBe(
-      'Tap 5 leaves its curve on this path.',
-    );
+    expect(crossingSentence({ now: onTap(ducts(1.4), '5'), maxTesp })).toBe('Tap 5 leaves its curve on this path.');
   });
 });
 
