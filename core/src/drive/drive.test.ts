@@ -3,21 +3,28 @@ import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import {
-  alignmentIn,
   BELT_SECTIONS,
+  alignmentIn,
+  ampsAtLoad,
+  beltHp,
   beltOf,
   beltPitchLengthIn,
+  beltPowerFactor,
   beltSlip,
   beltSpeedFpm,
   blowerRpm,
   centresIn,
   deflectionIn,
+  deflectionLb,
   driveState,
   fanLaws,
   imbalancePercent,
+  leastMotorSheaveIn,
+  loadAtAmps,
   meanOf,
   mostAmps,
   motorSizeFor,
+  noLoadShare,
   overloadDialAmps,
   pitchAt,
   readBeltMark,
@@ -146,5 +153,48 @@ describe('what holds for every drive', () => {
     expect(() => pitchAt(motorSheave, 5.5)).toThrow('turns from 0 to 5');
     expect(() => pitchAt(motorSheave, -0.5)).toThrow('ride above the rim');
     expect(settingsOf({ kind: 'fixed', pitchIn: 4, grooves: 1 })).toEqual([0]);
+  });
+});
+
+describe('what a belt carries', () => {
+  test('the published ratings at their own points, with all of the wrap', () => {
+    expect(beltHp('A', 3.8, 2000, 180)).toBeCloseTo(1.55, 9);
+    expect(beltHp('B', 5.4, 3000, 180)).toBeCloseTo(3.24, 9);
+    expect(beltHp('A', 3.8, 1500, 180)).toBeCloseTo((0.93 + 1.55) / 2, 9);
+  });
+  test('less wrap and smaller sheaves carry less, a notched belt more, nothing at a standstill', () => {
+    expect(beltHp('A', 3.4, 1500, 120)).toBeCloseTo(0.83 * beltHp('A', 3.4, 1500, 180), 9);
+    expect(beltHp('A', 2, 1500, 170)).toBeLessThan(beltHp('A', 2.6, 1500, 170));
+    expect(beltHp('AX', 3.4, 1500, 170)).toBeCloseTo(1.3 * beltHp('A', 3.4, 1500, 170), 9);
+    expect(beltHp('A', 3.4, 0, 170)).toBe(0);
+  });
+  test('the least motor sheave by power, and the force of tension', () => {
+    expect([0.5, 1, 2, 5, 7.5, 20].map(leastMotorSheaveIn)).toEqual([2.2, 2.2, 2.4, 3, 3.8, 4.4]);
+    expect(deflectionLb('A', 3.3)).toEqual({ runIn: 2, asNew: 3 });
+    expect(deflectionLb('BX', 7)).toEqual({ runIn: 4, asNew: 6 });
+  });
+  test('example D: a 2 hp motor on one A48 at 3.30 in.', () => {
+    const { motorPitchIn } = driveState(EXAMPLE_D_DRIVE);
+    expect(motorPitchIn).toBeGreaterThan(leastMotorSheaveIn(2));
+    // About 0.8 hp is asked there.
+    expect(beltHp('A', motorPitchIn, beltSpeedFpm(motorPitchIn, 1745), 166)).toBeGreaterThan(0.85);
+  });
+});
+
+describe('a belt drive’s motor by its amps', () => {
+  test('load and amps lead back to each other; under the no-load amps there is no load', () => {
+    for (const load of [0.1, 0.4, 0.8, 1.1])
+      expect(loadAtAmps(ampsAtLoad(load, 6.8, 2), 6.8, noLoadShare(2))).toBeCloseTo(load, 9);
+    expect(loadAtAmps(3, 6.8, 0.5)).toBe(0);
+    expect(ampsAtLoad(1, 6.8, 2)).toBeCloseTo(6.8, 9);
+  });
+  test('no-load share and power factor by size and load', () => {
+    expect([0.5, 1, 1.5, 2, 5, 10].map(noLoadShare)).toEqual([0.6, 0.6, 0.55, 0.5, 0.4, 0.4]);
+    expect([0.3, 0.4, 0.6, 1].map(beltPowerFactor)).toEqual([
+      0.45,
+      0.45,
+      expect.closeTo(0.65, 9),
+      expect.closeTo(0.8, 9),
+    ]);
   });
 });

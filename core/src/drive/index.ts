@@ -7,3 +7,4 @@ export * from './fanLaws';
 export * from './imbalance';
 export * from './sheave';
 export * from './beltMotor';
+export * from './beltPower';

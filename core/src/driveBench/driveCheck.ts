@@ -3,7 +3,18 @@ import type { VerdictWord } from '../judge';
 /** One thing about a drive against its limit. */
 export interface DriveCheck {
   readonly id:
-    'rpm' | 'motor' | 'cleared' | 'belt' | 'wrap' | 'beltSpeed' | 'overload' | 'volts' | 'legVolts' | 'legAmps';
+    | 'rpm'
+    | 'motor'
+    | 'cleared'
+    | 'belt'
+    | 'wrap'
+    | 'beltSpeed'
+    | 'beltPower'
+    | 'sheave'
+    | 'overload'
+    | 'volts'
+    | 'legVolts'
+    | 'legAmps';
   readonly name: string;
   readonly word: VerdictWord;
   readonly sentence: string;

@@ -1,4 +1,12 @@
-import { BELT_SPEED_FPM, beltSpeedFpm, driveState, LEAST_WRAP_DEG, wrapDeg } from '../drive';
+import {
+  beltHp,
+  BELT_SPEED_FPM,
+  beltSpeedFpm,
+  driveState,
+  LEAST_WRAP_DEG,
+  leastMotorSheaveIn,
+  wrapDeg,
+} from '../drive';
 import { fanRpm } from '../fan';
 import { wordUnder } from '../judge';
 import { predict, type Goal, type Prediction } from '../model';
@@ -77,5 +85,26 @@ export function driveChecks(
     word: speed > BELT_SPEED_FPM.most ? 'outside' : speed > BELT_SPEED_FPM.edge ? 'atTheEdge' : 'inside',
     sentence: `${flowText(speed)} fpm, under ${flowText(BELT_SPEED_FPM.edge)} wanted.`,
   });
+  const grooves = drive.motorSheave.grooves;
+  const small = Math.min(state.motorPitchIn, state.blowerPitchIn);
+  const carries = grooves * beltHp(fit.belt.section, small, speed, wrap);
+  const { ratedHp } = system.motor ?? {};
+  const load = prediction.power?.bhp ?? ratedHp;
+  if (load !== undefined)
+    checks.push({
+      id: 'beltPower',
+      name: grooves === 1 ? 'Belt’s power' : 'Belts’ power',
+      word: wordUnder(load, carries, 0.85),
+      sentence: `${load.toFixed(2)} hp on ${grooves === 1 ? 'a belt that carries' : `${grooves} belts that carry`} ${carries.toFixed(2)}${load > carries ? ': a notched belt, larger sheaves, or a second groove' : ''}.`,
+    });
+  if (ratedHp !== undefined) {
+    const least = leastMotorSheaveIn(ratedHp);
+    checks.push({
+      id: 'sheave',
+      name: 'Motor sheave',
+      word: state.motorPitchIn < least ? 'outside' : state.motorPitchIn < least * 1.05 ? 'atTheEdge' : 'inside',
+      sentence: `${state.motorPitchIn.toFixed(2)} in. pitch; a ${ratedHp} hp motor wants ${least} at least, for its bearing’s sake.`,
+    });
+  }
   return [...checks, ...supplyChecks(system)];
 }

@@ -42,18 +42,31 @@ export interface Fan {
   readonly densityRatio?: number;
 }
 
-/** The lags of a fan as two factors. @example lagFactors([{ cause: 'wheel', acts: 'speed', factor: 0.9 }]).speed // 0.9 */
-export function lagFactors(lags: readonly FanLag[] = []): { speed: number; flow: number } {
-  const factors = { speed: 1, flow: 1 };
-  for (const lag of lags) factors[lag.acts] *= lag.factor;
+/** The lags of a fan as factors of its curve: as a speed would move it, the airflow alone, the static alone. */
+export interface LagFactors {
+  readonly speed: number;
+  readonly flow: number;
+  readonly static: number;
+}
+
+/**
+ * The lags of a fan as factors. A motor that holds its airflow turns a dirty wheel faster: it loses static, not air, and gives up earlier.
+ * @example lagFactors({ motor: 'psc', lags: [{ cause: 'wheel', acts: 'speed', factor: 0.9 }] }).speed // 0.9
+ */
+export function lagFactors({ motor, lags = [] }: Pick<Fan, 'motor' | 'lags'>): LagFactors {
+  const factors = { speed: 1, flow: 1, static: 1 };
+  for (const { acts, factor, cause } of lags) {
+    if (acts === 'speed' && motor === 'constantAirflow' && cause === 'wheel') factors.static *= factor * factor;
+    else factors[acts] *= factor;
+  }
   return factors;
 }
 
 /** A curve moved by factors of speed and flow. */
-export function laggedRuns(runs: readonly CurveRun[], { speed, flow }: { speed: number; flow: number }): CurveRun[] {
-  if (speed === 1 && flow === 1) return [...runs];
+export function laggedRuns(runs: readonly CurveRun[], { speed, flow, static: lift }: LagFactors): readonly CurveRun[] {
+  if (speed === 1 && flow === 1 && lift === 1) return runs;
   return runs.map((run) => ({
-    staticsInWc: run.staticsInWc.map((p) => p * speed * speed),
+    staticsInWc: run.staticsInWc.map((p) => p * speed * speed * lift),
     flowsCfm: run.flowsCfm.map((q) => q * speed * flow),
   }));
 }
@@ -78,7 +91,7 @@ function plainRuns({ motor, table, usual, densityRatio }: Fan, tap: string): rea
 export function fanRuns(fan: Fan): readonly CurveRun[] {
   const runs = plainRuns(fan, fan.tap);
   if (!runs) throw new RangeError(`The fan has no speed ${fan.tap}.`);
-  return laggedRuns(runs, lagFactors(fan.lags));
+  return laggedRuns(runs, lagFactors(fan));
 }
 
 /** Whether a fan can run at a speed: its table has the row, or its usual curve knows the step. */
@@ -112,7 +125,7 @@ export const fanRpm = ({ table, usual }: Fan, tap: string): number | undefined =
 export function readFan(fan: Fan, staticInWc: number): FlowReading | OffTable | undefined {
   const runs = plainRuns(fan, fan.tap);
   if (!runs || runs.length === 0) return undefined;
-  const moved = laggedRuns(runs, lagFactors(fan.lags));
+  const moved = laggedRuns(runs, lagFactors(fan));
   const { flowCfm, lastRunBelow } = flowOnRuns(moved, staticInWc);
   return flowCfm === undefined ? offTable(fan.tap, moved, lastRunBelow) : { kind: 'flow', tap: fan.tap, flowCfm };
 }
@@ -131,7 +144,7 @@ export function flowAt(fan: Fan, staticInWc: number): number | undefined {
  */
 export function staticAt(fan: Fan, flowCfm: number): number | undefined {
   const runs = plainRuns(fan, fan.tap);
-  return runs && staticOnRuns(laggedRuns(runs, lagFactors(fan.lags)), flowCfm);
+  return runs && staticOnRuns(laggedRuns(runs, lagFactors(fan)), flowCfm);
 }
 
 /** Where a fan's curve comes from, in words that go after a figure. */

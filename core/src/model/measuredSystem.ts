@@ -10,6 +10,7 @@ import { bracketedRoot } from '../numbers/bracketedRoot';
 import { COIL_EXPONENT, DUCT_EXPONENT, FILTER_EXPONENT, dropAt, resistanceFromPoint } from '../path';
 import {
   layoutOf,
+  STAGE_WORDS,
   type CoolingFacts,
   type HeatingFacts,
   type LowStage,
@@ -214,16 +215,6 @@ function parted(stretch: Stretch, flowCfm: number, facts: MeasuredFacts, notes: 
     },
   }));
 }
-
-const STAGE_WORDS: Readonly<Record<StageKind, string>> = {
-  hood: 'hood',
-  returnDuct: 'return duct',
-  filter: 'filter',
-  coil: 'coil',
-  blower: 'blower',
-  heat: 'heater',
-  supplyDuct: 'supply duct',
-};
 
 /** Usual summer air, when the coil's was not measured. */
 const USUAL_AIR = { dryBulbF: 75, wetBulbF: 62.5, outdoorF: 95 };

@@ -43,10 +43,10 @@ const fanStatic = (system: System, { flowCfm, tespInWc }: Crossing) =>
 
 /** Watts of a tap's row, linear between the maker's figures; a lagging fan is read where its table stands. */
 function tableWatts(system: System, at: Crossing): number | undefined {
-  const { table, tap, lags, usual } = system.fan;
+  const { table, tap, usual } = system.fan;
   const watts = table && !usual ? tapRow(table, tap)?.watts : undefined;
   if (!table || !watts) return undefined;
-  const { speed } = lagFactors(lags);
+  const { speed } = lagFactors(system.fan);
   const p = fanStatic(system, at) / (speed * speed);
   for (let i = 0; i + 1 < watts.length; i += 1) {
     const [p0, p1] = [table.staticsInWc[i]!, table.staticsInWc[i + 1]!];
@@ -58,9 +58,9 @@ function tableWatts(system: System, at: Crossing): number | undefined {
 }
 
 function tableBhp(system: System, at: Crossing): number | undefined {
-  const { table, usual, lags, densityRatio = 1 } = system.fan;
+  const { table, usual, densityRatio = 1 } = system.fan;
   if (!table || usual) return undefined;
-  const { speed, flow } = lagFactors(lags);
+  const { speed, flow } = lagFactors(system.fan);
   // The table is for standard air: its statics and its horsepower go with the density.
   const staticInWc = fanStatic(system, at) / (speed * speed * densityRatio);
   const bhp = bhpAt(table, at.flowCfm / (speed * flow), staticInWc);

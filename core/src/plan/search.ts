@@ -101,8 +101,8 @@ const awayFrom = (flowCfm: number, { target }: Goal) => Math.abs(flowCfm - targe
 function curves() {
   const kept = new Map<string, readonly CurveRun[]>();
   return (fan: Fan): readonly CurveRun[] => {
-    const factors = lagFactors(fan.lags);
-    const key = `${fan.tap} ${factors.speed} ${factors.flow}`;
+    const factors = lagFactors(fan);
+    const key = `${fan.tap} ${factors.speed} ${factors.flow} ${factors.static}`;
     let runs = kept.get(key);
     if (!runs) kept.set(key, (runs = fanRuns(fan)));
     return runs;

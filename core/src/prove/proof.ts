@@ -4,11 +4,18 @@ import { applyMoves } from '../moves';
 import { predict } from '../model';
 import { dropAt } from '../path';
 import type { Conditions, PressureReading } from '../readings';
-import type { PortId, Stretch, System } from '../system';
+import { STAGE_WORDS, type PortId, type StageKind, type Stretch, type System } from '../system';
 import type { VisitAssessment } from '../visit';
 import { percentText, staticText } from '../words';
 import { promiseOf, type PlanRecord } from './planRecord';
-import { flowChange, promisedSigma, type FlowChange } from './untouched';
+import {
+  flowChange,
+  promisedSigma,
+  TOO_FAR_SIGMAS,
+  touchedStretches,
+  type FlowChange,
+  type TouchedStretch,
+} from './untouched';
 
 /** One quantity before, as promised, and after. */
 export interface ProofLine {
@@ -34,6 +41,8 @@ export interface Claim {
   /** The change of airflow as promised, and as the untouched stretches have it. */
   readonly promisedRatio: number;
   readonly change: FlowChange;
+  /** What the plan changed, as promised and as read again. */
+  readonly touched: readonly TouchedStretch[];
   /**
    * `asPromised`; `notChanged`: the air is what it was, though a change was promised; `otherwise`: it changed, but not as promised.
    */
@@ -160,34 +169,57 @@ function flowAfter(before: VisitAssessment, after: VisitAssessment, changes: rea
   };
 }
 
-/** Two changes of airflow differ for good beyond this many of their σ. */
-const TOO_FAR_SIGMAS = 2;
+const percent = (ratio: number) => `${ratio >= 1 ? '+' : '−'}${Math.abs(100 * (ratio - 1)).toFixed(1)} %`;
+const stageWords = (stages: readonly StageKind[]) => stages.map((kind) => STAGE_WORDS[kind]).join(' and ');
+const readWords = ({ beforeInWc, afterInWc }: { beforeInWc: number; afterInWc: number }) =>
+  `${staticText(beforeInWc)} then, ${staticText(afterInWc)} now`;
 
-function claimOf(promisedRatio: number, change: FlowChange, speedSigmaShare: number): Claim {
+function claimOf(
+  promisedRatio: number,
+  change: FlowChange,
+  touched: readonly TouchedStretch[],
+  speedSigmaShare: number,
+): Claim {
+  const claim = (found: Claim['found'], sentence: string): Claim => ({
+    promisedRatio,
+    change,
+    touched,
+    found,
+    sentence,
+  });
+  if (change.apart) {
+    const [a, b] = change.apart;
+    return claim(
+      'otherwise',
+      `The ${stageWords(a.stages)} says ${percent(a.ratio)} air, the ${stageWords(b.stages)} ${percent(b.ratio)}: one of them was changed too, a damper, a register, a door. Find it, then read again.`,
+    );
+  }
+  const seen = `The stretch nobody touched says ${percent(change.ratio)} ± ${(100 * change.sigma).toFixed(1)} (${readWords(change.stretches[0]!)}), the plan promised ${percent(promisedRatio)}.`;
+  const same = touched.find(({ found }) => found === 'notChanged');
+  if (same)
+    return claim(
+      'notChanged',
+      `The ${stageWords(same.stages)} takes what it took before (${readWords(same)}); ${staticText(same.promisedInWc)} was promised. Was it done?`,
+    );
   const own = Math.hypot(change.sigma, promisedSigma(promisedRatio, speedSigmaShare));
   const off = Math.abs(change.ratio - promisedRatio);
-  const still = Math.abs(change.ratio - 1) <= TOO_FAR_SIGMAS * change.sigma;
-  const percent = (ratio: number) => `${ratio >= 1 ? '+' : '−'}${Math.abs(100 * (ratio - 1)).toFixed(1)} %`;
-  const [first] = change.stretches;
-  const where = `${staticText(first!.beforeInWc)} then, ${staticText(first!.afterInWc)} now`;
-  const seen = `The stretch nobody touched says ${percent(change.ratio)} ± ${(100 * change.sigma).toFixed(1)} (${where}), the plan promised ${percent(promisedRatio)}.`;
-  // What was promised is too small to be told from nothing by this stretch.
-  const telling = Math.abs(promisedRatio - 1) > TOO_FAR_SIGMAS * change.sigma;
-  if (still && telling)
-    return {
-      promisedRatio,
-      change,
-      found: 'notChanged',
-      sentence: `${seen} The air is what it was: was it done, or does something else hold it?`,
-    };
+  const still = Math.abs(change.ratio - 1);
+  // Nearer to nothing than to the promise, and the promise large enough to be told from nothing by this stretch.
+  if (
+    still <= TOO_FAR_SIGMAS * change.sigma &&
+    still < off &&
+    Math.abs(promisedRatio - 1) > TOO_FAR_SIGMAS * change.sigma
+  )
+    return claim('notChanged', `${seen} The air is what it was: was it done, or does something else hold it?`);
   if (off > TOO_FAR_SIGMAS * own)
-    return {
-      promisedRatio,
-      change,
-      found: 'otherwise',
-      sentence: `${seen} Fan or path did not change as planned, whatever the table says.`,
-    };
-  return { promisedRatio, change, found: 'asPromised', sentence: seen };
+    return claim('otherwise', `${seen} Fan or path did not change as planned, whatever the table says.`);
+  const other = touched.find(({ found }) => found === 'otherwise');
+  if (other)
+    return claim(
+      'asPromised',
+      `${seen} The ${stageWords(other.stages)} takes ${staticText(other.afterInWc)}, ${staticText(other.promisedInWc)} was promised.`,
+    );
+  return claim('asPromised', seen);
 }
 
 /** What keeps readings from being proof: another speed than the plan's, or conditions that differ. */
@@ -233,7 +265,12 @@ export function proofOf(plan: PlanRecord, before: VisitAssessment, after: VisitA
   const flow = tesp === undefined || contradictions.length > 0 ? undefined : found?.flowCfm;
   const claim =
     untouched && now && now.flowCfm > 0 && tesp !== undefined
-      ? claimOf(plan.promise.flowCfm / now.flowCfm, untouched, speedSigma(measured.fan, changedSystem.fan.tap))
+      ? claimOf(
+          plan.promise.flowCfm / now.flowCfm,
+          untouched,
+          touchedStretches(measured, plan.moves, before, after, untouched.ratio),
+          speedSigma(measured.fan, changedSystem.fan.tap),
+        )
       : undefined;
   const band = (value: number | undefined): VerdictWord =>
     value === undefined ? 'cantSay' : wordOnTarget(value, goal.target, goal.rules.edgeShare);

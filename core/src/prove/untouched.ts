@@ -1,7 +1,7 @@
 import type { ChosenMove } from '../moves';
 import { applyMoves } from '../moves';
 import type { JudgedStretch } from '../judge';
-import { COIL_EXPONENT, DUCT_EXPONENT } from '../path';
+import { COIL_EXPONENT, DUCT_EXPONENT, dropAt } from '../path';
 import type { StageKind, System } from '../system';
 import type { VisitAssessment } from '../visit';
 
@@ -20,6 +20,17 @@ export interface FlowChange {
   readonly ratio: number;
   readonly sigma: number;
   readonly stretches: readonly UntouchedStretch[];
+  /** Two of them do not agree: one was touched after all. */
+  readonly apart?: readonly [UntouchedStretch, UntouchedStretch];
+}
+
+/** A stretch that a plan changes, as promised and as read again. */
+export interface TouchedStretch {
+  readonly stages: readonly StageKind[];
+  readonly beforeInWc: number;
+  readonly promisedInWc: number;
+  readonly afterInWc: number;
+  readonly found: 'asPromised' | 'notChanged' | 'otherwise';
 }
 
 /** (J) One standard deviation of a static read again at the same hole, in. w.c. */
@@ -72,13 +83,65 @@ export function flowChange(
     return [{ stages: was.stages, beforeInWc: p, afterInWc: q, ratio, sigma }];
   });
   if (stretches.length === 0) return undefined;
+  const [first, ...others] = stretches as [UntouchedStretch, ...UntouchedStretch[]];
+  const other = others.find(
+    (one) => Math.abs(one.ratio - first.ratio) > TOO_FAR_SIGMAS * Math.hypot(one.sigma, first.sigma),
+  );
   const weights = stretches.reduce((sum, one) => sum + 1 / one.sigma ** 2, 0);
   return {
     stretches,
     ratio: stretches.reduce((sum, one) => sum + one.ratio / one.sigma ** 2, 0) / weights,
     sigma: Math.sqrt(1 / weights),
+    ...(other ? { apart: [first, other] as const } : {}),
   };
 }
+
+/** (J) How far a changed stretch may turn out other than rated or taken. */
+const CHANGED_SIGMA = 0.15;
+
+/**
+ * The stretches a plan changes, each as promised at the airflow after, and as it was read again: a filter that takes what it took before was
+ * not changed.
+ *
+ * @param ratio airflow after over airflow before
+ */
+export function touchedStretches(
+  system: System,
+  moves: readonly ChosenMove[],
+  before: VisitAssessment,
+  after: VisitAssessment,
+  ratio: number,
+): TouchedStretch[] {
+  const applied = applyMoves(system, moves);
+  const flow = before.flow?.flowCfm;
+  if (!applied.ok || flow === undefined) return [];
+  const kept = new Set(applied.system.path.map((stretch) => stretch.resistance));
+  return before.judgement.stretches.flatMap((was): TouchedStretch[] => {
+    const is = after.judgement.stretches.find((other) => sameStretch(was, other));
+    const old = system.path.find(
+      (stretch) => stretch.stages.length === was.stages.length && stretch.stages[0] === was.stages[0],
+    );
+    const then = applied.system.path.find(
+      (stretch) => stretch.stages.length === was.stages.length && stretch.stages[0] === was.stages[0],
+    );
+    if (was.stages.length !== 1 || !old || !then || kept.has(old.resistance)) return [];
+    if (is?.dropInWc === undefined || was.dropInWc === undefined) return [];
+    const promised = dropAt(then.resistance, flow * ratio);
+    const same = was.dropInWc * Math.pow(ratio, old.resistance.exponent);
+    const sigma = Math.hypot(CHANGED_SIGMA * promised, Math.SQRT2 * REPEAT_SIGMA_IN_WC);
+    const off = Math.abs(is.dropInWc - promised);
+    const found =
+      off <= TOO_FAR_SIGMAS * sigma
+        ? 'asPromised'
+        : Math.abs(is.dropInWc - same) < Math.max(0.02, 0.15 * same)
+          ? 'notChanged'
+          : 'otherwise';
+    return [{ stages: was.stages, beforeInWc: was.dropInWc, promisedInWc: promised, afterInWc: is.dropInWc, found }];
+  });
+}
+
+/** Two figures differ for good beyond this many of their σ. */
+export const TOO_FAR_SIGMAS = 2;
 
 /** How sure a promised change of airflow is, as a share: 30 % of it, and a tap's own. (J) */
 export const promisedSigma = (promisedRatio: number, speedSigma: number): number =>

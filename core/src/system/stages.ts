@@ -35,3 +35,14 @@ export const scaled = (resistance: Resistance, factor: number): Resistance => ({
   ...resistance,
   coefficient: resistance.coefficient * factor,
 });
+
+/** Stages in words. */
+export const STAGE_WORDS: Readonly<Record<StageKind, string>> = {
+  hood: 'hood',
+  returnDuct: 'return duct',
+  filter: 'filter',
+  coil: 'coil',
+  blower: 'blower',
+  heat: 'heater',
+  supplyDuct: 'supply duct',
+};

@@ -237,7 +237,7 @@ function usualFlow({ unit, pressure }: FlowFacts): FlowEstimate | undefined {
  * @param innerInWc what a matted coil inside is taken to cost, in. w.c.
  */
 function lessWhatWasSeen(fan: Fan, tespInWc: number, innerInWc: number, bookCfm: number): number {
-  const { speed, flow } = lagFactors(fan.lags);
+  const { speed, flow } = lagFactors(fan);
   return flowAt(fan, tespInWc + innerInWc) ?? flowAt(fan, tespInWc) ?? bookCfm * speed * flow;
 }
 
@@ -282,7 +282,7 @@ export function flowKnowledge(facts: FlowFacts): FlowKnowledge {
     const flowCfm = lessWhatWasSeen(bookFan, pressure.tespInWc, innerLoss, bookCfm);
     const doubts = [...doubt.signs, ...tableDoubts(facts)];
     const widened = tableDoubts(facts).length > 0 ? 1.6 : 1;
-    const lags = lagFactors(bookFan.lags);
+    const lags = lagFactors(bookFan);
     const loss = Math.max(1 - flowCfm / bookCfm, 1 - lags.speed * lags.flow);
     const sigma = (base: number) => Math.hypot(base * widened, doubt.share, LAG_SIGMA * loss);
     const alone: FlowEstimate = {

@@ -1,5 +1,10 @@
-import { alignmentIn, deflectionIn, fittingRoomIn, spanIn } from '../../drive';
+import { alignmentIn, deflectionIn, deflectionLb, fittingRoomIn, spanIn } from '../../drive';
 import { defineTool, refuse } from '../tool';
+
+const forceText = (section: 'A' | 'B', smallPitchIn: number) => {
+  const { runIn, asNew } = deflectionLb(section, smallPitchIn);
+  return `${runIn} lb run in, ${asNew} new`;
+};
 
 /** How far to press a belt. @example centres 16.46 in., 3.30 and 7.00 in. → span 16.36 in., press 0.26 in. */
 export const beltTensionTool = defineTool({
@@ -16,6 +21,7 @@ export const beltTensionTool = defineTool({
   solve({ centresIn, onePitchIn, otherPitchIn }) {
     if (centresIn <= (onePitchIn + otherPitchIn) / 2)
       return refuse('centresIn', 'At these centres the sheaves would touch.');
+    const small = Math.min(onePitchIn, otherPitchIn);
     const span = spanIn(centresIn, onePitchIn, otherPitchIn);
     return {
       ok: true,
@@ -26,7 +32,10 @@ export const beltTensionTool = defineTool({
         { label: 'room to fit an A belt', value: fittingRoomIn('A'), unit: 'in', source: 'ruleOfThumb' },
       ],
       formula: 'span = √(C² − ((D − d) ÷ 2)²); press 1/64 in. an inch of span; true within 1/10 in. a foot',
-      notes: ['Too tight wears bearings, too slack slips. A belt that is hot to the touch after a minute slips.'],
+      notes: [
+        `Force there: A belt ${forceText('A', small)}, B belt ${forceText('B', small)}; the belt’s own sheet goes first.`,
+        'Too tight wears bearings, too slack slips. A belt that is hot to the touch after a minute slips.',
+      ],
     };
   },
 });
