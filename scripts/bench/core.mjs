@@ -12,7 +12,7 @@ export async function loadCore() {
   await build({
     stdin: {
       contents:
-        "export * from './core/src/index.ts'; export * from './core/src/fix.ts'; export * from './core/fixtures/exampleA.ts'; export * from './core/fixtures/exampleD.ts';",
+        "export * from './core/src/index.ts'; export * from './core/src/fix.ts'; export * from './core/fixtures/exampleA.ts'; export * from './core/fixtures/exampleD.ts'; export * from './core/fixtures/calibration.ts'; export * from './core/fixtures/randomWish.ts'; export * from './core/fixtures/truth.ts';",
       resolveDir: process.cwd(),
       loader: 'ts',
     },
@@ -27,8 +27,9 @@ export async function loadCore() {
 
 export async function benchCore() {
   const core = await loadCore();
-  const judgement = core.judge(core.EXAMPLE_A_UNIT, core.EXAMPLE_A_READINGS, core.DEFAULT_RULES);
-  const path = judgement.system.path.map((s) => s.resistance);
+  const visit = { unit: core.EXAMPLE_A_UNIT, mode: 'cooling', readings: core.EXAMPLE_A_READINGS, facts: [] };
+  const { judgement, model, airflow, flow } = core.assessVisit(visit, core.DEFAULT_RULES);
+  const path = model.system.path.map((s) => s.resistance);
   const taps = ['1', '2', '3', '4'];
   const rpms = ['700', '800', '900', '1000'];
   row(
@@ -37,15 +38,37 @@ export async function benchCore() {
     'µs',
     'aim: under 10',
   );
+  const usual = {
+    motor: 'psc',
+    tap: 'as found',
+    usual: { anchorFlowCfm: 940, anchorStaticInWc: 0.58, tap: 'as found', cfmPerTon: 313 },
+    lags: [{ cause: 'wheel', acts: 'speed', factor: 0.93 }],
+  };
+  const usualRuns = core.fanRuns(usual);
   row(
-    'tap advice for a table of five taps',
-    microseconds(() => core.tapAdvice(judgement, core.DEFAULT_RULES).outcomes.length).toFixed(1),
+    'one crossing on a usual curve with a lag',
+    microseconds((i) => core.crossingOf('as found', usualRuns, [path[i & 1], path[0]]).kind.length).toFixed(2),
     'µs',
+    'aim: under 10',
   );
+  row('a usual curve made', microseconds(() => core.fanRuns(usual).length).toFixed(2), 'µs');
+  const goal = { target: judgement.target, maxTesp: judgement.maxTesp, rules: core.DEFAULT_RULES };
+  const advised = { system: model.system, goal, tespInWc: judgement.tespInWc, airflow, due: [], flowShare: 0.1 };
+  row('advice for a table of five taps', microseconds(() => core.advise(advised).outcomes.length).toFixed(1), 'µs');
   row(
     'judgement of two readings',
-    microseconds(() => core.judge(core.EXAMPLE_A_UNIT, core.EXAMPLE_A_READINGS, core.DEFAULT_RULES).flowCfm).toFixed(1),
+    microseconds(() => core.assessVisit(visit, core.DEFAULT_RULES).flow.flowCfm - flow.flowCfm).toFixed(0),
     'µs',
+    'aim: under 1,000',
+  );
+  const made = [];
+  for (let seed = 1; made.length < 200; seed += 1) made.push(core.truth(core.randomWish(seed)));
+  const visits = made.filter((one) => one !== undefined).map((one) => one.visit);
+  row(
+    'a visit assessed, the mean of 200 made up at random',
+    microseconds((i) => core.assessVisit(visits[i % visits.length], core.DEFAULT_RULES).standing.length).toFixed(0),
+    'µs',
+    'aim: under 1,000',
   );
   const ten = Array.from({ length: 10 }, (_, i) => ({
     id: String(i),
@@ -67,4 +90,21 @@ export async function benchCore() {
     'aim: under 10',
   );
   benchPlan(core);
+  benchCalibration(core);
+}
+
+/** What was promised against what landed, on hidden truths. */
+function benchCalibration({ binned, calibration }) {
+  const promised = calibration(2000);
+  console.log(`\nPromised against landed: 2,000 hidden truths, ${promised.length} plans`);
+  for (const { from, cases, promised: said, landed } of binned(promised)) {
+    const off = 100 * (landed - said);
+    const aim = cases >= 50 ? 'aim: within 5 points' : 'fewer than 50';
+    row(
+      `  promised ${Math.round(100 * from)} to ${Math.round(100 * from) + 10} %: ${cases} plans`,
+      `${(100 * said).toFixed(1)} → ${(100 * landed).toFixed(1)}`,
+      '%',
+      `${off >= 0 ? '+' : '−'}${Math.abs(off).toFixed(1)}; ${aim}`,
+    );
+  }
 }

@@ -72,7 +72,7 @@ function plainLoop(core, problem) {
     );
     if (!applied.ok) continue;
     const effort = core.effortOf(set.map((i) => moves[i].id));
-    const { speed, flow } = core.lagFactors(applied.system.fan.lags);
+    const { speed, flow } = core.lagFactors(applied.system.fan);
     const r = core.merged(core.resistancesOf(applied.system));
     paths.push({
       a: Float64Array.from(r, (x) => x.coefficient),

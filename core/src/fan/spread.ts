@@ -1,6 +1,6 @@
 import type { CurveRun } from './fanCurve';
 import { fanRuns, flowAt, type Fan } from './fan';
-import { SLOPE_SIGMA } from './usualCurve';
+import { usualPerhaps } from './usualCurve';
 
 /** A curve with one σ to either side: the same statics, less and more air. */
 export interface CurveSpread {
@@ -17,10 +17,7 @@ export interface CurveSpread {
  */
 export function curveSpread(fan: Fan, flowShare: number): CurveSpread {
   const { usual } = fan;
-  const steeper = usual && {
-    ...fan,
-    usual: { ...usual, slopeFactor: (usual.slopeFactor ?? 1) * (1 + (usual.slopeSigma ?? SLOPE_SIGMA)) },
-  };
+  const steeper = usual && { ...fan, usual: usualPerhaps(fan.motor, usual, 1) };
   const runs = fanRuns(fan);
   const share = (p: number, q: number) => {
     const other = steeper && flowAt(steeper, p);

@@ -32,6 +32,9 @@ export const SLOPE_SIGMA = 0.3;
 /** (J) A constant-airflow motor gives up here when nobody says otherwise, in. w.c. */
 export const USUAL_GIVE_UP_IN_WC = 0.8;
 
+/** (J) One standard deviation of that, in. w.c. */
+export const GIVE_UP_SIGMA_IN_WC = 0.12;
+
 /** The statics for which a usual curve holds, in. w.c.; never read below or beyond. */
 export const USUAL_RANGE: Readonly<Record<MotorKind, { readonly low: number; readonly high: number }>> = {
   psc: { low: 0.1, high: 0.8 },
@@ -85,6 +88,14 @@ export function usualSlope(motor: MotorKind, curve: UsualCurve): number {
   const step = 0.005;
   const p = curve.anchorStaticInWc;
   return (usualSquare(motor, curve, p - step) - usualSquare(motor, curve, p + step)) / (4 * step);
+}
+
+/** A curve as it might be, its slope (or, of a motor that holds its airflow, where it gives up) off by so many σ. */
+export function usualPerhaps(motor: MotorKind, curve: UsualCurve, z: number): UsualCurve {
+  if (motor === 'constantAirflow')
+    return { ...curve, giveUpInWc: (curve.giveUpInWc ?? USUAL_GIVE_UP_IN_WC) - GIVE_UP_SIGMA_IN_WC * z };
+  const factor = 1 + (curve.slopeSigma ?? SLOPE_SIGMA) * z;
+  return { ...curve, slopeFactor: (curve.slopeFactor ?? 1) * Math.min(2.5, Math.max(0.1, factor)) };
 }
 
 /** Why no usual curve can stand on an anchor, in words; undefined when one can. */
@@ -182,10 +193,13 @@ export function usualRun(motor: MotorKind, curve: UsualCurve, tap: string): Curv
     if (motor === 'constantAirflow') return f * f * usualSquare(motor, curve, p);
     return usualSquare(motor, curve, p) + f * f - 1;
   };
+  const grid = Array.from({ length: POINTS }, (_, i) => least + ((high - least) * i) / (POINTS - 1));
+  // The anchor itself is a point: there the curve is what was measured, to the last digit.
+  const p1 = curve.anchorStaticInWc;
+  const own = p1 > least && p1 < high && !grid.includes(p1) ? [...grid, p1].sort((a, b) => a - b) : grid;
   const staticsInWc: number[] = [];
   const flowsCfm: number[] = [];
-  for (let i = 0; i < POINTS; i += 1) {
-    const p = least + ((high - least) * i) / (POINTS - 1);
+  for (const p of own) {
     const square = squareAt(p);
     // Under a third of the anchor's airflow the wheel is near its stall.
     if (square < 0.1) break;

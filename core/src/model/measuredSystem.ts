@@ -1,7 +1,7 @@
 import { moistAir } from '../air';
 import { predictCoil } from '../coil';
 import { driveState, type BeltDrive } from '../drive';
-import { causeOf, causesSeen, isSeen, type Looks } from '../causes';
+import { causeOf, isSeen, type Cause, type Looks } from '../causes';
 import { AS_FOUND, flowAt, staticAt, usualCurveFault, withSecondPoint, type Fan, type FanLag } from '../fan';
 import type { FilterFacts } from '../filter';
 import type { ReconciledFlow } from '../flow';
@@ -38,6 +38,8 @@ export interface MeasuredFacts {
   /** The filter's own drop, in. w.c., at today's airflow, from the filter-out retest. */
   readonly filterDropInWc?: number;
   readonly looks: Looks;
+  /** Causes of a slow fan that were seen and that no measurement has taken away. */
+  readonly slowFan: readonly Cause[];
   readonly filters?: FilterFacts;
   readonly altitudeFt?: number;
   /** Air at the coil and the drop it was measured with. */
@@ -94,13 +96,11 @@ function setTo(fan: Fan, staticInWc: number, flowCfm: number): Fan {
 }
 
 const takenWords = (facts: MeasuredFacts): string[] =>
-  causesSeen(facts.unit, facts.looks)
-    .filter((cause) => cause.kind === 'slowFan')
-    .map((cause) =>
-      cause.id === 'coilDirtyInside'
-        ? `${capital(cause.name)} is taken to cost ${cause.usual.toFixed(2)} in. w.c. beyond the table, ± 40 %.`
-        : `${capital(cause.name)} is taken to cost ${Math.round(100 * (1 - cause.usual))} % of the ${cause.lag?.(1).acts === 'flow' ? 'air' : 'speed'}, ± 40 % of that: no second method has told.`,
-    );
+  facts.slowFan.map((cause) =>
+    cause.id === 'coilDirtyInside'
+      ? `${capital(cause.name)} is taken to cost ${cause.usual.toFixed(2)} in. w.c. beyond the table, ± 40 %.`
+      : `${capital(cause.name)} is taken to cost ${Math.round(100 * (1 - cause.usual))} % of the ${cause.lag?.(1).acts === 'flow' ? 'air' : 'speed'}, ± 40 % of that: no second method has told.`,
+  );
 
 const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 
@@ -110,7 +110,7 @@ const innerCoil = causeOf('coilDirtyInside')!;
 function onBook(facts: MeasuredFacts, book: Fan, flow: ReconciledFlow, tespInWc: number): FanModel | undefined {
   const { flowCfm, measured } = flow;
   const lags = book.lags ?? [];
-  const inner = causesSeen(facts.unit, facts.looks).includes(innerCoil);
+  const inner = facts.slowFan.includes(innerCoil);
   if (measured && lags.length > 0) {
     const fitted = fittedLags(without(book), lags, tespInWc, flowCfm);
     if (fitted) return { fan: { ...book, lags: fitted }, notes: [] };
@@ -131,9 +131,8 @@ function onBook(facts: MeasuredFacts, book: Fan, flow: ReconciledFlow, tespInWc:
 
 /** The usual curve of the motor's kind through what was measured. */
 function onUsualCurve(facts: MeasuredFacts, flow: ReconciledFlow, tespInWc: number): FanModel | NotMeasured {
-  const { unit, looks, drive, tap, secondPoint } = facts;
+  const { unit, slowFan: seen, drive, tap, secondPoint } = facts;
   const { motor, tons } = unit;
-  const seen = causesSeen(unit, looks);
   const lags = seen.flatMap((cause) => (cause.lag ? [{ ...cause.lag(cause.usual), assumed: true }] : []));
   const speed = lags.reduce((product, lag) => (lag.acts === 'speed' ? product * lag.factor : product), 1);
   const held = lags.reduce((product, lag) => (lag.acts === 'flow' ? product * lag.factor : product), 1);

@@ -1,4 +1,4 @@
-import { fanRuns, flowAt, SLOPE_SIGMA, speedSigma, type Fan, type FanLag } from '../fan';
+import { fanRuns, flowAt, speedSigma, usualPerhaps, type Fan, type FanLag } from '../fan';
 import { staticSigma } from '../judge';
 import { predictHeating, type Goal } from '../model';
 import { applyMoves, type ChosenMove } from '../moves';
@@ -101,11 +101,7 @@ function curvePerhaps(fan: Fan, { slope, lag }: Draw, staticShare: number): Fan 
   return {
     ...fan,
     lags,
-    usual: {
-      ...usual,
-      anchorStaticInWc: usual.anchorStaticInWc * staticShare,
-      slopeFactor: (usual.slopeFactor ?? 1) * clamp(1 + (usual.slopeSigma ?? SLOPE_SIGMA) * slope, 0.1, 2.5),
-    },
+    usual: usualPerhaps(fan.motor, { ...usual, anchorStaticInWc: usual.anchorStaticInWc * staticShare }, slope),
   };
 }
 

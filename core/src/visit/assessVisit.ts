@@ -344,6 +344,7 @@ export function assessVisit<R extends PressureReading>(visit: VisitFacts<R>, rul
         : { flowRatio: retest.flowRatio, tespInWc: retest.tespInWc },
     filterDropInWc: retest?.filterDropInWc,
     looks: seen,
+    slowFan: doubt.seen,
     filters: visit.filters,
     altitudeFt,
     coolingAir: coolingAirOf(dropInputs, drop.value),

@@ -94,12 +94,13 @@ function bookFanOf(facts: FlowFacts, seen: readonly Cause[]): Fan | undefined {
 }
 
 /** (J) Watts of the blower a ton, for heat it adds before the probe. Source: 3 tons about 450 W on PSC, 300 W on electronic motors. */
-const blowerWatts = ({ motor, tons }: UnitFacts): number => Math.round((motor === 'psc' ? 150 : 100) * (tons ?? 3));
+export const blowerHeatWatts = ({ motor, tons }: Pick<UnitFacts, 'motor' | 'tons'>): number =>
+  Math.round((motor === 'psc' ? 150 : 100) * (tons ?? 3));
 
 /** The inputs of a method as they are solved: the blower's own heat is in the rise unless it was said. */
 const withBlowerHeat = (fact: Fact, unit: UnitFacts): RawInputs =>
   fact.kind === 'electricHeat' && fact.inputs.blowerWatts === undefined && unit.layout !== 'makeUpAir'
-    ? { ...fact.inputs, blowerWatts: blowerWatts(unit) }
+    ? { ...fact.inputs, blowerWatts: blowerHeatWatts(unit) }
     : fact.inputs;
 
 /** The speed a fact was taken on, where it is known to be another than the one that is judged. */
@@ -150,11 +151,19 @@ function methodEstimates(facts: FlowFacts, book: Fan | undefined, aside: Readonl
     const fact = standing.get(id);
     const tool = toolOf(id);
     if (!fact || !tool) continue;
-    const outcome = solveTool(tool, withBlowerHeat(fact, facts.unit));
+    const inputs = withBlowerHeat(fact, facts.unit);
+    const outcome = solveTool(tool, inputs);
     if (!outcome.ok || !outcome.flow) continue;
+    const doubts =
+      inputs === fact.inputs
+        ? outcome.flow.doubts
+        : [
+            ...outcome.flow.doubts,
+            `The blower’s own ${blowerHeatWatts(facts.unit)} W are counted in: it stands before the probe.`,
+          ];
     const basis =
       id === 'coolingDrop' ? 'drop' : id === 'requestedFlow' && fact.inputs.by === 'table' ? 'book' : 'measured';
-    const found1 = onThisSpeed({ id, name: tool.name, basis, ...outcome.flow }, fact, facts, book);
+    const found1 = onThisSpeed({ id, name: tool.name, basis, ...outcome.flow, doubts }, fact, facts, book);
     found.push({ ...found1, setAside: aside.get(id) ?? found1.setAside });
   }
   return found;

@@ -1,5 +1,5 @@
 import type { VisitDto } from '@huff/contract';
-import { standingFacts, toolOf, type FactKind, type RawInputs } from '@huff/core';
+import { blowerHeatWatts, standingFacts, toolOf, type FactKind, type RawInputs } from '@huff/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Choice } from '../../ui/form';
@@ -37,7 +37,17 @@ function beginWith(visit: VisitDto, method: FactKind): RawInputs {
   const own = standing.get(method)?.inputs;
   if (own) return own;
   const kin = method === 'coolingDrop' ? 'measuredDrop' : method === 'measuredDrop' ? 'coolingDrop' : undefined;
-  return (kin && standing.get(kin)?.inputs) ?? (visit.setup?.lineVolts ? { volts: visit.setup.lineVolts } : {});
+  // The blower stands before the probe: its own heat is in the rise, and can be changed here.
+  const blower =
+    method === 'electricHeat' && visit.layout !== 'makeUpAir'
+      ? { blowerWatts: blowerHeatWatts({ motor: visit.motor, tons: visit.tons ?? undefined }) }
+      : {};
+  return (
+    (kin && standing.get(kin)?.inputs) ?? {
+      ...(visit.setup?.lineVolts ? { volts: visit.setup.lineVolts } : {}),
+      ...blower,
+    }
+  );
 }
 
 const KEEP_TEXT: Partial<Record<FactKind, string>> = {
