@@ -50,7 +50,12 @@ export function planRequest(
   const rules = visitRules(visit, DEFAULT_RULES);
   return {
     system: model.system,
-    goal: { target: judgement.target, maxTesp: judgement.maxTesp, rules },
+    goal: {
+      target: judgement.target,
+      maxTesp: judgement.maxTesp,
+      rules,
+      flowShare: flow.sigmaCfm / flow.flowCfm,
+    },
     looks: [...looks.values()],
     typed,
     figures: shopFigures(shop),

@@ -52,8 +52,8 @@ export async function benchCore() {
     'aim: under 10',
   );
   row('a usual curve made', microseconds(() => core.fanRuns(usual).length).toFixed(2), 'µs');
-  const goal = { target: judgement.target, maxTesp: judgement.maxTesp, rules: core.DEFAULT_RULES };
-  const advised = { system: model.system, goal, tespInWc: judgement.tespInWc, airflow, due: [], flowShare: 0.1 };
+  const goal = { target: judgement.target, maxTesp: judgement.maxTesp, rules: core.DEFAULT_RULES, flowShare: 0.1 };
+  const advised = { system: model.system, goal, tespInWc: judgement.tespInWc, airflow, due: [] };
   row('advice for a table of five taps', microseconds(() => core.advise(advised).outcomes.length).toFixed(1), 'µs');
   row(
     'judgement of two readings',

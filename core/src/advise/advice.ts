@@ -40,8 +40,6 @@ export interface AdviceFacts {
   readonly goal?: Goal;
   readonly tespInWc?: number;
   readonly airflow: Verdict;
-  /** One σ of the airflow, as a share. */
-  readonly flowShare?: number;
   /** Why there is no system, in a sentence. */
   readonly lacks?: string;
   readonly offTable?: OffTable;
@@ -174,7 +172,7 @@ export function advise(facts: AdviceFacts): Advice {
     return {
       ...o,
       tier: tierOf(o.operation, heat, goal),
-      score: landingScore(o.operation, facts.flowShare ?? 0, goal),
+      score: landingScore(o.operation, goal.flowShare ?? 0, goal),
     };
   });
   const best = bestOf(onCurve.filter((o) => o.tier < 2));

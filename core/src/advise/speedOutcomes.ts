@@ -1,6 +1,6 @@
 import { flowAt, hasSpeed, fanSpeeds } from '../fan';
-import { tespWord, wordOnTarget, type VerdictWord } from '../judge';
-import type { Goal } from '../model';
+import { tespWord, type VerdictWord } from '../judge';
+import { airflowWord, type Goal } from '../model';
 import { operate, type Operation } from '../operate';
 import { onTap, type System } from '../system';
 
@@ -33,8 +33,9 @@ export interface SpeedOutcome {
  * @source the static rises with the flow, so a tap's column must be read where its curve meets the path
  * @example speedOutcomes(exampleA)[3].operation // 1,035.5 CFM at 0.704, though the column says 1,083 at 0.58
  */
-export function speedOutcomes(system: System, tespInWc: number, { target, maxTesp, rules }: Goal): SpeedOutcome[] {
+export function speedOutcomes(system: System, tespInWc: number, goal: Goal): SpeedOutcome[] {
   const { fan } = system;
+  const { maxTesp, rules } = goal;
   return fanSpeeds(fan)
     .filter((tap) => hasSpeed(fan, tap))
     .map((tap) => {
@@ -45,7 +46,7 @@ export function speedOutcomes(system: System, tespInWc: number, { target, maxTes
         name: speedName(system, tap),
         inUse: tap === fan.tap,
         operation,
-        airflow: found ? wordOnTarget(operation.flowCfm, target, rules.edgeShare) : 'cantSay',
+        airflow: found ? airflowWord(operation.flowCfm, goal) : 'cantSay',
         tesp: found ? tespWord(operation.tespInWc, maxTesp.value, rules) : 'cantSay',
         columnFlowCfm: fan.usual ? undefined : flowAt({ ...fan, tap, lags: undefined }, tespInWc),
       };

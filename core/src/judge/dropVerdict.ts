@@ -9,6 +9,8 @@ export const RULE_OF_THUMB_F = { low: 16, high: 22 } as const;
 /** One standard deviation of the coil model, and of the readings behind a drop, °F. (J) */
 const MODEL_SIGMA_F = 1.5;
 const READING_SIGMA_F = 1.2;
+/** (J) Over this the airflow's error says more of the band than model and readings do, °F. */
+const MOST_BY_FLOW_F = 3;
 /** Share of the half width from which on a drop is at the edge: 1σ of 2σ, or of the weak rule's width. */
 const EDGE = 0.5;
 const WEAK_EDGE = 0.7;
@@ -99,6 +101,13 @@ export function judgeDrop(
   const predicted = at(flow!.flowCfm);
   const byFlow = (at(flow!.flowCfm - flow!.sigmaCfm) - at(flow!.flowCfm + flow!.sigmaCfm)) / 2;
   const sigma = Math.hypot(MODEL_SIGMA_F, READING_SIGMA_F, byFlow);
+  // An airflow this unsure fits any drop: no word is better than an empty one.
+  if (byFlow > MOST_BY_FLOW_F)
+    return {
+      ...base,
+      word: 'cantSay',
+      sentence: `${degrees(dropF)} °F. The airflow is too unsure (± ${Math.round((100 * flow!.sigmaCfm) / flow!.flowCfm)} %) to say what a sound coil would give: settle the air first.`,
+    };
   const [low, high] = [predicted - 2 * sigma, predicted + 2 * sigma];
   const { word, meaning } = said(dropF, low, high, EDGE);
   return {

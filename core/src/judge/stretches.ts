@@ -18,6 +18,8 @@ export interface JudgedStretch {
   readonly dropInWc?: number;
   /** Share of the nameplate this stretch may take. */
   readonly budgetShare: number;
+  /** What sets it, where that is not the share of its kind. */
+  readonly budgetName?: string;
   /** Share of the nameplate it takes. */
   readonly share?: number;
   readonly verdict: Verdict;
@@ -146,7 +148,8 @@ function judgeStretch(
     toStage: to.afterStage,
     stages,
     side,
-    budgetShare,
+    budgetShare: limitInWc / maxTesp.value,
+    ...(clean === undefined ? {} : { budgetName: 'loaded over' }),
     verdict,
     ...(verdict.word === 'cantSay' ? {} : { dropInWc, share }),
   };

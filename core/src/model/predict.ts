@@ -2,6 +2,7 @@ import { COIL_CFM_PER_TON, predictCoil } from '../coil';
 import { hasSpeed } from '../fan';
 import { faceVelocityFpm } from '../filter';
 import {
+  isTooUnsure,
   shareOfTarget,
   tespWord,
   wordOnTarget,
@@ -23,6 +24,8 @@ export interface Goal {
   readonly target: Target;
   readonly maxTesp: Sourced;
   readonly rules: Rules;
+  /** One σ of the airflow, as a share: where it is over the band’s half width no plain word is said. Plans of before have none. */
+  readonly flowShare?: number;
 }
 
 /** Everything the air would do with a system as it stands. */
@@ -45,6 +48,12 @@ export interface Prediction {
   readonly ductFpm?: number;
   readonly duct: VerdictWord;
 }
+
+/** The word for a predicted airflow: as unsure as the one it was foretold from. */
+export const airflowWord = (flowCfm: number, { target, rules, flowShare }: Goal): VerdictWord =>
+  flowShare !== undefined && isTooUnsure({ flowCfm, sigmaCfm: flowShare * flowCfm }, target)
+    ? 'cantSay'
+    : wordOnTarget(flowCfm, target, rules.edgeShare);
 
 /** Velocity in a main duct above which it is heard, fpm. Rule of thumb for houses and offices. */
 export const QUIET_DUCT_FPM = 900;
@@ -88,7 +97,7 @@ export function predict(system: System, goal: Goal, measured: System = system): 
   return {
     system,
     operation,
-    airflow: wordOnTarget(flowCfm, target, rules.edgeShare),
+    airflow: airflowWord(flowCfm, goal),
     tesp: tespWord(tespInWc, maxTesp.value, rules),
     marginInWc: maxTesp.value - tespInWc,
     dropF: predictDrop(system, flowCfm),

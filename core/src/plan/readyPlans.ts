@@ -1,4 +1,5 @@
 import { predict, type Goal, type Prediction } from '../model';
+import { operate } from '../operate';
 import { applyMoves, effortOf, type ChosenMove } from '../moves';
 import { chanceOf, type Odds, type Sureness } from './chance';
 import { explainPlan } from './explain';
@@ -160,6 +161,10 @@ export function readyPlans(problem: PlanProblem, found: SearchResult, sure: Sure
     notes.push(
       'Raising the speed alone is left out: the path asks more than the plate allows already, and speed on a choked path costs static, watts, noise and motors.',
     );
-  if (found.refusedSlower > 0 && problem.noSlower) notes.push(`Slower speeds are left out. ${problem.noSlower}`);
+  const now = operate(system);
+  // Said where less air is what is wanted.
+  const tooMuch = now.kind === 'crossing' && now.flowCfm > goal.target.highCfm;
+  if (tooMuch && found.refusedSlower > 0 && problem.noSlower)
+    notes.push(`Slower speeds are left out. ${problem.noSlower}`);
   return { ready: [...byPlan].map(([plan, kinds]) => ({ ...plan, kinds })), evaluated: found.evaluated, notes };
 }

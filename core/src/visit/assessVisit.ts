@@ -379,7 +379,12 @@ export function assessVisit<R extends PressureReading>(visit: VisitFacts<R>, rul
   const airflow = airflowVerdict(pressure, flow, known, unit, rules, () => whatWouldSettle(standing));
   const settle = airflow.word === 'cantSay' && flow ? whatWouldSettle(standing) : undefined;
   const noSlower = flow && noSlowerThan(known, flow, drive, motor);
-  const goal: Goal | undefined = pressure.target && { target: pressure.target, maxTesp: pressure.maxTesp, rules };
+  const goal: Goal | undefined = pressure.target && {
+    target: pressure.target,
+    maxTesp: pressure.maxTesp,
+    rules,
+    flowShare: flow && flow.sigmaCfm / flow.flowCfm,
+  };
   const due = [
     ...new Set(causesSeen(unit, seen).flatMap((cause) => (cause.mendedBy ? [moveOf(cause.mendedBy)!.name] : []))),
   ];
@@ -426,7 +431,6 @@ export function assessVisit<R extends PressureReading>(visit: VisitFacts<R>, rul
       goal,
       tespInWc: pressure.tespInWc,
       airflow,
-      flowShare: flow && flow.sigmaCfm / flow.flowCfm,
       lacks: 'why' in measured ? measured.why : goal ? undefined : 'Lacks the tons: no target to hold the air against.',
       offTable: known.offTable,
       due,

@@ -85,7 +85,7 @@ function Result({ name, value, unit, under, assumed, odds, verdict, onPress }: R
       role="button"
       aria-label={`${name} ${value} ${unit}, ${under}: ${VERDICT_TEXT[verdict.word]}${odds === undefined ? '' : `, in the band ${oddsText(odds)}`}. Show the working`}
       onPress={onPress}
-      style={{ flex: 1, minHeight: 68, justifyContent: 'center' }}
+      style={{ flex: 1, minHeight: 68, paddingTop: 6 }}
     >
       <Txt size={14} color="softInk">
         {name}

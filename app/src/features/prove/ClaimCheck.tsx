@@ -1,14 +1,9 @@
-import type { Claim, Proof } from '@huff/core/fix';
+import type { Proof } from '@huff/core/fix';
 import { View } from 'react-native';
 import { VerdictMark } from '../../ui/marks';
 import { Heading, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
-
-const TITLE: Readonly<Record<Claim['found'], string>> = {
-  asPromised: 'The untouched stretch agrees',
-  notChanged: 'The air has not changed',
-  otherwise: 'It did not change as planned',
-};
+import { CLAIM_TITLE } from './claimText';
 
 /** What the stretch nobody touched says of the promise, and what the airflow after rests on. */
 export function ClaimCheck({ proof }: { readonly proof: Proof }) {
@@ -31,7 +26,7 @@ export function ClaimCheck({ proof }: { readonly proof: Proof }) {
         >
           <VerdictMark word={sound ? 'inside' : 'outside'} size={22} />
           <View style={{ flex: 1, gap: 2 }}>
-            <Heading size={16}>{TITLE[claim.found]}</Heading>
+            {sound && <Heading size={16}>{CLAIM_TITLE.asPromised}</Heading>}
             <Txt size={15} figures>
               {claim.sentence}
             </Txt>

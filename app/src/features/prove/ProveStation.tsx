@@ -8,6 +8,7 @@ import { usePalette } from '../../ui/theme';
 import { Energy } from './Energy';
 import { ProofCrossing } from './ProofCrossing';
 import { ClaimCheck } from './ClaimCheck';
+import { CLAIM_TITLE } from './claimText';
 import { ProofTable } from './ProofTable';
 import { ProvenPath } from './ProvenPath';
 import { ReadAgain } from './ReadAgain';
@@ -42,7 +43,11 @@ export function ProveStation({ plan, proven, shop, width, onPort, onMethod, wide
   return (
     <View style={{ gap: 16 }}>
       <View role="status" style={{ borderLeftWidth: 4, borderColor: palette.action, paddingLeft: 12, gap: 4 }}>
-        <Heading size={19}>{proof.sentence ?? 'Read the same ports again'}</Heading>
+        <Heading size={19}>
+          {proof.claim && proof.claim.found !== 'asPromised' && proof.contradictions.length === 0
+            ? CLAIM_TITLE[proof.claim.found]
+            : (proof.sentence ?? 'Read the same ports again')}
+        </Heading>
         {plan.record.words.map((words) => (
           <Txt key={words} size={14} color="softInk" figures>
             {words}

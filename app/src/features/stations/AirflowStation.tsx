@@ -3,6 +3,7 @@ import {
   FLOW_METHOD_IDS,
   flowText,
   MOTOR_METHOD,
+  oddsText,
   PROVEN_METHOD,
   TABLE_METHOD,
   toolOf,
@@ -14,12 +15,15 @@ import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { Icon } from '../../ui/icons';
 import { Sheet } from '../../ui/sheet';
+import { VERDICT_TEXT, VerdictMark } from '../../ui/marks';
 import { ReconcileChart } from '../../ui/reconcile';
 import { Choice } from '../../ui/form';
 import { Heading, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import { withFact } from '../check/newFact';
 import type { Assessment } from '../check/useAssessment';
+
+const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 
 /** Airflows that come from what was read elsewhere, in words. */
 const FROM_ELSEWHERE: Readonly<Record<string, string>> = {
@@ -47,9 +51,17 @@ export function AirflowStation({ visit, assessment, onVisit, onMethod }: Airflow
   return (
     <View style={{ gap: 16 }}>
       <View style={{ gap: 4 }}>
-        <Heading size={17}>
-          {flow ? `${flowText(flow.flowCfm)} ± ${flowText(flow.sigmaCfm)} CFM` : 'No airflow yet'}
-        </Heading>
+        {flow ? (
+          <View style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
+            <VerdictMark word={airflow.word} size={22} />
+            <Heading size={17}>
+              {capital(VERDICT_TEXT[airflow.word])}
+              {airflow.odds === undefined ? '' : `: in the band ${oddsText(airflow.odds)}`}
+            </Heading>
+          </View>
+        ) : (
+          <Heading size={17}>No airflow yet</Heading>
+        )}
         <Txt size={15} figures>
           {airflow.sentence}
         </Txt>

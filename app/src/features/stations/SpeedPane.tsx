@@ -1,10 +1,12 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { hasSpeed, onTap } from '@huff/core';
+import { curveWords, hasSpeed, onTap } from '@huff/core';
 import { Crossing } from '../../ui/crossing';
 import { Heading, Txt } from '../../ui/text';
 import { AdvicePane } from '../check/AdvicePane';
 import type { Assessment } from '../check/useAssessment';
+
+const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 
 /** Beside the stations of a wide screen: where fan and ducts meet, and what each tap would really do. */
 export function SpeedPane({
@@ -32,6 +34,11 @@ export function SpeedPane({
           <Txt color="softInk">{noModel ?? airflow.sentence}</Txt>
         )}
       </View>
+      {system?.fan.usual && (
+        <Txt size={14} color="softInk">
+          {capital(curveWords(system.fan))}: the grey is how far it may lie off.
+        </Txt>
+      )}
       {system?.fan.motor === 'beltDrive' ? (
         <Txt color="softInk">Turns, sheaves and belts for another speed are found under Fix, on the Drive bench.</Txt>
       ) : (

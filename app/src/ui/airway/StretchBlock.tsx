@@ -100,7 +100,8 @@ export function StretchBlock({ block, liftInWc, onWorking }: StretchBlockProps) 
       </View>
       <ShareBar stretch={stretch} />
       <Txt size={13} color="softInk" figures>
-        {percentText(stretch.share ?? 0)} of the plate · share {percentText(stretch.budgetShare)}
+        {percentText(stretch.share ?? 0)} of the plate · {stretch.budgetName ?? 'share'}{' '}
+        {percentText(stretch.budgetShare)}
       </Txt>
     </Pressable>
   );

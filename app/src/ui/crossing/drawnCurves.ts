@@ -35,8 +35,20 @@ export function curvesOf(now: System, then: System | undefined): Curve[] {
 export const spreadOf = (live: System, flowShare: number | undefined): CurveSpread | undefined =>
   flowShare === undefined ? undefined : curveSpread(live.fan, flowShare);
 
-/** What stands at a curve: the tap's mark, or its RPM. */
+/** Speeds without a mark of their own, short enough to stand side by side on the drawing. */
+const SHORT: Readonly<Record<string, string>> = {
+  'as found': 'found',
+  'one down': '−1',
+  'one up': '+1',
+  'two up': '+2',
+  'request −10 %': '−10 %',
+  'request +10 %': '+10 %',
+  'RPM −10 %': '−10 %',
+  'RPM +10 %': '+10 %',
+};
+
+/** What stands at a curve: the tap's mark, its RPM, or the step it is from the speed that was found. */
 export const curveLabel = ({ fan }: System, tap: string) => {
   const rpm = fanRpm(fan, tap);
-  return rpm === undefined ? tap : String(Math.round(rpm));
+  return rpm === undefined ? (SHORT[tap] ?? tap) : String(Math.round(rpm));
 };
