@@ -11,3 +11,4 @@ export * from './setup';
 export * from './site';
 export * from './unit';
 export * from './visit';
+export * from './visitFacts';

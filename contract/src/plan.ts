@@ -9,8 +9,8 @@ import {
   type System,
   type VisitAssessment,
 } from '@huff/core';
-import type { pressureReading } from './reading';
-import { visitFacts, visitRules, type VisitDto } from './visit';
+import type { VisitDto } from './visit';
+import { visitFacts, visitRules, type pressureReading } from './visitFacts';
 
 export { intoWhole, standingPlan, type DecidedPlan } from '@huff/core';
 

@@ -5,7 +5,8 @@ import { IsBoolean, IsOptional, registerDecorator } from 'class-validator';
 import { LIMITS } from './limits';
 import type { Assessment } from './plan';
 import { shopFigures, shopParts, type ShopDto } from './shop';
-import { visitRules, type VisitDto } from './visit';
+import type { VisitDto } from './visit';
+import { visitRules } from './visitFacts';
 
 const isTyped = (value: unknown): value is Record<string, RawInputs> =>
   typeof value === 'object' &&

@@ -1,5 +1,5 @@
 import 'reflect-metadata';
-import { PORT_IDS, type Conditions, type PortId, type PressureReading } from '@huff/core';
+import { PORT_IDS, type Conditions, type PortId } from '@huff/core';
 import { Type } from 'class-transformer';
 import { IsIn, IsOptional, ValidateNested } from 'class-validator';
 import { Id, LineOfText, Moment, NumberIn } from './fields';
@@ -63,16 +63,4 @@ export class ReadingDto {
   @Id('The corrected reading’s id')
   @IsOptional()
   replacesId?: string | null;
-}
-
-/** A static reading as core takes it. */
-export function pressureReading(reading: ReadingDto): PressureReading & { origin: 'typed' | 'probe' } {
-  return {
-    id: reading.id,
-    port: reading.port,
-    staticInWc: reading.value,
-    conditions: reading.conditions,
-    replacesId: reading.replacesId,
-    origin: reading.origin,
-  };
 }

@@ -1,12 +1,11 @@
 import 'reflect-metadata';
-import { beltDriveOf, motorPlateOf, speedsOf, type Rules, type UnitFacts, type VisitFacts } from '@huff/core';
 import { Type } from 'class-transformer';
 import { ArrayMaxSize, IsArray, IsIn, IsOptional, ValidateNested } from 'class-validator';
 import { TableFiguresDto } from './blowerTable';
 import { FactDto } from './fact';
 import { Id, LineOfText, Moment } from './fields';
 import { LIMITS } from './limits';
-import { pressureReading, ReadingDto } from './reading';
+import { ReadingDto } from './reading';
 import { UnitFactsDto } from './unit';
 
 /** The table a visit was computed from, kept with it. */
@@ -60,61 +59,4 @@ export class VisitDto extends UnitFactsDto {
   @IsArray({ message: 'Facts must be a list.' })
   @IsOptional()
   facts?: FactDto[];
-}
-
-/** A visit's unit as core takes it. */
-export function unitFacts(visit: VisitDto): UnitFacts {
-  return {
-    layout: visit.layout,
-    motor: visit.motor,
-    tons: visit.tons ?? undefined,
-    maxTespInWc: visit.maxTespInWc ?? undefined,
-    table: visit.table ?? undefined,
-    tap: visit.tap ?? undefined,
-    filterPlace: visit.setup?.filterPlace ?? undefined,
-    designCfm: visit.setup?.designCfm ?? undefined,
-  };
-}
-
-/** The shop's rules with the target and the schools this visit was judged by, and where its target comes from. */
-export function visitRules(visit: VisitDto, shop: Rules): Rules {
-  const own = visit.cfmPerTon !== shop.cfmPerTon;
-  return {
-    ...shop,
-    sources: { ...shop.sources, ...(own ? { cfmPerTon: 'typed' as const } : {}) },
-    cfmPerTon: visit.cfmPerTon,
-    school: visit.setup?.school ?? shop.school,
-    dropSchool: visit.setup?.dropSchool ?? shop.dropSchool,
-  };
-}
-
-/** A visit as core assesses it. */
-export function visitFacts(visit: VisitDto): VisitFacts<ReturnType<typeof pressureReading>> {
-  const { setup } = visit;
-  const rise = setup?.riseMinF && setup.riseMaxF ? { min: setup.riseMinF, max: setup.riseMaxF } : undefined;
-  return {
-    unit: unitFacts(visit),
-    mode: visit.mode,
-    readings: visit.readings.map(pressureReading),
-    facts: visit.facts ?? [],
-    altitudeFt: setup?.altitudeFt ?? undefined,
-    lineVolts: setup?.lineVolts ?? undefined,
-    table: { coil: setup?.tableCoil ?? undefined, volts: setup?.tableVolts ?? undefined },
-    rise,
-    ...(setup?.speeds ? speedsOf(setup.speeds, rise) : {}),
-    motorPlate: setup?.motorPlate ? motorPlateOf(setup.motorPlate) : undefined,
-    drive: setup?.drive ? beltDriveOf(setup.drive) : undefined,
-    effectiveLengthFt: setup?.effectiveLengthFt ?? undefined,
-    proven: setup?.proven ?? undefined,
-    filters:
-      setup?.filterWidthIn && setup.filterHeightIn
-        ? {
-            count: setup.filterCount ?? 1,
-            widthIn: setup.filterWidthIn,
-            heightIn: setup.filterHeightIn,
-            patchDiameterIn: setup.bareGrilleCollarIn ?? undefined,
-            media: setup.filterMedia ?? undefined,
-          }
-        : undefined,
-  };
 }

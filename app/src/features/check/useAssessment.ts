@@ -1,4 +1,5 @@
-import { assess, type Assessment, type VisitDto } from '@huff/contract';
+import type { VisitDto } from '@huff/contract';
+import { assess, type Assessment } from '@huff/contract/judge';
 import { useMemo } from 'react';
 
 export { assess, type Assessment };

@@ -77,7 +77,9 @@ export function AirflowStation({ visit, assessment, onVisit, onMethod }: Airflow
             known.has(TABLE_METHOD)
               ? 'From the static and the tap, by the maker’s table.'
               : visit.table
-                ? airflow.sentence
+                ? judgement.tespInWc === undefined
+                  ? judgement.tesp.sentence
+                  : airflow.sentence
                 : 'No table at hand: another method, or what such units usually move.'
           }
           estimate={known.get(TABLE_METHOD)}

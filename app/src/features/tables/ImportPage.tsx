@@ -1,5 +1,5 @@
 import { check, BlowerTableDto, LIMITS } from '@huff/contract';
-import type { CsvFault, CsvTable } from '@huff/contract/csv';
+import { readBlowerTableCsv, type CsvFault, type CsvTable } from '@huff/contract/csv';
 import { MOTOR_KINDS, type MotorKind } from '@huff/core';
 import { router } from 'expo-router';
 import { useState } from 'react';
@@ -23,9 +23,8 @@ interface Preview {
   readonly faults: readonly CsvFault[];
 }
 
-/** Reads CSV text; the reader is fetched when it is first needed. */
-async function previewOf(text: string): Promise<Preview> {
-  const { readBlowerTableCsv } = await import('@huff/contract/csv');
+/** Reads CSV text. The reader is part of the later download: split off once more, what it shares would go back into the first. */
+function previewOf(text: string): Preview {
   const read = readBlowerTableCsv(text);
   return read.ok ? { table: read.table, faults: [] } : { faults: read.faults };
 }
@@ -44,16 +43,16 @@ export function ImportPage() {
   const [name, setName] = useState('');
   const [motor, setMotor] = useState<MotorKind>();
   const [preview, setPreview] = useState<Preview>();
-  const take = async (csv: string, from: string) => {
+  const take = (csv: string, from: string) => {
     setText(csv);
-    const read = await previewOf(csv);
+    const read = previewOf(csv);
     setPreview(read);
     setName((typed) => read.table?.name ?? (typed || from));
     setMotor((chosen) => read.table?.motor ?? chosen);
   };
   const onFile = async (file: File) => {
     const chosen = await readFile(file, LIMITS.csvBytes.max);
-    if (chosen.ok) await take(chosen.text, nameOfFile(chosen.name));
+    if (chosen.ok) take(chosen.text, nameOfFile(chosen.name));
     else setPreview({ faults: [{ message: chosen.why }] });
   };
   const table = preview?.table;

@@ -23,7 +23,7 @@ export function TablePage() {
   }
   const foot = (
     <View style={{ padding: 16, maxWidth: 760 }}>
-      <ActionButton quiet onPress={() => void exportTable(table)} aside="CSV file">
+      <ActionButton quiet onPress={() => exportTable(table)} aside="CSV file">
         Export this table
       </ActionButton>
     </View>

@@ -1,4 +1,5 @@
-import { currentPart, type VisitDto } from '@huff/contract';
+import type { VisitDto } from '@huff/contract';
+import { currentPart } from '@huff/contract/judge';
 import { flowText, staticText, type VerdictWord } from '@huff/core';
 import { format } from 'date-fns/format';
 import { Link } from 'expo-router';

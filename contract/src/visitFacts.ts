@@ -1,0 +1,80 @@
+import {
+  beltDriveOf,
+  motorPlateOf,
+  speedsOf,
+  type PressureReading,
+  type Rules,
+  type UnitFacts,
+  type VisitFacts,
+} from '@huff/core';
+import type { ReadingDto } from './reading';
+import type { VisitDto } from './visit';
+
+/** A static reading as core takes it. */
+export function pressureReading(reading: ReadingDto): PressureReading & { origin: 'typed' | 'probe' } {
+  return {
+    id: reading.id,
+    port: reading.port,
+    staticInWc: reading.value,
+    conditions: reading.conditions,
+    replacesId: reading.replacesId,
+    origin: reading.origin,
+  };
+}
+
+/** A visit's unit as core takes it. */
+export function unitFacts(visit: VisitDto): UnitFacts {
+  return {
+    layout: visit.layout,
+    motor: visit.motor,
+    tons: visit.tons ?? undefined,
+    maxTespInWc: visit.maxTespInWc ?? undefined,
+    table: visit.table ?? undefined,
+    tap: visit.tap ?? undefined,
+    filterPlace: visit.setup?.filterPlace ?? undefined,
+    designCfm: visit.setup?.designCfm ?? undefined,
+  };
+}
+
+/** The shop's rules with the target and the schools this visit was judged by, and where its target comes from. */
+export function visitRules(visit: VisitDto, shop: Rules): Rules {
+  const own = visit.cfmPerTon !== shop.cfmPerTon;
+  return {
+    ...shop,
+    sources: { ...shop.sources, ...(own ? { cfmPerTon: 'typed' as const } : {}) },
+    cfmPerTon: visit.cfmPerTon,
+    school: visit.setup?.school ?? shop.school,
+    dropSchool: visit.setup?.dropSchool ?? shop.dropSchool,
+  };
+}
+
+/** A visit as core assesses it. */
+export function visitFacts(visit: VisitDto): VisitFacts<ReturnType<typeof pressureReading>> {
+  const { setup } = visit;
+  const rise = setup?.riseMinF && setup.riseMaxF ? { min: setup.riseMinF, max: setup.riseMaxF } : undefined;
+  return {
+    unit: unitFacts(visit),
+    mode: visit.mode,
+    readings: visit.readings.map(pressureReading),
+    facts: visit.facts ?? [],
+    altitudeFt: setup?.altitudeFt ?? undefined,
+    lineVolts: setup?.lineVolts ?? undefined,
+    table: { coil: setup?.tableCoil ?? undefined, volts: setup?.tableVolts ?? undefined },
+    rise,
+    ...(setup?.speeds ? speedsOf(setup.speeds, rise) : {}),
+    motorPlate: setup?.motorPlate ? motorPlateOf(setup.motorPlate) : undefined,
+    drive: setup?.drive ? beltDriveOf(setup.drive) : undefined,
+    effectiveLengthFt: setup?.effectiveLengthFt ?? undefined,
+    proven: setup?.proven ?? undefined,
+    filters:
+      setup?.filterWidthIn && setup.filterHeightIn
+        ? {
+            count: setup.filterCount ?? 1,
+            widthIn: setup.filterWidthIn,
+            heightIn: setup.filterHeightIn,
+            patchDiameterIn: setup.bareGrilleCollarIn ?? undefined,
+            media: setup.filterMedia ?? undefined,
+          }
+        : undefined,
+  };
+}
