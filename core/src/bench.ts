@@ -12,7 +12,7 @@ import { ductBudget } from './tools/bench/ductBudget';
 import { ductFrictionTool } from './tools/bench/ductFrictionTool';
 import { ductSizing } from './tools/bench/ductSizing';
 import { filterSizing } from './tools/bench/filterSizing';
-import { measuredDrop } from './tools/bench/measuredDrop';
+import { measuredDrop } from './tools/temperature/measuredDrop';
 import { pitot } from './tools/bench/pitot';
 import { predictedDrop } from './tools/bench/predictedDrop';
 import { tesp } from './tools/bench/tesp';

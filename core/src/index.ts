@@ -1,24 +1,146 @@
-export * from './advise';
-export * from './air';
-export * from './coil';
-export * from './drive';
-export * from './driveBench/parts';
-export * from './duct';
-export * from './energy';
-export * from './equipment';
-export * from './fan';
-export * from './filter';
-export * from './flow';
-export * from './judge';
-export * from './look';
-export * from './model';
-export * from './moves';
-export * from './operate';
-export * from './path';
-export * from './prove/planRecord';
-export * from './readings';
-export * from './system';
-export * from './tools';
-export * from './traverse';
-export * from './visit';
-export * from './words';
+/**
+ * What other packages may use of core, name by name. What weighs and proves fixes is `@huff/core/fix`, the Bench `@huff/core/bench`:
+ * entries of their own, loaded later.
+ */
+export { type Advice, advise, speedName, type SpeedOutcome } from './advise';
+export { moistAir } from './air';
+export { flowFromDrop } from './coil';
+export { type BeltDrive, driveState, pitchAt, readBeltMark, type Sheave, wrapDeg } from './drive';
+export { type DriveParts, NO_PARTS } from './driveBench/parts';
+export { type EnergyRules, USUAL_HOURS, yearlyEnergy } from './energy';
+export {
+  BELT_DRIVE_FORM,
+  beltDriveFaults,
+  beltDriveInputs,
+  beltDriveOf,
+  MOTOR_PLATE_FORM,
+  motorPlateOf,
+  SPEEDS_FORM,
+  speedsOf,
+} from './equipment';
+export {
+  type BlowerTable,
+  type CurveRun,
+  curveSpread,
+  type CurveSpread,
+  curveWords,
+  type Fan,
+  fanRpm,
+  fanRuns,
+  fanSpeeds,
+  flowAt,
+  hasSpeed,
+  lagFactors,
+  MOTOR_KINDS,
+  type MotorKind,
+  roundRpmRows,
+  rpmFaults,
+  type RpmFigures,
+  type TableFault,
+  tableFaults,
+  tapRow,
+  usualCurveFault,
+  usualPerhaps,
+} from './fan';
+export { FILTER_MEDIA, FILTER_MEDIA_IDS, type FilterMediaId } from './filter';
+export { type FlowEstimate, reconcile, type ReconciledFlow } from './flow';
+export {
+  DEFAULT_RULES,
+  type JudgedStretch,
+  type PointSigma,
+  type Rules,
+  type Target,
+  type Unit,
+  type UnitFacts,
+  type Verdict,
+  type VerdictWord,
+} from './judge';
+export { type Finding, LOOK_ITEMS, lookItem, type LookItem, tonsInModel } from './look';
+export { predict, type Prediction, QUIET_DUCT_FPM, wearWarnings } from './model';
+export {
+  applyMoves,
+  type CautionId,
+  type ChosenMove,
+  driveInputs,
+  effortOf,
+  flowNow,
+  type Move,
+  type MoveFigures,
+  moveOf,
+  MOVES,
+} from './moves';
+export type { Source, Sourced } from './numbers/source';
+export { crossing, crossingOf, operate, resistancesOf } from './operate';
+export { dropAt, merged, pathDropAt, type Resistance, resistanceFromPoint } from './path';
+export { cautionsOf, moveWords, type PlanRecord, planRecordFault, promiseOf } from './prove/planRecord';
+export {
+  type Conditions,
+  type NotCounted,
+  type Plausibility,
+  plausibleStatic,
+  type PressureReading,
+  signedStaticInWc,
+  STATIC_LIMIT_IN_WC,
+} from './readings';
+export {
+  boundaryPorts,
+  FILTER_PLACES,
+  type FilterPlace,
+  type Layout,
+  LAYOUT_IDS,
+  type LayoutId,
+  layoutOf,
+  LAYOUTS,
+  onTap,
+  PORT_IDS,
+  type PortId,
+  portOf,
+  type PortPlan,
+  type StageKind,
+  type Stretch,
+  type System,
+} from './system';
+export {
+  type FieldError,
+  type FieldSet,
+  FLOW_METHOD_IDS,
+  type FlowMethodId,
+  inputFaults,
+  type RawInputs,
+  RETURN_DEW_POINT,
+  solveTool,
+  soundInputs,
+  type Tool,
+  TOOL_UNIT_TEXT,
+  type ToolField,
+  toolFigure,
+  toolOf,
+  type ToolOutcome,
+  toolText,
+  traverseDuct,
+} from './tools';
+export { type Duct, tapeText, traversePlan, type TraversePlan } from './traverse';
+export {
+  assessVisit,
+  blowerHeatWatts,
+  currentPart,
+  type DecidedPlan,
+  type Fact,
+  type FactKind,
+  FILTER_TELLS,
+  filterOutPressures,
+  intoWhole,
+  MOTOR_METHOD,
+  type NextMeasure,
+  type PartedVisit,
+  partVisit,
+  PROVEN_METHOD,
+  standingFacts,
+  standingPlan,
+  TABLE_METHOD,
+  USUAL_METHOD,
+  VISIT_ONLY_FACTS,
+  type VisitAssessment,
+  type VisitFacts,
+} from './visit';
+export { flowText, oddsText, percentText, ruleText, staticText, tonsText, turnsOpenText, turnsText } from './words';

@@ -9,7 +9,7 @@ import { LateDb } from './db/lateDb';
 import { migrate } from './db/migrate';
 import { openPglite } from './db/pgliteDb';
 import { loadDemo } from './demo/loadDemo';
-import { ensureShop } from './demo/ensureShop';
+import { ensureShop } from './shop/ensureShop';
 import { ServerState } from './health/state';
 
 /** After this long, connections that are still busy are cut. */

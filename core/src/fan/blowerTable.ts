@@ -2,10 +2,6 @@ import { flowText } from '../words';
 import { rpmFaults } from './rpmFigures';
 import type { BlowerTable, TableFault, TapRow } from './tableShape';
 
-/** How the motor that turns the blower chooses its speed. */
-export const MOTOR_KINDS = ['psc', 'constantTorque', 'constantAirflow', 'beltDrive'] as const;
-export type MotorKind = (typeof MOTOR_KINDS)[number];
-
 function rowFaults(row: TapRow, tapIndex: number, statics: readonly number[]): TableFault[] {
   const faults: TableFault[] = [];
   if (row.flowsCfm.length !== statics.length) {

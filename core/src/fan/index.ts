@@ -1,6 +1,7 @@
 export * from './blowerTable';
 export * from './fan';
 export * from './fanCurve';
+export * from './motorKind';
 export * from './rpmFigures';
 export * from './tableShape';
 export * from './thinAir';

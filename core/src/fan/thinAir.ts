@@ -1,4 +1,4 @@
-import type { MotorKind } from './blowerTable';
+import type { MotorKind } from './motorKind';
 import type { CurveRun } from './fanCurve';
 
 /** (J) A held request grows in thin air by ρr to this power: between 0.3 and 0.5. */

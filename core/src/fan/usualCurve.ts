@@ -1,4 +1,4 @@
-import type { MotorKind } from './blowerTable';
+import type { MotorKind } from './motorKind';
 import type { CurveRun } from './fanCurve';
 
 /**

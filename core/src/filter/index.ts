@@ -1,2 +1,3 @@
+export * from './cleanDrop';
 export * from './filter';
 export * from './media';

@@ -1,5 +1,3 @@
-import { faceVelocityFpm, type FilterFacts } from './filter';
-
 /** What a clean filter of a kind takes, and how fast the air may go through it. */
 export interface FilterMedia {
   readonly id: FilterMediaId;
@@ -26,19 +24,6 @@ export const FILTER_MEDIA: readonly FilterMedia[] = [
 /** The kind of an id, or undefined. */
 export const filterMedia = (id: string | undefined): FilterMedia | undefined =>
   FILTER_MEDIA.find((media) => media.id === id);
-
-/**
- * Clean drop of filters at an airflow, in. w.c.: a·(v/300)^1.3 with the face velocity v, fpm.
- *
- * @param flowCfm through them all, above 0
- * @returns undefined while their kind is not known
- * @source (J) of `FILTER_MEDIA`
- * @example cleanDropInWc(one 20 × 20 of 1 in. MERV 11, 833) // 0.20: 300 fpm
- */
-export function cleanDropInWc(filters: FilterFacts, flowCfm: number): number | undefined {
-  const media = filterMedia(filters.media);
-  return media && media.dropAt300InWc * Math.pow(faceVelocityFpm(flowCfm, filters) / 300, 1.3);
-}
 
 /** A filter that takes this many times its clean drop is loaded. (J) */
 export const LOADED_FACTOR = 1.8;

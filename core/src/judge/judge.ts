@@ -5,7 +5,7 @@ import { layoutOf, type FilterPlace, type LayoutId } from '../system';
 import { staticText } from '../words';
 import type { Rules } from './rules';
 import { tespSigma } from './staticError';
-import { judgeStretches, type JudgedStretch } from './stretches';
+import { judgeStretches, type JudgedAt, type JudgedStretch } from './stretches';
 import { targetFor, type Target, type TargetFacts } from './target';
 import { wordUnder, type Sourced, type Verdict, type VerdictWord, type Working } from './verdict';
 
@@ -152,12 +152,6 @@ export function judgePressure(facts: UnitFacts, readings: readonly PressureReadi
     tespInWc: tesp.value,
     tespSigmaInWc: tesp.value === undefined ? undefined : tespSigma(statics, rules),
   };
-}
-
-/** The airflow at which drops were read, and the one they are judged at. */
-export interface JudgedAt {
-  readonly flowCfm: number;
-  readonly targetCfm?: number;
 }
 
 /**

@@ -3,9 +3,14 @@ import { countedPressures, type PressureReading } from '../readings';
 import type { Layout, PortId, StageKind, Stretch } from '../system';
 import { flowText, percentText, staticText } from '../words';
 import { cleanDropInWc, LOADED_FACTOR, type FilterFacts } from '../filter';
-import type { JudgedAt } from './judge';
 import { ruleSource, stageBudget, type Rules } from './rules';
 import { wordUnder, type Sourced, type Verdict, type WorkingInput } from './verdict';
+
+/** The airflow at which drops were read, and the one they are judged at. */
+export interface JudgedAt {
+  readonly flowCfm: number;
+  readonly targetCfm?: number;
+}
 
 /** A stretch between two read ports (or the room), with what it takes and whether that is too much. */
 export interface JudgedStretch {

@@ -1,3 +1,6 @@
+export * from './claim';
+export type { ConditionChange } from './conditions';
+export type { FlowAfter } from './flowAfter';
 export * from './planRecord';
 export * from './proof';
 export * from './untouched';

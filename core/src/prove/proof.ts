@@ -3,19 +3,13 @@ import { measuredPath, tespWord, wordOnTarget, wordUnder, type VerdictWord } fro
 import { applyMoves } from '../moves';
 import { predict } from '../model';
 import { dropAt } from '../path';
-import type { Conditions, PressureReading } from '../readings';
-import { STAGE_WORDS, type PortId, type StageKind, type Stretch, type System } from '../system';
+import type { PortId, Stretch, System } from '../system';
 import type { VisitAssessment } from '../visit';
-import { percentText, staticText } from '../words';
+import { claimOf, type Claim } from './claim';
+import { conditionChanges, contradictionsOf, type ConditionChange } from './conditions';
+import { changesOf, flowAfter, type FlowAfter } from './flowAfter';
 import { promiseOf, type PlanRecord } from './planRecord';
-import {
-  flowChange,
-  promisedSigma,
-  TOO_FAR_SIGMAS,
-  touchedStretches,
-  type FlowChange,
-  type TouchedStretch,
-} from './untouched';
+import { flowChange, touchedStretches } from './untouched';
 
 /** One quantity before, as promised, and after. */
 export interface ProofLine {
@@ -30,32 +24,11 @@ export interface ProofLine {
   readonly word: VerdictWord;
 }
 
-/** A reading taken again under other conditions than before. */
-export interface ConditionChange {
-  readonly port: string;
-  readonly sentence: string;
-}
-
-/** What the untouched stretch says of the promise. */
-export interface Claim {
-  /** The change of airflow as promised, and as the untouched stretches have it. */
-  readonly promisedRatio: number;
-  readonly change: FlowChange;
-  /** What the plan changed, as promised and as read again. */
-  readonly touched: readonly TouchedStretch[];
-  /**
-   * `asPromised`; `notChanged`: the air is what it was, though a change was promised; `otherwise`: it changed, but not as promised.
-   */
-  readonly found: 'asPromised' | 'notChanged' | 'otherwise';
-  readonly sentence: string;
-}
-
 export interface Proof {
   readonly lines: readonly ProofLine[];
   /** Absent while no untouched stretch was read before and after. */
   readonly claim?: Claim;
-  /** Airflow after with its σ, CFM, what it rests on, and the error it shares with before. */
-  readonly flow?: { readonly flowCfm: number; readonly sigmaCfm: number; readonly says: string };
+  readonly flow?: FlowAfter;
   readonly changes: readonly ConditionChange[];
   /** Ports of before that were not read again yet. */
   readonly lacking: readonly PortId[];
@@ -65,29 +38,6 @@ export interface Proof {
   readonly contradictions: readonly string[];
   /** How near the plan was, in words; undefined until airflow and static are read again. */
   readonly sentence?: string;
-}
-
-const CONDITION_WORDS: readonly [keyof Conditions, string][] = [
-  ['door', 'door'],
-  ['filter', 'filter'],
-  ['coil', 'coil'],
-  ['mode', 'mode'],
-  ['tap', 'tap'],
-];
-
-const MINUTES_APART = 10;
-
-/** In which conditions two readings of one port differ, in words. The tap is the plan's to change. */
-function conditionChange(before: PressureReading, after: PressureReading, tapChanged: boolean): string | undefined {
-  const differing = CONDITION_WORDS.flatMap(([key, name]) => {
-    const [a, b] = [before.conditions[key], after.conditions[key]];
-    if (a === undefined || b === undefined || a === null || b === null || a === b) return [];
-    return key === 'tap' && tapChanged ? [] : [`${name} ${a} then, ${b} now`];
-  });
-  const [m, n] = [before.conditions.minutesRunning, after.conditions.minutesRunning];
-  if (typeof m === 'number' && typeof n === 'number' && Math.abs(m - n) > MINUTES_APART)
-    differing.push(`${m} minutes running then, ${n} now`);
-  return differing.length === 0 ? undefined : differing.join('; ');
 }
 
 const line = (
@@ -103,143 +53,6 @@ const line = (
 });
 
 const measuredDrop = (assessment: VisitAssessment) => assessment.drop.value;
-
-/** (J) A method repeated at the same place with the same instrument: of its own error so much is not common to both. */
-const REPEAT_SHARE = 0.4;
-
-interface Change {
-  readonly ratio: number;
-  readonly sigma: number;
-  readonly by: string;
-}
-
-/** The change of airflow by everything that was done alike before and after. */
-function changesOf(
-  before: VisitAssessment,
-  after: VisitAssessment,
-  untouched: FlowChange | undefined,
-  changedSystem: System,
-): Change[] {
-  const changes: Change[] = untouched ? [{ ...untouched, by: 'the stretch nobody touched' }] : [];
-  for (const was of before.estimates) {
-    const is = after.estimates.find((e) => e.id === was.id);
-    if (!is || was.basis !== 'measured' || was.setAside !== undefined || is.setAside !== undefined) continue;
-    changes.push({
-      ratio: is.flowCfm / was.flowCfm,
-      sigma: (is.flowCfm / was.flowCfm) * REPEAT_SHARE * Math.hypot(was.sigmaShare, is.sigmaShare),
-      by: was.name.toLowerCase(),
-    });
-  }
-  const flow = before.flow?.flowCfm;
-  const { tespInWc } = after.judgement;
-  const byFan = tespInWc === undefined ? undefined : flowAt(changedSystem.fan, tespInWc);
-  // The fan's own curve vouches for the change only where nothing that saw the air does.
-  if (changes.length === 0 && flow !== undefined && byFan !== undefined)
-    changes.push({
-      ratio: byFan / flow,
-      sigma: 0.03,
-      by: changedSystem.fan.usual ? 'a usual curve' : 'the maker’s table',
-    });
-  return changes;
-}
-
-/** Airflow after: before's with its error, times the change. Its error is common to both. */
-function flowAfter(before: VisitAssessment, after: VisitAssessment, changes: readonly Change[]): Proof['flow'] {
-  const was = before.flow;
-  if (!was || changes.length === 0) return undefined;
-  const weights = changes.reduce((sum, one) => sum + 1 / one.sigma ** 2, 0);
-  const ratio = changes.reduce((sum, one) => sum + one.ratio / one.sigma ** 2, 0) / weights;
-  const own = Math.sqrt(1 / weights) / ratio;
-  const common = was.sigmaCfm / was.flowCfm;
-  const fresh = after.estimates.filter(
-    (e) => e.basis === 'measured' && e.setAside === undefined && !before.estimates.some((old) => old.id === e.id),
-  );
-  let flowCfm = was.flowCfm * ratio;
-  let sigmaCfm = flowCfm * Math.hypot(common, own);
-  // A method that was taken only after speaks for itself.
-  for (const e of fresh) {
-    const [a, b] = [1 / sigmaCfm ** 2, 1 / (e.flowCfm * e.sigmaShare) ** 2];
-    flowCfm = (flowCfm * a + e.flowCfm * b) / (a + b);
-    sigmaCfm = Math.sqrt(1 / (a + b));
-  }
-  return {
-    flowCfm,
-    sigmaCfm,
-    says: `The change is by ${changes.map((one) => one.by).join(' and ')}, to ± ${(100 * own).toFixed(1)} %; before and after share the ± ${percentText(common)} of the airflow before${fresh.length > 0 ? `, with ${fresh.map((e) => e.name.toLowerCase()).join(', ')} taken after` : ''}.`,
-  };
-}
-
-const percent = (ratio: number) => `${ratio >= 1 ? '+' : '−'}${Math.abs(100 * (ratio - 1)).toFixed(1)} %`;
-const stageWords = (stages: readonly StageKind[]) => stages.map((kind) => STAGE_WORDS[kind]).join(' and ');
-const readWords = ({ beforeInWc, afterInWc }: { beforeInWc: number; afterInWc: number }) =>
-  `${staticText(beforeInWc)} then, ${staticText(afterInWc)} now`;
-
-function claimOf(
-  promisedRatio: number,
-  change: FlowChange,
-  touched: readonly TouchedStretch[],
-  speedSigmaShare: number,
-): Claim {
-  const claim = (found: Claim['found'], sentence: string): Claim => ({
-    promisedRatio,
-    change,
-    touched,
-    found,
-    sentence,
-  });
-  if (change.apart) {
-    const [a, b] = change.apart;
-    return claim(
-      'otherwise',
-      `The ${stageWords(a.stages)} says ${percent(a.ratio)} air, the ${stageWords(b.stages)} ${percent(b.ratio)}: one of them was changed too, a damper, a register, a door. Find it, then read again.`,
-    );
-  }
-  const seen = `The stretch nobody touched says ${percent(change.ratio)} ± ${(100 * change.sigma).toFixed(1)} (${readWords(change.stretches[0]!)}), the plan promised ${percent(promisedRatio)}.`;
-  const same = touched.find(({ found }) => found === 'notChanged');
-  if (same)
-    return claim(
-      'notChanged',
-      `The ${stageWords(same.stages)} takes what it took before (${readWords(same)}); ${staticText(same.promisedInWc)} was promised. Was it done?`,
-    );
-  const own = Math.hypot(change.sigma, promisedSigma(promisedRatio, speedSigmaShare));
-  const off = Math.abs(change.ratio - promisedRatio);
-  const still = Math.abs(change.ratio - 1);
-  // Nearer to nothing than to the promise, and the promise large enough to be told from nothing by this stretch.
-  if (
-    still <= TOO_FAR_SIGMAS * change.sigma &&
-    still < off &&
-    Math.abs(promisedRatio - 1) > TOO_FAR_SIGMAS * change.sigma
-  )
-    return claim('notChanged', `${seen} The air is what it was: was it done, or does something else hold it?`);
-  if (off > TOO_FAR_SIGMAS * own)
-    return claim('otherwise', `${seen} Fan or path did not change as planned, whatever the table says.`);
-  const other = touched.find(({ found }) => found === 'otherwise');
-  if (other)
-    return claim(
-      'asPromised',
-      `${seen} The ${stageWords(other.stages)} takes ${staticText(other.afterInWc)}, ${staticText(other.promisedInWc)} was promised.`,
-    );
-  return claim('asPromised', seen);
-}
-
-/** What keeps readings from being proof: another speed than the plan's, or conditions that differ. */
-function contradictionsOf(changedSystem: System, before: VisitAssessment, after: VisitAssessment): string[] {
-  const found: string[] = [];
-  const planned = changedSystem.fan.tap;
-  const other = [...after.counted.values()].find(
-    ({ conditions: { tap } }) => tap && tap !== planned && after.counted.size > 0,
-  );
-  if (other?.conditions.tap && !changedSystem.fan.usual && changedSystem.fan.motor !== 'beltDrive')
-    found.push(
-      `Read again on tap ${other.conditions.tap}, the plan is for ${planned}: that is no proof of it. Set the speed, or decide anew.`,
-    );
-  const refused = after.standing.filter(({ notCounted }) => notCounted === 'doorOff' || notCounted === 'filterOut');
-  if (after.judgement.tespInWc === undefined && before.judgement.tespInWc !== undefined && refused.length > 0)
-    found.push(
-      'What was read again was read with the door off or the filter out: it proves nothing. Read it as before.',
-    );
-  return found;
-}
 
 /**
  * What was promised against what was read again, and the unit's model put right by it.
@@ -343,14 +156,9 @@ export function proofOf(plan: PlanRecord, before: VisitAssessment, after: VisitA
       ),
     );
   const tapChanged = changedSystem.fan.tap !== measured.fan.tap;
-  const changes = [...after.counted].flatMap(([port, reading]): ConditionChange[] => {
-    const old = before.counted.get(port);
-    const sentence = old && conditionChange(old, reading, tapChanged);
-    return sentence ? [{ port, sentence: `${port}: ${sentence}. Not the same conditions: read it again alike.` }] : [];
-  });
   return {
     lines,
-    changes,
+    changes: conditionChanges(before, after, tapChanged),
     lacking: [...before.counted.keys()].filter((port) => !after.counted.has(port)),
     claim,
     flow: flow === undefined ? undefined : found,

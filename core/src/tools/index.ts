@@ -5,11 +5,11 @@ import { gasHeat } from './airflow/gasHeat';
 import { registers } from './airflow/registers';
 import { requestedFlow } from './airflow/requestedFlow';
 import { traverse } from './airflow/traverse';
-import { measuredDrop } from './bench/measuredDrop';
+import { measuredDrop } from './temperature/measuredDrop';
 import { motorLoadTool } from './electrical/motorLoadTool';
 import type { Tool } from './tool';
 
-export { RETURN_DEW_POINT } from './bench/measuredDrop';
+export { RETURN_DEW_POINT } from './temperature/measuredDrop';
 export { traverseDuct, traversePoints } from './airflow/traverse';
 export { loadOf } from './electrical/loadOf';
 export * from './solveTool';

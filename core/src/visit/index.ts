@@ -1,3 +1,4 @@
+export * from './airflow';
 export * from './assessVisit';
 export * from './ductBudget';
 export * from './estimates';
@@ -8,3 +9,4 @@ export * from './nextMeasure';
 export * from './questions';
 export * from './motorPower';
 export * from './partVisit';
+export * from './visitFacts';

@@ -5,7 +5,7 @@ import { createApp } from '../app';
 import type { Db } from '../db/db';
 import { migrate } from '../db/migrate';
 import { openPglite } from '../db/pgliteDb';
-import { ensureShop } from '../demo/ensureShop';
+import { ensureShop } from '../shop/ensureShop';
 import { ServerState } from '../health/state';
 
 /** A migrated database in memory, from the template that Jest's global set-up makes. */

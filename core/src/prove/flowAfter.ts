@@ -1,0 +1,81 @@
+import { flowAt } from '../fan';
+import type { System } from '../system';
+import type { VisitAssessment } from '../visit';
+import { percentText } from '../words';
+import type { FlowChange } from './untouched';
+
+/** Airflow after with its σ, CFM, what it rests on, and the error it shares with before. */
+export interface FlowAfter {
+  readonly flowCfm: number;
+  readonly sigmaCfm: number;
+  readonly says: string;
+}
+
+/** (J) A method repeated at the same place with the same instrument: of its own error so much is not common to both. */
+const REPEAT_SHARE = 0.4;
+
+interface Change {
+  readonly ratio: number;
+  readonly sigma: number;
+  readonly by: string;
+}
+
+/** The change of airflow by everything that was done alike before and after. */
+export function changesOf(
+  before: VisitAssessment,
+  after: VisitAssessment,
+  untouched: FlowChange | undefined,
+  changedSystem: System,
+): Change[] {
+  const changes: Change[] = untouched ? [{ ...untouched, by: 'the stretch nobody touched' }] : [];
+  for (const was of before.estimates) {
+    const is = after.estimates.find((e) => e.id === was.id);
+    if (!is || was.basis !== 'measured' || was.setAside !== undefined || is.setAside !== undefined) continue;
+    changes.push({
+      ratio: is.flowCfm / was.flowCfm,
+      sigma: (is.flowCfm / was.flowCfm) * REPEAT_SHARE * Math.hypot(was.sigmaShare, is.sigmaShare),
+      by: was.name.toLowerCase(),
+    });
+  }
+  const flow = before.flow?.flowCfm;
+  const { tespInWc } = after.judgement;
+  const byFan = tespInWc === undefined ? undefined : flowAt(changedSystem.fan, tespInWc);
+  // The fan's own curve vouches for the change only where nothing that saw the air does.
+  if (changes.length === 0 && flow !== undefined && byFan !== undefined)
+    changes.push({
+      ratio: byFan / flow,
+      sigma: 0.03,
+      by: changedSystem.fan.usual ? 'a usual curve' : 'the maker’s table',
+    });
+  return changes;
+}
+
+/** Airflow after: before's with its error, times the change. Its error is common to both. */
+export function flowAfter(
+  before: VisitAssessment,
+  after: VisitAssessment,
+  changes: readonly Change[],
+): FlowAfter | undefined {
+  const was = before.flow;
+  if (!was || changes.length === 0) return undefined;
+  const weights = changes.reduce((sum, one) => sum + 1 / one.sigma ** 2, 0);
+  const ratio = changes.reduce((sum, one) => sum + one.ratio / one.sigma ** 2, 0) / weights;
+  const own = Math.sqrt(1 / weights) / ratio;
+  const common = was.sigmaCfm / was.flowCfm;
+  const fresh = after.estimates.filter(
+    (e) => e.basis === 'measured' && e.setAside === undefined && !before.estimates.some((old) => old.id === e.id),
+  );
+  let flowCfm = was.flowCfm * ratio;
+  let sigmaCfm = flowCfm * Math.hypot(common, own);
+  // A method that was taken only after speaks for itself.
+  for (const e of fresh) {
+    const [a, b] = [1 / sigmaCfm ** 2, 1 / (e.flowCfm * e.sigmaShare) ** 2];
+    flowCfm = (flowCfm * a + e.flowCfm * b) / (a + b);
+    sigmaCfm = Math.sqrt(1 / (a + b));
+  }
+  return {
+    flowCfm,
+    sigmaCfm,
+    says: `The change is by ${changes.map((one) => one.by).join(' and ')}, to ± ${(100 * own).toFixed(1)} %; before and after share the ± ${percentText(common)} of the airflow before${fresh.length > 0 ? `, with ${fresh.map((e) => e.name.toLowerCase()).join(', ')} taken after` : ''}.`,
+  };
+}

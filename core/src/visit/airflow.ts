@@ -1,0 +1,106 @@
+import type { OffTable } from '../fan';
+import type { ReconciledFlow } from '../flow';
+import {
+  airflowAgainst,
+  missingVerdict,
+  type PressureJudgement,
+  type Rules,
+  type UnitFacts,
+  type Verdict,
+} from '../judge';
+import { flowText, staticText } from '../words';
+import type { FlowKnowledge } from './estimates';
+
+/** What it means that a static is outside a tap's row. */
+export function offTableSentence(off: OffTable, staticInWc: number): string {
+  const edge = staticText(off.edgeStaticInWc);
+  const at = staticText(staticInWc);
+  switch (off.side) {
+    case 'aboveTable':
+      return `Off the table: tap ${off.tap} ends at ${edge} in. w.c. and the system stands at ${at}. The maker does not allow it; clear the restriction first.`;
+    case 'belowTable':
+      return `Off the table: tap ${off.tap} begins at ${edge} in. w.c. and the system stands at ${at}. Airflow is at least ${flowText(off.edgeFlowCfm)} CFM.`;
+    case 'blankCell':
+      return `Off the table: ${at} in. w.c. falls on a blank cell of tap ${off.tap}, where the maker gives no figure.`;
+  }
+}
+
+const TABLE_FORMULA = 'airflow from the blower table, linear between the two nearest statics of the tap’s row';
+
+/** Why there is no airflow at all. */
+function lackingFlow({ tespInWc }: PressureJudgement, unit: UnitFacts, { offTable, bookFan }: FlowKnowledge): Verdict {
+  if (offTable && tespInWc !== undefined)
+    return missingVerdict('cfm', TABLE_FORMULA, offTableSentence(offTable, tespInWc));
+  if (unit.table && unit.tap && tespInWc !== undefined && !bookFan)
+    return missingVerdict('cfm', TABLE_FORMULA, `The table has no tap ${unit.tap}. Choose the tap in use again.`);
+  const lacking = [
+    tespInWc === undefined && 'the external static',
+    !unit.table && 'a blower table or another method',
+    unit.table && !unit.tap && 'the tap in use',
+    unit.tons === undefined && unit.designCfm === undefined && 'the tons',
+  ].filter((x) => typeof x === 'string');
+  return missingVerdict('cfm', TABLE_FORMULA, `Lacks ${lacking.join(', ')}.`);
+}
+
+/** Why a plain word cannot be said of an airflow, where it is not its σ alone. */
+function whyNoWord(flow: ReconciledFlow, { doubt }: FlowKnowledge, { target }: PressureJudgement): string | undefined {
+  if (flow.measured) return undefined;
+  if (flow.usualOnly) return 'Nothing was measured: it is what such units usually move.';
+  if (flow.dropOnly)
+    return target && flow.flowCfm > target.highCfm
+      ? 'A drop alone never says too much air: it is little air or the refrigerant side.'
+      : 'The drop alone says little air or the refrigerant side, not which.';
+  return doubt.seen.length > 0 ? doubt.signs[0] : undefined;
+}
+
+/** The one airflow's verdict: a word, its odds, what it rests on, and what would settle it where it can't be said. */
+export function airflowVerdict(
+  pressure: PressureJudgement,
+  flow: ReconciledFlow | undefined,
+  known: FlowKnowledge,
+  unit: UnitFacts,
+  rules: Rules,
+  settle: () => string | undefined,
+): Verdict {
+  if (!flow) return lackingFlow(pressure, unit, known);
+  const counted = known.estimates.filter((e) => flow.counted.includes(e.id));
+  const only = counted.length === 1 ? counted[0] : undefined;
+  const base = {
+    unit: 'cfm' as const,
+    value: flow.flowCfm,
+    readingIds: pressure.tesp.readingIds,
+    working: {
+      formula: only
+        ? only.id === 'blowerTable'
+          ? TABLE_FORMULA
+          : `airflow by ${only.name.toLowerCase()}`
+        : 'mean of the methods with weights 1/σ²',
+      inputs: [
+        ...(pressure.tespInWc === undefined
+          ? []
+          : [
+              { name: 'external static', value: pressure.tespInWc, unit: 'inWc' as const, source: 'computed' as const },
+            ]),
+        ...counted.map((e) => ({
+          name: `${e.name}, ± ${Math.round(e.sigmaShare * 100)} %`,
+          value: e.flowCfm,
+          unit: 'cfm' as const,
+          source: 'computed' as const,
+        })),
+      ],
+    },
+  };
+  const { target } = pressure;
+  if (!target) {
+    const sentence = `${flowText(flow.flowCfm)} ± ${flowText(flow.sigmaCfm)} CFM. Lacks the tons to judge it.`;
+    return { ...base, word: 'cantSay', sentence };
+  }
+  const judged = airflowAgainst(flow, target, unit.tons, rules, whyNoWord(flow, known, pressure));
+  const more = [
+    known.estimates.length > 1 && `By ${counted.length} of ${known.estimates.length} methods.`,
+    flow.disagreement?.sentence,
+    judged.word === 'cantSay' && !known.doubt.seen.length && known.doubt.signs[0],
+    judged.word === 'cantSay' && settle(),
+  ].filter((x) => typeof x === 'string' && x !== '');
+  return { ...base, ...judged, sentence: [judged.sentence, ...more].join(' ') };
+}

@@ -1,0 +1,29 @@
+import type { BeltDrive } from '../drive';
+import type { FilterFacts } from '../filter';
+import type { UnitFacts } from '../judge';
+import type { PressureReading } from '../readings';
+import type { HeatingFacts, LowStage, MotorFacts } from '../system';
+import type { ProvenPoint, TableConditions } from './estimates';
+import type { Fact } from './facts';
+
+/** A visit as core takes it. */
+export interface VisitFacts<R extends PressureReading = PressureReading> {
+  readonly unit: UnitFacts;
+  readonly mode: 'cooling' | 'heating';
+  readonly readings: readonly R[];
+  readonly facts: readonly Fact[];
+  readonly altitudeFt?: number;
+  readonly lineVolts?: number;
+  readonly table?: TableConditions;
+  /** Nameplate rise of the heater, °F. */
+  readonly rise?: { readonly min: number; readonly max: number };
+  readonly effectiveLengthFt?: number;
+  readonly filters?: FilterFacts;
+  readonly heating?: HeatingFacts;
+  readonly lowStage?: LowStage;
+  /** The motor's plate. */
+  readonly motorPlate?: MotorFacts;
+  readonly drive?: BeltDrive;
+  /** The unit as it was proven last. */
+  readonly proven?: ProvenPoint;
+}
