@@ -72,6 +72,7 @@ export {
 export type { Source, Sourced } from './numbers/source';
 export { crossing, crossingOf, operate, resistancesOf } from './operate';
 export { dropAt, merged, pathDropAt, type Resistance, resistanceFromPoint } from './path';
+export { currentPart, type DecidedPlan, intoWhole, type PartedVisit, partVisit, standingPlan } from './prove/partVisit';
 export { cautionsOf, moveWords, type PlanRecord, planRecordFault, promiseOf } from './prove/planRecord';
 export {
   type Conditions,
@@ -123,20 +124,14 @@ export { type Duct, tapeText, traversePlan, type TraversePlan } from './traverse
 export {
   assessVisit,
   blowerHeatWatts,
-  currentPart,
-  type DecidedPlan,
   type Fact,
   type FactKind,
   FILTER_TELLS,
   filterOutPressures,
-  intoWhole,
   MOTOR_METHOD,
   type NextMeasure,
-  type PartedVisit,
-  partVisit,
   PROVEN_METHOD,
   standingFacts,
-  standingPlan,
   TABLE_METHOD,
   USUAL_METHOD,
   VISIT_ONLY_FACTS,

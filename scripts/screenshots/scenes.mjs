@@ -17,7 +17,7 @@ async function checkAtReadingRoom(page) {
     await page.getByRole('button', { name: /^Keep/ }).click();
     await page.keyboard.press('Escape');
   }
-  await page.getByRole('button', { name: /^Airflow 940/ }).waitFor();
+  await page.getByRole('button', { name: /^Airflow \d/ }).waitFor();
 }
 
 const station = (page, name) =>
@@ -31,6 +31,14 @@ const visitAt = (n, name) => async (page) => {
   await page.goto(`/visits/de300000-0003-4000-8000-00000000000${n}`);
   await page.getByRole('group', { name: 'Stations' }).waitFor();
   if (name) await station(page, name);
+};
+
+/** A saved visit by its unit, where its number is not known beforehand. */
+const visitOf = (unit, name) => async (page) => {
+  const visits = await (await page.request.get('/api/visits')).json();
+  await page.goto(`/visits/${visits.find(({ title }) => title.includes(unit)).id}`);
+  await page.getByRole('group', { name: 'Stations' }).waitFor();
+  await station(page, name);
 };
 
 const plans = (page) => page.getByRole('group', { name: 'Ready plans' });
@@ -78,8 +86,6 @@ export const SCENES = [
     },
   },
   { name: 'look', play: visitAt(1, 'Look') },
-  { name: 'pressure-furnace', play: visitAt(2) },
-  { name: 'pressure-make-up-air', play: visitAt(8) },
   { name: 'pressure-wide', wide: true, play: visitAt(1) },
   { name: 'airflow', play: visitAt(1, 'Airflow') },
   { name: 'drop', play: visitAt(1, 'Drop') },
@@ -100,6 +106,8 @@ export const SCENES = [
     },
   },
   { name: 'fix', play: fixAt(1) },
+  { name: 'fix-no-table', play: visitOf('Office air handler', 'Fix') },
+  { name: 'claim', play: visitOf('Map room', 'Prove') },
   { name: 'fix-wide', wide: true, play: fixAt(1) },
   {
     name: 'plans-attic',

@@ -8,5 +8,4 @@ export * from './filterTells';
 export * from './nextMeasure';
 export * from './questions';
 export * from './motorPower';
-export * from './partVisit';
 export * from './visitFacts';

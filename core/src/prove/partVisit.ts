@@ -1,7 +1,7 @@
 import { applyMoves, looksSettledBy } from '../moves';
-import { liftPlanRecord, type PlanRecord } from '../prove/planRecord';
+import { liftPlanRecord, type PlanRecord } from './planRecord';
 import type { System } from '../system';
-import type { Fact } from './facts';
+import type { Fact } from '../visit';
 
 /** A reading as it is kept: with when it was taken. */
 export interface TakenReading {
