@@ -135,9 +135,9 @@ export const SCENES = [
       await page.getByRole('button', { name: /^Do these, then prove/ }).click();
       await page.getByRole('dialog').getByRole('button', { name: /begin/i }).click();
       for (const [port, figure] of [
-        ['R1', '.12'],
-        ['R2', '.17'],
-        ['S1', '.27'],
+        ['R1', '.17'],
+        ['R2', '.25'],
+        ['S1', '.21'],
       ]) {
         await page.getByRole('button', { name: new RegExp(`^Static at ${port}:`) }).click();
         await press(page, figure);
