@@ -12,8 +12,9 @@ import {
 } from '@huff/core';
 import { Type } from 'class-transformer';
 import { IsIn, IsOptional, registerDecorator, ValidateNested, type ValidationArguments } from 'class-validator';
-import { Id, LineOfText, Moment } from './fields';
+import { Id, Moment } from './fields';
 import { LIMITS } from './limits';
+import { RunConditionsDto } from './runConditions';
 
 export const FACT_KINDS: readonly FactKind[] = [...FLOW_METHOD_IDS, ...VISIT_ONLY_FACTS];
 
@@ -72,17 +73,6 @@ function SuitsKind(): PropertyDecorator {
     });
 }
 
-export class FactConditionsDto {
-  @IsIn(['cooling', 'heating'], { message: 'The mode is cooling or heating.' })
-  @IsOptional()
-  mode?: 'cooling' | 'heating';
-
-  /** The speed that ran. */
-  @LineOfText(LIMITS.tapLength, 'The tap')
-  @IsOptional()
-  tap?: string;
-}
-
 /** Something recorded at a visit beside statics. Never changed: a correction is a new fact that names the old one. */
 export class FactDto implements Fact {
   @Id('The fact’s id')
@@ -99,9 +89,9 @@ export class FactDto implements Fact {
 
   /** How the unit ran while it was taken; facts of before do not say. */
   @ValidateNested({ message: 'Conditions must say mode and tap.' })
-  @Type(() => FactConditionsDto)
+  @Type(() => RunConditionsDto)
   @IsOptional()
-  conditions?: FactConditionsDto | null;
+  conditions?: RunConditionsDto | null;
 
   @Id('The corrected fact’s id')
   @IsOptional()

@@ -2,10 +2,11 @@ import 'reflect-metadata';
 import { PORT_IDS, type Conditions, type PortId } from '@huff/core';
 import { Type } from 'class-transformer';
 import { IsIn, IsOptional, ValidateNested } from 'class-validator';
-import { Id, LineOfText, Moment, NumberIn } from './fields';
+import { Id, Moment, NumberIn } from './fields';
 import { LIMITS } from './limits';
+import { RunConditionsDto } from './runConditions';
 
-export class ConditionsDto implements Conditions {
+export class ConditionsDto extends RunConditionsDto implements Conditions {
   @IsIn(['on', 'off'], { message: 'The door is on or off.' })
   door!: 'on' | 'off';
 
@@ -18,14 +19,6 @@ export class ConditionsDto implements Conditions {
   @NumberIn(LIMITS.minutesRunning, 'Minutes running')
   @IsOptional()
   minutesRunning?: number;
-
-  @IsIn(['cooling', 'heating'], { message: 'The mode is cooling or heating.' })
-  @IsOptional()
-  mode?: 'cooling' | 'heating';
-
-  @LineOfText(LIMITS.tapLength, 'The tap')
-  @IsOptional()
-  tap?: string;
 
   @NumberIn(LIMITS.volts, 'Line volts', 'V')
   @IsOptional()

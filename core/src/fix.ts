@@ -32,4 +32,5 @@ export {
   subsets,
 } from './plan';
 export type { Claim } from './prove/claim';
+export { planRecordOf } from './prove/planRecord';
 export { type Proof, type ProofLine, proofOf } from './prove/proof';

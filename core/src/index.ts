@@ -138,4 +138,14 @@ export {
   type VisitAssessment,
   type VisitFacts,
 } from './visit';
-export { flowText, oddsText, percentText, ruleText, staticText, tonsText, turnsOpenText, turnsText } from './words';
+export {
+  flowText,
+  oddsText,
+  percentText,
+  ruleText,
+  sentenceCase,
+  staticText,
+  tonsText,
+  turnsOpenText,
+  turnsText,
+} from './words';

@@ -4,7 +4,7 @@ import { predictHeating, type Goal } from '../model';
 import { crossingOf, operate, type Crossing } from '../operate';
 import { DUCT_EXPONENT, pathDropAt, resistanceFromPoint } from '../path';
 import { onTap, type System } from '../system';
-import { flowText, percentText, staticText } from '../words';
+import { flowText, percentText, staticText, sentenceCase } from '../words';
 import { isChoked, landingOf, landingScore, tierOf, type Tier } from './landing';
 import { speedName, speedOutcomes, type SpeedOutcome } from './speedOutcomes';
 
@@ -55,8 +55,6 @@ type Landed = OnCurve & { readonly tier: Tier; readonly score: number };
 const says = ({ operation }: OnCurve) =>
   `${flowText(operation.flowCfm)} CFM at ${staticText(operation.tespInWc)} in. w.c.`;
 
-const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
-
 /** The best landing first, then the likeliest to stay there. */
 const bestOf = (candidates: readonly Landed[]): Landed | undefined =>
   [...candidates].sort((a, b) => a.tier - b.tier || b.score - a.score)[0];
@@ -86,7 +84,7 @@ function whyRestricted(system: System, target: Target, maxTesp: Sourced, onCurve
   }
   const tooHigh = onCurve.find((o) => o.tesp === 'outside');
   return tooHigh
-    ? `${capital(speedName(system, tooHigh.tap))} would move ${says(tooHigh)} and ${limit}.`
+    ? `${sentenceCase(speedName(system, tooHigh.tap))} would move ${says(tooHigh)} and ${limit}.`
     : 'The speeds that could bring the air end on their curve before they meet this path.';
 }
 
@@ -181,7 +179,7 @@ export function advise(facts: AdviceFacts): Advice {
       kind: 'confirmFirst',
       outcomes,
       headline: 'Before a slower speed: make sure of the air',
-      reason: `${capital(speedName(system, best.tap))} would move ${says(best)} ${noSlower}`,
+      reason: `${sentenceCase(speedName(system, best.tap))} would move ${says(best)} ${noSlower}`,
     };
   if (best) {
     const usual = system.fan.usual ? ` That is ${curveWords(system.fan)}: read again after it.` : '';
@@ -207,7 +205,7 @@ export function advise(facts: AdviceFacts): Advice {
       tap: slower ? undefined : nearer.tap,
       outcomes,
       headline: `No speed lands in the band; ${speedName(system, nearer.tap)} is nearest`,
-      reason: `${capital(speedName(system, under.tap))} moves ${says(under)}, ${speedName(system, over.tap)} ${says(over)}${slower ? ` ${noSlower}` : ''}`,
+      reason: `${sentenceCase(speedName(system, under.tap))} moves ${says(under)}, ${speedName(system, over.tap)} ${says(over)}${slower ? ` ${noSlower}` : ''}`,
     };
   }
   if (over && outcomes.some((o) => o.operation.kind === 'offTable' && o.operation.side === 'belowTable')) {
@@ -215,7 +213,7 @@ export function advise(facts: AdviceFacts): Advice {
       kind: 'cantSay',
       outcomes,
       headline: `Too much air, and the slower speeds are off their curve`,
-      reason: `${capital(speedName(system, over.tap))} moves ${says(over)} Slower ones would run below the lowest static of their curve: look for an open or missing duct or filter first.`,
+      reason: `${sentenceCase(speedName(system, over.tap))} moves ${says(over)} Slower ones would run below the lowest static of their curve: look for an open or missing duct or filter first.`,
     };
   }
   if (over) {

@@ -1,3 +1,4 @@
+import type { FanLag } from '../fan';
 import type { Look } from '../look';
 import { backwards } from './backwards';
 import { coilDirtyInside } from './coilDirtyInside';
@@ -83,6 +84,10 @@ export const isCleared = (cause: Cause, looks: Looks): boolean =>
 /** The causes of a unit that were seen and stand. */
 export const causesSeen = (unit: CauseUnit, looks: Looks): Cause[] =>
   causesAt(unit).filter((cause) => isSeen(cause, looks));
+
+/** What causes do to a fan, each as large as is usual: assumed until something measures it. */
+export const usualLags = (causes: readonly Cause[]): FanLag[] =>
+  causes.flatMap((cause) => (cause.lag ? [{ ...cause.lag(cause.usual), assumed: true }] : []));
 
 /** Whether anything that a move mends was seen. @param unit left out: whatever the unit */
 export const isSeenFor = (moveId: string, looks: Looks, unit?: CauseUnit): boolean =>

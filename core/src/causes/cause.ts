@@ -104,6 +104,9 @@ export const parameterOf = ({ range }: Pick<Cause, 'range'>, severity: number): 
 export const severityOf = ({ range }: Pick<Cause, 'range'>, parameter: number): number =>
   range.bad === range.mild ? 0 : (parameter - range.mild) / (range.bad - range.mild);
 
+/** (J) How far the usual size of something seen may be off, as one σ: a share of its loss. */
+export const USUAL_SIZE_SIGMA = 0.4;
+
 type SlowFan = Omit<Cause, 'kind' | 'apply' | 'lag'> & {
   readonly lag: Pick<FanLag, 'cause' | 'acts'>;
 };

@@ -7,7 +7,19 @@ import { observe } from '../observe';
 import { COIL_EXPONENT, DUCT_EXPONENT, FILTER_EXPONENT, resistanceFromPoint } from '../path';
 import { moistAir } from '../air';
 import { LAYOUT_IDS, type System } from '../system';
-import { CAUSES, causeOf, causesAt, causesSeen, isCleared, isSeen, looksMendedBy, parameterOf, severityOf } from '.';
+import {
+  CAUSES,
+  causeOf,
+  causesAt,
+  causesSeen,
+  isCleared,
+  isSeen,
+  looksMendedBy,
+  usualLags,
+  withInnerLoss,
+  parameterOf,
+  severityOf,
+} from '.';
 
 const looks = (...seen: Look[]) => new Map(seen.map((look) => [look.item, look]));
 
@@ -127,5 +139,21 @@ describe('what was seen', () => {
     expect(looksMendedBy('cleanWheel')).toEqual(['wheel']);
     expect(looksMendedBy('cleanCoil')).toEqual(['coilFace']);
     expect(looksMendedBy('largerMotor')).toEqual([]);
+  });
+});
+
+describe('what was seen, as large as is usual', () => {
+  test('is a lag of the fan for what slows it, and none for what is in the path', () => {
+    const lags = usualLags([causeOf('wheelCaked')!, causeOf('filterLoaded')!, causeOf('slippingBelt')!]);
+    expect(lags).toEqual([
+      { cause: 'wheel', acts: 'speed', factor: 0.85, assumed: true },
+      { cause: 'slip', acts: 'speed', factor: 0.9, assumed: true },
+    ]);
+  });
+  test('a loss inside takes air and leaves no trace in the statics but that they fall', () => {
+    const lossy = seenOn(withInnerLoss(sound, 0.2, 1300));
+    const whole = seenOn(sound);
+    expect(lossy.flowCfm).toBeLessThan(whole.flowCfm);
+    for (const [port, p] of lossy.statics) expect(Math.abs(p)).toBeLessThan(Math.abs(whole.statics.get(port)!) + 1e-9);
   });
 });

@@ -2,7 +2,7 @@ import { layoutOf, type System } from '../system';
 import { COIL_EXPONENT, resistanceFromPoint } from '../path';
 import { parameterOf, type Cause } from './cause';
 
-/** What a matted coil inside takes beyond the table, at an airflow. @param lossInWc in. w.c. at `flowCfm` */
+/** A system with something lost inside its cabinet beyond the table: a matted coil, ice. @param lossInWc in. w.c. at `flowCfm` */
 export const withInnerLoss = (system: System, lossInWc: number, flowCfm: number): System => ({
   ...system,
   inside: { stages: ['coil'], side: 'return', resistance: resistanceFromPoint(lossInWc, flowCfm, COIL_EXPONENT) },

@@ -1,6 +1,6 @@
-import { COIL_EXPONENT, resistanceFromPoint } from '../path';
 import { stretchesOf } from '../system';
 import { parameterOf, type Cause } from './cause';
+import { withInnerLoss } from './coilDirtyInside';
 import { resisting } from './resisting';
 
 const range = { mild: 3, bad: 8 };
@@ -27,13 +27,6 @@ export const iced: Cause = {
     const factor = parameterOf({ range }, severity);
     if (stretchesOf(system, 'coil').length > 0) return resisting(system, 'coil', factor);
     const flow = 400 * (system.cooling?.tons ?? 3);
-    return {
-      ...system,
-      inside: {
-        stages: ['coil'],
-        side: 'return',
-        resistance: resistanceFromPoint(CLEAN_INSIDE_IN_WC * (factor - 1), flow, COIL_EXPONENT),
-      },
-    };
+    return withInnerLoss(system, CLEAN_INSIDE_IN_WC * (factor - 1), flow);
   },
 };

@@ -1,3 +1,3 @@
 export * from './catalogue';
 export * from './cause';
-export { withInnerLoss } from './coilDirtyInside';
+export { coilDirtyInside, withInnerLoss } from './coilDirtyInside';

@@ -2,7 +2,7 @@ import { causesAt, causesSeen, isCleared, type Cause, type Looks } from '../caus
 import type { FlowEstimate } from '../flow';
 import { stageBudget, type Rules, type Sourced, type Target, type UnitFacts } from '../judge';
 import { layoutOf } from '../system';
-import { flowText, percentText, staticText } from '../words';
+import { flowText, percentText, staticText, sentenceCase } from '../words';
 
 /**
  * How far the air may lie under what the book says, because the fan may be less than its curve.
@@ -89,7 +89,7 @@ export function fanDoubt(facts: DoubtFacts): FanDoubt {
   const slow = causesAt(unit).filter((cause) => cause.kind === 'slowFan' && !measuredAway(cause, measured));
   const seen = causesSeen(unit, looks).filter((cause) => slow.includes(cause));
   const open = slow.filter((cause) => !isCleared(cause, looks) && !seen.includes(cause));
-  const signs = seen.map((cause) => `${capital(cause.name)} was seen: the book speaks of a fan without it.`);
+  const signs = seen.map((cause) => `${sentenceCase(cause.name)} was seen: the book speaks of a fan without it.`);
   let share = 0;
   if (bookCfm !== undefined) {
     const measuredRatios = others.map((e) => e.flowCfm / bookCfm);
@@ -121,5 +121,3 @@ export function fanDoubt(facts: DoubtFacts): FanDoubt {
   }
   return { share, seen, signs, open };
 }
-
-const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);

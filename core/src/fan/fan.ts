@@ -81,6 +81,12 @@ function plainRuns({ motor, table, usual, densityRatio }: Fan, tap: string): rea
   return row && thinAir(curveRuns(table, row), motor, densityRatio ?? 1);
 }
 
+/** The curve as it stands, or undefined where `fanRuns` would throw. */
+function standingRuns(fan: Fan): readonly CurveRun[] | undefined {
+  const runs = plainRuns(fan, fan.tap);
+  return runs && laggedRuns(runs, lagFactors(fan));
+}
+
 /**
  * The curve of a fan as it stands: its speed's runs, moved by its lags. Where the maker's table or the usual curve's range ends, the
  * curve ends. This and what follows here is the only way to a fan's curve.
@@ -89,9 +95,9 @@ function plainRuns({ motor, table, usual, densityRatio }: Fan, tap: string): rea
  * @source fan laws: airflow ∝ speed, static ∝ speed²
  */
 export function fanRuns(fan: Fan): readonly CurveRun[] {
-  const runs = plainRuns(fan, fan.tap);
+  const runs = standingRuns(fan);
   if (!runs) throw new RangeError(`The fan has no speed ${fan.tap}.`);
-  return laggedRuns(runs, lagFactors(fan));
+  return runs;
 }
 
 /** Whether a fan can run at a speed: its table has the row, or its usual curve knows the step. */
@@ -123,11 +129,10 @@ export const fanRpm = ({ table, usual }: Fan, tap: string): number | undefined =
  * @example readFan(example A on tap 3, 0.58) // 940.2 CFM
  */
 export function readFan(fan: Fan, staticInWc: number): FlowReading | OffTable | undefined {
-  const runs = plainRuns(fan, fan.tap);
+  const runs = standingRuns(fan);
   if (!runs || runs.length === 0) return undefined;
-  const moved = laggedRuns(runs, lagFactors(fan));
-  const { flowCfm, lastRunBelow } = flowOnRuns(moved, staticInWc);
-  return flowCfm === undefined ? offTable(fan.tap, moved, lastRunBelow) : { kind: 'flow', tap: fan.tap, flowCfm };
+  const { flowCfm, lastRunBelow } = flowOnRuns(runs, staticInWc);
+  return flowCfm === undefined ? offTable(fan.tap, runs, lastRunBelow) : { kind: 'flow', tap: fan.tap, flowCfm };
 }
 
 /** The airflow of `readFan` alone, CFM; undefined off the curve. */
@@ -143,8 +148,8 @@ export function flowAt(fan: Fan, staticInWc: number): number | undefined {
  * @example staticAt(example A on tap 3, 940.2) // 0.58
  */
 export function staticAt(fan: Fan, flowCfm: number): number | undefined {
-  const runs = plainRuns(fan, fan.tap);
-  return runs && staticOnRuns(laggedRuns(runs, lagFactors(fan)), flowCfm);
+  const runs = standingRuns(fan);
+  return runs && staticOnRuns(runs, flowCfm);
 }
 
 /** Where a fan's curve comes from, in words that go after a figure. */

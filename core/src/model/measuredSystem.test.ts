@@ -1,5 +1,6 @@
 import { EXAMPLE_A_GOAL, EXAMPLE_A_READINGS, EXAMPLE_A_UNIT } from '../../fixtures/exampleA';
 import { EXAMPLE_D_GOAL, EXAMPLE_D_SYSTEM } from '../../fixtures/exampleD';
+import { look, traverseOf } from '../../fixtures/exampleLooks';
 import { ampsAtLoad, loadAtAmps, noLoadShare } from '../drive';
 import { DEFAULT_RULES } from '../judge';
 import { operate } from '../operate';
@@ -11,12 +12,6 @@ import { assessVisit, type Fact, type VisitFacts } from '../visit';
 import { heatBand, motorLoad, powerOf, predict, riseAt, wearWarnings } from '.';
 
 const goal = EXAMPLE_A_GOAL;
-let id = 0;
-const look = (item: string, state: string): Fact => ({
-  id: `look ${(id += 1)}`,
-  kind: 'look',
-  inputs: { item, state },
-});
 const assess = (extra: Partial<VisitFacts>) =>
   assessVisit(
     { unit: EXAMPLE_A_UNIT, mode: 'cooling', readings: EXAMPLE_A_READINGS, facts: [], ...extra },
@@ -31,22 +26,6 @@ const flowOf = (system: System) => {
   const found = operate(system);
   return found.kind === 'crossing' ? found.flowCfm : undefined;
 };
-/** A traverse of a 20 × 12 duct by three holes, with such a mean velocity. */
-const traverse = (fpm: number): Fact => ({
-  id: 'traverse',
-  kind: 'traverse',
-  inputs: {
-    shape: 'rectangle',
-    widthIn: 20,
-    heightIn: 12,
-    plan: 'sweep',
-    instrument: 'velocity',
-    readings: [fpm, fpm, fpm],
-    beforeIn: 200,
-    afterIn: 90,
-  },
-});
-
 describe('the measured system', () => {
   test('with the table alone it stands where it was read', () => {
     const { system, notes } = modelled({});
@@ -70,7 +49,7 @@ describe('the measured system', () => {
   });
 
   test('another method sets the fan to what all methods agree on', () => {
-    const { flow, model } = assess({ facts: [traverse(560)] });
+    const { flow, model } = assess({ facts: [traverseOf(560)] });
     expect(flow?.counted).toContain('traverse');
     expect(model?.system.fan.lags).toEqual([expect.objectContaining({ cause: 'measured', acts: 'flow' })]);
     expect(flowOf(model!.system)).toBeCloseTo(flow!.flowCfm, 3);
@@ -81,7 +60,7 @@ describe('the measured system', () => {
     expect(taken.system.fan.lags).toEqual([{ cause: 'wheel', acts: 'speed', factor: 0.85, assumed: true }]);
     expect(taken.notes.join()).toContain('A caked blower wheel is taken to cost 15 % of the speed, ± 40 %');
     expect(flowOf(taken.system)).toBeLessThan(940);
-    const told = modelled({ facts: [look('wheel', 'caked'), traverse(510)] });
+    const told = modelled({ facts: [look('wheel', 'caked'), traverseOf(510)] });
     expect(told.system.fan.lags).toEqual([expect.objectContaining({ cause: 'wheel', assumed: false })]);
     expect(told.notes.filter((note) => note.includes('wheel'))).toEqual([]);
   });
@@ -183,7 +162,7 @@ describe('prediction', () => {
   });
 
   test('the duct that was traversed tells its velocity', () => {
-    const found = predict(modelled({ facts: [traverse(560)] }).system, goal);
+    const found = predict(modelled({ facts: [traverseOf(560)] }).system, goal);
     expect(found.ductFpm).toBeCloseTo(
       (found.operation.kind === 'crossing' ? found.operation.flowCfm : 0) / (240 / 144),
       6,

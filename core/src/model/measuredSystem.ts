@@ -1,13 +1,31 @@
 import { moistAir } from '../air';
 import { predictCoil } from '../coil';
 import { driveState, type BeltDrive } from '../drive';
-import { causeOf, isSeen, type Cause, type Looks } from '../causes';
-import { AS_FOUND, flowAt, staticAt, usualCurveFault, withSecondPoint, type Fan, type FanLag } from '../fan';
+import {
+  causeOf,
+  coilDirtyInside,
+  isSeen,
+  USUAL_SIZE_SIGMA,
+  usualLags,
+  withInnerLoss,
+  type Cause,
+  type Looks,
+} from '../causes';
+import {
+  AS_FOUND,
+  flowAt,
+  lagFactors,
+  staticAt,
+  usualCurveFault,
+  withSecondPoint,
+  type Fan,
+  type FanLag,
+} from '../fan';
 import type { FilterFacts } from '../filter';
 import type { ReconciledFlow } from '../flow';
 import { measuredPath, stageBudget, type Judgement, type Rules, type UnitFacts } from '../judge';
 import { bracketedRoot } from '../numbers/bracketedRoot';
-import { COIL_EXPONENT, DUCT_EXPONENT, FILTER_EXPONENT, dropAt, resistanceFromPoint } from '../path';
+import { DUCT_EXPONENT, FILTER_EXPONENT, dropAt, resistanceFromPoint } from '../path';
 import {
   layoutOf,
   STAGE_WORDS,
@@ -19,6 +37,7 @@ import {
   type Stretch,
   type System,
 } from '../system';
+import { percentText, sentenceCase } from '../words';
 
 /** What a visit knows that decides how its system answers to a change. */
 export interface MeasuredFacts {
@@ -97,20 +116,16 @@ function setTo(fan: Fan, staticInWc: number, flowCfm: number): Fan {
 
 const takenWords = (facts: MeasuredFacts): string[] =>
   facts.slowFan.map((cause) =>
-    cause.id === 'coilDirtyInside'
-      ? `${capital(cause.name)} is taken to cost ${cause.usual.toFixed(2)} in. w.c. beyond the table, ± 40 %.`
-      : `${capital(cause.name)} is taken to cost ${Math.round(100 * (1 - cause.usual))} % of the ${cause.lag?.(1).acts === 'flow' ? 'air' : 'speed'}, ± 40 % of that: no second method has told.`,
+    cause === coilDirtyInside
+      ? `${sentenceCase(cause.name)} is taken to cost ${cause.usual.toFixed(2)} in. w.c. beyond the table, ± ${percentText(USUAL_SIZE_SIGMA)}.`
+      : `${sentenceCase(cause.name)} is taken to cost ${Math.round(100 * (1 - cause.usual))} % of the ${cause.lag?.(1).acts === 'flow' ? 'air' : 'speed'}, ± ${percentText(USUAL_SIZE_SIGMA)} of that: no second method has told.`,
   );
-
-const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
-
-const innerCoil = causeOf('coilDirtyInside')!;
 
 /** The maker's curve, set to the airflow that counts; undefined where its row says nothing at this static. */
 function onBook(facts: MeasuredFacts, book: Fan, flow: ReconciledFlow, tespInWc: number): FanModel | undefined {
   const { flowCfm, measured } = flow;
   const lags = book.lags ?? [];
-  const inner = facts.slowFan.includes(innerCoil);
+  const inner = facts.slowFan.includes(coilDirtyInside);
   if (measured && lags.length > 0) {
     const fitted = fittedLags(without(book), lags, tespInWc, flowCfm);
     if (fitted) return { fan: { ...book, lags: fitted }, notes: [] };
@@ -118,10 +133,10 @@ function onBook(facts: MeasuredFacts, book: Fan, flow: ReconciledFlow, tespInWc:
   if (inner && lags.length === 0) {
     const told = measured ? staticAt(book, flowCfm) : undefined;
     if (told !== undefined && told - tespInWc > 0.01) return { fan: book, insideInWc: told - tespInWc, notes: [] };
-    if (!measured && flowAt(book, tespInWc + innerCoil.usual) !== undefined)
+    if (!measured && flowAt(book, tespInWc + coilDirtyInside.usual) !== undefined)
       return {
-        fan: setTo(book, tespInWc + innerCoil.usual, flowCfm),
-        insideInWc: innerCoil.usual,
+        fan: setTo(book, tespInWc + coilDirtyInside.usual, flowCfm),
+        insideInWc: coilDirtyInside.usual,
         notes: takenWords(facts),
       };
   }
@@ -133,16 +148,19 @@ function onBook(facts: MeasuredFacts, book: Fan, flow: ReconciledFlow, tespInWc:
 function onUsualCurve(facts: MeasuredFacts, flow: ReconciledFlow, tespInWc: number): FanModel | NotMeasured {
   const { unit, slowFan: seen, drive, tap, secondPoint } = facts;
   const { motor, tons } = unit;
-  const lags = seen.flatMap((cause) => (cause.lag ? [{ ...cause.lag(cause.usual), assumed: true }] : []));
-  const speed = lags.reduce((product, lag) => (lag.acts === 'speed' ? product * lag.factor : product), 1);
-  const held = lags.reduce((product, lag) => (lag.acts === 'flow' ? product * lag.factor : product), 1);
-  const insideInWc = seen.includes(innerCoil) ? innerCoil.usual : undefined;
+  const lags = usualLags(seen);
+  // The curve without its lags: what was measured, put back by what they take.
+  const taken = lagFactors({ motor, lags });
+  const insideInWc = seen.includes(coilDirtyInside) ? coilDirtyInside.usual : undefined;
   const anchor = {
-    flowCfm: flow.flowCfm / speed / held,
-    staticInWc: (tespInWc + (insideInWc ?? 0)) / (speed * speed),
+    flowCfm: flow.flowCfm / (taken.speed * taken.flow),
+    staticInWc: (tespInWc + (insideInWc ?? 0)) / (taken.speed ** 2 * taken.static),
   };
   const fault = usualCurveFault(motor, anchor);
-  if (fault) return { why: fault };
+  if (fault)
+    return {
+      why: lags.length > 0 ? `With ${seen.map(({ name }) => name).join(' and ')} counted out: ${fault}` : fault,
+    };
   const rpm = motor === 'beltDrive' && drive ? (drive.measuredRpm ?? driveState(drive).ratioRpm).toFixed(1) : undefined;
   const mark = rpm ?? tap ?? AS_FOUND;
   const first = {
@@ -201,7 +219,7 @@ function parted(stretch: Stretch, flowCfm: number, facts: MeasuredFacts, notes: 
   const sum = others.reduce((total, kind) => total + share(kind), 0);
   const names = stages.map((kind) => STAGE_WORDS[kind]).join(' and ');
   const assumed = `${names} were read together; how they share it is taken.`;
-  notes.push(assumed.charAt(0).toUpperCase() + assumed.slice(1));
+  notes.push(sentenceCase(assumed));
   return stages.map((kind) => ({
     stages: [kind],
     side,
@@ -263,26 +281,20 @@ export function measuredSystem(facts: MeasuredFacts): MeasuredSystem | NotMeasur
   const path = measuredPath(judgement.stretches, tespInWc, flowCfm).flatMap((stretch) =>
     parted(stretch, flowCfm, facts, notes),
   );
-  return {
-    notes,
-    system: {
-      layout: unit.layout,
-      filterPlace: unit.filterPlace,
-      path,
-      inside:
-        insideInWc === undefined
-          ? undefined
-          : { stages: ['coil'], side: 'return', resistance: resistanceFromPoint(insideInWc, flowCfm, COIL_EXPONENT) },
-      fan,
-      filters: facts.filters,
-      // A visit in heating says nothing of cooling's own speed, and the speed that was measured is heating's.
-      ...(facts.mode === 'heating'
-        ? { heating: facts.heating && { ...facts.heating, tap: undefined } }
-        : { cooling: coolingOf(facts, flowCfm), heating: facts.heating, lowStage: facts.lowStage }),
-      motor: facts.motor,
-      drive: facts.drive,
-      altitudeFt: facts.altitudeFt,
-      ductAreaSqFt: facts.ductAreaSqFt,
-    },
+  const system: System = {
+    layout: unit.layout,
+    filterPlace: unit.filterPlace,
+    path,
+    fan,
+    filters: facts.filters,
+    // A visit in heating says nothing of cooling's own speed, and the speed that was measured is heating's.
+    ...(facts.mode === 'heating'
+      ? { heating: facts.heating && { ...facts.heating, tap: undefined } }
+      : { cooling: coolingOf(facts, flowCfm), heating: facts.heating, lowStage: facts.lowStage }),
+    motor: facts.motor,
+    drive: facts.drive,
+    altitudeFt: facts.altitudeFt,
+    ductAreaSqFt: facts.ductAreaSqFt,
   };
+  return { notes, system: insideInWc === undefined ? system : withInnerLoss(system, insideInWc, flowCfm) };
 }

@@ -10,8 +10,7 @@ import {
 } from '../drive';
 import { bhpAt, lagFactors, tapRow, type MotorKind } from '../fan';
 import { wordUnder, type VerdictWord } from '../judge';
-import { operate, type Crossing } from '../operate';
-import { dropAt } from '../path';
+import { innerDropInWc, operate, type Crossing } from '../operate';
 import type { System } from '../system';
 
 /** Where a figure of power comes from. */
@@ -38,8 +37,7 @@ export interface MotorLoad {
 }
 
 /** What the fan has to overcome, in. w.c.: the external static and what is lost inside beyond the table. */
-const fanStatic = (system: System, { flowCfm, tespInWc }: Crossing) =>
-  tespInWc + (system.inside ? dropAt(system.inside.resistance, flowCfm) : 0);
+const fanStatic = (system: System, { flowCfm, tespInWc }: Crossing) => tespInWc + innerDropInWc(system, flowCfm);
 
 /** Watts of a tap's row, linear between the maker's figures; a lagging fan is read where its table stands. */
 function tableWatts(system: System, at: Crossing): number | undefined {

@@ -102,6 +102,10 @@ export function crossingOf(
   return { ...edge, askedInWc: pathDropAt(path, edge.edgeFlowCfm) };
 }
 
+/** What is lost inside the cabinet beyond the maker's table at an airflow, in. w.c.; 0 where nothing is. */
+export const innerDropInWc = ({ inside }: Pick<System, 'inside'>, flowCfm: number): number =>
+  inside ? dropAt(inside.resistance, flowCfm) : 0;
+
 /** Everything the fan has to overcome, inside the cabinet and out. */
 export const resistancesOf = (system: System): Resistance[] =>
   [...system.path, ...(system.inside ? [system.inside] : [])].map((stretch) => stretch.resistance);
@@ -116,5 +120,5 @@ export function operate(system: System): Operation {
   const found = crossingOf(system.fan.tap, fanRuns(system.fan), resistancesOf(system));
   if (!system.inside || found.kind === 'offTable') return found;
   // What is lost inside the cabinet is not in the external static.
-  return { ...found, tespInWc: found.tespInWc - dropAt(system.inside.resistance, found.flowCfm) };
+  return { ...found, tespInWc: found.tespInWc - innerDropInWc(system, found.flowCfm) };
 }

@@ -1,9 +1,10 @@
-import { fanRuns, flowAt, speedSigma, usualPerhaps, type Fan, type FanLag } from '../fan';
+import { USUAL_SIZE_SIGMA } from '../causes';
+import { flowAt, speedSigma, usualPerhaps, type Fan, type FanLag } from '../fan';
 import { staticSigma } from '../judge';
 import { predictHeating, type Goal } from '../model';
 import { applyMoves, type ChosenMove } from '../moves';
 import { normal, seededRandom } from '../numbers/random';
-import { crossingOf, operate, resistancesOf, type Crossing } from '../operate';
+import { innerDropInWc, operate, type Crossing } from '../operate';
 import { dropAt } from '../path';
 import type { Stretch, System } from '../system';
 
@@ -28,10 +29,8 @@ export interface Odds {
   readonly heat: number;
 }
 
-/** (J) How far a changed stretch may turn out other than rated or taken, as one standard deviation. */
-const CHANGED_SIGMA = 0.15;
-/** (J) An assumed size of something seen: ± 40 % of its loss. */
-const LAG_SIGMA = 0.4;
+/** (J) How far a changed stretch may turn out other than rated or taken, as one standard deviation, a share. */
+export const CHANGED_SIGMA = 0.15;
 /** (J) An assumed share of a stretch that was read as one. */
 const SHARE_SIGMA = 0.35;
 
@@ -73,7 +72,7 @@ const clamp = (value: number, low: number, high: number) => Math.min(high, Math.
 /** The lags as they might be: an assumed one by its loss. */
 const lagsPerhaps = (lags: readonly FanLag[] | undefined, z: number): readonly FanLag[] | undefined =>
   lags?.map((lag) =>
-    lag.assumed ? { ...lag, factor: clamp(1 - (1 - lag.factor) * (1 + LAG_SIGMA * z), 0.2, 1) } : lag,
+    lag.assumed ? { ...lag, factor: clamp(1 - (1 - lag.factor) * (1 + USUAL_SIZE_SIGMA * z), 0.2, 1) } : lag,
   );
 
 /** Shares of a stretch that was read as one: what the filter takes of it might be more or less, the sum stays. */
@@ -135,10 +134,10 @@ function perhaps(system: System, now: Crossing, sure: Sureness, goal: Goal, z: D
     ...system.inside,
     resistance: {
       ...system.inside.resistance,
-      coefficient: system.inside.resistance.coefficient * Math.max(0, 1 + LAG_SIGMA * z.lag),
+      coefficient: system.inside.resistance.coefficient * Math.max(0, 1 + USUAL_SIZE_SIGMA * z.lag),
     },
   };
-  const lost = inside ? dropAt(inside.resistance, now.flowCfm) : 0;
+  const lost = innerDropInWc({ inside }, now.flowCfm);
   const fan = curvePerhaps(system.fan, z, tesp / now.tespInWc);
   const onCurve = flowAt(fan, tesp + lost);
   const byBook = sure.byBook === true && !fan.usual && onCurve !== undefined;
@@ -217,15 +216,14 @@ export function sampledOutcomes(
       continue;
     }
     const changed = somewhatOther(done.system, drawn!, z);
-    const found = crossingOf(changed.fan.tap, fanRuns(changed.fan), resistancesOf(changed));
+    const found = operate(changed);
     if (found.kind === 'offTable') {
       outcomes.push({});
       continue;
     }
-    const lost = changed.inside ? dropAt(changed.inside.resistance, found.flowCfm) : 0;
     outcomes.push({
       flowCfm: found.flowCfm,
-      tespInWc: found.tespInWc - lost,
+      tespInWc: found.tespInWc,
       heatOutside: changed.heating !== undefined && predictHeating(changed)?.word === 'outside',
     });
   }

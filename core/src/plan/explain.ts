@@ -2,7 +2,7 @@ import type { Goal, Prediction } from '../model';
 import { moveOf, type ChosenMove } from '../moves';
 import { soundInputs } from '../tools';
 import { stageDropAt, type StageKind, type System } from '../system';
-import { flowText, percentText, staticText } from '../words';
+import { flowText, percentText, staticText, sentenceCase } from '../words';
 import { operate } from '../operate';
 import type { Odds } from './chance';
 
@@ -55,7 +55,7 @@ export function explainPlan(
   const clauses = moves.map((move) => clauseOf(move, system));
   const done = clauses.length === 0 ? 'nothing has to be changed' : inOrder(clauses);
   const why = heaviest && moves.some(({ id }) => moveOf(id)?.does === 'lowersStatic') ? `${heaviest}: ${done}` : done;
-  const first = `${why.charAt(0).toUpperCase()}${why.slice(1)}.`;
+  const first = `${sentenceCase(why)}.`;
   const { operation, heating } = prediction;
   if (operation.kind === 'offTable')
     return `${first} That leaves the ${system.fan.usual ? 'range of the usual curve' : 'maker’s table'}, where nothing is promised.`;

@@ -3,8 +3,8 @@ import { fanRuns, lagFactors, type CurveRun, type Fan } from '../fan';
 import { tespAllowedInWc } from '../judge';
 import { predictHeating, type Goal } from '../model';
 import { applyMoves, effortOf, moveOf, type ChosenMove, type MoveFigures } from '../moves';
-import { crossingOf, resistancesOf } from '../operate';
-import { dropAt, merged } from '../path';
+import { crossingOf, resistancesOf, innerDropInWc } from '../operate';
+import { merged } from '../path';
 import type { System } from '../system';
 import { Front, type Burden } from './front';
 import type { SpeedOption } from './speeds';
@@ -177,7 +177,7 @@ export function* searchCombinations(
       const fan = { ...applied.system.fan, tap: speed.fan.tap, lags };
       const found = crossingOf(fan.tap, runsOf(fan), resistances, SEARCH_TOLERANCE_IN_WC);
       if (found.kind === 'offTable') continue;
-      const tespInWc = inside ? found.tespInWc - dropAt(inside.resistance, found.flowCfm) : found.tespInWc;
+      const tespInWc = found.tespInWc - innerDropInWc({ inside }, found.flowCfm);
       if (raises[s] && !lowersStatic && !speedFirst && tespInWc > mostTesp) {
         refusedSpeed += 1;
         continue;

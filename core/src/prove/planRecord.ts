@@ -1,7 +1,7 @@
 import { DEFAULT_RULES } from '../judge';
 import type { Prediction } from '../model';
 import { applyMoves, moveOf, type CautionId, type ChosenMove } from '../moves';
-import type { PlanRequest } from '../plan';
+import type { Plan, PlanRequest } from '../plan';
 import { soundInputs, type RawInputs } from '../tools';
 
 /** The figures a plan promised, kept as they were said. */
@@ -54,6 +54,23 @@ export function moveWords({ id, inputs }: ChosenMove, request: PlanRequest): str
 export const cautionsOf = (moves: readonly ChosenMove[]): CautionId[] => [
   ...new Set(moves.flatMap(({ id }) => moveOf(id)?.cautions ?? [])),
 ];
+
+/**
+ * The record of a plan that is begun, as it goes over the wire: without undefined fields.
+ *
+ * @returns undefined when its prediction leaves the curve: nothing could be promised
+ */
+export function planRecordOf(
+  { moves, prediction, chance, minutes, cost }: Plan,
+  request: PlanRequest,
+  cautionsRead: readonly CautionId[],
+): PlanRecord | undefined {
+  const promise = promiseOf(prediction);
+  if (!promise) return undefined;
+  const words = moves.map((move) => moveWords(move, request));
+  const record: PlanRecord = { moves, words, from: request, promise, chance, minutes, cost, cautionsRead };
+  return JSON.parse(JSON.stringify(record)) as PlanRecord;
+}
 
 /**
  * A record as it is read today: figures of the rules that plans of before do not hold are those of today.

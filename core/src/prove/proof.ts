@@ -2,7 +2,7 @@ import { flowAt, speedSigma } from '../fan';
 import { measuredPath, tespWord, wordOnTarget, wordUnder, type VerdictWord } from '../judge';
 import { applyMoves } from '../moves';
 import { predict } from '../model';
-import { dropAt } from '../path';
+import { innerDropInWc } from '../operate';
 import type { PortId, Stretch, System } from '../system';
 import type { VisitAssessment } from '../visit';
 import { claimOf, type Claim } from './claim';
@@ -187,7 +187,7 @@ export function proofOf(plan: PlanRecord, before: VisitAssessment, after: VisitA
 
 /** The plan's fan, set to what was read after the work. */
 function fanThrough({ fan, inside }: System, tesp: number, flow: number): System['fan'] {
-  const onCurve = flowAt(fan, tesp + (inside ? dropAt(inside.resistance, flow) : 0));
+  const onCurve = flowAt(fan, tesp + innerDropInWc({ inside }, flow));
   if (onCurve === undefined || Math.abs(flow / onCurve - 1) < 1e-6) return fan;
   return { ...fan, lags: [...(fan.lags ?? []), { cause: 'measured', acts: 'flow', factor: flow / onCurve }] };
 }

@@ -3,13 +3,22 @@ import { DEFAULT_RULES } from '../judge';
 import { applyMoves } from '../moves';
 import { predict } from '../model';
 import { NO_PARTS } from '../driveBench';
-import type { PlanRequest } from '../plan';
+import { planOf, problemOf, type PlanRequest } from '../plan';
 import type { PressureReading } from '../readings';
 import { operate } from '../operate';
 import { stageDropAt } from '../system';
 import { assessVisit, type Fact } from '../visit';
 import { yearlyEnergy } from '../energy';
-import { cautionsOf, flowChange, moveWords, planRecordFault, promiseOf, proofOf, type PlanRecord } from '.';
+import {
+  cautionsOf,
+  flowChange,
+  moveWords,
+  planRecordFault,
+  planRecordOf,
+  promiseOf,
+  proofOf,
+  type PlanRecord,
+} from '.';
 
 let n = 0;
 const read = (
@@ -221,4 +230,36 @@ test('cautions come once each, words say what exactly', () => {
 test('energy a year from watts, hours and tariff', () => {
   expect(yearlyEnergy(-120, { hoursAYear: 2000, tariffPerKwh: 0.2 })).toEqual({ kwh: -240, money: -48 });
   expect(yearlyEnergy(50, { hoursAYear: 1000 })).toEqual({ kwh: 50, money: undefined });
+});
+
+describe('the record of a plan that is begun', () => {
+  const planned = planOf(problemOf(request), moves, request.sure, request.seed);
+  if (!planned.ok) throw new Error(planned.why);
+  const cautions = cautionsOf(moves);
+  const kept = planRecordOf(planned.plan, request, cautions)!;
+
+  test('holds what the server asks of it, and comes back over the wire as it was', () => {
+    expect(planRecordFault({ ...kept })).toBeUndefined();
+    expect(JSON.parse(JSON.stringify(kept))).toEqual(kept);
+    expect(kept).toMatchObject({ moves, cautionsRead: cautions, chance: planned.plan.chance });
+    expect(kept.words).toHaveLength(moves.length);
+  });
+  test('promises what was worked out, no more', () => {
+    const { operation } = planned.plan.prediction;
+    expect(operation.kind === 'crossing' && kept.promise.flowCfm).toBe(
+      operation.kind === 'crossing' && operation.flowCfm,
+    );
+  });
+  test('of a plan off the curve there is none: nothing could be promised', () => {
+    const choked = {
+      ...request.system,
+      path: request.system.path.map((one) => ({
+        ...one,
+        resistance: { ...one.resistance, coefficient: 40 * one.resistance.coefficient },
+      })),
+    };
+    const off = { ...planned.plan, prediction: predict(choked, request.goal) };
+    expect(off.prediction.operation.kind).toBe('offTable');
+    expect(planRecordOf(off, request, cautions)).toBeUndefined();
+  });
 });

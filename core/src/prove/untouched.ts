@@ -1,7 +1,7 @@
-import type { ChosenMove } from '../moves';
-import { applyMoves } from '../moves';
+import { applyMoves, type ChosenMove } from '../moves';
 import type { JudgedStretch } from '../judge';
 import { COIL_EXPONENT, DUCT_EXPONENT, dropAt } from '../path';
+import { CHANGED_SIGMA } from '../plan';
 import type { StageKind, System } from '../system';
 import type { VisitAssessment } from '../visit';
 
@@ -95,9 +95,6 @@ export function flowChange(
     ...(other ? { apart: [first, other] as const } : {}),
   };
 }
-
-/** (J) How far a changed stretch may turn out other than rated or taken. */
-const CHANGED_SIGMA = 0.15;
 
 /**
  * The stretches a plan changes, each as promised at the airflow after, and as it was read again: a filter that takes what it took before was

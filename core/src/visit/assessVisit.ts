@@ -218,6 +218,7 @@ export function assessVisit<R extends PressureReading>(visit: VisitFacts<R>, rul
       unit,
       counted,
       judgement,
+      rules,
       flowCfm: flow?.flowCfm,
       measured: flow?.measured,
       drive,

@@ -3,7 +3,7 @@ import { staticAt } from '../fan';
 import type { JudgedStretch, Judgement, KnownFlow } from '../judge';
 import type { System } from '../system';
 import { WORKABLE_FRICTION } from '../duct';
-import { staticText } from '../words';
+import { staticText, sentenceCase } from '../words';
 
 /** What the second school says: the friction rate the ducts may have. */
 export interface DuctBudget {
@@ -16,8 +16,6 @@ export interface DuctBudget {
 
 /** Registers, grilles and dampers together, in. w.c., when they were not read. */
 const OUTLETS_IN_WC = 0.09;
-
-const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 
 const dropOf = (stretches: readonly JudgedStretch[], kind: 'filter' | 'coil') =>
   stretches.find((s) => s.stages.length === 1 && s.stages[0] === kind)?.dropInWc;
@@ -43,7 +41,7 @@ export function ductBudgetOf(
       availableInWc: 0,
       leftInWc: 0,
       word: 'outside',
-      sentence: `${capital(speedName(system, system.fan.tap))} never moves the target airflow on its curve: nothing is left for the ducts.`,
+      sentence: `${sentenceCase(speedName(system, system.fan.tap))} never moves the target airflow on its curve: nothing is left for the ducts.`,
     };
   }
   const scale = target.flowCfm / flowCfm;

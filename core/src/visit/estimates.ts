@@ -1,9 +1,20 @@
 import { moistAir } from '../air';
-import { causeOf, type Cause } from '../causes';
+import { coilDirtyInside, USUAL_SIZE_SIGMA, usualLags, type Cause } from '../causes';
 import { flowFromDrop } from '../coil';
 import { fanDoubt, type FanDoubt, type MeasuredFan } from '../doubt';
 import type { BeltDrive } from '../drive';
-import { fanRuns, flowAt, hasSpeed, lagFactors, readFan, usualCurveFault, type Fan, type OffTable } from '../fan';
+import {
+  fanRuns,
+  flowAt,
+  hasSpeed,
+  lagFactors,
+  readFan,
+  SLOPE_SIGMA,
+  speedSigma,
+  usualCurveFault,
+  type Fan,
+  type OffTable,
+} from '../fan';
 import { sigmasApart, type FlowEstimate } from '../flow';
 import type { PressureJudgement, Rules, UnitFacts } from '../judge';
 import type { Look } from '../look';
@@ -88,7 +99,7 @@ function bookFanOf(facts: FlowFacts, seen: readonly Cause[]): Fan | undefined {
   const { unit, densityRatio } = facts;
   const tap = runningTap(facts);
   if (!unit.table || tap === undefined) return undefined;
-  const lags = seen.flatMap((cause) => (cause.lag ? [{ ...cause.lag(cause.usual), assumed: true }] : []));
+  const lags = usualLags(seen);
   const fan = { motor: unit.motor, table: unit.table, tap, densityRatio, ...(lags.length > 0 ? { lags } : {}) };
   return hasSpeed(fan, tap) ? fan : undefined;
 }
@@ -112,9 +123,6 @@ function otherTap({ unit, mode, heating, drive }: FlowFacts, fact: Fact): string
   return tap === undefined || tap === now ? undefined : tap;
 }
 
-/** (J) One standard deviation of the ratio of two rows of a table, as a share. */
-const TAP_TO_TAP_SIGMA = 0.025;
-
 /** Airflow on the speed in use over that on another, on the same path, by the table; undefined when it does not say. */
 function tapRatio(book: Fan | undefined, tap: string, tespInWc: number | undefined): number | undefined {
   if (!book || tespInWc === undefined || !hasSpeed(book, tap)) return undefined;
@@ -130,7 +138,7 @@ function onThisSpeed(estimate: FlowEstimate, fact: Fact, facts: FlowFacts, book:
   const tap = otherTap(facts, fact);
   if (tap === undefined) return estimate;
   const ratio = tapRatio(book, tap, facts.pressure.tespInWc);
-  if (ratio === undefined)
+  if (!book || ratio === undefined)
     return {
       ...estimate,
       unfit: true,
@@ -139,7 +147,7 @@ function onThisSpeed(estimate: FlowEstimate, fact: Fact, facts: FlowFacts, book:
   return {
     ...estimate,
     flowCfm: estimate.flowCfm * ratio,
-    sigmaShare: Math.hypot(estimate.sigmaShare, TAP_TO_TAP_SIGMA),
+    sigmaShare: Math.hypot(estimate.sigmaShare, speedSigma(book, tap)),
     doubts: [...estimate.doubts, `Taken on ${tap}, brought over by the table’s ratio of the two speeds.`],
   };
 }
@@ -163,8 +171,8 @@ function methodEstimates(facts: FlowFacts, book: Fan | undefined, aside: Readonl
           ];
     const basis =
       id === 'coolingDrop' ? 'drop' : id === 'requestedFlow' && fact.inputs.by === 'table' ? 'book' : 'measured';
-    const found1 = onThisSpeed({ id, name: tool.name, basis, ...outcome.flow, doubts }, fact, facts, book);
-    found.push({ ...found1, setAside: aside.get(id) ?? found1.setAside });
+    const estimate = onThisSpeed({ id, name: tool.name, basis, ...outcome.flow, doubts }, fact, facts, book);
+    found.push({ ...estimate, setAside: aside.get(id) ?? estimate.setAside });
   }
   return found;
 }
@@ -221,7 +229,7 @@ function byProvenPoint(facts: FlowFacts, book: Fan | undefined): FlowEstimate | 
   return {
     ...base,
     flowCfm,
-    sigmaShare: Math.hypot(PROVEN_SIGMA, 0.3 * Math.abs(flowCfm / proven.flowCfm - 1)),
+    sigmaShare: Math.hypot(PROVEN_SIGMA, SLOPE_SIGMA * Math.abs(flowCfm / proven.flowCfm - 1)),
     doubts: ['Carried to today’s static by a usual curve, not the maker’s.'],
   };
 }
@@ -249,9 +257,6 @@ function lessWhatWasSeen(fan: Fan, tespInWc: number, innerInWc: number, bookCfm:
   const { speed, flow } = lagFactors(fan);
   return flowAt(fan, tespInWc + innerInWc) ?? flowAt(fan, tespInWc) ?? bookCfm * speed * flow;
 }
-
-/** How far the assumed size of what was seen may be off: ± 40 % of the loss. (J) */
-const LAG_SIGMA = 0.4;
 
 /**
  * Every airflow there is for a visit: the book's, each method whose facts were recorded and can be solved, the motor's amps, the
@@ -286,14 +291,14 @@ export function flowKnowledge(facts: FlowFacts): FlowKnowledge {
   });
   const bookFan = plain && bookFanOf(facts, doubt.seen);
   const estimates: FlowEstimate[] = [];
-  const innerLoss = doubt.seen.includes(causeOf('coilDirtyInside')!) ? causeOf('coilDirtyInside')!.usual : 0;
+  const innerLoss = doubt.seen.includes(coilDirtyInside) ? coilDirtyInside.usual : 0;
   if (bookFan && bookCfm !== undefined && pressure.tespInWc !== undefined) {
     const flowCfm = lessWhatWasSeen(bookFan, pressure.tespInWc, innerLoss, bookCfm);
     const doubts = [...doubt.signs, ...tableDoubts(facts)];
     const widened = tableDoubts(facts).length > 0 ? 1.6 : 1;
     const lags = lagFactors(bookFan);
     const loss = Math.max(1 - flowCfm / bookCfm, 1 - lags.speed * lags.flow);
-    const sigma = (base: number) => Math.hypot(base * widened, doubt.share, LAG_SIGMA * loss);
+    const sigma = (base: number) => Math.hypot(base * widened, doubt.share, USUAL_SIZE_SIGMA * loss);
     const alone: FlowEstimate = {
       id: TABLE_METHOD,
       name: doubt.seen.length > 0 ? 'Blower table, less what was seen' : 'Blower table',

@@ -63,6 +63,9 @@ export const METHOD_MINUTES: Readonly<Record<FlowMethodId, number>> = {
   coolingDrop: 4,
 };
 
+/** Before a meter goes to a motor that runs. */
+const LIVE = 'Live parts: a rated meter, hands out of the blower.';
+
 const boundaryRead = (s: Standing) => boundaryPorts(layoutOf(s.unit)).every((port) => s.counted.has(port));
 
 function portCandidate(s: Standing, boundary: boolean, tells: number): Candidate[] {
@@ -127,7 +130,7 @@ export function secondMethod(s: Standing): { readonly tells: number; readonly ne
         kind: 'motor',
         minutes: SETTLING_MINUTES.amps,
         words: 'Next: amps of the motor',
-        why: 'Amps give the horsepower, the table the airflow that asks for it: the quickest second method on a belt.',
+        why: `${LIVE} Amps give the horsepower, the table the airflow that asks for it: the quickest second method on a belt.`,
       },
     };
   if (s.mode === 'heating' && s.unit.layout === 'furnaceCasedCoil')
@@ -145,13 +148,22 @@ function settling(reading: SettlingReading, cause: Cause, s: Standing): NextMeas
   const why = `Would tell ${cause.name}: ${cause.settledBy.tells}`;
   switch (reading) {
     case 'rpm':
-      return s.driveKnown && !s.rpmRead ? { kind: 'rpm', minutes, words: 'Next: RPM at the blower', why } : undefined;
+      return s.driveKnown && !s.rpmRead
+        ? { kind: 'rpm', minutes, words: 'Next: RPM at the blower', why: `Hands and sleeves clear of the belt. ${why}` }
+        : undefined;
     case 'amps':
-      return s.ampsRead ? undefined : { kind: 'motor', minutes, words: 'Next: amps of the motor', why };
+      return s.ampsRead
+        ? undefined
+        : { kind: 'motor', minutes, words: 'Next: amps of the motor', why: `${LIVE} ${why}` };
     case 'microfarads':
-      return { kind: 'look', minutes, words: 'Next: µF of the run capacitor', why };
+      return {
+        kind: 'look',
+        minutes,
+        words: 'Next: µF of the run capacitor',
+        why: `Power off and discharge it first. ${why}`,
+      };
     case 'volts':
-      return { kind: 'motor', minutes, words: 'Next: volts at the motor, running', why };
+      return { kind: 'motor', minutes, words: 'Next: volts at the motor, running', why: `${LIVE} ${why}` };
     case 'innerStatic':
       return { kind: 'look', minutes, words: 'Next: look at the coil’s faces', why };
     default:

@@ -1,5 +1,5 @@
 import { driveState, type BeltDrive } from '../drive';
-import type { Judgement, UnitFacts } from '../judge';
+import type { Judgement, Rules, UnitFacts } from '../judge';
 import { applyMoves, dueMoves, type MoveContext } from '../moves';
 import { operate } from '../operate';
 import type { PressureReading } from '../readings';
@@ -17,6 +17,7 @@ export interface QuestionFacts {
   readonly unit: UnitFacts;
   readonly counted: ReadonlyMap<PortId, PressureReading>;
   readonly judgement: Judgement;
+  readonly rules: Rules;
   /** The one airflow of the visit, CFM. */
   readonly flowCfm?: number;
   /** It rests on a measurement, not on the book. */
@@ -157,7 +158,7 @@ export function questionsOf(facts: QuestionFacts): Question[] {
     ...dueAgainstAir(facts),
   ];
   const { tespInWc, maxTesp, target } = judgement;
-  if (tespInWc !== undefined && tespInWc > 0 && tespInWc < 0.2 * maxTesp.value) {
+  if (tespInWc !== undefined && tespInWc > 0 && tespInWc < facts.rules.lowTespShare * maxTesp.value) {
     const low = flowCfm !== undefined && target !== undefined && flowCfm < target.lowCfm;
     found.push({
       id: 'lowStatic',

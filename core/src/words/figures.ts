@@ -24,6 +24,9 @@ export function tonsText(tons: number): string {
   return String(Number(tons.toFixed(2)));
 }
 
+/** Words as they begin a sentence. @example sentenceCase('a caked wheel') // 'A caked wheel' */
+export const sentenceCase = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
+
 /** A chance as odds, never surer than 1 in 100 either way. @example oddsText(0.68) // '68 in 100' */
 export function oddsText(share: number): string {
   const hundred = Math.round(100 * share);

@@ -1,7 +1,7 @@
 import { assess, type FactDto, type VisitDto } from '@huff/contract';
 import { planRequest, type ShopDto } from '@huff/contract/fix';
-import { cautionsOf, moveWords, promiseOf, type ChosenMove } from '@huff/core';
-import { planOf, problemOf } from '@huff/core/fix';
+import { cautionsOf, type ChosenMove } from '@huff/core';
+import { planOf, planRecordOf, problemOf } from '@huff/core/fix';
 import { DEMO_SHOP } from './shop';
 
 /** A plan decided on a demo visit, worked out as the phone would: it promises what core predicts, no more. */
@@ -9,24 +9,12 @@ export function decidedPlan(visit: VisitDto, moves: readonly ChosenMove[], fact:
   const shop: ShopDto = { ...DEMO_SHOP, savedAt: fact.at };
   const request = planRequest(visit, assess(visit), shop, { typed: {} });
   const planned = request && planOf(problemOf(request), moves, request.sure, request.seed);
-  const promise = planned?.ok ? promiseOf(planned.plan.prediction) : undefined;
-  if (!request || !planned?.ok || !promise) throw new Error(`No plan for the demo visit ${visit.title}.`);
-  const { chance, minutes, cost } = planned.plan;
-  const record = {
-    moves,
-    words: moves.map((move) => moveWords(move, request)),
-    from: request,
-    promise,
-    chance,
-    minutes,
-    cost,
-    cautionsRead: cautionsOf(moves),
-  };
+  const record = request && planned?.ok ? planRecordOf(planned.plan, request, cautionsOf(moves)) : undefined;
+  if (!record) throw new Error(`No plan for the demo visit ${visit.title}.`);
   return {
     id: fact.id,
     kind: 'plan',
-    // As it comes over the wire: without undefined fields.
-    inputs: JSON.parse(JSON.stringify(record)) as Record<string, unknown>,
+    inputs: { ...record },
     takenAt: fact.at,
     replacesId: null,
   };

@@ -1,4 +1,4 @@
-import { flowText, staticText, type Advice, type SpeedOutcome } from '@huff/core';
+import { flowText, staticText, type Advice, type SpeedOutcome, sentenceCase } from '@huff/core';
 import { Pressable, View } from 'react-native';
 import { VerdictMark } from '../../ui/marks';
 import { Heading, Txt } from '../../ui/text';
@@ -75,7 +75,7 @@ interface TapRowProps {
 function TapRow({ outcome, advised, looking, onPress }: TapRowProps) {
   const palette = usePalette();
   const { name, inUse, operation, airflow, tesp } = outcome;
-  const spoken = name.charAt(0).toUpperCase() + name.slice(1);
+  const spoken = sentenceCase(name);
   const found = operation.kind === 'crossing';
   const heavy = inUse || advised;
   return (

@@ -26,7 +26,6 @@ export function ResultStrip({ visit, assessment, onWorking }: ResultStripProps) 
   const flowCfm = flow?.flowCfm;
   const perTon = flowCfm !== undefined && visit.tons ? `, ${flowText(flowCfm / visit.tons)} a ton` : '';
   const sure = flow && `± ${flowText(flow.sigmaCfm)}${perTon}`;
-  const target = flowCfm !== undefined && assessment.judgement.target;
   const change = visit.mode === 'heating' ? rise : drop;
   const changeName = visit.mode === 'heating' ? 'Rise' : 'Drop';
   const limit =
@@ -46,7 +45,7 @@ export function ResultStrip({ visit, assessment, onWorking }: ResultStripProps) 
         name="Airflow"
         value={flowCfm === undefined ? '–' : flowText(flowCfm)}
         unit="CFM"
-        under={sure ?? (target ? `of ${flowText(target.flowCfm)}` : offTable ? 'off the table' : 'can’t say yet')}
+        under={sure ?? (offTable ? 'off the table' : 'can’t say yet')}
         odds={airflow.odds}
         verdict={airflow}
         onPress={() => onWorking('Airflow', airflow)}

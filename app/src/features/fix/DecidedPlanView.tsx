@@ -1,6 +1,6 @@
 import type { DecidedPlan } from '@huff/contract';
 import type { ShopDto } from '@huff/contract/fix';
-import { applyMoves, curveWords, flowNow, flowText, percentText, predict, staticText } from '@huff/core';
+import { applyMoves, curveWords, flowNow, flowText, percentText, predict, staticText, sentenceCase } from '@huff/core';
 import { format } from 'date-fns/format';
 import { View } from 'react-native';
 import { Crossing } from '../../ui/crossing';
@@ -14,8 +14,6 @@ interface DecidedPlanViewProps {
   readonly shop: ShopDto;
   readonly onTakeBack: () => void;
 }
-
-const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 
 /** The plan that stands, as it was decided: it reads the same whatever became of tables and parts since. */
 export function DecidedPlanView({ plan, shop, onTakeBack }: DecidedPlanViewProps) {
@@ -48,7 +46,7 @@ export function DecidedPlanView({ plan, shop, onTakeBack }: DecidedPlanViewProps
       />
       {system.fan.usual && (
         <Txt size={14} color="softInk">
-          {capital(curveWords(system.fan))}: the grey is how far it may lie off.
+          {sentenceCase(curveWords(system.fan))}: the grey is how far it may lie off.
         </Txt>
       )}
       {then && <PredictionTable request={record.from} prediction={predict(then, goal, system)} />}

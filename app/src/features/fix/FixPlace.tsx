@@ -1,5 +1,6 @@
 import { intoWhole, type PartedVisit, type VisitDto } from '@huff/contract';
-import { moveOf, moveWords, promiseOf, type CautionId, type ChosenMove, type FactKind } from '@huff/core';
+import { moveOf, type CautionId, type ChosenMove, type FactKind } from '@huff/core';
+import { planRecordOf } from '@huff/core/fix';
 import { useState, type ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
 import { useShop } from '../../data/useShop';
@@ -77,21 +78,9 @@ function Weighing({ visit, parted, onVisit, onProve, onMethod, onSave, frame }: 
   const plan = planned?.ok ? planned.plan : undefined;
   const drive = request?.system.drive;
   const begin = (cautionsRead: readonly CautionId[]) => {
-    const promise = plan && promiseOf(plan.prediction);
-    if (!request || !plan || !promise) return;
-    const { moves, chance, minutes, cost } = plan;
-    const record = {
-      moves,
-      words: moves.map((move) => moveWords(move, request)),
-      from: request,
-      promise,
-      chance,
-      minutes,
-      cost,
-      cautionsRead,
-    };
-    // What goes over the wire and back must be the same: no undefined fields.
-    onVisit(withFact(visit, 'plan', JSON.parse(JSON.stringify(record)) as Record<string, unknown>, new Date()));
+    const record = request && plan && planRecordOf(plan, request, cautionsRead);
+    if (!record) return;
+    onVisit(withFact(visit, 'plan', { ...record }, new Date()));
     onProve();
   };
   const openBench = () => (drive ? setAtBench(true) : setDescribing(true));

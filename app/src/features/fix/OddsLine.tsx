@@ -1,4 +1,4 @@
-import { percentText } from '@huff/core';
+import { percentText, sentenceCase } from '@huff/core';
 import type { Odds } from '@huff/core/fix';
 import { useState } from 'react';
 import { Pressable } from 'react-native';
@@ -21,7 +21,7 @@ export function OddsLine({ odds }: { readonly odds: Odds }) {
       </Txt>
       {open && (
         <Txt size={14} color="softInk" figures>
-          {parts.charAt(0).toUpperCase() + parts.slice(1)}: together, since one error moves them all.
+          {sentenceCase(parts)}: together, since one error moves them all.
         </Txt>
       )}
     </Pressable>

@@ -10,6 +10,7 @@ import {
   USUAL_METHOD,
   type FlowEstimate,
   type FlowMethodId,
+  sentenceCase,
 } from '@huff/core';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
@@ -23,12 +24,11 @@ import { usePalette } from '../../ui/theme';
 import { withFact } from '../check/newFact';
 import type { Assessment } from '../check/useAssessment';
 
-const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
-
 /** Airflows that come from what was read elsewhere, in words. */
 const FROM_ELSEWHERE: Readonly<Record<string, string>> = {
   [MOTOR_METHOD]: 'Amps give the horsepower, the maker’s table the airflow that asks for it.',
   [PROVEN_METHOD]: 'The unit’s own proven point, carried to today’s static.',
+  [USUAL_METHOD]: 'Nothing was measured: what a unit of its size usually moves.',
 };
 
 interface AirflowStationProps {
@@ -55,7 +55,7 @@ export function AirflowStation({ visit, assessment, onVisit, onMethod }: Airflow
           <View style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
             <VerdictMark word={airflow.word} size={22} />
             <Heading size={17}>
-              {capital(VERDICT_TEXT[airflow.word])}
+              {sentenceCase(VERDICT_TEXT[airflow.word])}
               {airflow.odds === undefined ? '' : `: in the band ${oddsText(airflow.odds)}`}
             </Heading>
           </View>

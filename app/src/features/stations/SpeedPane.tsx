@@ -1,12 +1,10 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { curveWords, hasSpeed, onTap } from '@huff/core';
+import { curveWords, hasSpeed, onTap, sentenceCase } from '@huff/core';
 import { Crossing } from '../../ui/crossing';
 import { Heading, Txt } from '../../ui/text';
 import { AdvicePane } from '../check/AdvicePane';
 import type { Assessment } from '../check/useAssessment';
-
-const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 
 /** Beside the stations of a wide screen: where fan and ducts meet, and what each tap would really do. */
 export function SpeedPane({
@@ -36,7 +34,7 @@ export function SpeedPane({
       </View>
       {system?.fan.usual && (
         <Txt size={14} color="softInk">
-          {capital(curveWords(system.fan))}: the grey is how far it may lie off.
+          {sentenceCase(curveWords(system.fan))}: the grey is how far it may lie off.
         </Txt>
       )}
       {system?.fan.motor === 'beltDrive' ? (

@@ -1,5 +1,5 @@
 import { flowText, operate, resistancesOf, staticText, type System } from '@huff/core';
-import { useMemo } from 'react';
+import { useId, useMemo } from 'react';
 import { ClipPath, Defs, G, Line, Path, Rect } from 'react-native-svg';
 import { usePalette } from '../theme';
 import { Axes, Band } from './CrossingFrame';
@@ -42,6 +42,8 @@ export function CrossingDrawing({
     box,
   );
   const { x, y } = scales;
+  // Two drawings may stand on one page.
+  const clip = useId();
   const share = sigma && atPoint.flowCfm > 0 ? sigma.flowCfm / atPoint.flowCfm : undefined;
   const spread = useMemo(() => spreadOf(live, share), [live, share]);
   const flows: [number, number] = [0, 2 * Math.max(...curves.flatMap((c) => c.runs.flatMap((run) => run.flowsCfm)))];
@@ -69,14 +71,14 @@ export function CrossingDrawing({
   return (
     <>
       <Defs>
-        <ClipPath id="crossingBox">
+        <ClipPath id={clip}>
           <Rect x={box.left} y={box.top} width={box.right - box.left} height={box.bottom - box.top} />
         </ClipPath>
       </Defs>
       {target && <Band target={target} x={x} box={box} />}
       <Axes scales={scales} box={box} />
       {spread && (
-        <G clipPath="url(#crossingBox)">
+        <G clipPath={`url(#${clip})`}>
           <Path d={spreadPath(spread, scales)} fill={palette.ink} fillOpacity={0.1} />
         </G>
       )}

@@ -1,12 +1,10 @@
-import { curveWords, flowText, operate, speedName, staticText } from '@huff/core';
+import { curveWords, flowText, operate, speedName, staticText, sentenceCase } from '@huff/core';
 import type { CrossingProps } from './crossingProps';
-
-const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 
 /** The Crossing as a sentence, for those who hear it. */
 export function crossingSentence({ now, then, target, maxTesp, proven }: CrossingProps): string {
   const at = operate(now);
-  if (at.kind === 'offTable') return `${capital(speedName(now, at.tap))} leaves its curve on this path.`;
+  if (at.kind === 'offTable') return `${sentenceCase(speedName(now, at.tap))} leaves its curve on this path.`;
   const first = `On ${speedName(now, at.tap)} fan and ducts meet at ${flowText(at.flowCfm)} CFM and ${staticText(at.tespInWc)} in. w.c.${now.fan.usual ? `, ${curveWords(now.fan)}` : ''}.`;
   const band = target ? ` The target band is ${flowText(target.lowCfm)} to ${flowText(target.highCfm)} CFM.` : '';
   const shown = then && operate(then);
@@ -14,7 +12,7 @@ export function crossingSentence({ now, then, target, maxTesp, proven }: Crossin
     shown?.kind === 'crossing'
       ? ` Then they would meet on ${speedName(now, shown.tap)} at ${flowText(shown.flowCfm)} CFM and ${staticText(shown.tespInWc)}.`
       : shown
-        ? ` ${capital(speedName(now, shown.tap))} then leaves its curve first.`
+        ? ` ${sentenceCase(speedName(now, shown.tap))} then leaves its curve first.`
         : '';
   const read = proven ? ` Read after: ${flowText(proven.flowCfm)} CFM at ${staticText(proven.tespInWc)}.` : '';
   return `${first}${next}${read}${band} The limit is ${staticText(maxTesp.value)}.`;

@@ -1,0 +1,56 @@
+import { look } from '../../fixtures/exampleLooks';
+import { MOTOR_KINDS } from '../fan';
+import { operate } from '../operate';
+import { EXAMPLE_A_READINGS } from '../../fixtures/exampleA';
+import { requestOf } from '../../fixtures/contradictions';
+import { predict } from '../model';
+
+import { assess, noTable, plate, read } from '../../fixtures/exampleVisit';
+
+describe('no table', () => {
+  test('the retest without a table goes by the untouched supply: 0.157 where the table has 0.1515', () => {
+    const out = [read('R2', -0.17, { filter: 'out' }), read('S1', 0.3, { filter: 'out' })];
+    const { retest, model } = assess({ unit: noTable, facts: [plate(940)], readings: [...EXAMPLE_A_READINGS, ...out] });
+    expect(retest?.filterDropInWc).toBeCloseTo(0.157, 3);
+    expect(model!.system.fan.usual!.slopeSigma).toBeLessThan(0.3);
+  });
+  test('nothing measured: what is usual, can’t say, and the change is still foretold', () => {
+    const found = assess({ unit: noTable });
+    expect(found.flow).toMatchObject({ usualOnly: true, flowCfm: 990 });
+    expect(found.airflow).toMatchObject({ word: 'cantSay', sentence: expect.stringContaining('Nothing was measured') });
+    const request = requestOf(found)!;
+    const up = predict({ ...request.system, fan: { ...request.system.fan, tap: 'one up' } }, request.goal);
+    expect(up.operation.kind === 'crossing' && up.operation.flowCfm / 990).toBeCloseTo(1.1, 1);
+  });
+  test('an anchor where no usual curve holds is an answer with its reason', () => {
+    const found = assess({ unit: noTable, readings: [read('R2', -0.5), read('S1', 0.5)], facts: [plate(700)] });
+    expect(found.model).toBeUndefined();
+    expect(found.noModel).toContain('good from 0.1 to 0.8');
+  });
+  test('a wheel that puts the clean curve out of its range is named with the reason', () => {
+    const { model, noModel } = assess({ unit: noTable, facts: [look('wheel', 'caked'), plate(900)] });
+    expect(model).toBeUndefined();
+    expect(noModel).toMatch(/^With a caked blower wheel counted out: At 0\.80/);
+  });
+  test('the unit’s own proven point speaks where no book does', () => {
+    const unit = { ...noTable, tap: 'high' };
+    const found = assess({ unit, proven: { flowCfm: 1000, tespInWc: 0.5, tap: 'high' } });
+    expect(found.flow!.counted).toEqual(['provenPoint']);
+    expect(found.flow!.flowCfm).toBeLessThan(1000);
+    expect(assess({ unit, proven: { flowCfm: 1000, tespInWc: 0.5, tap: 'low' } }).flow!.usualOnly).toBe(true);
+  });
+  test.each(MOTOR_KINDS.flatMap((motor) => ['wheel', 'coilFace'].map((item) => [motor, item] as const)))(
+    '%s, %s in a bad way: the model moves the air that counts at the static that was read',
+    (motor, item) => {
+      const state = item === 'wheel' ? 'caked' : 'matted';
+      const { model, judgement, flow } = assess({
+        unit: { ...noTable, motor },
+        readings: [read('R2', -0.2), read('S1', 0.2)],
+        facts: [look(item, state), plate(900)],
+      });
+      const now = operate(model!.system);
+      expect(now).toMatchObject({ kind: 'crossing', flowCfm: expect.closeTo(flow!.flowCfm, 3) });
+      expect(now.kind === 'crossing' && now.tespInWc).toBeCloseTo(judgement.tespInWc!, 6);
+    },
+  );
+});
