@@ -56,7 +56,9 @@ export function ResultStrip({ visit, assessment, onWorking }: ResultStripProps) 
         unit="°F"
         under={
           change?.limit?.low === undefined
-            ? 'not read'
+            ? change?.value === undefined
+              ? 'not read'
+              : 'can’t say yet'
             : `${change.limit.low.toFixed(0)} to ${change.limit.high.toFixed(0)} °F`
         }
         verdict={change ?? NO_RISE}
@@ -104,7 +106,7 @@ function Result({ name, value, unit, under, assumed, odds, verdict, onPress }: R
         {under}
       </Txt>
       {odds !== undefined && (
-        <Txt size={14} color="softInk" figures numberOfLines={1}>
+        <Txt size={14} color="softInk" figures>
           in band {oddsText(odds)}
         </Txt>
       )}

@@ -54,7 +54,7 @@ export function TablePicker({ open, onClose, onPick }: TablePickerProps) {
               ? 'No table of that name.'
               : isError
                 ? 'The tables have not been read from the server yet. Import one from a file, or try again with a signal.'
-                : 'No table yet: import the maker’s table from a CSV file.'}
+                : 'No table yet: import the maker’s table from a CSV file, or go on without: a usual curve of the motor’s kind stands in.'}
           </Txt>
         )}
         <ActionButton quiet onPress={importOne} aside="CSV">

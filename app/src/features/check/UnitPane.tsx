@@ -64,7 +64,7 @@ export function UnitPane({ visit, onVisit }: UnitPaneProps) {
             ) : (
               <>
                 <Txt size={14} color="softInk">
-                  No table at hand: a usual curve of the motor’s kind stands in. Motor
+                  Motor. No table at hand: a usual curve of its kind stands in.
                 </Txt>
                 <Choice
                   label="Motor"

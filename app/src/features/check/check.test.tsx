@@ -8,6 +8,7 @@ import { checkAt, onTable, quickCheck } from './newVisit';
 import { withFact } from './newFact';
 import { nextStep } from './nextStep';
 import { ReadingsLog } from './ReadingsLog';
+import { ResultStrip } from './ResultStrip';
 import { stationsOf } from './stations';
 import { assess } from './useAssessment';
 
@@ -109,4 +110,16 @@ test('the log keeps what was corrected, struck through', () => {
   expect(screen.getByText('−0.31')).toHaveStyle({ textDecorationLine: 'line-through' });
   expect(screen.getByText('corrected')).toBeTruthy();
   expect(screen.getByText('−0.21')).not.toHaveStyle({ textDecorationLine: 'line-through' });
+});
+
+test('a drop that was read but cannot be judged yet is not called unread', () => {
+  const strip = (visit: VisitDto) =>
+    renderThemed(<ResultStrip visit={visit} assessment={assess(visit)} onWorking={() => undefined} />);
+  strip(exampleA);
+  expect(screen.getByLabelText(/^Drop – °F, not read: can’t say/)).toBeTruthy();
+  // So low a static that the book is in doubt: no air to judge a drop by.
+  const unsure = read(read(onTap3(), 'R2', -0.05), 'S1', 0.07);
+  const drop = { tons: 3, returnF: 75, moisture: 'wetBulb', returnWetF: 62.5, outdoorF: 95, supplyF: 55, minutes: 15 };
+  strip(withFact(unsure, 'measuredDrop', drop, now));
+  expect(screen.getByLabelText(/^Drop 20\.0 °F, can’t say yet: can’t say/)).toBeTruthy();
 });

@@ -28,7 +28,6 @@ import type { Assessment } from '../check/useAssessment';
 const FROM_ELSEWHERE: Readonly<Record<string, string>> = {
   [MOTOR_METHOD]: 'Amps give the horsepower, the maker’s table the airflow that asks for it.',
   [PROVEN_METHOD]: 'The unit’s own proven point, carried to today’s static.',
-  [USUAL_METHOD]: 'Nothing was measured: what a unit of its size usually moves.',
 };
 
 interface AirflowStationProps {

@@ -80,8 +80,8 @@ export function TodayPage() {
         ))}
         {records.length === 0 && !isPending && (
           <Txt color="softInk">
-            No visit yet. A quick check takes two static readings and the blower table, and says which speed tap is
-            right.
+            No visit yet. A quick check takes two static readings. With the blower table it says which speed tap is
+            right; without one it still helps, and says how far it can be trusted.
           </Txt>
         )}
       </View>

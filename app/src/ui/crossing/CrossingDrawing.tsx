@@ -121,6 +121,7 @@ export function CrossingDrawing({
       <CrossingMark
         {...place}
         found={found}
+        clip={clip}
         spread={
           sigma && {
             x: Math.abs(x(shownPoint.flowCfm + sigma.flowCfm) - place.x),

@@ -35,13 +35,26 @@ export function ReadMark({ x, y }: Place) {
 }
 
 /** The crossing with how sure it is; hollow at the edge of the table when the curves do not meet on it. */
-export function CrossingMark({ x, y, found, spread }: Place & { readonly found: boolean; readonly spread?: Place }) {
+export function CrossingMark({
+  x,
+  y,
+  found,
+  spread,
+  clip,
+}: Place & {
+  readonly found: boolean;
+  readonly spread?: Place;
+  /** Id of the clip path of the drawing's box: a wide spread stays inside it. */
+  readonly clip: string;
+}) {
   const palette = usePalette();
   if (!found) return <Circle cx={x} cy={y} r={6} fill={palette.paper} stroke={palette.action} strokeWidth={3} />;
   return (
     <>
       {spread && (
-        <Ellipse cx={x} cy={y} rx={spread.x} ry={Math.max(6, spread.y)} fill={palette.ink} fillOpacity={0.16} />
+        <G clipPath={`url(#${clip})`}>
+          <Ellipse cx={x} cy={y} rx={spread.x} ry={Math.max(6, spread.y)} fill={palette.ink} fillOpacity={0.16} />
+        </G>
       )}
       <Circle cx={x} cy={y} r={7.5} fill={palette.ink} />
     </>
