@@ -1,3 +1,4 @@
+import { assess, drop, fact, noTable, plate, psc, read } from '../../fixtures/exampleVisit';
 import { EXAMPLE_A_READINGS, EXAMPLE_A_UNIT } from '../../fixtures/exampleA';
 import { EXAMPLE_D_DRIVE, EXAMPLE_D_TABLE } from '../../fixtures/exampleD';
 import { look, SOUND_FAN } from '../../fixtures/exampleLooks';
@@ -6,8 +7,7 @@ import { cleanDropInWc, type FilterFacts } from '../filter';
 import type { UnitFacts } from '../judge';
 import { predict } from '../model';
 import type { RawInputs } from '../tools';
-
-import { assess, drop, fact, noTable, plate, psc, read } from '../../fixtures/exampleVisit';
+import type { VisitFacts } from '.';
 
 test('7: shares are judged at the target airflow', () => {
   const readings = [read('R1', -0.1), read('R2', -0.19), read('S1', 0.12)];
@@ -168,6 +168,38 @@ describe('17: the next reading tells most per minute', () => {
     });
     expect(['motor', 'rpm']).toContain(next?.kind);
     expect(next!.minutes).toBeLessThanOrEqual(3);
+  });
+});
+
+describe('what is read at live or moving parts says so first', () => {
+  const belt: UnitFacts = {
+    layout: 'packaged',
+    motor: 'beltDrive',
+    tons: 7.5,
+    maxTespInWc: 1.2,
+    table: EXAMPLE_D_TABLE,
+    tap: '822.6',
+  };
+  const readings = [read('R1', -0.1), read('S1', 0.15)];
+  const nextOf = (more: Partial<VisitFacts>) =>
+    assess({ unit: belt, readings, facts: [look('filter', 'clean')], ...more }).next;
+
+  test('RPM: hands and sleeves clear of the belt', () => {
+    const next = nextOf({ drive: EXAMPLE_D_DRIVE });
+    expect(next).toMatchObject({ kind: 'rpm', why: expect.stringMatching(/^Hands and sleeves clear of the belt\./) });
+  });
+  test('amps: a rated meter, hands out of the blower', () => {
+    const motorPlate = { ratedHp: 2, plateAmps: 6.8 };
+    const next = nextOf({ motorPlate, drive: { ...EXAMPLE_D_DRIVE, measuredRpm: 822.6 } });
+    expect(next).toMatchObject({ kind: 'motor', why: expect.stringMatching(/^Live parts: a rated meter/) });
+  });
+  test('the blower’s door: power off', () => {
+    const { next } = assess({
+      unit: psc,
+      readings: [read('R2', -0.06), read('S1', 0.08)],
+      facts: [look('filter', 'clean')],
+    });
+    expect(next).toMatchObject({ kind: 'look', why: expect.stringMatching(/^Power off first\./) });
   });
 });
 

@@ -1,3 +1,4 @@
+import { assess, drop, fact, noTable, plate, psc, read } from '../../fixtures/exampleVisit';
 import { EXAMPLE_A_UNIT } from '../../fixtures/exampleA';
 import { EXAMPLE_D_DRIVE, EXAMPLE_D_TABLE } from '../../fixtures/exampleD';
 import { look, SOUND_FAN, traverseOf } from '../../fixtures/exampleLooks';
@@ -11,8 +12,6 @@ import { promiseOf } from '../prove';
 import { predict } from '../model';
 import type { PressureReading } from '../readings';
 import type { VisitFacts } from '.';
-
-import { assess, drop, fact, noTable, plate, psc, read } from '../../fixtures/exampleVisit';
 
 describe('1: one airflow', () => {
   test.each<[string, Partial<VisitFacts>]>([

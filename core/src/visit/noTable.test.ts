@@ -1,11 +1,10 @@
+import { assess, noTable, plate, read } from '../../fixtures/exampleVisit';
 import { look } from '../../fixtures/exampleLooks';
 import { MOTOR_KINDS } from '../fan';
 import { operate } from '../operate';
 import { EXAMPLE_A_READINGS } from '../../fixtures/exampleA';
 import { requestOf } from '../../fixtures/contradictions';
 import { predict } from '../model';
-
-import { assess, noTable, plate, read } from '../../fixtures/exampleVisit';
 
 describe('no table', () => {
   test('the retest without a table goes by the untouched supply: 0.157 where the table has 0.1515', () => {

@@ -1,8 +1,23 @@
-import { flowText, percentText, staticText, tonsText } from '.';
+import { flowText, oddsText, percentText, sentenceCase, staticText, tonsText } from '.';
 
 test('figures read as a technician writes them', () => {
   expect([0.58, -0.312, 0, -0.001, 1].map(staticText)).toEqual(['0.58', '−0.31', '0.00', '0.00', '1.00']);
   expect([940.2, 1035.5, 12].map(flowText)).toEqual(['940', '1,036', '12']);
   expect(percentText(0.345)).toBe('35 %');
   expect([3, 2.5, 7.5].map(tonsText)).toEqual(['3', '2.5', '7.5']);
+});
+
+test('odds are never surer than one in a hundred either way', () => {
+  expect([0, 0.004, 0.01, 0.5, 0.994, 1].map(oddsText)).toEqual([
+    'under 1 in 100',
+    'under 1 in 100',
+    '1 in 100',
+    '50 in 100',
+    '99 in 100',
+    'over 99 in 100',
+  ]);
+});
+
+test('a sentence begins with a capital, and keeps what follows as it is', () => {
+  expect(['a caked wheel', 'R2 reads low', ''].map(sentenceCase)).toEqual(['A caked wheel', 'R2 reads low', '']);
 });

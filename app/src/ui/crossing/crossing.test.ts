@@ -1,4 +1,4 @@
-import { crossingScales, fanPath, labelPoint, systemPath } from './crossingScales';
+import { crossingScales, fanPath, labelPoint, spreadPath, systemPath } from './crossingScales';
 
 const low = [
   { staticsInWc: [0.1, 0.2], flowsCfm: [800, 700] },
@@ -32,4 +32,16 @@ test('the system curve stays inside the box', () => {
     expect(py).toBeGreaterThanOrEqual(box.top);
     expect(px).toBeLessThanOrEqual(box.right + 1);
   }
+});
+
+test('a spread is one closed area a run, from its low side to its high', () => {
+  const path = spreadPath(
+    { low, high: low.map((run) => ({ ...run, flowsCfm: run.flowsCfm.map((q) => 1.2 * q) })) },
+    scales,
+  );
+  expect(path.match(/M/g)).toHaveLength(low.length);
+  expect(path.match(/Z/g)).toHaveLength(low.length);
+  const first = [...path.split('Z')[0]!.matchAll(/([\d.]+),([\d.]+)/g)].map((m) => Number(m[1]));
+  // There and back: the low side's flows, then the high side's from its other end.
+  expect(first).toEqual([800, 700, 840, 960].map((q) => expect.closeTo(scales.x(q), 2)));
 });
