@@ -13,6 +13,8 @@ await build({
     '@huff/core/fix': './core/src/fix.ts',
     '@huff/core': './core/src/index.ts',
     '@huff/contract/fix': './contract/src/fix.ts',
+    '@huff/contract/spine': './contract/src/spine/index.ts',
+    '@huff/contract/sync': './contract/src/sync.ts',
     '@huff/contract': './contract/src/index.ts',
   },
   packages: 'external',

@@ -11,7 +11,7 @@ import {
   ValidateNested,
   type ValidationArguments,
 } from 'class-validator';
-import { Id, LineOfText, Moment, NumberIn } from './fields';
+import { Id, LineOfText, NumberIn } from './fields';
 import { between, LIMITS } from './limits';
 
 /** Each cell is a flow in range or null (blank: not allowed by the maker). */
@@ -167,7 +167,4 @@ export class BlowerTableDto extends TableFiguresDto {
   @NumberIn(LIMITS.tons, 'Tons')
   @IsOptional()
   tons?: number | null;
-
-  @Moment('The time it was saved')
-  savedAt!: string;
 }

@@ -36,7 +36,6 @@ const visit = (more: object = {}) => ({
   mode: 'cooling',
   table: { id: id(3), name: 'Wren', ...figures },
   startedAt: now,
-  savedAt: now,
   readings: [reading()],
   ...more,
 });
@@ -92,7 +91,6 @@ describe('a blower table', () => {
     name: 'Wren',
     motor: 'psc',
     tons: 2.5,
-    savedAt: now,
     ...figures,
     ...more,
   });
@@ -123,16 +121,15 @@ describe('a blower table', () => {
 test('a unit may lack tons, plate and table, not its names', () => {
   const unit = {
     id: id(4),
-    siteName: 'Library',
+    siteId: id(6),
     name: 'Roof 1',
     layout: 'packaged',
     motor: 'beltDrive',
     cfmPerTon: 400,
-    savedAt: now,
   };
   expect(errorsOf(UnitDto, unit)).toEqual([]);
-  expect(errorsOf(UnitDto, { ...unit, siteName: undefined })).toEqual([
-    { field: 'siteName', message: 'The site must be text.' },
+  expect(errorsOf(UnitDto, { ...unit, siteId: undefined })).toEqual([
+    { field: 'siteId', message: 'The site’s id must be a UUID.' },
   ]);
 });
 

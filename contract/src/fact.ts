@@ -96,6 +96,9 @@ export class FactDto implements Fact {
   @Id('The corrected fact’s id')
   @IsOptional()
   replacesId?: string | null;
+
+  /** Told by the server, never taken from a client: what to add to the time, where the phone’s clock was off. */
+  clockOffsetMs?: number;
 }
 
 const LOOK_INPUTS = ['item', 'state', 'note', 'outcome'];

@@ -12,3 +12,4 @@ export * from './site';
 export * from './unit';
 export * from './visit';
 export * from './visitFacts';
+export * from './visitSummary';

@@ -26,15 +26,18 @@ export const LIMITS = {
   filterSideIn: { min: 4, max: 60 },
   riseF: { min: 5, max: 150 },
   lengthFt: { min: 10, max: 2000 },
-  factsPerVisit: { min: 0, max: 500 },
+  factsPerVisit: { min: 0, max: 5000 },
   noteLength: { min: 0, max: 400 },
   minutesRunning: { min: 0, max: 24 * 60 },
   tableTaps: { min: 1, max: 24 },
   tableStatics: { min: 2, max: 40 },
-  readingsPerVisit: { min: 0, max: 500 },
+  readingsPerVisit: { min: 0, max: 5000 },
   nameLength: { min: 1, max: 80 },
+  /** Two names and what parts them. */
+  titleLength: { min: 1, max: 162 },
   tapLength: { min: 1, max: 16 },
-  photoBase64: { min: 100, max: 900_000 },
+  photoBase64: { min: 100, max: 800_000 },
+  smallPhotoBase64: { min: 100, max: 40_000 },
   csvBytes: { min: 1, max: 1_000_000 },
 } as const;
 

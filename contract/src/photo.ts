@@ -5,6 +5,11 @@ import { LIMITS } from './limits';
 
 const RULE = `The photo must be a JPEG of at most ${Math.floor((LIMITS.photoBase64.max * 3) / 4 / 1000)} kB. Take it again; the phone makes it smaller.`;
 
+const SMALL_RULE = 'The small picture must be a JPEG of at most 30 kB.';
+
+/** A JPEG in base64 begins so. */
+const JPEG = /^\/9j\/[A-Za-z0-9+/]+={0,2}$/;
+
 /** A photo of something looked at. Made small on the phone; sent once, on its own, so that a visit stays light. */
 export class PhotoDto {
   @Id('The photo’s id')
@@ -20,9 +25,15 @@ export class PhotoDto {
   @Moment('The time of the photo')
   savedAt!: string;
 
-  /** The JPEG in base64; absent in lists, where the picture has an address of its own. */
+  /** The JPEG in base64; absent in what the server tells, where the picture has an address of its own. */
   @Length(LIMITS.photoBase64.min, LIMITS.photoBase64.max, { message: RULE })
-  @Matches(/^\/9j\/[A-Za-z0-9+/]+={0,2}$/, { message: RULE })
+  @Matches(JPEG, { message: RULE })
   @IsOptional()
   jpeg?: string;
+
+  /** The same, small: what lists draw. */
+  @Length(LIMITS.smallPhotoBase64.min, LIMITS.smallPhotoBase64.max, { message: SMALL_RULE })
+  @Matches(JPEG, { message: SMALL_RULE })
+  @IsOptional()
+  smallJpeg?: string | null;
 }

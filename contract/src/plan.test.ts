@@ -48,7 +48,6 @@ const visit: VisitDto = {
     ],
   },
   startedAt: at(0),
-  savedAt: at(0),
   readings: [reading(11, 'R1', -0.16, 1), reading(12, 'R2', -0.31, 2), reading(13, 'S1', 0.27, 3)],
   facts: [
     { id: uuid(21), kind: 'look', inputs: { item: 'filter', state: 'loaded' }, takenAt: at(1), replacesId: null },
@@ -241,12 +240,11 @@ describe('a shop', () => {
 describe('a unit’s drive, plate and proof', () => {
   const unit = {
     id: uuid(6),
-    siteName: 'Quay',
+    siteId: uuid(90),
     name: 'Roof',
     layout: 'packaged',
     motor: 'beltDrive',
     cfmPerTon: 400,
-    savedAt: at(0),
   };
   const drive = {
     motorRpm: 1745,

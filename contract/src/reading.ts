@@ -56,4 +56,7 @@ export class ReadingDto {
   @Id('The corrected reading’s id')
   @IsOptional()
   replacesId?: string | null;
+
+  /** Told by the server, never taken from a client: what to add to the time, where the phone’s clock was off. */
+  clockOffsetMs?: number;
 }

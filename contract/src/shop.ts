@@ -11,7 +11,7 @@ import {
 } from '@huff/core';
 import { Type } from 'class-transformer';
 import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsOptional, registerDecorator, ValidateNested } from 'class-validator';
-import { Id, LineOfText, Moment, NumberIn } from './fields';
+import { Id, LineOfText, NumberIn } from './fields';
 import { LIMITS } from './limits';
 
 /** What the shop takes for a move instead of the usual. */
@@ -119,9 +119,6 @@ export class ShopDto {
   @ArrayMaxSize(LIMITS.partsInList.max, { message: `A shop lists at most ${LIMITS.partsInList.max} belts.` })
   @IsArray({ message: 'Belts must be a list.' })
   belts!: BeltPartDto[];
-
-  @Moment('The time it was saved')
-  savedAt!: string;
 }
 
 /** A shop that has set nothing yet. */
@@ -133,7 +130,6 @@ export const plainShop = (id: string): ShopDto => ({
   moves: [],
   sheaves: [],
   belts: [],
-  savedAt: new Date(0).toISOString(),
 });
 
 /** The shop's minutes and money by move, as core takes them. */

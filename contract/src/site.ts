@@ -1,6 +1,6 @@
 import 'reflect-metadata';
 import { IsOptional } from 'class-validator';
-import { Id, LineOfText, Moment, NumberIn } from './fields';
+import { Id, LineOfText, NumberIn } from './fields';
 import { LIMITS } from './limits';
 
 /** A place with units. Its altitude thins the air of every one of them. */
@@ -14,7 +14,4 @@ export class SiteDto {
   @NumberIn(LIMITS.altitudeFt, 'Altitude', 'ft')
   @IsOptional()
   altitudeFt?: number | null;
-
-  @Moment('The time it was saved')
-  savedAt!: string;
 }

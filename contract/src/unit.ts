@@ -2,7 +2,7 @@ import 'reflect-metadata';
 import { LAYOUT_IDS, MOTOR_KINDS, operate, type LayoutId, type MotorKind, type System } from '@huff/core';
 import { Type } from 'class-transformer';
 import { IsIn, IsOptional, registerDecorator, ValidateNested } from 'class-validator';
-import { Id, LineOfText, Moment, NumberIn } from './fields';
+import { Id, LineOfText, NumberIn } from './fields';
 import { LIMITS } from './limits';
 import { SetupDto } from './setup';
 
@@ -73,8 +73,8 @@ export class UnitDto extends UnitFactsDto {
   @Id('The unit’s id')
   id!: string;
 
-  @LineOfText(LIMITS.nameLength, 'The site')
-  siteName!: string;
+  @Id('The site’s id')
+  siteId!: string;
 
   @LineOfText(LIMITS.nameLength, 'The unit’s name')
   name!: string;
@@ -87,7 +87,4 @@ export class UnitDto extends UnitFactsDto {
   @IsProven()
   @IsOptional()
   proven?: ProvenUnit | null;
-
-  @Moment('The time it was saved')
-  savedAt!: string;
 }

@@ -17,12 +17,12 @@ export class VisitTableDto extends TableFiguresDto {
   name!: string;
 }
 
-/** A visit as it is sent and stored: the unit as it was found, and every reading taken. */
-export class VisitDto extends UnitFactsDto {
+/** What is said of a visit beside what was read: the unit as it was found. */
+export class VisitHeadDto extends UnitFactsDto {
   @Id('The visit’s id')
   id!: string;
 
-  @LineOfText(LIMITS.nameLength, 'The title')
+  @LineOfText(LIMITS.titleLength, 'The title')
   title!: string;
 
   @Id('The unit’s id')
@@ -39,11 +39,10 @@ export class VisitDto extends UnitFactsDto {
 
   @Moment('The start')
   startedAt!: string;
+}
 
-  /** When the client saved it: of two versions the later one stays. */
-  @Moment('The time it was saved')
-  savedAt!: string;
-
+/** A visit whole: the unit as it was found, and everything read and recorded. */
+export class VisitDto extends VisitHeadDto {
   @ValidateNested({ each: true, message: 'Each reading must be complete.' })
   @Type(() => ReadingDto)
   @ArrayMaxSize(LIMITS.readingsPerVisit.max, {

@@ -135,6 +135,7 @@ export {
   TABLE_METHOD,
   USUAL_METHOD,
   VISIT_ONLY_FACTS,
+  JUDGEMENT_VERSION,
   type VisitAssessment,
   type VisitFacts,
 } from './visit';

@@ -1,4 +1,5 @@
 import type { ReadingDto, VisitDto } from '@huff/contract';
+import type { VisitSummary } from '@huff/contract/spine';
 import type { Db } from './db/db';
 import { DEMO_TABLES } from './demo/tables';
 import { DEMO_UNITS } from './demo/units';
@@ -16,7 +17,7 @@ afterAll(() => db.close());
 
 const savedAt = '2026-05-12T11:00:00.000Z';
 const uuid = (n: number) => `11110000-0000-4000-8000-${String(n).padStart(12, '0')}`;
-const table = { ...DEMO_TABLES[0]!, savedAt };
+const table = DEMO_TABLES[0]!;
 const [visit] = demoVisits(new Date('2026-05-13T12:00:00Z')) as [VisitDto, ...VisitDto[]];
 const put = (path: string, body: unknown) => http.put(`/api/${path}`).send(body as object);
 const problemOf = (res: { status: number; type: string; body: { detail: string; errors?: object[] } }) => {
@@ -25,18 +26,34 @@ const problemOf = (res: { status: number; type: string; body: { detail: string; 
   return res.body;
 };
 
+/** Puts with the ETag a record was read with. */
+const change = async (path: string, body: unknown) => {
+  const { headers } = await http.get(`/api/${path}`);
+  return http
+    .put(`/api/${path}`)
+    .set('If-Match', headers.etag!)
+    .send(body as object);
+};
+
 describe('blower tables', () => {
   test('put, get and list give the same table back; putting it again is harmless', async () => {
     for (let i = 0; i < 2; i += 1) await put(`blower-tables/${table.id}`, table).expect(204);
     expect((await http.get(`/api/blower-tables/${table.id}`).expect(200)).body).toEqual(table);
-    expect((await http.get('/api/blower-tables').expect(200)).body).toEqual([table]);
+    expect((await http.get('/api/blower-tables').expect(200)).body).toEqual({ records: [table], next: null });
   });
 
-  test('a late repeat of an old version does not overwrite a newer one', async () => {
-    const newer = { ...table, name: 'Renamed', savedAt: '2026-05-12T12:00:00.000Z' };
-    await put(`blower-tables/${table.id}`, newer).expect(204);
-    await put(`blower-tables/${table.id}`, table).expect(204);
-    expect((await http.get(`/api/blower-tables/${table.id}`)).body.name).toBe('Renamed');
+  test('one that is here is changed only by who read it last: nobody’s change is lost', async () => {
+    const path = `blower-tables/${table.id}`;
+    const read = await http.get(`/api/${path}`);
+    problemOf(await put(path, { ...table, name: 'Unread' }).expect(428));
+    expect((await change(path, { ...table, name: 'Renamed' })).status).toBe(204);
+    const stale = http.put(`/api/${path}`).set('If-Match', read.headers.etag!);
+    problemOf(await stale.send({ ...table, name: 'Late' }).expect(412));
+    const now = await http.get(`/api/${path}`);
+    expect(now.body.name).toBe('Renamed');
+    await http.get(`/api/${path}`).set('If-None-Match', now.headers.etag!).expect(304);
+    const { changes } = (await http.get(`/api/${path}/history`).expect(200)).body;
+    expect(changes[0]).toMatchObject({ by: 'Technician', fields: { name: { before: table.name, after: 'Renamed' } } });
   });
 
   test('an unsound table is refused with the cells to check', async () => {
@@ -48,46 +65,25 @@ describe('blower tables', () => {
 });
 
 describe('units', () => {
-  test('a unit comes back as it was sent, and needs its table to be here', async () => {
-    const unit = { ...DEMO_UNITS[0]!, savedAt };
+  test('a unit comes back as it was sent, and may come before its site and its table', async () => {
+    const unit = DEMO_UNITS[0]!;
     await put(`units/${unit.id}`, unit).expect(204);
     expect((await http.get(`/api/units/${unit.id}`)).body).toEqual(unit);
     const orphan = { ...unit, id: uuid(9), blowerTableId: uuid(10) };
-    expect(problemOf(await put(`units/${orphan.id}`, orphan).expect(409)).detail).toContain('Save that one first');
+    await put(`units/${orphan.id}`, orphan).expect(204);
+    expect((await http.get(`/api/units/${orphan.id}`)).body.blowerTableId).toBe(uuid(10));
   });
 });
 
 describe('sites', () => {
   test('a site keeps its altitude; an impossible one is refused by name', async () => {
-    const site = { id: uuid(30), name: 'Lantern Quay library', altitudeFt: 620, savedAt };
+    const site = { id: uuid(30), name: 'Lantern Quay library', altitudeFt: 620 };
     await put(`sites/${site.id}`, site).expect(204);
-    expect((await http.get('/api/sites')).body).toEqual([site]);
+    expect((await http.get('/api/sites')).body).toEqual({ records: [site], next: null });
     const problem = problemOf(await put(`sites/${site.id}`, { ...site, altitudeFt: 40_000 }).expect(422));
     expect(problem.errors).toEqual([
       { field: 'altitudeFt', message: 'Altitude must be between −1,000 and 15,000 ft.' },
     ]);
-  });
-});
-
-describe('photos', () => {
-  const jpeg = `/9j/${'A'.repeat(200)}`;
-  const photo = { id: uuid(40), visitId: uuid(41), item: 'filter', savedAt, jpeg };
-
-  test('a photo may come before its visit, is listed without the picture and given as one; twice is once', async () => {
-    for (let i = 0; i < 2; i += 1) await put(`photos/${photo.id}`, photo).expect(204);
-    const list = (await http.get('/api/photos')).body as object[];
-    expect(list).toEqual([{ id: photo.id, visitId: photo.visitId, item: 'filter', savedAt }]);
-    const image = await http.get(`/api/photos/${photo.id}/image`).expect(200);
-    expect(image.type).toBe('image/jpeg');
-    expect((image.body as Buffer).toString('base64')).toContain('/9j/AAAA');
-    await http.get(`/api/photos/${uuid(42)}/image`).expect(404);
-  });
-
-  test('what is no JPEG, or none at all, is refused at its field', async () => {
-    for (const wrong of ['x'.repeat(300), undefined]) {
-      const answer = await put(`photos/${uuid(43)}`, { ...photo, id: uuid(43), jpeg: wrong }).expect(422);
-      expect(problemOf(answer).errors![0]).toMatchObject({ field: 'jpeg', message: expect.stringContaining('JPEG') });
-    }
   });
 });
 
@@ -105,7 +101,7 @@ describe('facts', () => {
   test('a fact is never changed, not even in the database', async () => {
     const changed = { ...bare, facts: [{ ...fact, inputs: { ...heat, amps: 40 } }] };
     const problem = problemOf(await put(`visits/${bare.id}`, changed).expect(409));
-    expect(problem.errors).toEqual([{ field: 'facts[0].id', message: expect.stringContaining('replacesId') }]);
+    expect(problem.errors).toEqual([{ field: 'record.id', message: expect.stringContaining('replacesId') }]);
     await expect(db.query('UPDATE facts SET kind = $1', ['look'])).rejects.toThrow('append-only');
   });
 
@@ -121,8 +117,8 @@ describe('visits', () => {
   test('a visit with its readings comes back as it was sent; sent twice it is there once', async () => {
     for (let i = 0; i < 2; i += 1) await put(`visits/${visit.id}`, visit).expect(204);
     expect((await http.get(`/api/visits/${visit.id}`)).body).toEqual(visit);
-    const list = (await http.get('/api/visits')).body as VisitDto[];
-    expect(list.filter((v) => v.id === visit.id)).toHaveLength(1);
+    const { visits } = (await http.get('/api/visits')).body as { visits: VisitSummary[] };
+    expect(visits.filter((v) => v.id === visit.id)).toHaveLength(1);
   });
 
   test('every row says which shop and who', async () => {
@@ -134,7 +130,7 @@ describe('visits', () => {
   test('a reading is never changed, not even in the database', async () => {
     const changed = { ...visit, readings: [{ ...visit.readings[0]!, value: -0.2 }] };
     const problem = problemOf(await put(`visits/${visit.id}`, changed).expect(409));
-    expect(problem.errors).toEqual([{ field: 'readings[0].id', message: expect.stringContaining('replacesId') }]);
+    expect(problem.errors).toEqual([{ field: 'record.id', message: expect.stringContaining('replacesId') }]);
     await expect(db.query('UPDATE readings SET value = 0')).rejects.toThrow('append-only');
     await expect(db.query('DELETE FROM readings')).rejects.toThrow('append-only');
   });
@@ -146,7 +142,8 @@ describe('visits', () => {
       value: -0.3,
       replacesId: visit.readings[1]!.id,
     };
-    for (let i = 0; i < 2; i += 1) await put(`visits/${visit.id}/readings/${correction.id}`, correction).expect(204);
+    const corrected = { ...visit, readings: [...visit.readings, correction] };
+    for (let i = 0; i < 2; i += 1) await put(`visits/${visit.id}`, corrected).expect(204);
     const stored = (await http.get(`/api/visits/${visit.id}`)).body as VisitDto;
     expect(stored.readings).toHaveLength(visit.readings.length + 1);
     expect(stored.readings).toContainEqual(correction);
@@ -169,7 +166,7 @@ describe('visits', () => {
     expect((await http.get(`/api/visits/${fresh.id}`)).body.readings).toHaveLength(1);
   });
 
-  test('a visit of another shop is neither shown nor overwritten', async () => {
+  test('a visit of another shop is not shown; the same id here is a visit of its own', async () => {
     const shop = uuid(70);
     const person = uuid(71);
     await db.query('INSERT INTO shops (id, name) VALUES ($1, $2)', [shop, 'Other']);
@@ -180,9 +177,13 @@ describe('visits', () => {
       [uuid(72), shop, person],
     );
     await http.get(`/api/visits/${uuid(72)}`).expect(404);
-    expect(
-      problemOf(await put(`visits/${uuid(72)}`, { ...visit, id: uuid(72), readings: [] }).expect(409)).detail,
-    ).toContain('taken');
+    await put(`visits/${uuid(72)}`, { ...visit, id: uuid(72), readings: [], facts: [] }).expect(204);
+    const rows = await db.query('SELECT title FROM visits WHERE id = $1 AND shop_id = $2', [uuid(72), shop]);
+    expect(rows).toEqual([{ title: 'Theirs' }]);
+    // The database itself keeps them apart: no row can be written by a person of another shop.
+    await expect(
+      db.query('UPDATE visits SET written_by = $1 WHERE id = $2 AND shop_id <> $3', [person, uuid(72), shop]),
+    ).rejects.toThrow('foreign key');
   });
 });
 

@@ -3,7 +3,6 @@ import compression from 'compression';
 import express, { type Express } from 'express';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
-import { blowerTableRoutes } from './blowerTables/routes';
 import type { Db } from './db/db';
 import { health, whenReady } from './health/health';
 import type { ServerState } from './health/state';
@@ -11,10 +10,9 @@ import { DEMO_AUTHOR, supplyAuthor } from './http/author';
 import { notFound, problemHandler } from './http/problems';
 import { requestLog } from './http/requestLog';
 import { photoRoutes } from './photos/routes';
-import { shopRoutes } from './shop/routes';
-import { siteRoutes } from './sites/routes';
-import { unitRoutes } from './units/routes';
-import { visitRoutes } from './visits/routes';
+import { recordRoutes } from './rest/recordRoutes';
+import { syncRoutes } from './sync/routes';
+import { visitRoutes } from './rest/visitRoutes';
 import { webApp } from './web/webApp';
 
 export interface AppOptions {
@@ -49,12 +47,13 @@ export function createApp({ db, state, log, webFolder }: AppOptions): Express {
   app.use(compression());
   app.get('/api/health', health(state));
   app.use('/api', whenReady(state), express.json({ limit: '1mb', type: () => true }), supplyAuthor(DEMO_AUTHOR));
-  app.use('/api/blower-tables', blowerTableRoutes(db));
+  app.use('/api/sync', syncRoutes(db, log));
+  app.use('/api/blower-tables', recordRoutes(db, 'blowerTable'));
   app.use('/api/photos', photoRoutes(db));
-  app.use('/api/shop', shopRoutes(db));
-  app.use('/api/sites', siteRoutes(db));
-  app.use('/api/units', unitRoutes(db));
-  app.use('/api/visits', visitRoutes(db));
+  app.use('/api/shop', recordRoutes(db, 'shop'));
+  app.use('/api/sites', recordRoutes(db, 'site'));
+  app.use('/api/units', recordRoutes(db, 'unit'));
+  app.use('/api/visits', visitRoutes(db, log));
   app.use('/api', () => {
     throw notFound('address');
   });

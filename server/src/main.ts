@@ -11,6 +11,7 @@ import { openPglite } from './db/pgliteDb';
 import { loadDemo } from './demo/loadDemo';
 import { ensureShop } from './shop/ensureShop';
 import { ServerState } from './health/state';
+import { refreshResults } from './visits/results';
 
 /** After this long, connections that are still busy are cut. */
 const STOP_WITHIN_MS = 8000;
@@ -29,6 +30,8 @@ async function serve(): Promise<void> {
     if (config.demo) await loadDemo(db, new Date());
     if (state.phase === 'starting') state.phase = 'ready';
   })();
+  // What lists say is brought up to date beside the requests.
+  const refreshing = opening.then(() => refreshResults(db, log, () => state.phase !== 'ready'));
 
   let stopping: Promise<void> | undefined;
   const stop = (code: number) =>
@@ -37,7 +40,7 @@ async function serve(): Promise<void> {
       const closed = new Promise((resolve) => server.close(resolve));
       server.closeIdleConnections();
       const cut = setTimeout(() => server.closeAllConnections(), STOP_WITHIN_MS);
-      await Promise.allSettled([closed, opening]);
+      await Promise.allSettled([closed, opening, refreshing]);
       clearTimeout(cut);
       await db.close();
       process.exit(code);
@@ -60,6 +63,7 @@ async function serve(): Promise<void> {
   try {
     await opening;
     console.log('Huff is ready.');
+    await refreshing;
   } catch (error) {
     console.error(`Huff cannot open its data. ${(error as Error).message}`);
     void stop(1);

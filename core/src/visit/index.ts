@@ -5,6 +5,7 @@ export * from './estimates';
 export * from './facts';
 export * from './filterRetest';
 export * from './filterTells';
+export * from './judgementVersion';
 export * from './nextMeasure';
 export * from './questions';
 export * from './motorPower';

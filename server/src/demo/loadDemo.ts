@@ -1,27 +1,55 @@
-import { BlowerTableDto, check, SiteDto, UnitDto, VisitDto } from '@huff/contract';
-import { ShopDto } from '@huff/contract/fix';
-import type { ClassConstructor } from 'class-transformer';
-import { blowerTablesOn } from '../blowerTables/blowerTables';
+import { headOf, type CreateOperation, type Operation, type RecordKind } from '@huff/contract/spine';
+import { checkOperation } from '@huff/contract/sync';
+import { v5 as uuidOf } from 'uuid';
 import type { Db } from '../db/db';
 import { DEMO_AUTHOR } from '../http/author';
-import { shopOn } from '../shop/shop';
-import { sitesOn } from '../sites/sites';
-import { unitsOn } from '../units/units';
-import { visitsOn } from '../visits/visits';
+import { doOperation } from '../sync/doOperation';
 import { DEMO_SHOP } from './shop';
 import { DEMO_TABLES } from './tables';
 import { DEMO_SITES, DEMO_UNITS } from './units';
 import { demoVisits } from './visits';
 
-/** Demo records go in by the same door as a client's. */
-function sound<T extends object>(Class: ClassConstructor<T>, record: object): T {
-  const checked = check(Class, record);
-  if (!checked.ok) throw new Error(`Demo data is not valid: ${JSON.stringify(checked.errors)}`);
-  return checked.value;
+/** Operations of the demo have ids of their own, so that loading twice does nothing twice. */
+const NAMESPACE = 'de300000-0000-4000-8000-000000000000';
+
+function creating(of: RecordKind, record: { readonly id: string }, madeAt: string): CreateOperation {
+  return { id: uuidOf(`create ${record.id}`, NAMESPACE), kind: 'create', of, recordId: record.id, record, madeAt };
+}
+
+/** Everything that is done to make the demo. Units last: the last one's presence says that all of it is here. */
+function operationsOf(now: Date): Operation[] {
+  const madeAt = new Date(now.getTime() - 7 * 86_400_000).toISOString();
+  const visits = demoVisits(now).flatMap((visit): Operation[] => [
+    creating('visit', headOf(visit), visit.startedAt),
+    ...visit.readings.map((record): Operation => ({
+      id: uuidOf(record.id, NAMESPACE),
+      kind: 'add',
+      of: 'reading',
+      recordId: visit.id,
+      record,
+      madeAt: record.takenAt,
+    })),
+    ...(visit.facts ?? []).map((record): Operation => ({
+      id: uuidOf(record.id, NAMESPACE),
+      kind: 'add',
+      of: 'fact',
+      recordId: visit.id,
+      record,
+      madeAt: record.takenAt,
+    })),
+  ]);
+  return [
+    ...visits,
+    ...DEMO_TABLES.map((table) => creating('blowerTable', table, madeAt)),
+    ...DEMO_SITES.map((site) => creating('site', site, madeAt)),
+    creating('shop', DEMO_SHOP, madeAt),
+    ...DEMO_UNITS.map((unit) => creating('unit', unit, madeAt)),
+  ];
 }
 
 /**
- * Loads the demo scenario once: an invented town, with a week of visits before `now`. A database that has it is left alone.
+ * Loads the demo scenario once, by the same door as a phone's: an invented town, with a week of visits before `now`. A database that has
+ * it is left alone.
  *
  * @returns whether anything was loaded
  */
@@ -29,16 +57,12 @@ export async function loadDemo(db: Db, now: Date): Promise<boolean> {
   const last = DEMO_UNITS.at(-1)!.id;
   const [there] = await db.query('SELECT id FROM units WHERE id = $1', [last]);
   if (there) return false;
-  const savedAt = new Date(now.getTime() - 7 * 86_400_000).toISOString();
-  const tables = blowerTablesOn(db);
-  const units = unitsOn(db);
-  const visits = visitsOn(db);
-  for (const visit of demoVisits(now)) await visits.put(DEMO_AUTHOR, sound(VisitDto, visit));
-  for (const table of DEMO_TABLES) await tables.put(DEMO_AUTHOR, sound(BlowerTableDto, { ...table, savedAt }));
-  const sites = sitesOn(db);
-  for (const site of DEMO_SITES) await sites.put(DEMO_AUTHOR, sound(SiteDto, { ...site, savedAt }));
-  await shopOn(db).put(DEMO_AUTHOR, sound(ShopDto, { ...DEMO_SHOP, savedAt }));
-  // Units last: the last one's presence says that all of it is here.
-  for (const unit of DEMO_UNITS) await units.put(DEMO_AUTHOR, sound(UnitDto, { ...unit, savedAt }));
+  const sender = { author: DEMO_AUTHOR, device: NAMESPACE, clockOffsetMs: 0 };
+  for (const operation of operationsOf(now)) {
+    const checked = checkOperation(operation);
+    if (!checked.ok) throw new Error(`Demo data is not valid: ${JSON.stringify(checked.errors)}`);
+    const result = await doOperation(db, sender, checked.value);
+    if (result.status !== 'done') throw new Error(`Demo data is not taken: ${JSON.stringify(result)}`);
+  }
   return true;
 }

@@ -1,13 +1,12 @@
 import { assess, type FactDto, type VisitDto } from '@huff/contract';
-import { planRequest, type ShopDto } from '@huff/contract/fix';
+import { planRequest } from '@huff/contract/fix';
 import { cautionsOf, type ChosenMove } from '@huff/core';
 import { planOf, planRecordOf, problemOf } from '@huff/core/fix';
 import { DEMO_SHOP } from './shop';
 
 /** A plan decided on a demo visit, worked out as the phone would: it promises what core predicts, no more. */
 export function decidedPlan(visit: VisitDto, moves: readonly ChosenMove[], fact: { id: string; at: string }): FactDto {
-  const shop: ShopDto = { ...DEMO_SHOP, savedAt: fact.at };
-  const request = planRequest(visit, assess(visit), shop, { typed: {} });
+  const request = planRequest(visit, assess(visit), DEMO_SHOP, { typed: {} });
   const planned = request && planOf(problemOf(request), moves, request.sure, request.seed);
   const record = request && planned?.ok ? planRecordOf(planned.plan, request, cautionsOf(moves)) : undefined;
   if (!record) throw new Error(`No plan for the demo visit ${visit.title}.`);

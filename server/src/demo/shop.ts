@@ -3,7 +3,7 @@ import { DEMO_AUTHOR } from '../http/author';
 import { demoId } from './ids';
 
 /** What the demo's shop has set: its tariff, its own minutes for a few moves, and what is on its truck. */
-export const DEMO_SHOP: Omit<ShopDto, 'savedAt'> = {
+export const DEMO_SHOP: ShopDto = {
   id: DEMO_AUTHOR.shopId,
   currency: '$',
   tariffPerKwh: 0.19,

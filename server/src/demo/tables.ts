@@ -28,7 +28,7 @@ const RT_90 = {
 };
 
 /** Made-up blower tables: the figures of no maker. */
-export const DEMO_TABLES: Omit<BlowerTableDto, 'savedAt'>[] = [
+export const DEMO_TABLES: BlowerTableDto[] = [
   {
     id: demoId('table', 1),
     name: 'AH 36, constant torque',

@@ -3,10 +3,10 @@ import { demoId } from './ids';
 
 /** Units of a small lakeside town that does not exist. */
 // The last of them is the last that is loaded: its presence says that all are here, also in folders of before.
-export const DEMO_UNITS: Omit<UnitDto, 'savedAt'>[] = [
+export const DEMO_UNITS: UnitDto[] = [
   {
     id: demoId('unit', 1),
-    siteName: 'Lantern Quay library',
+    siteId: demoId('site', 2),
     name: 'Reading room air handler',
     layout: 'airHandler',
     motor: 'constantTorque',
@@ -19,7 +19,7 @@ export const DEMO_UNITS: Omit<UnitDto, 'savedAt'>[] = [
   },
   {
     id: demoId('unit', 2),
-    siteName: 'Kiln Lane pottery studio',
+    siteId: demoId('site', 1),
     name: 'Glaze room furnace',
     layout: 'furnaceCasedCoil',
     motor: 'psc',
@@ -32,7 +32,7 @@ export const DEMO_UNITS: Omit<UnitDto, 'savedAt'>[] = [
   },
   {
     id: demoId('unit', 3),
-    siteName: 'Saltgrass Row 4',
+    siteId: demoId('site', 5),
     name: 'Upstairs air handler',
     layout: 'airHandler',
     motor: 'psc',
@@ -44,7 +44,7 @@ export const DEMO_UNITS: Omit<UnitDto, 'savedAt'>[] = [
   },
   {
     id: demoId('unit', 4),
-    siteName: 'Saltgrass Row 7',
+    siteId: demoId('site', 6),
     name: 'Closet air handler',
     layout: 'airHandler',
     motor: 'psc',
@@ -56,7 +56,7 @@ export const DEMO_UNITS: Omit<UnitDto, 'savedAt'>[] = [
   },
   {
     id: demoId('unit', 5),
-    siteName: 'Tern Slip boat repair',
+    siteId: demoId('site', 8),
     name: 'Office packaged unit',
     layout: 'packaged',
     motor: 'constantAirflow',
@@ -68,7 +68,7 @@ export const DEMO_UNITS: Omit<UnitDto, 'savedAt'>[] = [
   },
   {
     id: demoId('unit', 6),
-    siteName: 'Saltgrass Row 2',
+    siteId: demoId('site', 4),
     name: 'Hall air handler',
     layout: 'airHandler',
     motor: 'psc',
@@ -81,7 +81,7 @@ export const DEMO_UNITS: Omit<UnitDto, 'savedAt'>[] = [
   },
   {
     id: demoId('unit', 7),
-    siteName: 'Quern seed warehouse',
+    siteId: demoId('site', 3),
     name: 'Make-up air unit',
     layout: 'makeUpAir',
     motor: 'beltDrive',
@@ -94,7 +94,7 @@ export const DEMO_UNITS: Omit<UnitDto, 'savedAt'>[] = [
   },
   {
     id: demoId('unit', 9),
-    siteName: 'Lantern Quay library',
+    siteId: demoId('site', 2),
     name: 'Roof 2 stacks',
     layout: 'packaged',
     motor: 'beltDrive',
@@ -124,7 +124,7 @@ export const DEMO_UNITS: Omit<UnitDto, 'savedAt'>[] = [
   },
   {
     id: demoId('unit', 10),
-    siteName: 'Saltgrass Row 9',
+    siteId: demoId('site', 7),
     name: 'Attic air handler',
     layout: 'airHandler',
     motor: 'psc',
@@ -136,7 +136,7 @@ export const DEMO_UNITS: Omit<UnitDto, 'savedAt'>[] = [
   },
   {
     id: demoId('unit', 11),
-    siteName: 'Kiln Lane pottery studio',
+    siteId: demoId('site', 1),
     name: 'Showroom air handler',
     layout: 'airHandler',
     motor: 'constantTorque',
@@ -148,7 +148,7 @@ export const DEMO_UNITS: Omit<UnitDto, 'savedAt'>[] = [
   },
   {
     id: demoId('unit', 12),
-    siteName: 'Tern Slip boat repair',
+    siteId: demoId('site', 8),
     name: 'Loft air handler',
     layout: 'airHandler',
     motor: 'constantTorque',
@@ -160,7 +160,7 @@ export const DEMO_UNITS: Omit<UnitDto, 'savedAt'>[] = [
   },
   {
     id: demoId('unit', 13),
-    siteName: 'Lantern Quay library',
+    siteId: demoId('site', 2),
     name: 'Map room air handler',
     layout: 'airHandler',
     motor: 'psc',
@@ -173,7 +173,7 @@ export const DEMO_UNITS: Omit<UnitDto, 'savedAt'>[] = [
   },
   {
     id: demoId('unit', 14),
-    siteName: 'Quern seed warehouse',
+    siteId: demoId('site', 3),
     name: 'Office air handler',
     layout: 'airHandler',
     motor: 'psc',
@@ -186,7 +186,7 @@ export const DEMO_UNITS: Omit<UnitDto, 'savedAt'>[] = [
   },
   {
     id: demoId('unit', 8),
-    siteName: 'Lantern Quay library',
+    siteId: demoId('site', 2),
     name: 'Roof 1 entrance',
     layout: 'packaged',
     motor: 'beltDrive',
@@ -199,7 +199,7 @@ export const DEMO_UNITS: Omit<UnitDto, 'savedAt'>[] = [
 ];
 
 /** Altitudes of the town: a lake in the hills. */
-export const DEMO_SITES: Omit<SiteDto, 'savedAt'>[] = [
+export const DEMO_SITES: SiteDto[] = [
   'Kiln Lane pottery studio',
   'Lantern Quay library',
   'Quern seed warehouse',

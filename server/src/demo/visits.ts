@@ -354,10 +354,11 @@ function visitOf(plan: Plan, index: number, now: Date): VisitDto {
     }));
   const readings = taken(plan.readings, 0, 0);
   const facts = recorded(plan.facts, 0, 0);
-  const altitudeFt = DEMO_SITES.find((site) => site.name === unit.siteName)?.altitudeFt ?? null;
+  const site = DEMO_SITES.find(({ id }) => id === unit.siteId)!;
+  const altitudeFt = site.altitudeFt ?? null;
   const visit: VisitDto = {
     id: demoId('visit', index + 1),
-    title: `${unit.siteName}, ${unit.name}`,
+    title: `${site.name}, ${unit.name}`,
     unitId: unit.id,
     layout: unit.layout,
     motor: unit.motor,
@@ -376,7 +377,6 @@ function visitOf(plan: Plan, index: number, now: Date): VisitDto {
         }
       : null,
     startedAt: at(0),
-    savedAt: at(25),
     setup: { ...unit.setup, altitudeFt },
     readings,
     facts,

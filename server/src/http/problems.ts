@@ -27,6 +27,32 @@ export const notPlannable = () =>
     'The visit does not say enough yet: it needs its statics, a blower table, the tap and the tons.',
   );
 
+export const preconditionRequired = () =>
+  new ProblemError(
+    428,
+    'Precondition required',
+    'This record is here already. Send If-Match with the ETag it was read with, so that nobody’s change is lost.',
+  );
+export const preconditionFailed = () =>
+  new ProblemError(412, 'Precondition failed', 'It was changed since it was read. Read it again, then change it.');
+
+/** The problem document of an error that is an answer. */
+export const problemOf = ({ status, title, detail, errors }: ProblemError): Problem => ({
+  type: 'about:blank',
+  title,
+  status,
+  detail,
+  ...(errors ? { errors } : {}),
+});
+
+/** What is said of the unforeseen: nothing of the inside. */
+export const serverError = (): Problem => ({
+  type: 'about:blank',
+  title: 'Server error',
+  status: 500,
+  detail: 'Huff could not do this. What you sent is still on your device; try again.',
+});
+
 export function sendProblem(res: Response, { status, title, detail, errors }: Omit<Problem, 'type'>): void {
   const problem: Problem = { type: 'about:blank', title, status, detail, ...(errors ? { errors } : {}) };
   res.status(status).type(PROBLEM_MEDIA_TYPE).send(JSON.stringify(problem));
@@ -46,12 +72,6 @@ function fromParser(error: { status?: number; type?: string }): ProblemError | u
   return undefined;
 }
 
-/** A reading or record that the database itself refuses, in words. */
-function fromDatabase(error: { code?: string }): ProblemError | undefined {
-  if (error.code === '23503') return conflict('It points at a record that is not here. Save that one first.');
-  return undefined;
-}
-
 /** The last middleware: every error becomes a problem document; the unforeseen are logged and say nothing of the inside. */
 export function problemHandler(log: Logger): ErrorRequestHandler {
   return (error: Error & { status?: number; type?: string; code?: string }, _req, res, next) => {
@@ -59,16 +79,12 @@ export function problemHandler(log: Logger): ErrorRequestHandler {
       next(error);
       return;
     }
-    const known = error instanceof ProblemError ? error : (fromParser(error) ?? fromDatabase(error));
+    const known = error instanceof ProblemError ? error : fromParser(error);
     if (known) {
       sendProblem(res, known);
       return;
     }
     log.error({ err: error }, 'unforeseen error');
-    sendProblem(res, {
-      status: 500,
-      title: 'Server error',
-      detail: 'Huff could not do this. What you sent is still on your device; try again.',
-    });
+    sendProblem(res, serverError());
   };
 }

@@ -1,45 +1,69 @@
 import type { PhotoDto } from '@huff/contract';
-import type { Db } from '../db/db';
+import type { Query } from '../db/db';
 import { moment } from '../db/moment';
-import type { Author } from '../http/author';
-import { conflict, invalid, notFound } from '../http/problems';
+import { conflict, notFound } from '../http/problems';
+import type { Sender } from '../records/sender';
 
-/** How many the list gives, newest first. */
-const LIST_LENGTH = 300;
+export type PhotoSize = 'small' | 'full';
 
 type PhotoRow = PhotoDto & Record<string, unknown>;
 
-export function photosOn(db: Db) {
-  return {
-    /** What photos there are, without the pictures. */
-    list: ({ shopId }: Author): Promise<PhotoDto[]> =>
-      db.query<PhotoRow>(
-        `SELECT id, visit_id AS "visitId", item, ${moment('saved_at')} AS "savedAt"
-         FROM photos WHERE shop_id = $1 ORDER BY saved_at DESC, id LIMIT ${LIST_LENGTH}`,
-        [shopId],
-      ),
+/** What photos visits have, in the order they were taken, without the pictures. @param after only those added since this revision */
+export async function photosOf(query: Query, shopId: string, visitIds: readonly string[], after = -1) {
+  const rows = await query<PhotoRow>(
+    `SELECT id, visit_id AS "visitId", item, ${moment('saved_at')} AS "savedAt"
+     FROM photos WHERE shop_id = $1 AND visit_id = ANY ($2::uuid[]) AND revision > $3 ORDER BY saved_at, id`,
+    [shopId, visitIds, after],
+  );
+  const byVisit = new Map<string, PhotoDto[]>(visitIds.map((id) => [id, []]));
+  for (const row of rows) byVisit.get(row.visitId)?.push(row);
+  return byVisit;
+}
 
-    async image({ shopId }: Author, id: string): Promise<Buffer> {
-      const [row] = await db.query<{ jpeg: Uint8Array }>('SELECT jpeg FROM photos WHERE shop_id = $1 AND id = $2', [
-        shopId,
-        id,
-      ]);
-      if (!row) throw notFound('photo');
-      return Buffer.from(row.jpeg);
-    },
+/** The picture; a photo of before there were two sizes has the full one alone. */
+export async function imageOf(query: Query, shopId: string, id: string, size: PhotoSize): Promise<Buffer> {
+  const [row] = await query<{ jpeg: Uint8Array }>(
+    `SELECT jpeg FROM photo_bytes WHERE shop_id = $1 AND photo_id = $2 AND size IN ($3, 'full')
+     ORDER BY size <> $3 LIMIT 1`,
+    [shopId, id, size],
+  );
+  if (!row) throw notFound('photo');
+  return Buffer.from(row.jpeg);
+}
 
-    /** Keeps a photo; one that is here already is left as it is. */
-    async put({ shopId, personId }: Author, photo: PhotoDto): Promise<void> {
-      if (!photo.jpeg) throw invalid([{ field: 'jpeg', message: 'Send the picture as a JPEG in base64.' }]);
-      await db.query(
-        `INSERT INTO photos (id, shop_id, written_by, visit_id, item, saved_at, jpeg)
-         VALUES ($1, $2, $3, $4, $5, $6, $7) ON CONFLICT (id) DO NOTHING`,
-        [photo.id, shopId, personId, photo.visitId, photo.item, photo.savedAt, Buffer.from(photo.jpeg, 'base64')],
-      );
-      const [stored] = await db.query<{ shopId: string }>('SELECT shop_id AS "shopId" FROM photos WHERE id = $1', [
-        photo.id,
-      ]);
-      if (stored?.shopId !== shopId) throw conflict('This id is taken. Save it again under a new one.');
-    },
-  };
+/**
+ * Keeps a photo; one that is here already is left as it is.
+ *
+ * @returns whether it is new
+ * @throws ProblemError 409 when its id stands for another picture
+ */
+export async function addPhoto(query: Query, { author }: Sender, revision: number, photo: PhotoDto): Promise<boolean> {
+  const { shopId, personId } = author;
+  const full = Buffer.from(photo.jpeg!, 'base64');
+  const added = await query(
+    `INSERT INTO photos (id, shop_id, written_by, visit_id, item, saved_at, revision)
+     VALUES ($1, $2, $3, $4, $5, $6, $7) ON CONFLICT (shop_id, id) DO NOTHING RETURNING id`,
+    [photo.id, shopId, personId, photo.visitId, photo.item, photo.savedAt, revision],
+  );
+  if (added.length === 0) {
+    const [stored] = await query<PhotoRow>(
+      `SELECT visit_id AS "visitId", item FROM photos WHERE shop_id = $1 AND id = $2`,
+      [shopId, photo.id],
+    );
+    const kept = await imageOf(query, shopId, photo.id, 'full');
+    if (stored?.visitId === photo.visitId.toLowerCase() && stored.item === photo.item && kept.equals(full))
+      return false;
+    const message = 'A photo is never changed. Send another one under an id of its own.';
+    throw conflict(message, [{ field: 'record.id', message }]);
+  }
+  const sizes: [PhotoSize, Buffer][] = [['full', full]];
+  if (photo.smallJpeg) sizes.push(['small', Buffer.from(photo.smallJpeg, 'base64')]);
+  for (const [size, jpeg] of sizes)
+    await query('INSERT INTO photo_bytes (shop_id, photo_id, size, jpeg) VALUES ($1, $2, $3, $4)', [
+      shopId,
+      photo.id,
+      size,
+      jpeg,
+    ]);
+  return true;
 }

@@ -1,21 +1,15 @@
-import { PhotoDto } from '@huff/contract';
 import { Router } from 'express';
 import type { Db } from '../db/db';
 import { authorOf } from '../http/author';
-import { bodyOf, idOf } from '../http/body';
-import { photosOn } from './photos';
+import { idOf } from '../http/body';
+import { imageOf } from './photos';
 
+/** Pictures. What photos a visit has is told with the visit; they are added by operations. */
 export function photoRoutes(db: Db): Router {
-  const photos = photosOn(db);
-  return Router()
-    .get('/', async (req, res) => void res.json(await photos.list(authorOf(req))))
-    .get('/:id/image', async (req, res) => {
-      const image = await photos.image(authorOf(req), idOf(req, 'photo'));
-      // A photo is never changed.
-      res.type('image/jpeg').set('Cache-Control', 'private, max-age=31536000, immutable').send(image);
-    })
-    .put('/:id', async (req, res) => {
-      await photos.put(authorOf(req), bodyOf(req, PhotoDto, 'photo'));
-      res.status(204).end();
-    });
+  return Router().get('/:id/image', async (req, res) => {
+    const size = req.query.size === 'small' ? 'small' : 'full';
+    const image = await imageOf(db.query, authorOf(req).shopId, idOf(req, 'photo'), size);
+    // A photo is never changed.
+    res.type('image/jpeg').set('Cache-Control', 'private, max-age=31536000, immutable').send(image);
+  });
 }

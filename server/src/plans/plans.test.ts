@@ -15,7 +15,6 @@ beforeAll(async () => {
 }, 60_000);
 afterAll(() => db.close());
 
-const savedAt = '2026-05-12T11:00:00.000Z';
 const visits = demoVisits(new Date('2026-05-13T12:00:00Z'));
 const put = (path: string, body: unknown) => http.put(`/api/${path}`).send(body as object);
 const ask = (visit: VisitDto, body: object) => http.post(`/api/visits/${visit.id}/plans`).send(body);
@@ -63,11 +62,12 @@ describe('plans at the desk', () => {
 });
 
 describe('the shop’s figures', () => {
-  const shop: ShopDto = { ...DEMO_SHOP, savedAt };
+  const shop: ShopDto = DEMO_SHOP;
   test('the usual until something is set, then what was set', async () => {
-    expect((await http.get('/api/shop').expect(200)).body).toEqual([plainShop(DEMO_AUTHOR.shopId)]);
+    expect((await http.get('/api/shop').expect(200)).body).toEqual({ records: [], next: null });
+    expect((await http.get(`/api/shop/${shop.id}`).expect(200)).body).toEqual(plainShop(DEMO_AUTHOR.shopId));
     await put(`shop/${shop.id}`, shop).expect(204);
-    const [stored] = (await http.get('/api/shop').expect(200)).body as ShopDto[];
+    const stored = (await http.get(`/api/shop/${shop.id}`).expect(200)).body as ShopDto;
     expect(stored).toMatchObject({ tariffPerKwh: 0.19, belts: shop.belts, sheaves: shop.sheaves, moves: shop.moves });
   });
   test('another shop’s id and wrong figures are refused', async () => {
@@ -80,7 +80,7 @@ describe('the shop’s figures', () => {
 });
 
 test('a table by RPM and a proven unit come back as they were sent', async () => {
-  const table = { ...DEMO_TABLES.find((one) => one.byRpm)!, savedAt };
+  const table = DEMO_TABLES.find((one) => one.byRpm)!;
   await put(`blower-tables/${table.id}`, table).expect(204);
   expect((await http.get(`/api/blower-tables/${table.id}`)).body).toEqual(table);
   const roof = DEMO_UNITS.find((one) => one.name === 'Roof 2 stacks')!;
@@ -93,9 +93,9 @@ test('a table by RPM and a proven unit come back as they were sent', async () =>
       tap: '900',
     },
   };
-  const proven = { visitId: visits[0]!.id, at: savedAt, flowCfm: 2846, tespInWc: 0.65, system };
-  await put(`units/${roof.id}`, { ...roof, proven, savedAt }).expect(204);
-  expect((await http.get(`/api/units/${roof.id}`)).body).toEqual({ ...roof, proven, savedAt });
-  const unread = { ...roof, proven: { ...proven, system: { fan: 1 } }, savedAt };
+  const proven = { visitId: visits[0]!.id, at: '2026-05-12T11:00:00.000Z', flowCfm: 2846, tespInWc: 0.65, system };
+  await put(`units/${roof.id}`, { ...roof, proven }).expect(204);
+  expect((await http.get(`/api/units/${roof.id}`)).body).toEqual({ ...roof, proven });
+  const unread = { ...roof, proven: { ...proven, system: { fan: 1 } } };
   expect((await put(`units/${roof.id}`, unread).expect(422)).body.detail).toContain('can be read');
 });

@@ -1,22 +1,20 @@
-import { assess, partVisit } from '@huff/contract';
+import { assess, partVisit, type VisitDto } from '@huff/contract';
 import { planRequest, type PlanWishesDto } from '@huff/contract/fix';
 import { plans, type PlanAnswer } from '@huff/core/fix';
 import type { Db } from '../db/db';
 import type { Author } from '../http/author';
-import { shopOn } from '../shop/shop';
-import { visitsOn } from '../visits/visits';
+import { recordOf } from '../records/records';
 
 const breath = () => new Promise<void>((go) => setImmediate(go));
 
 /** Plans made at the desk: the same search as on the phone, of a visit that is here. */
 export function plansOn(db: Db) {
-  const visits = visitsOn(db);
-  const shop = shopOn(db);
   return {
     /** @returns undefined while the visit does not say enough to plan from */
-    async make(author: Author, visitId: string, wishes: PlanWishesDto): Promise<PlanAnswer | undefined> {
-      const { before } = partVisit(await visits.get(author, visitId));
-      const request = planRequest(before, assess(before), await shop.get(author), wishes);
+    async make({ shopId }: Author, visit: VisitDto, wishes: PlanWishesDto): Promise<PlanAnswer | undefined> {
+      const { before } = partVisit(visit);
+      const shop = (await recordOf(db.query, 'shop', shopId, shopId))!.record;
+      const request = planRequest(before, assess(before), shop, wishes);
       if (!request) return undefined;
       const run = plans(request);
       for (;;) {

@@ -1,27 +1,28 @@
 import { knownInputs, type FactDto } from '@huff/contract';
-import { isDeepStrictEqual } from 'node:util';
+import { sameValue } from '@huff/contract/spine';
 import type { Query } from '../db/db';
 import { moment } from '../db/moment';
-import type { Author } from '../http/author';
 import { conflict } from '../http/problems';
+import { offsetToKeep, type Sender } from '../records/sender';
 
-type FactRow = FactDto & { visitId: string; shopId: string } & Record<string, unknown>;
+type FactRow = FactDto & { visitId: string } & Record<string, unknown>;
 
 const SELECT = `SELECT id, kind, inputs, ${moment('taken_at')} AS "takenAt", replaces_id AS "replacesId",
-    conditions,
-    visit_id AS "visitId", shop_id AS "shopId"
+    conditions, clock_offset_ms AS "clockOffsetMs", visit_id AS "visitId"
   FROM facts`;
 
-const asSent = ({ visitId: _v, shopId: _s, conditions, ...fact }: FactRow): FactDto => ({
+const asSent = ({ visitId: _v, conditions, clockOffsetMs, ...fact }: FactRow): FactDto => ({
   ...fact,
   ...(conditions ? { conditions } : {}),
+  ...(clockOffsetMs ? { clockOffsetMs } : {}),
 });
 
-/** The facts of visits, in the order they were taken. */
-export async function factsOf(query: Query, shopId: string, visitIds: readonly string[]) {
+/** The facts of visits, in the order they were taken. @param after only those added since this revision */
+export async function factsOf(query: Query, shopId: string, visitIds: readonly string[], after = -1) {
   const rows = await query<FactRow>(
-    `${SELECT} WHERE shop_id = $1 AND visit_id = ANY ($2::uuid[]) ORDER BY taken_at, received_at, id`,
-    [shopId, visitIds],
+    `${SELECT} WHERE shop_id = $1 AND visit_id = ANY ($2::uuid[]) AND revision > $3
+     ORDER BY taken_at, received_at, id`,
+    [shopId, visitIds, after],
   );
   const byVisit = new Map<string, FactDto[]>(visitIds.map((id) => [id, []]));
   for (const row of rows) byVisit.get(row.visitId)?.push(asSent(row));
@@ -36,51 +37,52 @@ function knownConditions({ conditions }: FactDto) {
     : { ...(mode === undefined ? {} : { mode }), ...(tap === undefined ? {} : { tap }) };
 }
 
-const sameFact = (a: FactDto, b: FactDto) =>
-  a.kind === b.kind &&
-  Date.parse(a.takenAt) === Date.parse(b.takenAt) &&
-  (a.replacesId ?? null) === (b.replacesId ?? null) &&
-  isDeepStrictEqual(a.inputs, b.inputs) &&
-  isDeepStrictEqual(knownConditions(a), knownConditions(b));
+const told = (fact: FactDto) => ({
+  kind: fact.kind,
+  inputs: fact.inputs,
+  takenAt: Date.parse(fact.takenAt),
+  replacesId: fact.replacesId?.toLowerCase(),
+  conditions: knownConditions(fact),
+});
 
 /**
- * Adds facts to a visit; one that is already here is left as it is.
+ * Adds a fact to a visit; one that is already here is left as it is.
  *
- * @throws ProblemError 409 naming the fact whose id stands for another one
+ * @returns whether it is new
+ * @throws ProblemError 409 when its id stands for another fact
  */
-export async function addFacts(
+export async function addFact(
   query: Query,
-  { shopId, personId }: Author,
+  sender: Sender,
+  revision: number,
   visitId: string,
-  facts: readonly FactDto[],
-): Promise<void> {
-  if (facts.length === 0) return;
-  const known = await query<FactRow>(`${SELECT} WHERE id = ANY ($1::uuid[])`, [facts.map((fact) => fact.id)]);
-  const byId = new Map(known.map((row) => [row.id, row]));
-  for (const [i, sent] of facts.entries()) {
-    const fact = { ...sent, inputs: knownInputs(sent.kind, sent.inputs) };
-    const conditions = knownConditions(fact);
-    const stored = byId.get(fact.id.toLowerCase());
-    if (!stored) {
-      await query(
-        `INSERT INTO facts (id, shop_id, written_by, visit_id, kind, inputs, taken_at, replaces_id, conditions)
-         VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9)
-         ON CONFLICT (id) DO NOTHING`,
-        [
-          fact.id,
-          shopId,
-          personId,
-          visitId,
-          fact.kind,
-          JSON.stringify(fact.inputs),
-          fact.takenAt,
-          fact.replacesId ?? null,
-          conditions ? JSON.stringify(conditions) : null,
-        ],
-      );
-    } else if (stored.shopId !== shopId || stored.visitId !== visitId || !sameFact(stored, fact)) {
-      const message = 'A fact is never changed. Send a new one whose replacesId names this one.';
-      throw conflict(message, [{ field: `facts[${i}].id`, message }]);
-    }
-  }
+  sent: FactDto,
+): Promise<boolean> {
+  const { shopId, personId } = sender.author;
+  const fact = { ...sent, inputs: knownInputs(sent.kind, sent.inputs) };
+  const conditions = knownConditions(fact);
+  const added = await query(
+    `INSERT INTO facts (id, shop_id, written_by, visit_id, kind, inputs, taken_at, replaces_id, conditions,
+       clock_offset_ms, revision)
+     VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11)
+     ON CONFLICT (shop_id, id) DO NOTHING RETURNING id`,
+    [
+      fact.id,
+      shopId,
+      personId,
+      visitId,
+      fact.kind,
+      JSON.stringify(fact.inputs),
+      fact.takenAt,
+      fact.replacesId ?? null,
+      conditions ? JSON.stringify(conditions) : null,
+      offsetToKeep(sender),
+      revision,
+    ],
+  );
+  if (added.length > 0) return true;
+  const [stored] = await query<FactRow>(`${SELECT} WHERE shop_id = $1 AND id = $2`, [shopId, fact.id]);
+  if (stored && stored.visitId === visitId && sameValue(told(asSent(stored)), told(fact))) return false;
+  const message = 'A fact is never changed. Send a new one whose replacesId names this one.';
+  throw conflict(message, [{ field: 'record.id', message }]);
 }

@@ -1,0 +1,22 @@
+/**
+ * The spine: how changes are made, sent and laid over what the server told. Types and pure functions, without the classes that check,
+ * so that the first screen stays small.
+ */
+export { CLOCK_WORTH_TELLING_MS, clockOffsetMs } from './clock';
+export { photosWith, recordWith, visitWith } from './laidOver';
+export { type AddOperation, type CreateOperation, type Operation, orderKey, type PatchOperation } from './operation';
+export { changedFields, type Fields, fieldsOf, isField, sameValue, valuesOf, withFields } from './recordFields';
+export { isRecordKind, RECORD_FIELDS, RECORD_KINDS, type RecordKind, type RecordOf } from './recordKinds';
+export {
+  type Change,
+  type FieldConflict,
+  isSyncAnswer,
+  type OperationResult,
+  type SameName,
+  SYNC_LIMITS,
+  type SyncAnswer,
+  type SyncRequest,
+  type VisitUpdate,
+} from './sync';
+export { headOf, isNoChange, visitChange, type VisitChange, withVisitChange } from './visitChange';
+export { type VisitSummary } from './visitSummary';

@@ -1,0 +1,70 @@
+import type { BlowerTableDto } from '../blowerTable';
+import type { SetupDto } from '../setup';
+import type { ShopDto } from '../shop';
+import type { SiteDto } from '../site';
+import type { UnitDto } from '../unit';
+import type { VisitHeadDto } from '../visit';
+
+/** What is patched field by field. Readings, facts and photos are added to a visit and never changed. */
+export interface RecordOf {
+  readonly site: SiteDto;
+  readonly unit: UnitDto;
+  readonly blowerTable: BlowerTableDto;
+  readonly visit: VisitHeadDto;
+  readonly shop: ShopDto;
+}
+
+export type RecordKind = keyof RecordOf;
+
+/** The fields of a kind of record, each of which can be patched by itself. */
+interface KindFields {
+  readonly plain: readonly string[];
+  /** Objects whose entries are fields of their own: "setup.altitudeFt". */
+  readonly within: Readonly<Record<string, readonly string[]>>;
+  /** Lists whose items are fields of their own, by the item's key: "belts.A48". */
+  readonly lists: Readonly<Record<string, string>>;
+}
+
+const UNIT_FACTS = ['layout', 'motor', 'tons', 'maxTespInWc', 'cfmPerTon', 'tap'] as const;
+
+/** Every field of a setup; a new one that is missing here does not compile. */
+const SETUP: Readonly<Record<keyof SetupDto, true>> = {
+  filterPlace: true,
+  filterCount: true,
+  filterWidthIn: true,
+  filterHeightIn: true,
+  filterMedia: true,
+  bareGrilleCollarIn: true,
+  altitudeFt: true,
+  designCfm: true,
+  lineVolts: true,
+  tableCoil: true,
+  tableVolts: true,
+  riseMinF: true,
+  riseMaxF: true,
+  effectiveLengthFt: true,
+  school: true,
+  dropSchool: true,
+  drive: true,
+  proven: true,
+  motorPlate: true,
+  speeds: true,
+};
+const setup = Object.keys(SETUP);
+
+export const RECORD_FIELDS: Readonly<Record<RecordKind, KindFields>> = {
+  site: { plain: ['name', 'altitudeFt'], within: {}, lists: {} },
+  unit: { plain: ['siteId', 'name', ...UNIT_FACTS, 'blowerTableId', 'proven'], within: { setup }, lists: {} },
+  blowerTable: { plain: ['name', 'motor', 'tons', 'staticsInWc', 'taps', 'byRpm'], within: {}, lists: {} },
+  visit: { plain: ['title', 'unitId', ...UNIT_FACTS, 'mode', 'table', 'startedAt'], within: { setup }, lists: {} },
+  shop: {
+    plain: ['currency', 'tariffPerKwh', 'hoursAYear'],
+    within: {},
+    lists: { moves: 'move', sheaves: 'id', belts: 'mark' },
+  },
+};
+
+export const RECORD_KINDS = Object.keys(RECORD_FIELDS) as RecordKind[];
+
+export const isRecordKind = (kind: unknown): kind is RecordKind =>
+  typeof kind === 'string' && Object.hasOwn(RECORD_FIELDS, kind);

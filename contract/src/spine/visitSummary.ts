@@ -1,0 +1,21 @@
+import type { VerdictWord } from '@huff/core';
+
+/** What a list says of a visit: computed by core, on the server for all and on the phone for what has not arrived. */
+export interface VisitSummary {
+  readonly id: string;
+  readonly title: string;
+  readonly unitId: string | null;
+  readonly startedAt: string;
+  readonly staticInWc: number | null;
+  readonly staticWord: VerdictWord;
+  readonly flowCfm: number | null;
+  readonly flowSigmaCfm: number | null;
+  readonly flowWord: VerdictWord;
+  readonly dropF: number | null;
+  readonly dropWord: VerdictWord;
+  /** The finding that is taken first, in words. */
+  readonly worstFinding: string | null;
+  /** What to read next, in words. */
+  readonly nextStep: string | null;
+  readonly headline: string;
+}

@@ -1,0 +1,3 @@
+/** How operations are checked. An entry of its own: the server's door, not loaded by the app. */
+export * from './operationDto';
+export * from './syncRequest';

@@ -1,0 +1,25 @@
+import { DEFAULT_RULES, type Rules } from '@huff/core';
+import { assess, currentPart } from './plan';
+import type { VisitSummary } from './spine/visitSummary';
+import type { VisitDto } from './visit';
+
+/** What a list says of a visit: of the unit as it stands now, after a plan what was read since. */
+export function summaryOf(visit: VisitDto, rules: Rules = DEFAULT_RULES): VisitSummary {
+  const { judgement, airflow, flow, drop, findings, next, advice } = assess(currentPart(visit), rules);
+  return {
+    id: visit.id,
+    title: visit.title,
+    unitId: visit.unitId ?? null,
+    startedAt: visit.startedAt,
+    staticInWc: judgement.tespInWc ?? null,
+    staticWord: judgement.tesp.word,
+    flowCfm: flow?.flowCfm ?? null,
+    flowSigmaCfm: flow?.sigmaCfm ?? null,
+    flowWord: airflow.word,
+    dropF: drop.value ?? null,
+    dropWord: drop.word,
+    worstFinding: findings[0]?.text ?? null,
+    nextStep: next?.words ?? null,
+    headline: advice.headline,
+  };
+}

@@ -1,0 +1,99 @@
+import { plainShop } from '@huff/contract/fix';
+import type { RecordKind, RecordOf } from '@huff/contract/spine';
+import type { Row } from '../db/db';
+import { moment } from '../db/moment';
+
+/** How a kind of record stands in its table. Column names are our own, never a client's. */
+export interface RecordTable<K extends RecordKind> {
+  readonly table: string;
+  /** What to select so that a row is the record. */
+  readonly select: string;
+  /** The record of a row: without what says nothing of it. */
+  readonly recordOf: (row: Row) => RecordOf[K];
+  readonly columns: (record: RecordOf[K]) => Readonly<Record<string, unknown>>;
+  /** What stands for a record that nobody made yet. */
+  readonly unmade?: (shopId: string) => RecordOf[K];
+}
+
+/** JSON for a column, null for nothing. */
+const json = (value: unknown) => (value === null || value === undefined ? null : JSON.stringify(value));
+
+/** The record without a field that is null: such a record never had it. */
+function without<R>(row: Row, field: string): R {
+  const { [field]: value, ...rest } = row;
+  return (value === null ? rest : row) as R;
+}
+
+const UNIT_FACTS = `layout, motor, tons, max_tesp_in_wc AS "maxTespInWc", cfm_per_ton AS "cfmPerTon", tap, setup`;
+const unitFactColumns = (record: RecordOf['unit'] | RecordOf['visit']) => ({
+  layout: record.layout,
+  motor: record.motor,
+  tons: record.tons ?? null,
+  max_tesp_in_wc: record.maxTespInWc ?? null,
+  cfm_per_ton: record.cfmPerTon,
+  tap: record.tap ?? null,
+  setup: json(record.setup),
+});
+
+export const RECORD_TABLES: { readonly [K in RecordKind]: RecordTable<K> } = {
+  site: {
+    table: 'sites',
+    select: `id, name, altitude_ft AS "altitudeFt"`,
+    recordOf: (row) => row as unknown as RecordOf['site'],
+    columns: ({ name, altitudeFt }) => ({ name, altitude_ft: altitudeFt ?? null }),
+  },
+  unit: {
+    table: 'units',
+    select: `id, site_id AS "siteId", name, ${UNIT_FACTS}, blower_table_id AS "blowerTableId", proven`,
+    // A unit that was never proven carries no sign of it.
+    recordOf: (row) => without(row, 'proven'),
+    columns: (unit) => ({
+      site_id: unit.siteId,
+      name: unit.name,
+      ...unitFactColumns(unit),
+      blower_table_id: unit.blowerTableId ?? null,
+      proven: json(unit.proven),
+    }),
+  },
+  blowerTable: {
+    table: 'blower_tables',
+    select: `id, name, motor, tons, statics_in_wc AS "staticsInWc", taps, by_rpm AS "byRpm"`,
+    // A table by taps has no RPM figures: nothing stands for them.
+    recordOf: (row) => without(row, 'byRpm'),
+    columns: (table) => ({
+      name: table.name,
+      motor: table.motor,
+      tons: table.tons ?? null,
+      statics_in_wc: json(table.staticsInWc),
+      taps: json(table.taps),
+      by_rpm: json(table.byRpm),
+    }),
+  },
+  visit: {
+    table: 'visits',
+    select: `id, title, unit_id AS "unitId", ${UNIT_FACTS}, mode, table_used AS "table", ${moment('started_at')} AS "startedAt"`,
+    recordOf: (row) => row as unknown as RecordOf['visit'],
+    columns: (visit) => ({
+      title: visit.title,
+      unit_id: visit.unitId ?? null,
+      ...unitFactColumns(visit),
+      mode: visit.mode,
+      table_used: json(visit.table),
+      started_at: visit.startedAt,
+    }),
+  },
+  shop: {
+    table: 'shop_figures',
+    select: `id, currency, tariff_per_kwh AS "tariffPerKwh", hours_a_year AS "hoursAYear", moves, sheaves, belts`,
+    recordOf: (row) => row as unknown as RecordOf['shop'],
+    columns: (shop) => ({
+      currency: shop.currency,
+      tariff_per_kwh: shop.tariffPerKwh ?? null,
+      hours_a_year: shop.hoursAYear ?? null,
+      moves: json(shop.moves),
+      sheaves: json(shop.sheaves),
+      belts: json(shop.belts),
+    }),
+    unmade: plainShop,
+  },
+};

@@ -1,0 +1,18 @@
+import type { Query } from '../db/db';
+
+/**
+ * Moves the shop's counter. The row stays locked until the transaction ends: writers of a shop come one after the other, so that whoever
+ * sees the counter at n sees every change up to n.
+ */
+export async function nextRevision(query: Query, shopId: string): Promise<number> {
+  const [row] = await query<{ revision: number }>(
+    'UPDATE shops SET revision = revision + 1 WHERE id = $1 RETURNING revision',
+    [shopId],
+  );
+  return row!.revision;
+}
+
+export async function revisionOf(query: Query, shopId: string): Promise<number> {
+  const [row] = await query<{ revision: number }>('SELECT revision FROM shops WHERE id = $1', [shopId]);
+  return row?.revision ?? 0;
+}

@@ -1,0 +1,89 @@
+import { check, VisitDto } from '@huff/contract';
+import { PlanWishesDto } from '@huff/contract/fix';
+import { headOf } from '@huff/contract/spine';
+import { Router, type Request } from 'express';
+import type { Logger } from 'pino';
+import { validate as isUuid } from 'uuid';
+import type { Db } from '../db/db';
+import { authorOf } from '../http/author';
+import { bodyOf, idOf } from '../http/body';
+import { sendRecord } from './etag';
+import { invalid, notFound, notPlannable } from '../http/problems';
+import { photosOf } from '../photos/photos';
+import { plansOn } from '../plans/plans';
+import { changesOf } from '../records/history';
+import { otherProgram, putRecord } from './putRecord';
+import { nextRevision } from '../records/revision';
+import { addFact } from '../visits/facts';
+import { addReading } from '../visits/readings';
+import { keepResults, summaryPage, type PagePlace } from '../visits/results';
+import { wholeVisits } from '../visits/wholeVisit';
+
+/** How many visits a page has. */
+const PAGE = 50;
+
+const placeText = ({ startedAt, id }: PagePlace) => `${startedAt}_${id}`;
+
+/** Where a page begins and whose visits it lists, as the address says. */
+function pageOf(req: Request): { unitId?: string; after?: PagePlace } {
+  const { after, unit } = req.query;
+  if (unit !== undefined && (typeof unit !== 'string' || !isUuid(unit)))
+    throw invalid([{ field: 'unit', message: 'Give the unit’s id.' }]);
+  const unitId = typeof unit === 'string' ? unit : undefined;
+  if (after === undefined) return { unitId };
+  const [startedAt = '', id = ''] = String(after).split('_');
+  if (Number.isNaN(Date.parse(startedAt)) || !/^\d{4}-\d\d-\d\dT[\d:.]+Z$/.test(startedAt) || !isUuid(id))
+    throw invalid([{ field: 'after', message: 'Use `next` of the page before.' }]);
+  return { unitId, after: { startedAt, id } };
+}
+
+export function visitRoutes(db: Db, log: Logger): Router {
+  const plans = plansOn(db);
+  const whole = async (req: Request) => {
+    const [kept] = await wholeVisits(db.query, authorOf(req).shopId, [idOf(req, 'visit')]);
+    if (!kept) throw notFound('visit');
+    return kept;
+  };
+  return Router()
+    .get('/', async (req, res) => {
+      const found = await summaryPage(db.query, authorOf(req).shopId, { ...pageOf(req), length: PAGE + 1 });
+      const visits = found.slice(0, PAGE);
+      res.json({ visits, next: found.length > PAGE ? placeText(visits.at(-1)!) : null });
+    })
+    .get('/:id', async (req, res) => {
+      const { record, revision } = await whole(req);
+      sendRecord(req, res, record, revision);
+    })
+    .get('/:id/photos', async (req, res) => {
+      const id = idOf(req, 'visit');
+      res.json({ photos: (await photosOf(db.query, authorOf(req).shopId, [id])).get(id) });
+    })
+    .get('/:id/history', async (req, res) => {
+      res.json({ changes: await changesOf(db.query, 'visit', authorOf(req).shopId, idOf(req, 'visit')) });
+    })
+    .put('/:id', async (req, res) => {
+      const author = authorOf(req);
+      const visit = bodyOf(req, VisitDto, 'visit');
+      const id = visit.id.toLowerCase();
+      const head = JSON.parse(JSON.stringify({ ...headOf(visit), id })) as ReturnType<typeof headOf>;
+      await db.transaction(async (query) => {
+        const sender = otherProgram(author);
+        const revision = await nextRevision(query, author.shopId);
+        await putRecord(query, req, author, 'visit', head, revision);
+        let added = false;
+        for (const reading of visit.readings) added = (await addReading(query, sender, revision, id, reading)) || added;
+        for (const fact of visit.facts ?? []) added = (await addFact(query, sender, revision, id, fact)) || added;
+        if (added)
+          await query('UPDATE visits SET revision = $3 WHERE shop_id = $1 AND id = $2', [author.shopId, id, revision]);
+      });
+      await keepResults(db, log, author.shopId, [id]);
+      res.status(204).end();
+    })
+    .post('/:id/plans', async (req, res) => {
+      const wishes = check(PlanWishesDto, req.body);
+      if (!wishes.ok) throw invalid(wishes.errors);
+      const answer = await plans.make(authorOf(req), (await whole(req)).record, wishes.value);
+      if (!answer) throw notPlannable();
+      res.json(answer);
+    });
+}

@@ -1,0 +1,92 @@
+import type { Operation, OperationResult } from '@huff/contract/spine';
+import { createHash } from 'node:crypto';
+import type { Db, Query } from '../db/db';
+import { conflict, invalid, ProblemError, problemOf } from '../http/problems';
+import { addPhoto } from '../photos/photos';
+import { RECORD_NAMES } from '../records/names';
+import { recordOf, type Kept } from '../records/records';
+import { addFact } from '../visits/facts';
+import { addReading } from '../visits/readings';
+import { createRecord, resultOf } from './createRecord';
+import { patchRecord } from './patchRecord';
+import { nextRevision } from '../records/revision';
+import type { Sender } from '../records/sender';
+
+/** What a phone did, told apart from anything else under the same id. */
+const digestOf = (operation: Operation) => createHash('sha256').update(JSON.stringify(operation)).digest('hex');
+
+function add(query: Query, sender: Sender, revision: number, operation: Operation & { kind: 'add' }): Promise<boolean> {
+  if (operation.of === 'reading') return addReading(query, sender, revision, operation.recordId, operation.record);
+  if (operation.of === 'fact') return addFact(query, sender, revision, operation.recordId, operation.record);
+  return addPhoto(query, sender, revision, operation.record);
+}
+
+/** Does an operation within a transaction that holds the shop's counter at `revision`. */
+export async function carryOut(
+  query: Query,
+  sender: Sender,
+  revision: number,
+  operation: Operation,
+): Promise<OperationResult> {
+  const { id, recordId } = operation;
+  const { shopId } = sender.author;
+  if (operation.kind === 'create') return createRecord(query, sender, revision, operation);
+  if (operation.kind === 'patch') {
+    const { of, base, fields } = operation;
+    const stored = (await recordOf(query, of, shopId, recordId)) as Kept<never> | undefined;
+    if (!stored)
+      throw new ProblemError(
+        404,
+        'Not found',
+        `The ${RECORD_NAMES[of]} that this changes is not here. Send that first.`,
+      );
+    if (base > stored.revision) throw invalid([{ field: 'base', message: 'The server never told of this revision.' }]);
+    return resultOf(id, await patchRecord(query, sender, revision, { operationId: id, of, stored, base, fields }));
+  }
+  if (await add(query, sender, revision, operation))
+    // A reading may arrive before its visit: then there is nothing to mark yet.
+    await query('UPDATE visits SET revision = $3 WHERE shop_id = $1 AND id = $2', [shopId, recordId, revision]);
+  return { id, status: 'done', revision };
+}
+
+/**
+ * Does an operation once, all of it or nothing. Sent again it is answered as the first time; what is refused leaves no trace.
+ *
+ * @throws whatever is unforeseen: nothing is done then
+ */
+export async function doOperation(db: Db, sender: Sender, operation: Operation): Promise<OperationResult> {
+  const { shopId, personId } = sender.author;
+  const digest = digestOf(operation);
+  try {
+    return await db.transaction(async (query) => {
+      const revision = await nextRevision(query, shopId);
+      const [known] = await query<{ digest: string; result: OperationResult }>(
+        'SELECT digest, result FROM operations WHERE shop_id = $1 AND id = $2',
+        [shopId, operation.id],
+      );
+      if (known) {
+        if (known.digest === digest) return known.result;
+        throw conflict('The id of this operation stands for another one. Send it under a new id.');
+      }
+      const result = await carryOut(query, sender, revision, operation);
+      await query(
+        `INSERT INTO operations (shop_id, id, done_by, device, made_at, clock_offset_ms, digest, result)
+         VALUES ($1, $2, $3, $4, $5, $6, $7, $8)`,
+        [
+          shopId,
+          operation.id,
+          personId,
+          sender.device,
+          operation.madeAt,
+          sender.clockOffsetMs,
+          digest,
+          JSON.stringify(result),
+        ],
+      );
+      return result;
+    });
+  } catch (error) {
+    if (error instanceof ProblemError) return { id: operation.id, status: 'refused', problem: problemOf(error) };
+    throw error;
+  }
+}

@@ -1,0 +1,119 @@
+import { summaryOf } from '@huff/contract';
+import type { VisitSummary } from '@huff/contract/spine';
+import { JUDGEMENT_VERSION } from '@huff/core';
+import type { Logger } from 'pino';
+import type { Db, Query } from '../db/db';
+import { moment } from '../db/moment';
+import { wholeVisits } from './wholeVisit';
+
+/** How many are computed between two breaths when all of them are due. */
+const AT_A_TIME = 25;
+
+const SUMMARY = `v.id, v.title, v.unit_id AS "unitId", ${moment('v.started_at')} AS "startedAt",
+  r.static_in_wc AS "staticInWc", r.static_word AS "staticWord", r.flow_cfm AS "flowCfm",
+  r.flow_sigma_cfm AS "flowSigmaCfm", r.flow_word AS "flowWord", r.drop_f AS "dropF", r.drop_word AS "dropWord",
+  r.worst_finding AS "worstFinding", r.next_step AS "nextStep", r.headline`;
+const FROM = `FROM visits v JOIN results r ON r.shop_id = v.shop_id AND r.visit_id = v.id`;
+
+type SummaryRow = VisitSummary & Record<string, unknown>;
+
+/** What lists say of visits. A visit that was not computed yet is left out. */
+export async function summariesOf(query: Query, shopId: string, ids: readonly string[]) {
+  const rows = await query<SummaryRow>(`SELECT ${SUMMARY} ${FROM} WHERE v.shop_id = $1 AND v.id = ANY ($2::uuid[])`, [
+    shopId,
+    ids,
+  ]);
+  return new Map<string, VisitSummary>(rows.map((row) => [row.id, row]));
+}
+
+/** Where a page of visits begins: after this one, the newest first. */
+export interface PagePlace {
+  readonly startedAt: string;
+  readonly id: string;
+}
+
+/** A page of visits, the newest first. */
+export function summaryPage(
+  query: Query,
+  shopId: string,
+  { unitId, after, length }: { readonly unitId?: string; readonly after?: PagePlace; readonly length: number },
+): Promise<VisitSummary[]> {
+  const params: unknown[] = [shopId, length];
+  const also: string[] = [];
+  if (unitId !== undefined) also.push(`AND v.unit_id = $${params.push(unitId)}`);
+  if (after)
+    also.push(
+      `AND (v.started_at, v.id) < ($${params.push(after.startedAt)}::timestamptz, $${params.push(after.id)}::uuid)`,
+    );
+  return query<SummaryRow>(
+    `SELECT ${SUMMARY} ${FROM} WHERE v.shop_id = $1 ${also.join(' ')} ORDER BY v.started_at DESC, v.id DESC LIMIT $2`,
+    params,
+  );
+}
+
+const COLUMNS: readonly (readonly [column: string, field: keyof VisitSummary])[] = [
+  ['static_in_wc', 'staticInWc'],
+  ['static_word', 'staticWord'],
+  ['flow_cfm', 'flowCfm'],
+  ['flow_sigma_cfm', 'flowSigmaCfm'],
+  ['flow_word', 'flowWord'],
+  ['drop_f', 'dropF'],
+  ['drop_word', 'dropWord'],
+  ['worst_finding', 'worstFinding'],
+  ['next_step', 'nextStep'],
+  ['headline', 'headline'],
+];
+const NAMES = ['visit_revision', 'judgement_version', 'computed_at', ...COLUMNS.map(([column]) => column)];
+
+async function keep(query: Query, shopId: string, revision: number, summary: VisitSummary): Promise<void> {
+  await query(
+    `INSERT INTO results (shop_id, visit_id, ${NAMES.join(', ')})
+     VALUES ($1, $2, $3, $4, now(), ${COLUMNS.map((_, i) => `$${i + 5}`).join(', ')})
+     ON CONFLICT (shop_id, visit_id) DO UPDATE SET ${NAMES.map((name) => `${name} = excluded.${name}`).join(', ')}
+     WHERE results.visit_revision <= excluded.visit_revision`,
+    [shopId, summary.id, revision, JUDGEMENT_VERSION, ...COLUMNS.map(([, field]) => summary[field])],
+  );
+}
+
+/** Computes what lists say of visits and keeps it. A visit that core cannot judge is logged and left out of lists, never of its page. */
+export async function keepResults(db: Db, log: Logger, shopId: string, ids: readonly string[]): Promise<void> {
+  for (const { record, revision } of await wholeVisits(db.query, shopId, ids)) {
+    try {
+      await keep(db.query, shopId, revision, summaryOf(record));
+    } catch (error) {
+      log.error({ err: error, visit: record.id }, 'a visit cannot be judged');
+    }
+  }
+}
+
+/**
+ * Computes anew what an older judgement said, and what a stop in the middle left undone. Other requests are answered between.
+ *
+ * @returns how many were computed
+ */
+export async function refreshResults(db: Db, log: Logger, isOver: () => boolean = () => false): Promise<number> {
+  let done = 0;
+  // What cannot be judged stays due: it is tried once a start.
+  let last = '00000000-0000-0000-0000-000000000000';
+  while (!isOver()) {
+    const due = await db.query<{ shopId: string; id: string }>(
+      `SELECT v.shop_id AS "shopId", v.id FROM visits v
+       LEFT JOIN results r ON r.shop_id = v.shop_id AND r.visit_id = v.id
+       WHERE v.id > $1 AND (r.visit_id IS NULL OR r.judgement_version <> $2 OR r.visit_revision <> v.revision)
+       ORDER BY v.id LIMIT ${AT_A_TIME}`,
+      [last, JUDGEMENT_VERSION],
+    );
+    if (due.length === 0) break;
+    for (const shopId of new Set(due.map((one) => one.shopId)))
+      await keepResults(
+        db,
+        log,
+        shopId,
+        due.filter((one) => one.shopId === shopId).map(({ id }) => id),
+      );
+    done += due.length;
+    last = due.at(-1)!.id;
+    await new Promise<void>((go) => setImmediate(go));
+  }
+  return done;
+}
