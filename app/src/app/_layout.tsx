@@ -1,18 +1,18 @@
 import 'reflect-metadata';
-import { PersistQueryClientProvider } from '@tanstack/react-query-persist-client';
+import { QueryClientProvider } from '@tanstack/react-query';
 import { useFonts } from 'expo-font';
 import { Slot } from 'expo-router';
 import { useEffect } from 'react';
 import { View } from 'react-native';
-import { persistOptions, queryClient } from '../data/queryClient';
-import '../data/records';
+import { queryClient } from '../data/queryClient';
 import { useServiceWorker } from '../data/serviceWorker';
+import { spine } from '../data/theSpine';
 import { fetchPages } from '../features/lazyPage';
 import { PaperRoot, PlacesBar } from '../ui/page';
 import { FONT_FILES, ThemeChoice, useIsWide, usePalette } from '../ui/theme';
 
-/** Sends what was stored unsent in an earlier run, then reads everything anew. */
-const onRestored = () => void queryClient.resumePausedMutations().then(() => queryClient.invalidateQueries());
+// The phone's store opens while the fonts load.
+spine();
 
 function Places() {
   const wide = useIsWide();
@@ -33,12 +33,12 @@ export default function RootLayout() {
   useEffect(fetchPages, []);
   if (!loaded && !failed) return null;
   return (
-    <PersistQueryClientProvider client={queryClient} persistOptions={persistOptions} onSuccess={onRestored}>
+    <QueryClientProvider client={queryClient}>
       <ThemeChoice>
         <PaperRoot>
           <Places />
         </PaperRoot>
       </ThemeChoice>
-    </PersistQueryClientProvider>
+    </QueryClientProvider>
   );
 }

@@ -1,8 +1,8 @@
 import type { ChosenMove, RawInputs } from '@huff/core';
 import { useQuery } from '@tanstack/react-query';
-import { get, set } from 'idb-keyval';
 import { useCallback } from 'react';
 import { queryClient } from './queryClient';
+import { spine } from './theSpine';
 
 /** What is toggled and typed under Fix before it is decided. */
 export interface FixChoice {
@@ -16,20 +16,16 @@ const NOTHING: FixChoice = { chosen: [], typed: {}, speedFirst: false };
 
 /** The moves weighed at a visit. Kept on the phone, so that a reload loses nothing. */
 export function useFixChoice(visitId: string): [FixChoice, (choice: FixChoice) => void] {
-  const key = `huff-fix-${visitId}`;
   const { data } = useQuery<FixChoice>({
     queryKey: ['fix-choice', visitId],
-    queryFn: async () => (await get<FixChoice>(key)) ?? NOTHING,
-    networkMode: 'always',
-    staleTime: Infinity,
-    structuralSharing: false,
+    queryFn: async () => (await (await spine().store).meta<FixChoice>(`fix/${visitId}`)) ?? NOTHING,
   });
   const keep = useCallback(
     (choice: FixChoice) => {
       queryClient.setQueryData(['fix-choice', visitId], choice);
-      void set(key, choice);
+      void spine().store.then((store) => store.write({ meta: { [`fix/${visitId}`]: choice } }));
     },
-    [key, visitId],
+    [visitId],
   );
   return [data ?? NOTHING, keep];
 }

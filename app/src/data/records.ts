@@ -1,20 +1,67 @@
-import { type BlowerTableDto, type PhotoDto, type SiteDto, type UnitDto, type VisitDto } from '@huff/contract';
-import type { ShopDto } from '@huff/contract/fix';
-import { api } from './api';
-import { savedRecords } from './saved';
+import { changedFields, recordWith, type RecordKind, type RecordOf } from '@huff/contract/spine';
+import { useQuery } from '@tanstack/react-query';
+import { useMemo } from 'react';
+import type { OutboxRow, ToldRecord } from './spine/store';
+import { spine, toldKey } from './theSpine';
+import { laidOver, sendingOf, useOutboxLoaded, useOutboxRows, useSyncStatus, type Sending } from './useOutbox';
 
-export const visits = savedRecords<VisitDto>({ key: 'visits', list: api.visits, put: api.putVisit });
-export const blowerTables = savedRecords<BlowerTableDto>({
-  key: 'blower-tables',
-  list: api.blowerTables,
-  put: api.putBlowerTable,
-});
+/** A record with how far what was done to it has come; `why` when the server refused it. */
+export interface Kept<T> {
+  readonly record: T;
+  /** The server's; 0 while it knows nothing of it. */
+  readonly revision: number;
+  readonly sending: Sending;
+  readonly why?: string;
+}
 
-export const photos = savedRecords<PhotoDto>({ key: 'photos', list: api.photos, put: api.putPhoto });
+/** Records of a kind as the server told them, with what was done here laid over. */
+export function keptRecords<K extends RecordKind>(
+  kind: K,
+  told: readonly ToldRecord<K>[],
+  rows: readonly OutboxRow[],
+): Kept<RecordOf[K]>[] {
+  const byId = new Map<string, OutboxRow[]>();
+  for (const row of rows) {
+    if (row.operation.kind === 'add' || row.operation.of !== kind) continue;
+    byId.set(row.operation.recordId, [...(byId.get(row.operation.recordId) ?? []), row]);
+  }
+  const kept = (id: string, from: ToldRecord<K> | undefined): Kept<RecordOf[K]>[] => {
+    const own = byId.get(id) ?? [];
+    const record = recordWith(kind, from?.record, laidOver(own));
+    return record ? [{ record, revision: from?.revision ?? 0, ...sendingOf(own) }] : [];
+  };
+  const known = new Set(told.map(({ id }) => id));
+  return [
+    ...told.flatMap((one) =>
+      byId.has(one.id) ? kept(one.id, one) : [{ record: one.record, revision: one.revision, sending: 'sent' as const }],
+    ),
+    ...[...byId.keys()].filter((id) => !known.has(id)).flatMap((id) => kept(id, undefined)),
+  ];
+}
 
-export const sites = savedRecords<SiteDto>({ key: 'sites', list: api.sites, put: api.putSite });
+/** One kind of record: its list, and how it is made and changed here. All of it works without a server. */
+function recordsOfKind<K extends Exclude<RecordKind, 'visit'>>(kind: K) {
+  const readAll = async () => (await spine().store).all(kind) as Promise<ToldRecord<K>[]>;
+  return {
+    /** `isPending` until the phone's own store was read and, on a new phone, the server was asked; `isError` while nothing was ever told. */
+    useList() {
+      const { data } = useQuery({ queryKey: toldKey.list(kind), queryFn: readAll });
+      const rows = useOutboxRows();
+      const loaded = useOutboxLoaded();
+      const { phase, everTold } = useSyncStatus();
+      const records = useMemo(() => keptRecords(kind, data ?? [], rows), [data, rows]);
+      const asked = everTold || phase !== 'starting';
+      return { records, isPending: !data || !loaded || !asked, isError: asked && !everTold };
+    },
+    create: (record: RecordOf[K]) => void spine().outbox.create(kind, record),
+    /** Sets the fields in which the second version differs. */
+    change: ({ record, revision }: Kept<RecordOf[K]>, to: RecordOf[K]) =>
+      void spine().outbox.patch(kind, record.id, changedFields(kind, record, to), revision),
+  };
+}
 
-export const units = savedRecords<UnitDto>({ key: 'units', list: api.units, put: api.putUnit });
-
+export const blowerTables = recordsOfKind('blowerTable');
+export const sites = recordsOfKind('site');
+export const units = recordsOfKind('unit');
 /** One a shop. */
-export const shop = savedRecords<ShopDto>({ key: 'shop', list: api.shop, put: api.putShop });
+export const shop = recordsOfKind('shop');

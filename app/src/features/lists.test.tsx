@@ -1,75 +1,25 @@
-import { fireEvent, screen } from '@testing-library/react-native';
-import type { SiteDto, UnitDto } from '@huff/contract';
+import { screen } from '@testing-library/react-native';
 import { renderThemed } from '../testing/render';
-import { measured, NOW, TABLE } from '../testing/visits';
+import { TABLE } from '../testing/visits';
 import { splitTitle } from './check/motorText';
-import { AltitudeSheet, altitudeText } from './sites/AltitudeSheet';
-import { bySite } from './sites/SitesPage';
+import { altitudeText } from './sites/AltitudeSheet';
 import { readFile } from './tables/chooseFile';
 import { FaultList } from './tables/FaultList';
 import { FiguresTable } from './tables/FiguresTable';
 import { tableLine } from './tables/tableLine';
-import { byDay } from './today/TodayPage';
 
-const mockSave = jest.fn();
-jest.mock('expo-router', () => ({ Link: jest.fn(() => null), router: {} }));
-jest.mock('../data/draft', () => ({ useDraft: jest.fn() }));
-jest.mock('../data/records', () => {
-  const kind = { useList: jest.fn(), useUnsent: jest.fn(), useSave: () => ({ mutate: mockSave }) };
-  return { photos: kind, visits: kind, sites: kind, blowerTables: kind, units: kind };
-});
-
-test('visits stand by day, the newest first', () => {
-  const at = (id: string, startedAt: string) => ({
-    record: { ...measured(), id, startedAt },
-    sending: 'sent' as const,
-  });
-  const days = byDay([
-    at('a', '2026-05-10T08:00:00Z'),
-    at('b', '2026-05-12T08:00:00Z'),
-    at('c', '2026-05-10T09:00:00Z'),
-  ]);
-  expect(days.map(([, kept]) => kept.map((k) => k.record.id))).toEqual([['b'], ['c', 'a']]);
-});
-
-test('units stand by site, in the order given', () => {
-  const unit = (siteName: string, name: string) => ({ siteName, name }) as UnitDto;
-  const sites = bySite([unit('Quay', 'one'), unit('Lane', 'two'), unit('Quay', 'three')]);
-  expect(sites.map(([site, units]) => [site, units.map((u) => u.name)])).toEqual([
-    ['Quay', ['one', 'three']],
-    ['Lane', ['two']],
-  ]);
-});
+jest.mock('../data/records', () => ({ sites: {} }));
 
 test('the unit’s name stands first in a narrow head', () => {
   expect(splitTitle('Lantern Quay library, Roof 1')).toEqual({ name: 'Roof 1', site: 'Lantern Quay library' });
   expect(splitTitle('Quick check')).toEqual({ name: 'Quick check' });
 });
 
-describe('the altitude of a site', () => {
-  const site: SiteDto = { id: TABLE.id, name: 'Quay', altitudeFt: 620, savedAt: NOW.toISOString() };
-  beforeEach(() => mockSave.mockClear());
-
-  test('is said, or that it is not known', () => {
-    expect(altitudeText([site], 'Quay')).toBe('620 ft');
-    expect(altitudeText([site], 'Lane')).toBe('altitude?');
-    expect(altitudeText([{ ...site, altitudeFt: 0 }], 'Quay')).toBe('0 ft');
-  });
-
-  test('a wrong one is named and stays as typed; a right one is kept under the site’s own id', () => {
-    const onClose = jest.fn();
-    renderThemed(<AltitudeSheet site="Quay" places={[site]} onClose={onClose} />);
-    const field = () => screen.getByLabelText('Altitude, ft');
-    fireEvent.changeText(field(), '40000');
-    fireEvent.press(screen.getByText('Keep this altitude'));
-    expect(screen.getByText('Altitude must be between −1,000 and 15,000 ft.')).toBeTruthy();
-    expect(field().props.value).toBe('40000');
-    expect(mockSave).not.toHaveBeenCalled();
-    fireEvent.changeText(field(), '5000');
-    fireEvent.press(screen.getByText('Keep this altitude'));
-    expect(mockSave).toHaveBeenCalledWith(expect.objectContaining({ id: site.id, name: 'Quay', altitudeFt: 5000 }));
-    expect(onClose).toHaveBeenCalled();
-  });
+test('the altitude of a site is said, or that it is not known', () => {
+  const site = { id: TABLE.id, name: 'Quay' };
+  expect(altitudeText({ ...site, altitudeFt: 620 })).toBe('620 ft');
+  expect(altitudeText(undefined)).toBe('altitude?');
+  expect(altitudeText({ ...site, altitudeFt: 0 })).toBe('0 ft');
 });
 
 describe('tables', () => {

@@ -8,3 +8,4 @@ export { ImportPage } from './tables/ImportPage';
 export { TablePage } from './tables/TablePage';
 export { TablesPage } from './tables/TablesPage';
 export { VisitPage } from './visit/VisitPage';
+export { WaitingPage } from './waiting/WaitingPage';

@@ -16,7 +16,6 @@ export const TABLE: BlowerTableDto = {
     { tap: '4', flowsCfm: [1248, 1216, 1183, 1149, 1113, 1076, 1037, 995] },
     { tap: '5', flowsCfm: [1385, 1356, 1326, 1294, 1261, 1227, 1191, 1153] },
   ],
-  savedAt: NOW.toISOString(),
 };
 
 /** A 3-ton air handler on tap 3, nothing read. */

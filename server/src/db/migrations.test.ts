@@ -121,7 +121,7 @@ test.each([1, 2, 3, 4, 5])(
     expect(pictures.map(({ size, jpeg }) => [size, Buffer.from(jpeg).toString('hex')])).toEqual(
       last >= 3 ? [['full', 'ffd8ff00']] : [],
     );
-      await db.close();
+    await db.close();
   },
   60_000,
 );

@@ -1,4 +1,12 @@
-import { headOf, type CreateOperation, type Operation, type RecordKind } from '@huff/contract/spine';
+import type { ShopDto } from '@huff/contract/fix';
+import {
+  fieldsOf,
+  headOf,
+  type CreateOperation,
+  type Operation,
+  type PatchOperation,
+  type RecordKind,
+} from '@huff/contract/spine';
 import { checkOperation } from '@huff/contract/sync';
 import { v5 as uuidOf } from 'uuid';
 import type { Db } from '../db/db';
@@ -15,6 +23,17 @@ const NAMESPACE = 'de300000-0000-4000-8000-000000000000';
 function creating(of: RecordKind, record: { readonly id: string }, madeAt: string): CreateOperation {
   return { id: uuidOf(`create ${record.id}`, NAMESPACE), kind: 'create', of, recordId: record.id, record, madeAt };
 }
+
+/** What the demo's shop sets for itself. */
+const setting = (shop: ShopDto, madeAt: string): PatchOperation => ({
+  id: uuidOf(`set ${shop.id}`, NAMESPACE),
+  kind: 'patch',
+  of: 'shop',
+  recordId: shop.id,
+  base: 0,
+  fields: fieldsOf('shop', shop),
+  madeAt,
+});
 
 /** Everything that is done to make the demo. Units last: the last one's presence says that all of it is here. */
 function operationsOf(now: Date): Operation[] {
@@ -42,7 +61,7 @@ function operationsOf(now: Date): Operation[] {
     ...visits,
     ...DEMO_TABLES.map((table) => creating('blowerTable', table, madeAt)),
     ...DEMO_SITES.map((site) => creating('site', site, madeAt)),
-    creating('shop', DEMO_SHOP, madeAt),
+    setting(DEMO_SHOP, madeAt),
     ...DEMO_UNITS.map((unit) => creating('unit', unit, madeAt)),
   ];
 }

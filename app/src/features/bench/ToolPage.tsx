@@ -3,7 +3,7 @@ import { benchTool } from '@huff/core/bench';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useEffect } from 'react';
 import { View } from 'react-native';
-import { useDraft } from '../../data/draft';
+import { drafts, useDraft } from '../../data/visits';
 import { ActionButton, Page } from '../../ui/page';
 import { Txt } from '../../ui/text';
 import { useIsWide } from '../../ui/theme';
@@ -38,7 +38,7 @@ export function ToolPage() {
 function ToolBody({ tool, begin }: { readonly tool: Tool; readonly begin: RawInputs }) {
   const wide = useIsWide();
   const form = useToolForm(tool, begin);
-  const { draft, keep } = useDraft();
+  const draft = useDraft();
   const address = addressOf(tool.id, form.inputs);
   useEffect(() => {
     if (typeof window === 'undefined') return undefined;
@@ -50,7 +50,7 @@ function ToolBody({ tool, begin }: { readonly tool: Tool; readonly begin: RawInp
   const attach = () => {
     form.send();
     if (!draft || !form.outcome.ok) return;
-    keep(withFact(draft, tool.id as FactKind, form.inputs, new Date()));
+    drafts.change(draft, withFact(draft, tool.id as FactKind, form.inputs, new Date()));
     router.push('/quick');
   };
   const care = tool.care && (

@@ -1,8 +1,7 @@
-import { intoWhole, partVisit, type VisitDto } from '@huff/contract';
+import { intoWhole, partVisit, type PartedVisit, type VisitDto } from '@huff/contract';
 import { FLOW_METHOD_IDS, type FactKind, type PortId, type Verdict } from '@huff/core';
 import { memo, useCallback, useDeferredValue, useMemo, useState, type ReactNode } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
-import { useAhead } from '../../data/useAhead';
 import { Page } from '../../ui/page';
 import { StationRun } from '../../ui/stations';
 import { Txt } from '../../ui/text';
@@ -31,7 +30,8 @@ import { useAssessment } from './useAssessment';
 
 interface CheckWorkspaceProps {
   readonly visit: VisitDto;
-  readonly onVisit: (visit: VisitDto) => void;
+  /** A change, with the version it was made to: what was drawn a moment ago must not undo what came since. */
+  readonly onChange: (from: VisitDto, to: VisitDto) => void;
   /** Saves the visit; absent when it is saved already and each change is kept at once. */
   readonly onSave?: () => void;
   readonly under?: string;
@@ -50,22 +50,38 @@ const MemoLog = memo(ReadingsLog);
 
 const LEFT_PANE = 432;
 
+/** A visit with the part of it that the stations show. */
+interface Shown {
+  readonly whole: VisitDto;
+  readonly parted: PartedVisit;
+  readonly visit: VisitDto;
+}
+
+/** Once a plan is decided, the stations show what was read since; what was found before stays under Fix and Prove. */
+function shownOf(whole: VisitDto): Shown {
+  const parted = partVisit(whole);
+  return { whole, parted, visit: parted.after ?? parted.before };
+}
+
 /** A visit, being made or saved: its stations, the result of all of them in sight, and the one thing to do next. */
-export function CheckWorkspace({ visit: stored, onVisit: store, onSave, under, actions, notice }: CheckWorkspaceProps) {
+export function CheckWorkspace({ visit: whole, onChange, onSave, under, actions, notice }: CheckWorkspaceProps) {
   const palette = usePalette();
   const wide = useIsWide();
   const { width } = useWindowDimensions();
-  const [whole, onWhole] = useAhead(stored, store);
-  // Once a plan is decided, the stations show what was read since; what was found before stays under Fix and Prove.
-  const parted = useMemo(() => partVisit(whole), [whole]);
-  const visit = parted.after ?? parted.before;
-  const onVisit = useCallback(
-    (changed: VisitDto) => onWhole(intoWhole(whole, visit, changed)),
-    [onWhole, whole, visit],
-  );
+  const now = useMemo(() => shownOf(whole), [whole]);
+  const { visit } = now;
   const assessment = useAssessment(visit);
   // Result strip and keypad follow a reading at once; the drawings come in the next pass, so that they never hold them up.
-  const drawn = useDeferredValue(visit);
+  const deferred = useDeferredValue(now);
+  const { visit: drawn, parted } = deferred;
+  const setterOf = (shown: Shown) => (changed: VisitDto) =>
+    onChange(shown.whole, intoWhole(shown.whole, shown.visit, changed));
+  // Each is paired with what it changes: a touch on a drawing that is a moment old changes just what was touched.
+  // eslint-disable-next-line react-hooks/exhaustive-deps
+  const onVisit = useCallback(setterOf(now), [now, onChange]);
+  // eslint-disable-next-line react-hooks/exhaustive-deps
+  const onDrawn = useCallback(setterOf(deferred), [deferred, onChange]);
+  const onWhole = useCallback((changed: VisitDto) => onChange(whole, changed), [onChange, whole]);
   const drawnAssessment = useAssessment(drawn);
   const [station, setStation] = useState<StationId>('pressure');
   const [asked, setAsked] = useState<AskedPort>();
@@ -108,16 +124,16 @@ export function CheckWorkspace({ visit: stored, onVisit: store, onSave, under, a
   );
   const shared = { visit: drawn, assessment: drawnAssessment } as const;
   const here = {
-    look: <MemoLook {...shared} onVisit={onVisit} />,
+    look: <MemoLook {...shared} onVisit={onDrawn} />,
     pressure: (
       <View style={{ gap: 16 }}>
-        {parted.plan ? <AsThePlanLeavesIt visit={visit} /> : <MemoUnit visit={drawn} onVisit={onVisit} />}
+        {parted.plan ? <AsThePlanLeavesIt visit={visit} /> : <MemoUnit visit={drawn} onVisit={onDrawn} />}
         {visit.unitId && <LastProven unitId={visit.unitId} visitId={visit.id} />}
         <MemoPressure {...shared} width={paneWidth} onPort={askPort} onWorking={showWorking} />
         {!wide && <MemoLog {...shared} />}
       </View>
     ),
-    airflow: <MemoAirflow {...shared} onVisit={onVisit} onMethod={setMethod} />,
+    airflow: <MemoAirflow {...shared} onVisit={onDrawn} onMethod={setMethod} />,
     drop: <MemoDrop {...shared} width={paneWidth} onRead={askDrop} onWorking={showWorking} />,
     fix: null,
     prove: null,
@@ -191,7 +207,7 @@ export function CheckWorkspace({ visit: stored, onVisit: store, onSave, under, a
       return (
         <FixPlace
           visit={whole}
-          parted={parted}
+          parted={now.parted}
           onVisit={onWhole}
           onProve={() => setStation('prove')}
           onMethod={setMethod}
@@ -203,7 +219,7 @@ export function CheckWorkspace({ visit: stored, onVisit: store, onSave, under, a
       return (
         <ProvePlace
           visit={whole}
-          parted={parted}
+          parted={now.parted}
           paneWidth={paneWidth}
           onPort={askPort}
           onMethod={setMethod}

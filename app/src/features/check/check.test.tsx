@@ -70,12 +70,13 @@ test('a table brings motor and tons, keeps a tap it knows and lets go of one it 
 });
 
 test('a check at a known unit starts from its record', () => {
+  const site = { id: '11110000-0000-4000-8000-000000000077', name: 'Lantern Quay library' };
   const unit = {
-    ...{ id: table.id, siteName: 'Lantern Quay library', name: 'Reading room', layout: 'packaged' as const },
+    ...{ id: table.id, siteId: site.id, name: 'Reading room', layout: 'packaged' as const },
     ...{ motor: 'psc' as const, tons: 5, maxTespInWc: null, cfmPerTon: 350, tap: 'C', blowerTableId: null },
-    savedAt: now.toISOString(),
   };
-  const visit = checkAt(unit, undefined, undefined, now);
+  const visit = checkAt(unit, undefined, site, now);
+  expect(checkAt(unit, undefined, undefined, now).title).toBe('Reading room');
   expect(visit).toMatchObject({
     title: 'Lantern Quay library, Reading room',
     layout: 'packaged',

@@ -19,7 +19,6 @@ export function quickCheck(now: Date): VisitDto {
     tap: null,
     table: null,
     startedAt: now.toISOString(),
-    savedAt: now.toISOString(),
     readings: [],
     facts: [],
     setup: null,
@@ -44,7 +43,7 @@ export function checkAt(
 ): VisitDto {
   return {
     ...quickCheck(now),
-    title: `${unit.siteName}, ${unit.name}`,
+    title: site ? `${site.name}, ${unit.name}` : unit.name,
     unitId: unit.id,
     layout: unit.layout,
     motor: unit.motor,

@@ -54,7 +54,6 @@ export function unitAfter(unit: UnitDto, after: VisitDto, proven: ProvenUnit): U
       ...(unit.setup?.bareGrilleCollarIn ? { bareGrilleCollarIn: after.setup?.bareGrilleCollarIn ?? null } : {}),
       ...(drive && beltDriveOf(drive) ? { drive } : {}),
     },
-    savedAt: proven.at,
   };
 }
 
@@ -64,8 +63,8 @@ export function ProvePlace({ visit, parted, paneWidth, onPort, onMethod, onFix, 
   const shop = useShop();
   const proven = useProof(parted);
   const { records } = units.useList();
-  const { mutate: saveUnit } = units.useSave();
-  const unit = records.find((kept) => kept.record.id === visit.unitId)?.record;
+  const ofUnit = records.find((one) => one.record.id === visit.unitId);
+  const unit = ofUnit?.record;
   const found = proven?.proof.proven;
   const kept =
     unit?.proven?.visitId === visit.id &&
@@ -74,7 +73,7 @@ export function ProvePlace({ visit, parted, paneWidth, onPort, onMethod, onFix, 
     Math.abs(unit.proven.tespInWc - found.tespInWc) < 0.0005;
   const keep = () => {
     const record = proven && provenUnit(visit, proven, new Date().toISOString());
-    if (unit && parted.after && record) saveUnit(unitAfter(unit, parted.after, record));
+    if (ofUnit && parted.after && record) units.change(ofUnit, unitAfter(ofUnit.record, parted.after, record));
   };
   return frame({
     main: (

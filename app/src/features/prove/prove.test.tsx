@@ -103,7 +103,6 @@ test('the unit’s record takes the tap and the air path as proven', () => {
     tap: '4',
     setup: { filterCount: 1 },
     proven: kept,
-    savedAt: kept.at,
   });
 });
 

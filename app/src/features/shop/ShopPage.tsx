@@ -17,11 +17,11 @@ import { ShopSheet } from './ShopSheet';
 /** Behind the other places: what the shop sets for itself, and its lists. */
 export function ShopPage() {
   const { records, isError } = shopRecord.useList();
-  const { mutate: save } = shopRecord.useSave();
   const [editing, setEditing] = useState<Editing>();
-  const shop = records[0]?.record;
+  const [kept] = records;
+  const shop = kept?.record;
   const keep = (changed: ShopDto) => {
-    save({ ...changed, savedAt: new Date().toISOString() });
+    if (kept) shopRecord.change(kept, changed);
     setEditing(undefined);
   };
   return (

@@ -21,7 +21,7 @@ const mockList = jest.fn();
 jest.mock('expo-router', () => ({ router: { push: jest.fn() }, usePathname: () => '/shop' }));
 jest.mock('../../data/records', () => ({
   blowerTables: { useList: () => ({ records: [{}, {}] }) },
-  shop: { useList: () => mockList() as unknown, useSave: () => ({ mutate: mockSave }) },
+  shop: { useList: () => mockList() as unknown, change: (_: object, to: object) => mockSave(to) as unknown },
 }));
 
 const shop: ShopDto = {

@@ -3,49 +3,41 @@ import { flowText } from '@huff/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { HelperText, TextInput } from 'react-native-paper';
-import { v4 as uuid } from 'uuid';
-import { sites } from '../../data/records';
+import { sites, type Kept } from '../../data/records';
 import { ActionButton } from '../../ui/page';
 import { Sheet } from '../../ui/sheet';
 import { Txt } from '../../ui/text';
 
 /** "620 ft", or that it is not known. */
-export function altitudeText(places: readonly SiteDto[], site: string): string {
-  const altitudeFt = places.find((place) => place.name === site)?.altitudeFt;
+export function altitudeText(site: SiteDto | undefined): string {
+  const altitudeFt = site?.altitudeFt;
   return altitudeFt == null ? 'altitude?' : `${flowText(altitudeFt)} ft`;
 }
 
 interface AltitudeSheetProps {
-  readonly site?: string;
-  readonly places: readonly SiteDto[];
+  readonly site?: Kept<SiteDto>;
   readonly onClose: () => void;
 }
 
 /** The altitude of a site: it thins the air, and with it every airflow that is computed from heat or velocity. */
-export function AltitudeSheet({ site, places, onClose }: AltitudeSheetProps) {
+export function AltitudeSheet({ site, onClose }: AltitudeSheetProps) {
   return (
-    <Sheet open={site !== undefined} onClose={onClose} title={site ?? ''}>
-      {site !== undefined && <Body key={site} site={site} places={places} onClose={onClose} />}
+    <Sheet open={site !== undefined} onClose={onClose} title={site?.record.name ?? ''}>
+      {site !== undefined && <Body key={site.record.id} site={site} onClose={onClose} />}
     </Sheet>
   );
 }
 
-function Body({ site, places, onClose }: AltitudeSheetProps & { readonly site: string }) {
-  const { mutate: save } = sites.useSave();
-  const known = places.find((place) => place.name === site);
-  const [text, setText] = useState(known?.altitudeFt == null ? '' : String(known.altitudeFt));
+function Body({ site, onClose }: AltitudeSheetProps & { readonly site: Kept<SiteDto> }) {
+  const known = site.record;
+  const [text, setText] = useState(known.altitudeFt == null ? '' : String(known.altitudeFt));
   const [sent, setSent] = useState(false);
-  const checked = check(SiteDto, {
-    id: known?.id ?? uuid(),
-    name: site,
-    altitudeFt: fromNumberText(text),
-    savedAt: new Date().toISOString(),
-  });
+  const checked = check(SiteDto, { ...known, altitudeFt: fromNumberText(text) });
   const error = !checked.ok && sent ? checked.errors[0]?.message : undefined;
   const keep = () => {
     setSent(true);
     if (!checked.ok) return;
-    save({ ...checked.value });
+    sites.change(site, { ...checked.value });
     onClose();
   };
   return (

@@ -6,28 +6,32 @@ import { measured, TABLE } from '../../testing/visits';
 import { bySite, SitesPage } from './SitesPage';
 
 const mockLists: Record<string, object[]> = {};
-const mockSaved = jest.fn();
-const mockKeep = jest.fn();
+const mockChange = jest.fn();
+const mockOpen = jest.fn();
 let mockDraft: VisitDto | null = null;
 jest.mock('expo-router', () => ({ router: { push: jest.fn() }, usePathname: () => '/sites' }));
-jest.mock('../../data/draft', () => ({ useDraft: () => ({ draft: mockDraft, keep: mockKeep }) }));
+jest.mock('../../data/visits', () => ({
+  useDraft: () => mockDraft,
+  drafts: { open: (visit: VisitDto) => mockOpen(visit) as unknown },
+}));
 jest.mock('../../data/records', () => {
   const records = (name: string) => ({
-    useList: () => ({ records: (mockLists[name] ?? []).map((record) => ({ record })), isError: !mockLists[name] }),
-    useSave: () => ({ mutate: (record: object) => mockSaved(name, record) as unknown }),
+    useList: () => ({
+      records: (mockLists[name] ?? []).map((record) => ({ record, revision: 5, sending: 'sent' })),
+      isError: !mockLists[name],
+      isPending: false,
+    }),
+    change: (kept: object, to: object) => mockChange(kept, to) as unknown,
   });
-  return {
-    units: records('units'),
-    sites: records('sites'),
-    visits: records('visits'),
-    blowerTables: records('tables'),
-  };
+  return { units: records('units'), sites: records('sites'), blowerTables: records('tables') };
 });
 
+const place: SiteDto = { id: '33330000-0000-4000-8000-000000000091', name: 'Quay library', altitudeFt: 620 };
+const yard: SiteDto = { id: '33330000-0000-4000-8000-000000000092', name: 'Boat repair' };
 const unit = (n: number, more: Partial<UnitDto> = {}): UnitDto => ({
   id: `33330000-0000-4000-8000-00000000000${n}`,
   name: `Unit ${n}`,
-  siteName: 'Quay library',
+  siteId: place.id,
   layout: 'airHandler',
   motor: 'constantTorque',
   tons: 3,
@@ -35,23 +39,23 @@ const unit = (n: number, more: Partial<UnitDto> = {}): UnitDto => ({
   cfmPerTon: 400,
   maxTespInWc: 0.5,
   blowerTableId: TABLE.id,
-  savedAt: TABLE.savedAt,
   ...more,
 });
-const place: SiteDto = { id: unit(9).id, name: 'Quay library', altitudeFt: 620, savedAt: TABLE.savedAt };
-const kept = () => (mockKeep.mock.calls[0] as [VisitDto])[0];
+const kept = () => (mockOpen.mock.calls[0] as [VisitDto])[0];
 
 beforeEach(() => {
   jest.clearAllMocks();
   mockDraft = null;
-  Object.assign(mockLists, { units: [unit(1), unit(2, { siteName: 'Boat repair' })], sites: [place], tables: [TABLE] });
+  Object.assign(mockLists, { units: [unit(1), unit(2, { siteId: yard.id })], sites: [place, yard], tables: [TABLE] });
 });
 
-test('units stand under their site, in the order given', () => {
-  const list = [unit(1), unit(2, { siteName: 'Boat repair' }), unit(3)];
-  expect(bySite(list).map(([site, units]) => [site, units.map(({ name }) => name)])).toEqual([
-    ['Quay library', ['Unit 1', 'Unit 3']],
+test('units stand under their site, both by name; a site that is still to come has its units all the same', () => {
+  const list = [unit(3), unit(2, { siteId: yard.id }), unit(1), unit(4, { siteId: 'nobody told' })];
+  const places = [place, yard].map((record) => ({ record, revision: 1, sending: 'sent' as const }));
+  expect(bySite(list, places).map(({ site, data }) => [site?.record.name, data.map(({ name }) => name)])).toEqual([
+    [undefined, ['Unit 4']],
     ['Boat repair', ['Unit 2']],
+    ['Quay library', ['Unit 1', 'Unit 3']],
   ]);
 });
 
@@ -70,7 +74,6 @@ describe('starting at a unit', () => {
       readings: [],
     });
     expect(router.push).toHaveBeenCalledWith('/quick');
-    expect(mockSaved).not.toHaveBeenCalled();
   });
   test('a table that is gone leaves the table to be chosen', () => {
     mockLists.tables = [] satisfies BlowerTableDto[];
@@ -81,17 +84,12 @@ describe('starting at a unit', () => {
     mockDraft = { ...measured(), title: 'Other place, Unit 7' };
     start();
     expect(screen.getByText(/A check is open at Other place, Unit 7\. Starting at another unit saves it/)).toBeTruthy();
-    expect(mockSaved).toHaveBeenCalledWith(
-      'visits',
-      expect.objectContaining({ id: mockDraft.id, readings: mockDraft.readings }),
-    );
     expect(kept().readings).toEqual([]);
   });
   test('where a check is open already, goes on with it', () => {
     mockDraft = { ...measured(), unitId: unit(1).id };
     start();
-    expect(mockKeep).not.toHaveBeenCalled();
-    expect(mockSaved).not.toHaveBeenCalled();
+    expect(mockOpen).not.toHaveBeenCalled();
     expect(router.push).toHaveBeenCalledWith('/quick');
   });
 });
@@ -102,11 +100,14 @@ describe('the altitude of a site', () => {
     fireEvent.press(screen.getByLabelText('Altitude of Quay library: 620 ft. Change'));
     fireEvent.changeText(screen.getByLabelText('Altitude, ft'), '62000');
     fireEvent.press(screen.getByText(/^Keep/));
-    expect(mockSaved).not.toHaveBeenCalled();
+    expect(mockChange).not.toHaveBeenCalled();
     expect(screen.getByText(/must be/)).toBeTruthy();
     fireEvent.changeText(screen.getByLabelText('Altitude, ft'), '1,250');
     fireEvent.press(screen.getByText(/^Keep/));
-    expect(mockSaved).toHaveBeenCalledWith('sites', expect.objectContaining({ id: place.id, altitudeFt: 1250 }));
+    expect(mockChange).toHaveBeenCalledWith(
+      expect.objectContaining({ record: place, revision: 5 }),
+      expect.objectContaining({ id: place.id, name: 'Quay library', altitudeFt: 1250 }),
+    );
   });
   test('is asked for where nobody said it', () => {
     renderThemed(<SitesPage />);

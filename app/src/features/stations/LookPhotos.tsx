@@ -2,14 +2,18 @@ import type { PhotoDto } from '@huff/contract';
 import { useState } from 'react';
 import { Image, Pressable, ScrollView, View } from 'react-native';
 import { v4 as uuid } from 'uuid';
-import { photos } from '../../data/records';
+import { addPhoto } from '../../data/visits';
 import { Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import { takePhoto } from './takePhoto';
 
 const SIDE = 72;
 
-const sourceOf = ({ id, jpeg }: PhotoDto) => (jpeg ? `data:image/jpeg;base64,${jpeg}` : `/api/photos/${id}/image`);
+/** The small picture: of one that waits from the phone itself, else from the server. */
+function sourceOf({ id, jpeg, smallJpeg }: PhotoDto): string {
+  const own = smallJpeg ?? jpeg;
+  return own ? `data:image/jpeg;base64,${own}` : `/api/photos/${id}/image?size=small`;
+}
 
 interface LookPhotosProps {
   readonly visitId: string;
@@ -21,12 +25,11 @@ interface LookPhotosProps {
 /** Photos of one thing that was looked at, and the way to one more. */
 export function LookPhotos({ visitId, item, name, taken }: LookPhotosProps) {
   const palette = usePalette();
-  const { mutate: save } = photos.useSave();
   const [fault, setFault] = useState<string>();
   const add = () =>
-    takePhoto((jpeg) => {
+    takePhoto((picture) => {
       setFault(undefined);
-      save({ id: uuid(), visitId, item, savedAt: new Date().toISOString(), jpeg });
+      addPhoto({ id: uuid(), visitId, item, savedAt: new Date().toISOString(), ...picture });
     }, setFault);
   return (
     <View style={{ gap: 4 }}>

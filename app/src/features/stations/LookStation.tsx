@@ -3,7 +3,7 @@ import { LOOK_ITEMS, tonsInModel, tonsText, type Finding, type LookItem } from '
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { TextInput } from 'react-native-paper';
-import { photos } from '../../data/records';
+import { usePhotos } from '../../data/visits';
 import { Choice } from '../../ui/form';
 import { Heading, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
@@ -21,10 +21,7 @@ interface StationProps {
 export function LookStation({ visit, assessment, onVisit }: StationProps) {
   const palette = usePalette();
   const { looks, findings } = assessment;
-  const taken = photos
-    .useList()
-    .records.map((kept) => kept.record)
-    .filter((photo) => photo.visitId === visit.id);
+  const taken = usePhotos(visit.id);
   const see = (item: string, state: string, more: object = {}) =>
     onVisit(withFact(visit, 'look', { item, state, ...more }, new Date()));
   return (

@@ -15,9 +15,7 @@ import { PressureStation } from './PressureStation';
 import { SpeedPane } from './SpeedPane';
 
 jest.mock('expo-router', () => ({ Link: jest.fn(({ children }: { children: React.ReactNode }) => children) }));
-jest.mock('../../data/records', () => ({
-  photos: { useList: () => ({ records: [] }), useSave: () => ({ mutate: jest.fn() }) },
-}));
+jest.mock('../../data/visits', () => ({ usePhotos: () => [], addPhoto: jest.fn() }));
 
 const fact = (visit: VisitDto, kind: FactKind, inputs: Record<string, unknown>) => withFact(visit, kind, inputs, NOW);
 const traverse = {

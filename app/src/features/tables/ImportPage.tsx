@@ -38,7 +38,7 @@ const nameOfFile = (file: string) =>
 /** Brings in a maker's table: choose a file or paste, see what was read, then store it. Nothing is stored before. */
 export function ImportPage() {
   const palette = usePalette();
-  const { mutate: save } = blowerTables.useSave();
+  const [tableId] = useState(() => uuid());
   const [text, setText] = useState('');
   const [name, setName] = useState('');
   const [motor, setMotor] = useState<MotorKind>();
@@ -57,18 +57,17 @@ export function ImportPage() {
   };
   const table = preview?.table;
   const record = table && {
-    id: uuid(),
+    id: tableId,
     name: name.trim(),
     motor,
     tons: table.tons ?? null,
-    savedAt: new Date().toISOString(),
     ...table.figures,
   };
   const checked = record && check(BlowerTableDto, record);
   const lacks = checked && !checked.ok ? checked.errors[0]?.message : undefined;
   const store = () => {
     if (!checked?.ok) return;
-    save(JSON.parse(JSON.stringify(checked.value)) as BlowerTableDto);
+    blowerTables.create(JSON.parse(JSON.stringify(checked.value)) as BlowerTableDto);
     router.replace('/shop/tables');
   };
   const foot = (

@@ -44,7 +44,7 @@ export function TablesPage() {
                 <Txt size={14} color="softInk" figures>
                   {tableLine(table)}
                   {sending === 'waiting' ? ' · waiting to be sent' : ''}
-                  {sending === 'refused' ? ' · refused by the server' : ''}
+                  {sending === 'refused' || sending === 'conflict' ? ' · needs you: see what waits' : ''}
                 </Txt>
               </View>
               <Icon name="chevron-right" />

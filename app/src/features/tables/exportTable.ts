@@ -1,5 +1,6 @@
 import type { BlowerTableDto } from '@huff/contract';
 import { writeBlowerTableCsv } from '@huff/contract/csv';
+import { saveFile } from '../../data/saveFile';
 
 /** "AH 36, constant torque" → "AH-36-constant-torque.csv" */
 export const csvName = (name: string) =>
@@ -7,10 +8,5 @@ export const csvName = (name: string) =>
 
 /** Hands the table to the browser as a CSV file. */
 export function exportTable(table: BlowerTableDto): void {
-  const url = URL.createObjectURL(new Blob([writeBlowerTableCsv(table)], { type: 'text/csv' }));
-  const link = document.createElement('a');
-  link.href = url;
-  link.download = csvName(table.name);
-  link.click();
-  URL.revokeObjectURL(url);
+  saveFile(csvName(table.name), 'text/csv', writeBlowerTableCsv(table));
 }

@@ -1,17 +1,17 @@
-import type { VisitDto } from '@huff/contract';
 import { isToday } from 'date-fns/isToday';
 import { isYesterday } from 'date-fns/isYesterday';
 import { format } from 'date-fns/format';
 import { router } from 'expo-router';
 import { View } from 'react-native';
-import { useDraft } from '../../data/draft';
-import { visits } from '../../data/records';
-import type { Kept } from '../../data/saved';
-import { useWaiting } from '../../data/useWaiting';
+import { useState } from 'react';
+import { useDraft, useEarlierVisits, useVisitList, type ListedVisit } from '../../data/visits';
 import { ActionButton, Page } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import { unitLine } from '../check/motorText';
+import { StorageNotice } from '../waiting/StorageNotice';
+import { Earlier } from './Earlier';
+import { SyncLine } from './SyncLine';
 import { VisitRow } from './VisitRow';
 
 function dayName(moment: string): string {
@@ -20,13 +20,12 @@ function dayName(moment: string): string {
   return format(moment, 'EEEE d MMMM');
 }
 
-/** Visits by day, the newest first. */
-export function byDay(records: readonly Kept<VisitDto>[]): [string, Kept<VisitDto>[]][] {
-  const days = new Map<string, Kept<VisitDto>[]>();
-  const newestFirst = [...records].sort((a, b) => b.record.startedAt.localeCompare(a.record.startedAt));
-  for (const kept of newestFirst) {
-    const day = dayName(kept.record.startedAt);
-    days.set(day, [...(days.get(day) ?? []), kept]);
+/** Visits by day, in the order given. */
+export function byDay(visits: readonly ListedVisit[]): [string, ListedVisit[]][] {
+  const days = new Map<string, ListedVisit[]>();
+  for (const visit of visits) {
+    const day = dayName(visit.startedAt);
+    days.set(day, [...(days.get(day) ?? []), visit]);
   }
   return [...days];
 }
@@ -34,9 +33,10 @@ export function byDay(records: readonly Kept<VisitDto>[]): [string, Kept<VisitDt
 /** Today: the open check to resume, a new one, and the visits of the last days. */
 export function TodayPage() {
   const palette = usePalette();
-  const { draft } = useDraft();
-  const { records, isPending, isError } = visits.useList();
-  const waiting = useWaiting();
+  const draft = useDraft();
+  const { visits, isPending } = useVisitList();
+  const [backTo, setBackTo] = useState(false);
+  const earlier = useEarlierVisits(backTo);
   const foot = (
     <View style={{ padding: 16, paddingTop: 10, gap: 8, borderTopWidth: 1, borderColor: palette.line, maxWidth: 760 }}>
       {draft && draft.readings.length + (draft.table ? 1 : 0) > 0 ? (
@@ -53,37 +53,30 @@ export function TodayPage() {
   return (
     <Page title="Today" under={format(new Date(), 'EEEE d MMMM')} foot={foot}>
       <View style={{ paddingHorizontal: 16, gap: 6 }}>
-        {waiting > 0 && (
-          <Txt role="status" size={15} color="softInk">
-            {waiting === 1 ? '1 record waits' : `${waiting} records wait`} to be sent. Everything is kept on this phone.
-          </Txt>
-        )}
-        {isError && waiting === 0 && (
-          <Txt role="status" size={15} color="softInk">
-            No answer from the server. Shown is what this phone has; readings and verdicts work as always.
-          </Txt>
-        )}
+        <SyncLine />
+        <StorageNotice />
         {draft?.table && (
           <Txt size={15} color="softInk">
             Open: {draft.title} · {unitLine(draft)}
           </Txt>
         )}
-        {byDay(records).map(([day, kept]) => (
+        {byDay([...visits, ...earlier.visits.map((summary) => ({ ...summary, summary }))]).map(([day, listed]) => (
           <View key={day} style={{ paddingTop: 6 }}>
             <Heading size={15} color="softInk" style={{ paddingBottom: 6 }}>
               {day}
             </Heading>
-            {kept.map((k) => (
-              <VisitRow key={k.record.id} kept={k} />
+            {listed.map((visit) => (
+              <VisitRow key={visit.id} visit={visit} />
             ))}
           </View>
         ))}
-        {records.length === 0 && !isPending && (
+        {visits.length === 0 && !isPending && (
           <Txt color="softInk">
             No visit yet. A quick check takes two static readings. With the blower table it says which speed tap is
             right; without one it still helps, and says how far it can be trusted.
           </Txt>
         )}
+        <Earlier begun={backTo} earlier={earlier} onBegin={() => setBackTo(true)} />
       </View>
     </Page>
   );

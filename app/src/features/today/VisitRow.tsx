@@ -1,29 +1,38 @@
-import type { VisitDto } from '@huff/contract';
-import { currentPart } from '@huff/contract/judge';
+import { summaryOf } from '@huff/contract/judge';
+import type { VisitSummary } from '@huff/contract/spine';
 import { flowText, staticText, type VerdictWord } from '@huff/core';
 import { format } from 'date-fns/format';
 import { Link } from 'expo-router';
-import { useMemo } from 'react';
+import { memo, useMemo } from 'react';
 import { View } from 'react-native';
-import type { Kept } from '../../data/saved';
+import type { Sending } from '../../data/useOutbox';
+import { useVisit, type ListedVisit } from '../../data/visits';
 import { Icon } from '../../ui/icons';
 import { VERDICT_TEXT, VerdictMark } from '../../ui/marks';
 import { Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import { splitTitle } from '../check/motorText';
-import { useAssessment } from '../check/useAssessment';
 
-/** A visit in the list: where, when, what was found and what to do. */
-export function VisitRow({ kept }: { readonly kept: Kept<VisitDto> }) {
+/** A visit in the list: where, when, what was found and what to do. What the server does not know yet is computed here. */
+export const VisitRow = memo(function VisitRow({ visit }: { readonly visit: ListedVisit }) {
+  return visit.summary ? <SummaryRow summary={visit.summary} sending="sent" /> : <ComputedRow id={visit.id} />;
+});
+
+function ComputedRow({ id }: { readonly id: string }) {
+  const { kept } = useVisit(id);
+  const record = kept?.record;
+  const summary = useMemo(() => record && summaryOf(record), [record]);
+  return kept && summary ? <SummaryRow summary={summary} sending={kept.sending} /> : null;
+}
+
+function SummaryRow({ summary, sending }: { readonly summary: VisitSummary; readonly sending: Sending }) {
   const palette = usePalette();
-  const { record: visit, sending } = kept;
-  const { judgement, airflow, flow, advice } = useAssessment(useMemo(() => currentPart(visit), [visit]));
-  const { name, site } = splitTitle(visit.title);
-  const { tespInWc, tesp } = judgement;
+  const { id, title, startedAt, staticInWc, staticWord, flowCfm, flowSigmaCfm, flowWord, headline } = summary;
+  const { name, site } = splitTitle(title);
   return (
     <Link
-      href={`/visits/${visit.id}`}
-      aria-label={`${visit.title}, ${format(visit.startedAt, 'd MMM HH:mm')}. ${advice.headline}`}
+      href={`/visits/${id}`}
+      aria-label={`${title}, ${format(startedAt, 'd MMM HH:mm')}. ${headline}`}
       style={{
         display: 'flex',
         flexDirection: 'column',
@@ -39,13 +48,13 @@ export function VisitRow({ kept }: { readonly kept: Kept<VisitDto> }) {
         </Txt>
         {sending !== 'sent' && (
           <Icon
-            name={sending === 'refused' ? 'alert-outline' : 'cloud-upload-outline'}
+            name={sending === 'waiting' ? 'cloud-upload-outline' : 'alert-outline'}
             size={20}
             color={palette.action}
           />
         )}
         <Txt size={14} color="softInk" figures>
-          {format(visit.startedAt, 'HH:mm')}
+          {format(startedAt, 'HH:mm')}
         </Txt>
       </View>
       {site !== undefined && (
@@ -54,14 +63,16 @@ export function VisitRow({ kept }: { readonly kept: Kept<VisitDto> }) {
         </Txt>
       )}
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 18 }}>
-        <Found word={tesp.word} text={`${tespInWc === undefined ? '–' : staticText(tespInWc)} in. w.c.`} />
+        <Found word={staticWord} text={`${staticInWc === null ? '–' : staticText(staticInWc)} in. w.c.`} />
         <Found
-          word={airflow.word}
-          text={flow ? `${flowText(flow.flowCfm)} ± ${flowText(flow.sigmaCfm)} CFM` : '– CFM'}
+          word={flowWord}
+          text={
+            flowCfm === null || flowSigmaCfm === null ? '– CFM' : `${flowText(flowCfm)} ± ${flowText(flowSigmaCfm)} CFM`
+          }
         />
       </View>
       <Txt size={15} color="softInk">
-        {advice.headline}
+        {headline}
       </Txt>
     </Link>
   );

@@ -2,72 +2,116 @@ import type { VisitDto } from '@huff/contract';
 import { fireEvent, screen } from '@testing-library/react-native';
 import { router } from 'expo-router';
 import type { ReactNode } from 'react';
-import type { Kept } from '../../data/saved';
+import { summaryOf } from '@huff/contract/judge';
+import type { ListedVisit } from '../../data/visits';
 import { renderThemed } from '../../testing/render';
 import { measured, onTap3 } from '../../testing/visits';
+import { syncWords } from './syncWords';
 import { byDay, TodayPage } from './TodayPage';
 
 let mockDraft: VisitDto | null = null;
-let mockList: { records: Kept<VisitDto>[]; isPending: boolean; isError: boolean };
-let mockWaiting = 0;
+let mockList: { visits: ListedVisit[]; isPending: boolean };
+let mockEarlier: object;
+let mockWaiting = { waiting: 0, apart: [] as object[] };
+let mockStatus: object;
+const mockVisits = new Map<string, { record: VisitDto; sending: string }>();
 jest.mock('expo-router', () => ({
   Link: jest.fn(({ children }: { readonly children: ReactNode }) => children),
   router: { push: jest.fn() },
   usePathname: () => '/',
 }));
-jest.mock('../../data/draft', () => ({ useDraft: () => ({ draft: mockDraft }) }));
-jest.mock('../../data/records', () => ({ visits: { useList: () => mockList } }));
-jest.mock('../../data/useWaiting', () => ({ useWaiting: () => mockWaiting }));
+jest.mock('../../data/visits', () => ({
+  useDraft: () => mockDraft,
+  useVisitList: () => mockList,
+  useEarlierVisits: () => mockEarlier,
+  useVisit: (id: string) => ({ kept: mockVisits.get(id) }),
+}));
+jest.mock('../../data/useOutbox', () => ({
+  useWaiting: () => mockWaiting,
+  useSyncStatus: () => mockStatus,
+  useOutboxRows: () => [],
+}));
 
 const DAY_MS = 86_400_000;
-const visit = (name: string, daysAgo: number, sending: Kept<VisitDto>['sending'] = 'sent'): Kept<VisitDto> => {
-  const startedAt = new Date(Date.now() - daysAgo * DAY_MS).toISOString();
-  return { record: { ...measured(), id: name, title: `Quay library, ${name}`, startedAt }, sending };
+const made = (name: string, daysAgo: number): VisitDto => ({
+  ...measured(),
+  id: name,
+  title: `Quay library, ${name}`,
+  startedAt: new Date(Date.now() - daysAgo * DAY_MS).toISOString(),
+});
+/** A visit as the server's list says it. */
+const listed = (name: string, daysAgo: number): ListedVisit => {
+  const visit = made(name, daysAgo);
+  return { id: name, startedAt: visit.startedAt, summary: summaryOf(visit) };
 };
 const show = (list: Partial<typeof mockList>) => {
-  mockList = { records: [], isPending: false, isError: false, ...list };
+  mockList = { visits: [], isPending: false, ...list };
   renderThemed(<TodayPage />);
 };
 beforeEach(() => {
   jest.clearAllMocks();
   mockDraft = null;
-  mockWaiting = 0;
+  mockWaiting = { waiting: 0, apart: [] };
+  mockStatus = { phase: 'upToDate', everTold: true };
+  mockEarlier = { visits: [], more: jest.fn(), hasMore: false, isFetching: false, isError: false };
+  mockVisits.clear();
 });
 
-test('visits stand by day, the newest first', () => {
-  const days = byDay([visit('old', 5), visit('now', 0), visit('before', 1)]);
-  expect(days.map(([, kept]) => kept.map(({ record }) => record.id))).toEqual([['now'], ['before'], ['old']]);
+test('visits stand by day', () => {
+  const days = byDay([listed('now', 0), listed('before', 1), listed('old', 5)]);
+  expect(days.map(([, visits]) => visits.map(({ id }) => id))).toEqual([['now'], ['before'], ['old']]);
   expect(days.slice(0, 2).map(([day]) => day)).toEqual(['Today', 'Yesterday']);
   expect(days[2]![0]).toMatch(/^[A-Z][a-z]+day \d{1,2} [A-Z]/);
 });
 
-test('a visit says what was found and what to do', () => {
-  show({ records: [visit('Reading room', 0)] });
+test('a visit says what was found and what to do, as the server computed it', () => {
+  show({ visits: [listed('Reading room', 0)] });
   expect(screen.getByText('Reading room')).toBeTruthy();
   expect(screen.getByText('0.58 in. w.c.')).toBeTruthy();
   expect(screen.getByText('940 ± 94 CFM')).toBeTruthy();
   expect(screen.getByText('No speed can do it: clear the restriction first')).toBeTruthy();
 });
 
-test('a visit with nothing read promises nothing', () => {
-  const blank = { ...visit('Bare', 0), record: { ...visit('Bare', 0).record, readings: [] } };
-  show({ records: [blank] });
+test('what the server does not know yet is computed here; with nothing read it promises nothing', () => {
+  mockVisits.set('Bare', { record: { ...made('Bare', 0), readings: [] }, sending: 'waiting' });
+  show({ visits: [{ id: 'Bare', startedAt: made('Bare', 0).startedAt }] });
   expect(screen.getByText('– CFM')).toBeTruthy();
+});
+
+test('earlier visits come when they are asked for, and say when the server is silent', () => {
+  const more = jest.fn();
+  mockEarlier = { visits: [listed('Last year', 300).summary], more, hasMore: true, isFetching: false, isError: false };
+  show({ visits: [listed('now', 0)] });
+  fireEvent.press(screen.getByText('Earlier visits'));
+  expect(screen.getByText('Last year')).toBeTruthy();
+  fireEvent.press(screen.getByText('Earlier visits'));
+  expect(more).toHaveBeenCalledTimes(1);
+  mockEarlier = { ...mockEarlier, isError: true };
+  show({});
+  expect(screen.getByText(/Earlier visits are at the server, and it does not answer/)).toBeTruthy();
 });
 
 describe('what waits and what is silent', () => {
   test('one record, several, and none', () => {
-    mockWaiting = 1;
-    show({ isError: true });
-    expect(screen.getByText(/^1 record waits to be sent/)).toBeTruthy();
-    expect(screen.queryByText(/No answer from the server/)).toBeNull();
-    mockWaiting = 3;
-    show({});
-    expect(screen.getByText(/^3 records wait to be sent/)).toBeTruthy();
+    expect(syncWords('upToDate', 0, 0)).toBeUndefined();
+    expect(syncWords('noAnswer', 1, 0)).toMatch(/^1 record waits to be sent\. .* No answer from the server\.$/);
+    expect(syncWords('upToDate', 3, 0)).toMatch(/^3 records wait to be sent/);
+    expect(syncWords('upToDate', 2, 1)).toMatch(/^1 change needs you\. 2 records wait/);
   });
-  test('no answer from the server is said when nothing waits', () => {
-    show({ isError: true });
-    expect(screen.getByText(/No answer from the server/)).toBeTruthy();
+  test('who else answers in the server’s place is said, and the sign-in that is due', () => {
+    expect(syncWords('notHuff', 0, 0)).toMatch(/does this network want you to sign in/);
+    expect(syncWords('signIn', 1, 0)).toMatch(/wants you to sign in again/);
+    expect(syncWords('serverTrouble', 0, 2)).toMatch(/^2 changes need you\. The server has trouble/);
+  });
+  test('stands on the page, with the way to what waits', () => {
+    mockWaiting = { waiting: 1, apart: [{}] };
+    show({});
+    expect(screen.getByText(/^1 change needs you\. 1 record waits to be sent/)).toBeTruthy();
+    mockWaiting = { waiting: 0, apart: [] };
+    mockStatus = { phase: 'noAnswer', everTold: true, fault: 'This phone’s storage is full.' };
+    show({});
+    expect(screen.getByText(/No answer from the server\. Shown is what this phone has/)).toBeTruthy();
+    expect(screen.getByText('This phone’s storage is full.')).toBeTruthy();
   });
   test('an empty place teaches, but not while it still reads', () => {
     show({ isPending: true });

@@ -1,21 +1,22 @@
 import type { VisitDto } from '@huff/contract';
 import { format } from 'date-fns/format';
 import { Link, useLocalSearchParams } from 'expo-router';
+import { useCallback } from 'react';
 import { View } from 'react-native';
-import { visits } from '../../data/records';
+import { changeVisit, useVisit } from '../../data/visits';
 import { Page } from '../../ui/page';
 import { Txt } from '../../ui/text';
-import { usePalette } from '../../ui/theme';
 import { CheckWorkspace } from '../check/CheckWorkspace';
 import { unitLine } from '../check/motorText';
+import { StorageNotice } from '../waiting/StorageNotice';
+import { VisitNotice } from './VisitNotice';
 
 /** A saved visit: everything as it was measured. A new reading or correction is kept and sent at once. */
 export function VisitPage() {
   const { id } = useLocalSearchParams<{ id: string }>();
-  const { records, isPending, isError } = visits.useList();
-  const { mutate: save } = visits.useSave();
-  const palette = usePalette();
-  const kept = records.find((k) => k.record.id === id);
+  const { kept, isPending, isError } = useVisit(id);
+  const revision = kept?.revision ?? 0;
+  const onChange = useCallback((from: VisitDto, to: VisitDto) => changeVisit(revision, from, to), [revision]);
   if (!kept) {
     const words = isPending
       ? 'Reading the visit.'
@@ -35,27 +36,19 @@ export function VisitPage() {
       </Page>
     );
   }
-  const { record: visit, sending, why } = kept;
-  const update = (changed: VisitDto) => save({ ...changed, savedAt: new Date().toISOString() });
-  const notice = sending !== 'sent' && (
-    <View
-      role="status"
-      style={{ backgroundColor: sending === 'refused' ? palette.outside : palette.edge, padding: 12, borderRadius: 6 }}
-    >
-      <Txt>
-        {sending === 'waiting'
-          ? 'Kept on this phone, waiting to be sent.'
-          : `Kept on this phone, but the server would not take it: ${why ?? 'no reason given.'}`}
-      </Txt>
-    </View>
-  );
+  const { record: visit } = kept;
   return (
     <CheckWorkspace
       key={visit.id}
       visit={visit}
-      onVisit={update}
+      onChange={onChange}
       under={`${format(visit.startedAt, 'd MMM HH:mm')} · ${unitLine(visit)}`}
-      notice={notice}
+      notice={
+        <>
+          <StorageNotice />
+          <VisitNotice kept={kept} />
+        </>
+      }
     />
   );
 }

@@ -4,7 +4,11 @@ import { Txt } from '../text';
 import { useIsWide, usePalette } from '../theme';
 
 const PLACES = [
-  { href: '/', name: 'Today', owns: (path: string) => path === '/' || path === '/quick' || path.startsWith('/visits') },
+  {
+    href: '/',
+    name: 'Today',
+    owns: (path: string) => ['/', '/quick', '/waiting'].includes(path) || path.startsWith('/visits'),
+  },
   { href: '/sites', name: 'Sites', owns: (path: string) => path.startsWith('/sites') },
   { href: '/bench', name: 'Bench', owns: (path: string) => path.startsWith('/bench') },
   { href: '/shop', name: 'Shop', owns: (path: string) => path.startsWith('/shop') },

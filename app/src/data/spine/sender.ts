@@ -1,0 +1,148 @@
+import { orderKey, type Change, type Operation } from '@huff/contract/spine';
+import { answerBatch } from './answerBatch';
+import { nextBatch, type Trouble } from './nextBatch';
+import type { Outcome, Post } from './post';
+import type { OutboxRow, Store } from './store';
+
+/** How it stands with the server. */
+export type SyncPhase = 'starting' | 'upToDate' | 'noAnswer' | 'notHuff' | 'signIn' | 'serverTrouble';
+
+/** What the server told that is new here. */
+export interface Told {
+  readonly changes: readonly Change[];
+}
+
+/** One step of sending: what it came to, and when the next is due. */
+export interface Step {
+  readonly phase: SyncPhase;
+  /** ms to wait; 0 to go on at once, Infinity to wait for a person. */
+  readonly waitMs: number;
+}
+
+export interface SenderOptions {
+  readonly store: Store;
+  readonly post: Post;
+  /** This phone's clock, ms. */
+  readonly now: () => number;
+  /** 0 to 1, so that phones do not come all at once. */
+  readonly random: () => number;
+  readonly newId: () => string;
+  /** Told when the store has changed: what the server told is in it, and the outbox is as the server left it. */
+  readonly onStored: (told: Told) => Promise<void> | void;
+  /** Told when an answer could not be kept: the operations stay and are sent again. */
+  readonly onFault: (error: unknown) => void;
+}
+
+const FIRST_WAIT_MS = 1000;
+const LONGEST_WAIT_MS = 60_000;
+/** With nothing to send, the server is asked so often. */
+export const ASK_EVERY_MS = 30_000;
+
+/**
+ * Sends what waits and takes what is new, one request a step. It has no timers of its own: who drives it waits as each step says. Only one
+ * may send at a time on a phone (`oneSender`).
+ */
+export function senderOn({ store, post, now, random, newId, onStored, onFault }: SenderOptions) {
+  /** Records that could not be sent, by their order key. Not stored: after a reload each is given a fresh chance. */
+  const troubles = new Map<string, Trouble>();
+  /** Requests in a row that brought nothing. */
+  let misses = 0;
+  let device: string | undefined;
+
+  const backoff = (times: number) =>
+    Math.min(LONGEST_WAIT_MS, FIRST_WAIT_MS * 2 ** Math.min(times, 10)) * (0.75 + 0.5 * random());
+
+  async function deviceId(): Promise<string> {
+    if (device) return device;
+    device = (await store.meta<string>('device')) ?? newId();
+    await store.write({ meta: { device } });
+    return device;
+  }
+
+  const keysOf = (operations: readonly Operation[]) => new Set(operations.map(orderKey));
+
+  function trouble(operations: readonly Operation[], waits: boolean): void {
+    for (const key of keysOf(operations)) {
+      const times = (troubles.get(key)?.times ?? 0) + 1;
+      troubles.set(key, { times, notBefore: waits ? now() + backoff(times) : 0 });
+    }
+  }
+
+  async function taken(outcome: Outcome & { kind: 'answer' }, sent: readonly OutboxRow[]): Promise<Step> {
+    const { answer } = outcome;
+    const operations = sent.map(({ operation }) => operation);
+    for (const key of keysOf(operations)) troubles.delete(key);
+    const failed = new Set(answer.results.filter(({ status }) => status === 'failed').map(({ id }) => id));
+    trouble(
+      operations.filter(({ id }) => failed.has(id)),
+      true,
+    );
+    misses = 0;
+    try {
+      await store.write(answerBatch(answer, sent));
+    } catch (error) {
+      // Not kept here, so not done with here: all of it is sent again, which the server answers as before.
+      onFault(error);
+      return { phase: 'upToDate', waitMs: LONGEST_WAIT_MS };
+    }
+    await onStored({ changes: answer.changes });
+    if (answer.more) return { phase: 'upToDate', waitMs: 0 };
+    const next = nextBatch(await store.outbox(), troubles, now());
+    if (next.operations.length > 0) return { phase: failed.size > 0 ? 'serverTrouble' : 'upToDate', waitMs: 0 };
+    const waitMs = next.nextAt === undefined ? ASK_EVERY_MS : Math.max(0, Math.min(ASK_EVERY_MS, next.nextAt - now()));
+    return { phase: next.nextAt === undefined ? 'upToDate' : 'serverTrouble', waitMs };
+  }
+
+  /** A whole request that the server would not take. */
+  async function rejected(outcome: Outcome & { kind: 'problem' }, sent: readonly OutboxRow[]): Promise<Step> {
+    const { status, problem, retryAfterMs } = outcome;
+    if (status === 401) return { phase: 'signIn', waitMs: Infinity };
+    misses += 1;
+    if (status === 429 || status === 503)
+      return { phase: 'serverTrouble', waitMs: retryAfterMs ?? backoff(misses) };
+    if (problem?.title === 'Unknown cursor') {
+      // The server was put back to an earlier state, or is another: begin anew. What waits is sent all the same.
+      await store.write({ meta: { cursor: null } });
+      return { phase: 'serverTrouble', waitMs: misses > 2 ? backoff(misses) : 0 };
+    }
+    const operations = sent.map(({ operation }) => operation);
+    const alone = operations.length === 1;
+    if (status < 500 && alone && problem) {
+      await store.write({ update: sent.map((row) => ({ ...row, state: 'refused', problem })) });
+      await onStored({ changes: [] });
+      return { phase: 'upToDate', waitMs: 0 };
+    }
+    // Together they are not taken: from now on each record goes by itself.
+    trouble(operations, status >= 500);
+    return { phase: 'serverTrouble', waitMs: backoff(misses) };
+  }
+
+  return {
+    /** Sends one request: what waits, or only a question. */
+    async step(): Promise<Step> {
+      const rows = await store.outbox();
+      const { operations } = nextBatch(rows, troubles, now());
+      const ids = new Set(operations.map(({ id }) => id));
+      const sent = rows.filter(({ id }) => ids.has(id));
+      const outcome = await post({
+        device: await deviceId(),
+        phoneTime: new Date(now()).toISOString(),
+        cursor: (await store.meta<string>('cursor')) ?? null,
+        operations,
+      });
+      if (outcome.kind === 'answer') return taken(outcome, sent);
+      if (outcome.kind === 'problem') return rejected(outcome, sent);
+      misses += 1;
+      // It may be the signal, it may be this request: if it is, the others must not wait for it.
+      if (outcome.kind === 'noAnswer') trouble(operations, false);
+      return { phase: outcome.kind, waitMs: backoff(misses) };
+    },
+    /** The signal is back, or a person asks: what waited for its time goes now. */
+    encourage(): void {
+      misses = 0;
+      for (const [key, { times }] of troubles) troubles.set(key, { times, notBefore: 0 });
+    },
+  };
+}
+
+export type Sender = ReturnType<typeof senderOn>;

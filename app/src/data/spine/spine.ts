@@ -1,0 +1,186 @@
+import { v4 as uuid } from 'uuid';
+import { outboxOn, type Outbox } from './outbox';
+import { oneSender } from './oneSender';
+import { postSync, type Post } from './post';
+import { senderOn, type Step, type SyncPhase, type Told } from './sender';
+import type { Store } from './store';
+
+/** How it stands: with the server, and with this phone's storage. */
+export interface SpineStatus {
+  readonly phase: SyncPhase;
+  /** Whether the server ever told this phone anything. */
+  readonly everTold: boolean;
+  /** What is wrong with the phone's storage, in a sentence. */
+  readonly fault?: string;
+}
+
+export interface Spine {
+  readonly store: Promise<Store>;
+  readonly outbox: Outbox;
+  readonly status: () => SpineStatus;
+  readonly onStatus: (listener: () => void) => () => void;
+  /** Asks the server now. */
+  readonly wake: () => void;
+  readonly stop: () => void;
+}
+
+interface SpineOptions {
+  readonly openStore: () => Promise<Store>;
+  readonly post?: Post;
+  /** Brings what is on the screen up to the store: the server told something new, here or in another tab. */
+  readonly onTold: (told: Told | undefined) => Promise<void> | void;
+  /** Runs once before anything is sent: brings over what an earlier version of the app kept. */
+  readonly carryOver?: (store: Store) => Promise<void>;
+}
+
+const FULL = 'This phone’s storage is full or closed: what was done last is on the screen only. Save it to a file, then make room.';
+const NOTHING_KEPT =
+  'This browser keeps nothing on this phone (a private window, or storage switched off): readings last as long as this page. Save them to a file before you close it.';
+
+/** A store that is still being opened: calls wait for it. */
+function lateStore(opening: Promise<Store>): Store {
+  return {
+    lasting: true,
+    all: async (kind) => (await opening).all(kind),
+    one: async (kind, id) => (await opening).one(kind, id),
+    parts: async (visitId) => (await opening).parts(visitId),
+    outbox: async () => (await opening).outbox(),
+    meta: async (key) => (await opening).meta(key),
+    write: async (batch) => (await opening).write(batch),
+  };
+}
+
+/** Asks the browser, once something is kept, not to throw it away when space runs out. */
+function askToStay(): void {
+  if (typeof navigator !== 'undefined' && navigator.storage?.persist) void navigator.storage.persist().catch(() => false);
+}
+
+/** Waits; sooner when woken or stopped. */
+function sleeper() {
+  let awake: () => void = () => undefined;
+  return {
+    wake: () => awake(),
+    sleep: (ms: number, over: AbortSignal) =>
+      new Promise<void>((resolve) => {
+        const done = () => {
+          clearTimeout(timer);
+          over.removeEventListener('abort', done);
+          resolve();
+        };
+        const timer = ms === Infinity ? undefined : setTimeout(done, ms);
+        awake = done;
+        over.addEventListener('abort', done);
+        if (over.aborted) done();
+      }),
+  };
+}
+
+/** Everything between the screens and the server: what is kept, what is on its way, and who sends it when. */
+export function startSpine({ openStore, post = postSync, onTold, carryOver }: SpineOptions): Spine {
+  let status: SpineStatus = { phase: 'starting', everTold: false };
+  const listeners = new Set<() => void>();
+  const setStatus = (more: Partial<SpineStatus>) => {
+    status = { ...status, ...more };
+    for (const listener of listeners) listener();
+  };
+  const onFault = (error: unknown) => {
+    console.warn('Not kept on this phone:', error);
+    setStatus({ fault: FULL });
+  };
+  const channel = typeof BroadcastChannel === 'undefined' ? undefined : new BroadcastChannel('huff');
+  const opening = openStore().then(async (store) => {
+    if (!store.lasting) setStatus({ fault: NOTHING_KEPT });
+    await carryOver?.(store).catch(onFault);
+    if ((await store.meta('cursor')) !== undefined) setStatus({ everTold: true });
+    return store;
+  });
+  const store = lateStore(opening);
+  const { sleep, wake } = sleeper();
+  let asked = false;
+  const outbox = outboxOn({
+    store,
+    newId: uuid,
+    clock: () => new Date(),
+    tabs: { tell: () => channel?.postMessage('outbox') },
+    onFault,
+    onWaiting: () => {
+      if (!asked) askToStay();
+      asked = true;
+      channel?.postMessage('waiting');
+      wake();
+    },
+  });
+  const sender = senderOn({
+    store,
+    post,
+    now: Date.now,
+    random: Math.random,
+    newId: uuid,
+    onFault,
+    onStored: async (told) => {
+      // First what the server told, then the outbox: nothing is gone from the screen between the two.
+      await onTold(told);
+      await outbox.reload();
+      if (!status.everTold) setStatus({ everTold: true });
+      channel?.postMessage('told');
+    },
+  });
+  const send = async (over: AbortSignal) => {
+    await opening;
+    while (!over.aborted) {
+      let step: Step;
+      try {
+        step = await sender.step();
+      } catch (error) {
+        onFault(error);
+        step = { phase: status.phase, waitMs: 60_000 };
+      }
+      if (step.phase !== status.phase) setStatus({ phase: step.phase });
+      channel?.postMessage({ phase: step.phase });
+      if (step.waitMs > 0) await sleep(step.waitMs, over);
+    }
+  };
+  const encourage = () => {
+    sender.encourage();
+    wake();
+  };
+  const hear = ({ data }: MessageEvent<unknown>) => {
+    if (data === 'told') void Promise.resolve(onTold(undefined)).then(outbox.reload).catch(onFault);
+    else if (data === 'outbox') void outbox.reload().catch(onFault);
+    else if (data === 'waiting') wake();
+    else if (data === 'ask') encourage();
+    else if (typeof data === 'object' && data !== null && 'phase' in data) setStatus(data as { phase: SyncPhase });
+  };
+  channel?.addEventListener('message', hear);
+  const onVisible = () => {
+    if (document.visibilityState === 'visible') encourage();
+  };
+  if (typeof window !== 'undefined' && typeof window.addEventListener === 'function') {
+    window.addEventListener('online', encourage);
+    document.addEventListener('visibilitychange', onVisible);
+  }
+  void opening.then(outbox.reload).catch(onFault);
+  const stopSending = oneSender(send);
+  return {
+    store: opening,
+    outbox,
+    status: () => status,
+    onStatus(listener) {
+      listeners.add(listener);
+      return () => void listeners.delete(listener);
+    },
+    wake() {
+      // The tab that sends may be another one.
+      channel?.postMessage('ask');
+      encourage();
+    },
+    stop() {
+      stopSending();
+      channel?.close();
+      if (typeof window !== 'undefined' && typeof window.removeEventListener === 'function') {
+        window.removeEventListener('online', encourage);
+        document.removeEventListener('visibilitychange', onVisible);
+      }
+    },
+  };
+}

@@ -1,0 +1,210 @@
+import type { PhotoDto, Problem, VisitDto } from '@huff/contract';
+import { headOf, photosWith, visitWith, type VisitSummary } from '@huff/contract/spine';
+import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
+import { useMemo } from 'react';
+import { v4 as uuid } from 'uuid';
+import { heldVisit, isOf, rowsOf } from './spine/outbox';
+import type { ToldPart, ToldVisit } from './spine/store';
+import type { Kept } from './records';
+import { spine, toldKey } from './theSpine';
+import { laidOver, sendingOf, useOutboxLoaded, useOutboxRows, useSyncStatus } from './useOutbox';
+
+/** A visit as the server told it, with its photos. */
+interface WholeTold {
+  readonly visit: VisitDto;
+  readonly revision: number;
+  readonly photos: readonly PhotoDto[];
+}
+
+/** What of one kind was added to a visit. */
+function partsOf<T extends ToldPart['of']>(parts: readonly ToldPart[], of: T) {
+  type Part = Extract<ToldPart, { of: T }>;
+  return parts.filter((part) => part.of === of).map((part) => (part as Part).record as Part['record']);
+}
+
+const byTime = <T extends { readonly takenAt: string; readonly id: string }>(list: T[]) =>
+  list.sort((a, b) => Date.parse(a.takenAt) - Date.parse(b.takenAt) || a.id.localeCompare(b.id));
+
+function whole(head: ToldVisit, parts: readonly ToldPart[]): WholeTold {
+  const readings = byTime(partsOf(parts, 'reading'));
+  const facts = byTime(partsOf(parts, 'fact'));
+  return { visit: { ...head.record, readings, facts }, revision: head.revision, photos: partsOf(parts, 'photo') };
+}
+
+/** The server was asked for a visit and could not be reached. */
+export class NotReached extends Error {}
+
+/** What the server has at an address, with its revision; undefined when it says that there is nothing. */
+async function ask<T>(address: string): Promise<{ readonly body: T; readonly revision: number } | undefined> {
+  const answer = await fetch(address, { signal: AbortSignal.timeout(20_000) }).catch(() => undefined);
+  const isProblem = answer?.headers.get('Content-Type')?.includes('problem+json');
+  const body = (await answer?.json().catch(() => undefined)) as T | Problem | undefined;
+  if (answer?.status === 404 && isProblem) return undefined;
+  if (!answer?.ok || body === undefined) throw new NotReached();
+  return { body: body as T, revision: Number(/\d+/.exec(answer.headers.get('ETag') ?? '')?.[0] ?? 0) };
+}
+
+/** A visit that this phone does not have whole: asked for by its id, whatever its age, and kept. */
+async function fetchVisit(id: string): Promise<WholeTold | null> {
+  const asked = await ask<VisitDto>(`/api/visits/${id}`);
+  if (!asked) return null;
+  const { body: visit, revision } = asked;
+  const photos = (await ask<{ photos: PhotoDto[] }>(`/api/visits/${id}/photos`))?.body.photos ?? [];
+  const store = await spine().store;
+  const known = await store.one('visit', id);
+  const facts = visit.facts ?? [];
+  const head: ToldVisit = {
+    kind: 'visit',
+    id,
+    revision,
+    record: headOf(visit),
+    readingCount: visit.readings.length,
+    factCount: facts.length,
+    ...(known?.summary ? { summary: known.summary } : {}),
+  };
+  const parts: ToldPart[] = [
+    ...visit.readings.map((record): ToldPart => ({ visitId: id, id: record.id, of: 'reading', record })),
+    ...facts.map((record): ToldPart => ({ visitId: id, id: record.id, of: 'fact', record })),
+    ...photos.map((record): ToldPart => ({ visitId: id, id: record.id, of: 'photo', record })),
+  ];
+  await store.write({ records: [head], parts });
+  return whole(head, parts);
+}
+
+/** What the phone has of a visit, else what the server has; null when it has none. */
+async function toldVisit(id: string): Promise<WholeTold | null> {
+  const store = await spine().store;
+  const [head, parts] = [await store.one('visit', id), await store.parts(id)];
+  const has = (of: ToldPart['of']) => parts.filter((part) => part.of === of).length;
+  if (head && has('reading') >= head.readingCount && has('fact') >= head.factCount) return whole(head, parts);
+  const madeHere = spine()
+    .outbox.rows()
+    .some(({ operation }) => operation.kind === 'create' && isOf('visit', id, operation));
+  return madeHere ? null : fetchVisit(id);
+}
+
+/** One visit, whole: as the server told it, with what was done here laid over. */
+export function useVisit(id: string) {
+  const loaded = useOutboxLoaded();
+  const { data, isPending, isError } = useQuery({
+    queryKey: toldKey.visit(id),
+    queryFn: () => toldVisit(id),
+    enabled: loaded,
+  });
+  const rows = useOutboxRows();
+  const kept = useMemo((): Kept<VisitDto> | undefined => {
+    const own = rowsOf(rows, 'visit', id);
+    const record = visitWith(data?.visit, laidOver(own));
+    return record && { record, revision: data?.revision ?? 0, ...sendingOf(own) };
+  }, [data, rows, id]);
+  return { kept, isPending: !kept && isPending, isError };
+}
+
+/** A change of a visit, made to the version of it that was on the screen. */
+export const changeVisit = (revision: number, from: VisitDto, to: VisitDto): void =>
+  void spine().outbox.changeVisit(revision, from, to);
+
+/** The check that is open on this phone and not saved yet; undefined until the phone's store was read, null when there is none. */
+export function useDraft(): VisitDto | null | undefined {
+  const rows = useOutboxRows();
+  const loaded = useOutboxLoaded();
+  return useMemo(() => {
+    if (!loaded) return undefined;
+    const id = heldVisit(rows);
+    return (id !== undefined && visitWith(undefined, laidOver(rowsOf(rows, 'visit', id)))) || null;
+  }, [rows, loaded]);
+}
+
+export const drafts = {
+  /** Opens a check; one that was open is saved as it stands, if anything was read at it. */
+  open: (fresh: VisitDto, now?: VisitDto): void => void spine().outbox.open(fresh, now),
+  change: (from: VisitDto, to: VisitDto): void => void spine().outbox.changeVisit(0, from, to),
+  save: (visitId: string): void => void spine().outbox.save(visitId),
+};
+
+/** A visit in a list: what the server said of it, and whether this phone knows more. */
+export interface ListedVisit {
+  readonly id: string;
+  readonly startedAt: string;
+  /** Absent while what was done here is not in it: then it is computed here. */
+  readonly summary?: VisitSummary;
+}
+
+const WEEK_MS = 7 * 86_400_000;
+
+/** The visits of the last days and those made here, the newest first. What is still an open check is not among them. */
+export function useVisitList() {
+  const { data } = useQuery({
+    queryKey: toldKey.list('visit'),
+    queryFn: async () => (await spine().store).all('visit'),
+  });
+  const rows = useOutboxRows();
+  const loaded = useOutboxLoaded();
+  const { phase, everTold } = useSyncStatus();
+  const visits = useMemo(() => {
+    const own = rows.filter(({ operation: { kind, of } }) => kind === 'add' || of === 'visit');
+    const held = new Set(own.filter(({ state }) => state === 'held').map(({ operation }) => operation.recordId));
+    const changed = new Set(own.map(({ operation }) => operation.recordId));
+    const made = own.flatMap(({ operation }) =>
+      operation.kind === 'create' && !held.has(operation.recordId) ? [operation] : [],
+    );
+    const since = new Date(Date.now() - WEEK_MS).toISOString();
+    const told = (data ?? []).filter(({ id, record }) => record.startedAt > since || changed.has(id));
+    const known = new Set(told.map(({ id }) => id));
+    const listed: ListedVisit[] = [
+      ...told.map(({ id, record: { startedAt }, summary }) => ({
+        id,
+        startedAt,
+        ...(summary && !changed.has(id) ? { summary } : {}),
+      })),
+      ...made
+        .filter(({ recordId }) => !known.has(recordId))
+        .map(({ recordId, record }) => ({ id: recordId, startedAt: (record as VisitDto).startedAt })),
+    ];
+    return listed.sort((a, b) => b.startedAt.localeCompare(a.startedAt));
+  }, [data, rows]);
+  const asked = everTold || phase !== 'starting';
+  return { visits, isPending: !data || !loaded || !asked };
+}
+
+interface VisitPageAnswer {
+  readonly visits: readonly VisitSummary[];
+  readonly next: string | null;
+}
+
+/** Visits of before the week, in pages, as far as they were asked for. */
+export function useEarlierVisits(wanted: boolean) {
+  const { data, fetchNextPage, hasNextPage, isFetching, isError } = useInfiniteQuery({
+    queryKey: ['earlier-visits'],
+    enabled: wanted,
+    initialPageParam: `${new Date(Date.now() - WEEK_MS).toISOString()}_ffffffff-ffff-4fff-bfff-ffffffffffff`,
+    queryFn: async ({ pageParam }) =>
+      (await ask<VisitPageAnswer>(`/api/visits?after=${pageParam}`))?.body ?? { visits: [], next: null },
+    getNextPageParam: (last) => last.next,
+  });
+  return {
+    visits: useMemo(() => data?.pages.flatMap((page) => page.visits) ?? [], [data]),
+    more: () => void fetchNextPage(),
+    hasMore: hasNextPage,
+    isFetching,
+    isError,
+  };
+}
+
+/** The photos of a visit, those that wait to be sent among them. */
+export function usePhotos(visitId: string): readonly PhotoDto[] {
+  const loaded = useOutboxLoaded();
+  const { data } = useQuery({ queryKey: toldKey.visit(visitId), queryFn: () => toldVisit(visitId), enabled: loaded });
+  const rows = useOutboxRows();
+  return useMemo(() => photosWith(data?.photos ?? [], laidOver(rowsOf(rows, 'visit', visitId))), [data, rows, visitId]);
+}
+
+export const addPhoto = (photo: PhotoDto): void =>
+  void spine().outbox.add({
+    id: uuid(),
+    madeAt: new Date().toISOString(),
+    kind: 'add',
+    of: 'photo',
+    recordId: photo.visitId,
+    record: photo,
+  });

@@ -1,0 +1,25 @@
+import { Link } from 'expo-router';
+import { useSyncStatus, useWaiting } from '../../data/useOutbox';
+import { Txt } from '../../ui/text';
+import { syncWords } from './syncWords';
+
+/** The quiet line that says how it stands with the server; it leads to what waits. Silent when all is well. */
+export function SyncLine() {
+  const { phase } = useSyncStatus();
+  const { waiting, apart } = useWaiting();
+  const words = syncWords(phase, waiting, apart.length);
+  if (words === undefined) return null;
+  if (waiting + apart.length === 0)
+    return (
+      <Txt role="status" size={15} color="softInk">
+        {words}
+      </Txt>
+    );
+  return (
+    <Link href="/waiting" role="status" style={{ paddingVertical: 12 }}>
+      <Txt size={15} color={apart.length > 0 ? 'action' : 'softInk'} bold={apart.length > 0}>
+        {words} ›
+      </Txt>
+    </Link>
+  );
+}

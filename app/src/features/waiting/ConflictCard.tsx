@@ -1,0 +1,88 @@
+import { format } from 'date-fns/format';
+import { Pressable, View } from 'react-native';
+import type { OutboxRow } from '../../data/spine/store';
+import { spine } from '../../data/theSpine';
+import { Txt } from '../../ui/text';
+import { usePalette } from '../../ui/theme';
+import { fieldName, valueText } from './fieldNames';
+
+/** One thing that two changed: both values with who and when; a touch on one chooses it. */
+export function ConflictCard({ row, of }: { readonly row: OutboxRow; readonly of: string }) {
+  const palette = usePalette();
+  const { fields = [], sameName } = row.conflict ?? {};
+  const settle = (field: string, choice: 'mine' | 'theirs') => void spine().outbox.settle(row, field, choice);
+  return (
+    <View
+      style={{
+        backgroundColor: palette.sheet,
+        borderWidth: 1,
+        borderColor: palette.line,
+        borderRadius: 6,
+        padding: 12,
+        gap: 10,
+      }}
+    >
+      <Txt bold>{of}</Txt>
+      {sameName && (
+        <Txt size={15}>
+          {sameName.name} was made on another phone already: it is kept as one place. What differs is yours to choose.
+        </Txt>
+      )}
+      {fields.map(({ field, yours, theirs, by, at }) => (
+        <View key={field} role="group" aria-label={fieldName(field)} style={{ gap: 6 }}>
+          <Txt size={15} color="softInk">
+            {fieldName(field)}
+          </Txt>
+          <View style={{ flexDirection: 'row', gap: 10 }}>
+            <Value
+              value={theirs}
+              under={`${by}, ${format(at, 'd MMM HH:mm')} · stands now`}
+              label={`Keep theirs: ${valueText(theirs)}, by ${by}`}
+              onChoose={() => settle(field, 'theirs')}
+            />
+            <Value
+              value={yours}
+              under={`this phone, ${format(row.operation.madeAt, 'd MMM HH:mm')}`}
+              label={`Use yours: ${valueText(yours)}`}
+              onChoose={() => settle(field, 'mine')}
+            />
+          </View>
+        </View>
+      ))}
+    </View>
+  );
+}
+
+interface ValueProps {
+  readonly value: unknown;
+  readonly under: string;
+  readonly label: string;
+  readonly onChoose: () => void;
+}
+
+function Value({ value, under, label, onChoose }: ValueProps) {
+  const palette = usePalette();
+  return (
+    <Pressable
+      role="button"
+      aria-label={label}
+      onPress={onChoose}
+      style={({ pressed }) => ({
+        flex: 1,
+        minHeight: 64,
+        borderWidth: 1.5,
+        borderColor: palette.ink,
+        borderRadius: 6,
+        padding: 10,
+        opacity: pressed ? 0.85 : 1,
+      })}
+    >
+      <Txt size={20} bold figures>
+        {valueText(value)}
+      </Txt>
+      <Txt size={14} color="softInk">
+        {under}
+      </Txt>
+    </Pressable>
+  );
+}

@@ -1,0 +1,71 @@
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
+import { HelperText, TextInput } from 'react-native-paper';
+import type { OutboxRow } from '../../data/spine/store';
+import { spine } from '../../data/theSpine';
+import { ActionButton } from '../../ui/page';
+import { Txt } from '../../ui/text';
+import { usePalette } from '../../ui/theme';
+import { fieldName } from './fieldNames';
+import { mendable, mended } from './mending';
+import { operationWords } from './operationWords';
+import { saveOutboxFile } from './outboxFile';
+
+/** A change that the server would not take: what it is, why, and the ways on: mend it, send it again, keep it in a file, drop it. */
+export function RefusedCard({ row, of }: { readonly row: OutboxRow; readonly of: string }) {
+  const palette = usePalette();
+  const { operation, problem } = row;
+  const fields = mendable(operation, problem);
+  const [typed, setTyped] = useState(() => Object.fromEntries(fields.map(({ at, text }) => [at, text])));
+  const [dropping, setDropping] = useState(false);
+  const again = () => void spine().outbox.sendAgain(row, mended(operation, typed));
+  return (
+    <View
+      style={{
+        backgroundColor: palette.sheet,
+        borderWidth: 1,
+        borderColor: palette.line,
+        borderRadius: 6,
+        padding: 12,
+        gap: 8,
+      }}
+    >
+      <Txt bold>{of}</Txt>
+      <Txt figures>{operationWords(operation)}</Txt>
+      <View style={{ backgroundColor: palette.outside, borderRadius: 6, padding: 10 }}>
+        <Txt>{problem?.detail ?? 'The server gave no reason.'}</Txt>
+      </View>
+      {fields.map(({ at, field, message }) => (
+        <View key={at}>
+          <TextInput
+            mode="outlined"
+            label={fieldName(field)}
+            accessibilityLabel={fieldName(field)}
+            value={typed[at] ?? ''}
+            onChangeText={(text) => setTyped((before) => ({ ...before, [at]: text }))}
+          />
+          {message !== undefined && message !== problem?.detail && <HelperText type="error">{message}</HelperText>}
+        </View>
+      ))}
+      <ActionButton onPress={again}>{fields.length > 0 ? 'Send it so' : 'Send it again'}</ActionButton>
+      <View style={{ flexDirection: 'row', gap: 24 }}>
+        <Quiet onPress={() => saveOutboxFile([row])}>Save to a file</Quiet>
+        {dropping ? (
+          <Quiet onPress={() => void spine().outbox.drop(row)}>{`Drop it: ${operationWords(operation)}`}</Quiet>
+        ) : (
+          <Quiet onPress={() => setDropping(true)}>Drop it…</Quiet>
+        )}
+      </View>
+    </View>
+  );
+}
+
+function Quiet({ onPress, children }: { readonly onPress: () => void; readonly children: string }) {
+  return (
+    <Pressable role="button" onPress={onPress} style={{ minHeight: 48, justifyContent: 'center', flexShrink: 1 }}>
+      <Txt bold color="action">
+        {children}
+      </Txt>
+    </Pressable>
+  );
+}
