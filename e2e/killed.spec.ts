@@ -1,11 +1,12 @@
 import { randomUUID } from 'node:crypto';
 import type { ReadingDto, VisitDto } from '@huff/contract';
 import { expect, testWithOwnServer as test } from './support/test';
+import { visitsAt } from './support/visitsAt';
 
 const SENDERS = 4;
 
 test('killed in the middle of writes, it comes back with everything it had confirmed', async ({ huff, request }) => {
-  const demo = ((await (await request.get('/api/visits')).json()) as VisitDto[])[0]!;
+  const [demo] = (await visitsAt(request, huff.url)) as [VisitDto, ...VisitDto[]];
   const confirmed: string[] = [];
   const sent = new Map<string, VisitDto>();
   let over = false;

@@ -216,13 +216,21 @@ test('a photo is made small, kept with what it shows, and is there after a reloa
   await choose('filter.png', picture);
   await expect(page.getByRole('img', { name: 'Filter, photo 1 of 1' })).toBeVisible();
   // Sent, before the page is left.
-  await expect.poll(async () => ((await (await page.request.get('/api/photos')).json()) as unknown[]).length).toBe(1);
+  const photos = async () =>
+    (
+      (await (await page.request.get('/api/visits/de300000-0003-4000-8000-000000000002/photos')).json()) as {
+        photos: { id: string }[];
+      }
+    ).photos;
+  await expect.poll(async () => (await photos()).length).toBe(1);
   await page.reload();
   await tech.station('Look');
   const shown = page.getByRole('img', { name: 'Filter, photo 1 of 1' });
   await expect(shown).toBeVisible();
-  const list = (await (await page.request.get('/api/photos')).json()) as { id: string }[];
-  const image = await page.request.get(`/api/photos/${list[0]!.id}/image`);
+  const [photo] = await photos();
+  const image = await page.request.get(`/api/photos/${photo!.id}/image`);
   expect(image.headers()['content-type']).toContain('image/jpeg');
   expect((await image.body()).length).toBeLessThan(700_000);
+  const small = await page.request.get(`/api/photos/${photo!.id}/image?size=small`);
+  expect((await small.body()).length).toBeLessThan(30_000);
 });

@@ -11,7 +11,11 @@ export class HuffServer {
   private process: ChildProcess | undefined;
   private port = 0;
 
-  constructor(readonly dataFolder: string) {}
+  constructor(
+    readonly dataFolder: string,
+    /** Another built app than this checkout’s. */
+    private readonly webFolder?: string,
+  ) {}
 
   get url(): string {
     return `http://127.0.0.1:${this.port}`;
@@ -22,7 +26,14 @@ export class HuffServer {
     const child = spawn(process.execPath, [path.join(ROOT, 'server/dist/main.mjs')], {
       cwd: ROOT,
       stdio: ['ignore', 'pipe', 'pipe'],
-      env: { ...process.env, PORT: String(this.port), HUFF_DATA: this.dataFolder, HUFF_DEMO: '1', HUFF_LOG: 'warn' },
+      env: {
+        ...process.env,
+        PORT: String(this.port),
+        HUFF_DATA: this.dataFolder,
+        HUFF_DEMO: '1',
+        HUFF_LOG: 'warn',
+        ...(this.webFolder === undefined ? {} : { HUFF_WEB: this.webFolder }),
+      },
     });
     this.process = child;
     let said = '';

@@ -35,7 +35,7 @@ const visitAt = (n, name) => async (page) => {
 
 /** A saved visit by its unit, where its number is not known beforehand. */
 const visitOf = (unit, name) => async (page) => {
-  const visits = await (await page.request.get('/api/visits')).json();
+  const { visits } = await (await page.request.get('/api/visits')).json();
   await page.goto(`/visits/${visits.find(({ title }) => title.includes(unit)).id}`);
   await page.getByRole('group', { name: 'Stations' }).waitFor();
   await station(page, name);

@@ -9,6 +9,7 @@ export interface Config {
   /** Loads the demo scenario into an empty database. */
   readonly demo: boolean;
   readonly logLevel: string;
+  /** The built app. */
   readonly webFolder: string;
 }
 
@@ -24,6 +25,6 @@ export function configFrom(env: NodeJS.ProcessEnv): Config {
     dataFolder: path.resolve(env.HUFF_DATA ?? './data'),
     demo: env.HUFF_DEMO === '1',
     logLevel: env.HUFF_LOG ?? 'info',
-    webFolder: fileURLToPath(new URL('../../app/dist', import.meta.url)),
+    webFolder: env.HUFF_WEB ? path.resolve(env.HUFF_WEB) : fileURLToPath(new URL('../../app/dist', import.meta.url)),
   };
 }

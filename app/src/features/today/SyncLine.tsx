@@ -1,4 +1,5 @@
 import { Link } from 'expo-router';
+import { View } from 'react-native';
 import { useSyncStatus, useWaiting } from '../../data/useOutbox';
 import { Txt } from '../../ui/text';
 import { syncWords } from './syncWords';
@@ -16,10 +17,12 @@ export function SyncLine() {
       </Txt>
     );
   return (
-    <Link href="/waiting" role="status" style={{ paddingVertical: 12 }}>
-      <Txt size={15} color={apart.length > 0 ? 'action' : 'softInk'} bold={apart.length > 0}>
-        {words} ›
-      </Txt>
-    </Link>
+    <View role="status">
+      <Link href="/waiting" style={{ paddingVertical: 12 }}>
+        <Txt size={15} color={apart.length > 0 ? 'action' : 'softInk'} bold={apart.length > 0}>
+          {words} ›
+        </Txt>
+      </Link>
+    </View>
   );
 }

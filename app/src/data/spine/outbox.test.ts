@@ -1,0 +1,163 @@
+import { visitWith } from '@huff/contract/spine';
+import { read } from '../../testing/visits';
+import { laidOver } from '../useOutbox';
+import { heldVisit, rowsOf } from './outbox';
+import { memoryStore } from './memoryStore';
+import { phone, visit } from './testing';
+
+const shown = (one: ReturnType<typeof phone>, id: string) => visitWith(undefined, laidOver(rowsOf(one.outbox.rows(), 'visit', id)));
+const stateOf = (one: ReturnType<typeof phone>) => [...new Set(one.outbox.rows().map(({ state }) => state))];
+
+describe('the open check', () => {
+  const fresh = visit('v1', { readings: [], facts: [] });
+  test('opens with its first change, is in sight at once and after a reload, and is not sent', async () => {
+    const one = phone();
+    const opening = one.outbox.open(fresh, read(fresh, 'R2', -0.3));
+    expect(shown(one, 'v1')?.readings).toHaveLength(1);
+    await opening;
+    const later = phone(undefined, one.store);
+    expect(later.outbox.isLoaded()).toBe(false);
+    await later.outbox.reload();
+    expect(heldVisit(later.outbox.rows())).toBe('v1');
+    expect(shown(later, 'v1')).toMatchObject({ id: 'v1', readings: [{ value: -0.3 }] });
+    await later.sender.step();
+    expect(later.sent()).toEqual([[]]);
+  });
+  test('is saved in one step: then all of it is sent, in its order', async () => {
+    const one = phone();
+    await one.outbox.open(fresh, read(fresh, 'R2', -0.3));
+    const now = shown(one, 'v1')!;
+    await one.outbox.changeVisit(0, now, { ...now, tap: '5' });
+    expect(stateOf(one)).toEqual(['held']);
+    await one.outbox.save('v1');
+    expect(heldVisit(one.outbox.rows())).toBeUndefined();
+    await one.sender.step();
+    expect(one.requests[0]!.operations.map(({ kind }) => kind)).toEqual(['create', 'add', 'patch']);
+  });
+  test('opened elsewhere, the one before is saved as it stands if anything was read, else it goes', async () => {
+    const one = phone();
+    await one.outbox.open(visit('empty', { readings: [], facts: [] }));
+    await one.outbox.open(visit('read'));
+    await one.outbox.open(fresh);
+    expect(one.outbox.rows().map(({ state, operation: { kind, recordId } }) => `${recordId} ${kind} ${state}`)).toEqual([
+      'read create waiting',
+      'read add waiting',
+      'read add waiting',
+      'v1 create held',
+    ]);
+  });
+  test('two tabs of one phone write rows beside each other: neither loses the other’s', async () => {
+    const store = memoryStore();
+    const [one, two] = [phone(undefined, store), phone(undefined, store)];
+    await one.outbox.open(fresh);
+    await two.outbox.reload();
+    const inOne = shown(one, 'v1')!;
+    const inTwo = shown(two, 'v1')!;
+    // Ids of operations are made by each tab; in this test they would clash.
+    await Promise.all([one.outbox.changeVisit(0, inOne, read(inOne, 'R2', -0.1))]);
+    await two.outbox.add({
+      id: 'of two',
+      madeAt: '2026-05-12T10:00:00Z',
+      kind: 'add',
+      of: 'reading',
+      recordId: 'v1',
+      record: read(inTwo, 'S1', 0.2).readings[0]!,
+    });
+    await one.outbox.reload();
+    expect(shown(one, 'v1')!.readings.map(({ value }) => value)).toEqual([-0.1, 0.2]);
+  });
+});
+
+test('a change made to what was drawn a moment ago undoes nothing that came since', async () => {
+  const one = phone();
+  const drawn = visit('v1');
+  await one.outbox.open(drawn);
+  await one.outbox.changeVisit(0, drawn, { ...drawn, tap: '5' });
+  await one.outbox.changeVisit(0, drawn, { ...drawn, tons: 4 });
+  expect(shown(one, 'v1')).toMatchObject({ tap: '5', tons: 4 });
+});
+
+test('what cannot be kept stays in sight, and is told', async () => {
+  const store = memoryStore();
+  const one = phone(undefined, store);
+  store.write = () => Promise.reject(new DOMException('full', 'QuotaExceededError'));
+  await one.outbox.open(visit('v1'));
+  expect(one.faults).toHaveLength(1);
+  expect(shown(one, 'v1')?.readings).toHaveLength(2);
+  expect(one.outbox.unwritten()).toHaveLength(3);
+});
+
+describe('what was set apart', () => {
+  const problem = (status: number) => ({ type: 'about:blank', title: 'x', status, detail: 'Not so.' });
+  /** A visit whose making is refused, and with it the patch behind it. */
+  async function refused() {
+    const one = phone(({ operations }) => ({
+      kind: 'answer',
+      answer: {
+        serverTime: '2026-05-12T10:00:00.000Z',
+        results: operations.map(({ id, kind }) =>
+          kind === 'add' ? { id, status: 'done', revision: 1 } : { id, status: 'refused', problem: problem(kind === 'patch' ? 404 : 422) },
+        ),
+        changes: [],
+        cursor: 'shop.1',
+        more: false,
+      },
+    }));
+    const made = visit('v1', { title: 'wrong' });
+    await one.outbox.open(made);
+    await one.outbox.changeVisit(0, made, { ...made, tap: '5' });
+    await one.outbox.save('v1');
+    await one.sender.step();
+    return one;
+  }
+  test('stays in sight where it would be nowhere else; of a patch the server’s value stands', async () => {
+    const one = await refused();
+    expect(one.outbox.rows().map(({ state, operation }) => [operation.kind, state])).toEqual([
+      ['create', 'refused'],
+      ['patch', 'refused'],
+    ]);
+    expect(shown(one, 'v1')).toMatchObject({ title: 'wrong', tap: '3' });
+  });
+  test('mended, it goes in its place under a new id, and what waited for it goes behind it', async () => {
+    const one = await refused();
+    const [making] = one.outbox.rows();
+    const operation = making!.operation;
+    if (operation.kind !== 'create') throw new Error('The making stands first.');
+    await one.outbox.sendAgain(making!, { ...operation, record: { ...operation.record, title: 'right' } });
+    one.says(() => ({ kind: 'noAnswer' }));
+    await one.sender.step();
+    const again = one.requests.at(-1)!.operations;
+    expect(again.map(({ kind }) => kind)).toEqual(['create', 'patch']);
+    expect(again[0]).toMatchObject({ record: { title: 'right' } });
+    expect(again[0]!.id).not.toBe(operation.id);
+  });
+  test('sent again as it is, or dropped', async () => {
+    const one = await refused();
+    await one.outbox.sendAgain(one.outbox.rows()[0]!);
+    expect(one.outbox.rows().map(({ state }) => state)).toEqual(['waiting', 'waiting']);
+    for (const row of one.outbox.rows()) await one.outbox.drop(row);
+    expect(await one.store.outbox()).toEqual([]);
+  });
+
+  test('of two values one is chosen, field by field; mine goes on top of theirs', async () => {
+    const fields = ['tap', 'tons'].map((field) => ({ field, yours: '2', theirs: '5', by: 'Technician', at: '2026-05-12T10:00:00.000Z' }));
+    const one = phone(({ operations }) => ({
+      kind: 'answer',
+      answer: {
+        serverTime: '2026-05-12T10:00:00.000Z',
+        results: operations.map(({ id }) => ({ id, status: 'conflict', revision: 9, fields })),
+        changes: [],
+        cursor: 'shop.9',
+        more: false,
+      },
+    }));
+    await one.outbox.patch('unit', 'u1', { tap: '2', tons: '2' }, 3);
+    await one.sender.step();
+    await one.outbox.settle(one.outbox.rows()[0]!, 'tons', 'theirs');
+    expect(one.outbox.rows()[0]!.conflict?.fields.map(({ field }) => field)).toEqual(['tap']);
+    await one.outbox.settle(one.outbox.rows()[0]!, 'tap', 'mine');
+    expect(one.outbox.rows().map(({ state, operation }) => [state, operation])).toEqual([
+      ['waiting', expect.objectContaining({ kind: 'patch', recordId: 'u1', base: 9, fields: { tap: '2' } })],
+    ]);
+  });
+});
