@@ -103,7 +103,18 @@ export class FactDto implements Fact {
 
 const LOOK_INPUTS = ['item', 'state', 'note', 'outcome'];
 const ASIDE_INPUTS = ['method', 'reason'];
-const PLAN_INPUTS = ['moves', 'words', 'from', 'promise', 'chance', 'minutes', 'cost', 'cautionsRead', 'withdrawn'];
+const PLAN_INPUTS = [
+  'form',
+  'moves',
+  'words',
+  'from',
+  'promise',
+  'chance',
+  'minutes',
+  'cost',
+  'cautionsRead',
+  'withdrawn',
+];
 const OWN_INPUTS: Partial<Record<FactKind, readonly string[]>> = {
   look: LOOK_INPUTS,
   setAside: ASIDE_INPUTS,

@@ -29,7 +29,7 @@ function asLeft(visit: VisitDto, { fan, drive, filterPlace, filters }: System): 
     setup: {
       ...visit.setup,
       filterPlace: filterPlace ?? visit.setup?.filterPlace ?? null,
-      bareGrilleCollarIn: filters?.patchDiameterIn ?? null,
+      bareGrilleCollarIn: filters?.collarIn ?? null,
       drive: drive ? beltDriveInputs(drive) : (visit.setup?.drive ?? null),
     },
   };

@@ -1,5 +1,14 @@
 import 'reflect-metadata';
-import { LAYOUT_IDS, MOTOR_KINDS, operate, type LayoutId, type MotorKind, type System } from '@huff/core';
+import {
+  LAYOUT_IDS,
+  MOTOR_KINDS,
+  liftSystem,
+  operate,
+  STORED_FORM,
+  type LayoutId,
+  type MotorKind,
+  type System,
+} from '@huff/core';
 import { Type } from 'class-transformer';
 import { IsIn, IsOptional, registerDecorator, ValidateNested } from 'class-validator';
 import { Id, LineOfText, NumberIn } from './fields';
@@ -37,6 +46,8 @@ export class UnitFactsDto {
 
 /** A unit as it was proven: where fan and path met, and the system they are part of. */
 export interface ProvenUnit {
+  /** In which form its system is written (`STORED_FORM`); absent in the first. */
+  readonly form?: number;
   readonly visitId: string;
   readonly at: string;
   readonly flowCfm: number;
@@ -46,12 +57,13 @@ export interface ProvenUnit {
 
 /** Whether a proven system can be read back: it must run. */
 function isProven(value: unknown): value is ProvenUnit {
-  const { visitId, at, flowCfm, tespInWc, system } = (value ?? {}) as Partial<ProvenUnit>;
+  const { form, visitId, at, flowCfm, tespInWc, system } = (value ?? {}) as Partial<ProvenUnit>;
   if (![visitId, at].every((text) => typeof text === 'string' && text.length <= 64)) return false;
   if (![flowCfm, tespInWc].every((figure) => typeof figure === 'number' && Number.isFinite(figure))) return false;
+  if (form !== undefined && (!Number.isInteger(form) || form < 1 || form > STORED_FORM)) return false;
   if (JSON.stringify(value).length > LIMITS.planBytes.max) return false;
   try {
-    const found = operate(system as System);
+    const found = operate(liftSystem(system as System, form));
     return found.kind === 'crossing' ? Number.isFinite(found.flowCfm) : Number.isFinite(found.edgeFlowCfm);
   } catch {
     return false;

@@ -72,7 +72,7 @@ export function visitFacts(visit: VisitDto): VisitFacts<ReturnType<typeof pressu
             count: setup.filterCount ?? 1,
             widthIn: setup.filterWidthIn,
             heightIn: setup.filterHeightIn,
-            patchDiameterIn: setup.bareGrilleCollarIn ?? undefined,
+            collarIn: setup.bareGrilleCollarIn ?? undefined,
             media: setup.filterMedia ?? undefined,
           }
         : undefined,

@@ -83,6 +83,7 @@ export {
   signedStaticInWc,
   STATIC_LIMIT_IN_WC,
 } from './readings';
+export { liftSystem, STORED_FORM } from './stored';
 export {
   boundaryPorts,
   FILTER_PLACES,

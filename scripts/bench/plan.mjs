@@ -15,7 +15,7 @@ export function largeRequest(core) {
       part('coil', 'supply', 0.2, 1.8),
       part('supplyDuct', 'supply', 0.25, 2),
     ],
-    filters: { count: 2, widthIn: 20, heightIn: 25, patchDiameterIn: 14 },
+    filters: { count: 2, widthIn: 20, heightIn: 25, collarIn: 14 },
     fan: { motor: 'psc', table: { staticsInWc: core.EXAMPLE_D_TABLE.staticsInWc, taps }, tap: taps[20].tap },
   };
   const moves = [

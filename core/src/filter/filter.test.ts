@@ -12,8 +12,8 @@ test('area, velocity and count of boxed filters', () => {
 });
 
 test('a bare ceiling grille works on a patch under its collar, never on more than the filter', () => {
-  expect(filterAreaSqFt({ ...one, patchDiameterIn: 8 })).toBeCloseTo((Math.PI * 144) / 576, 6);
-  expect(filterAreaSqFt({ ...one, patchDiameterIn: 40 })).toBe(filterAreaSqFt(one));
+  expect(filterAreaSqFt({ ...one, collarIn: 8 })).toBeCloseTo((Math.PI * 144) / 576, 6);
+  expect(filterAreaSqFt({ ...one, collarIn: 40 })).toBe(filterAreaSqFt(one));
 });
 
 test('the size for a flow is the smallest that will do; past the largest there is none', () => {

@@ -9,7 +9,7 @@ export interface FilterFacts {
   readonly widthIn: number;
   readonly heightIn: number;
   /** A bare ceiling grille without a box above it: only a round patch under the duct collar works. */
-  readonly patchDiameterIn?: number;
+  readonly collarIn?: number;
   /** Kind and depth of the medium, where it was read off the frame. */
   readonly media?: FilterMediaId;
 }
@@ -22,10 +22,10 @@ export interface FilterFacts {
  *
  * @example filterAreaSqFt({ count: 1, widthIn: 20, heightIn: 20 }) // 2.78
  */
-export function filterAreaSqFt({ count, widthIn, heightIn, patchDiameterIn }: FilterFacts): number {
+export function filterAreaSqFt({ count, widthIn, heightIn, collarIn }: FilterFacts): number {
   const face = (widthIn * heightIn) / 144;
-  if (patchDiameterIn === undefined) return count * face;
-  const patch = (Math.PI * (1.5 * patchDiameterIn) ** 2) / 576;
+  if (collarIn === undefined) return count * face;
+  const patch = (Math.PI * (1.5 * collarIn) ** 2) / 576;
   return count * Math.min(face, patch);
 }
 

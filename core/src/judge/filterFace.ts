@@ -40,7 +40,7 @@ export function judgeFilterFace(
   const sizedFor = Math.max(target?.flowCfm ?? 0, flowCfm);
   const advice = word === 'outside' ? ` For ${flowText(sizedFor)} CFM ${wouldDo(filters, sizedFor, limit)}` : '';
   const patch =
-    filters.patchDiameterIn === undefined
+    filters.collarIn === undefined
       ? ''
       : ' Only the patch under the collar works: a box above the grille frees the rest.';
   return {

@@ -14,20 +14,19 @@ export const grilleBox = defineMove({
   minutes: 120,
   cost: 140,
   applies: (system) =>
-    system.filters?.patchDiameterIn !== undefined && stretchesOf(system, 'filter').length > 0
+    system.filters?.collarIn !== undefined && stretchesOf(system, 'filter').length > 0
       ? 'Only the patch under the collar works.'
       : undefined,
   defaults: () => ({}),
   says(_values, { filters }) {
     if (!filters) return 'frees the whole face';
-    const share = filterAreaSqFt(filters) / filterAreaSqFt({ ...filters, patchDiameterIn: undefined });
+    const share = filterAreaSqFt(filters) / filterAreaSqFt({ ...filters, collarIn: undefined });
     return `frees the whole face, of which ${percentText(share)} works now`;
   },
   apply(system) {
     const { filters } = system;
-    if (filters?.patchDiameterIn === undefined)
-      return cannot('There is no bare ceiling grille: its collar is not known.');
-    const open = { ...filters, patchDiameterIn: undefined };
+    if (filters?.collarIn === undefined) return cannot('There is no bare ceiling grille: its collar is not known.');
+    const open = { ...filters, collarIn: undefined };
     const ratio = filterAreaSqFt(filters) / filterAreaSqFt(open);
     // The first filter on the way is the one at the grille.
     const freed = withStage(system, 'filter', (r, place) => (place === 0 ? scaled(r, Math.pow(ratio, r.exponent)) : r));

@@ -76,11 +76,11 @@ describe('what each move does', () => {
   });
 
   test('a box above a bare grille frees the face by its area to the filter’s power', () => {
-    const bare: System = { ...exampleA, filters: { count: 1, widthIn: 20, heightIn: 20, patchDiameterIn: 10 } };
+    const bare: System = { ...exampleA, filters: { count: 1, widthIn: 20, heightIn: 20, collarIn: 10 } };
     const boxed = done(bare, { id: 'grilleBox', inputs: {} });
     const share = (Math.PI * 15 ** 2) / 4 / 400;
     expect(drop(boxed, 'filter')).toBeCloseTo(FILTER * share ** 1.3, 6);
-    expect(boxed.filters?.patchDiameterIn).toBeUndefined();
+    expect(boxed.filters?.collarIn).toBeUndefined();
   });
 
   test('an enlarged duct goes with the fifth power of its diameter, a smaller one is refused', () => {

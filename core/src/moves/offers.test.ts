@@ -41,7 +41,7 @@ const more = (stage: 'returnDuct' | 'filter' | 'supplyDuct', factor: number): Sy
       : stretch,
   ),
 });
-const bareGrille: System = { ...sound, filters: { count: 1, widthIn: 20, heightIn: 20, patchDiameterIn: 12 } };
+const bareGrille: System = { ...sound, filters: { count: 1, widthIn: 20, heightIn: 20, collarIn: 12 } };
 const twoFilters: System = { ...sound, filterPlace: 'both', path: [sound.path[1]!, ...sound.path] };
 const overloaded: System = { ...EXAMPLE_D_SYSTEM, motor: { ...EXAMPLE_D_SYSTEM.motor, plateAmps: 3.5 } };
 

@@ -2,6 +2,7 @@ import { DEFAULT_RULES } from '../judge';
 import type { Prediction } from '../model';
 import { applyMoves, moveOf, type CautionId, type ChosenMove } from '../moves';
 import type { Plan, PlanRequest } from '../plan';
+import { liftSystem, STORED_FORM } from '../stored';
 import { soundInputs, type RawInputs } from '../tools';
 
 /** The figures a plan promised, kept as they were said. */
@@ -19,6 +20,8 @@ export interface PlanPromise {
  * shop's parts or its figures are changed later.
  */
 export interface PlanRecord {
+  /** In which form it is written (`STORED_FORM`); absent in the first. */
+  readonly form?: number;
   readonly moves: readonly ChosenMove[];
   /** Each move in words, as it was shown. */
   readonly words: readonly string[];
@@ -68,7 +71,17 @@ export function planRecordOf(
   const promise = promiseOf(prediction);
   if (!promise) return undefined;
   const words = moves.map((move) => moveWords(move, request));
-  const record: PlanRecord = { moves, words, from: request, promise, chance, minutes, cost, cautionsRead };
+  const record: PlanRecord = {
+    form: STORED_FORM,
+    moves,
+    words,
+    from: request,
+    promise,
+    chance,
+    minutes,
+    cost,
+    cautionsRead,
+  };
   return JSON.parse(JSON.stringify(record)) as PlanRecord;
 }
 
@@ -78,7 +91,12 @@ export function planRecordOf(
  */
 export const liftPlanRecord = (record: PlanRecord): PlanRecord => ({
   ...record,
-  from: { ...record.from, goal: { ...record.from.goal, rules: { ...DEFAULT_RULES, ...record.from.goal.rules } } },
+  form: STORED_FORM,
+  from: {
+    ...record.from,
+    system: liftSystem(record.from.system, record.form),
+    goal: { ...record.from.goal, rules: { ...DEFAULT_RULES, ...record.from.goal.rules } },
+  },
 });
 
 const isNumber = (value: unknown): value is number => typeof value === 'number' && Number.isFinite(value);
@@ -89,15 +107,17 @@ const isNumber = (value: unknown): value is number => typeof value === 'number' 
  */
 export function planRecordFault(inputs: RawInputs): string | undefined {
   if (inputs.withdrawn === true) return undefined;
-  const { moves, words, promise, chance, minutes, cost } = inputs as Partial<PlanRecord>;
+  const { form, moves, words, promise, chance, minutes, cost } = inputs as Partial<PlanRecord>;
   const from = inputs.from as Partial<PlanRequest> | undefined;
   if (!Array.isArray(moves) || moves.length === 0 || !Array.isArray(words)) return 'A plan names its moves.';
   if (typeof from !== 'object' || !from?.system) return 'A plan keeps the system it was computed from.';
   if (!isNumber(promise?.flowCfm) || !isNumber(promise.tespInWc))
     return 'A plan keeps the airflow and static it promised.';
   if (![chance, minutes, cost].every(isNumber)) return 'A plan keeps its chance, minutes and cost.';
+  if (form !== undefined && (!Number.isInteger(form) || form < 1 || form > STORED_FORM))
+    return 'This plan was written by a newer Huff. Update the server.';
   try {
-    const applied = applyMoves(from.system, moves as ChosenMove[]);
+    const applied = applyMoves(liftSystem(from.system, form), moves as ChosenMove[]);
     return applied.ok ? undefined : applied.why;
   } catch {
     return 'The system this plan was computed from cannot be read.';

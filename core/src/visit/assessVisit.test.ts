@@ -227,7 +227,7 @@ test('filters: face velocity against the shop’s limit, and what the target wou
   expect(filterFace).toMatchObject({ word: 'outside', unit: 'fpm' });
   expect(filterFace!.value).toBeCloseTo(940.2 / (400 / 144), 0);
   expect(filterFace!.sentence).toContain('For 1,200 CFM 2 of this size would do, or one 24 × 24 in a box.');
-  const bare = assess({ filters: { count: 1, widthIn: 20, heightIn: 20, patchDiameterIn: 10 } }).filterFace!;
+  const bare = assess({ filters: { count: 1, widthIn: 20, heightIn: 20, collarIn: 10 } }).filterFace!;
   expect(bare.value!).toBeGreaterThan(filterFace!.value!);
   expect(bare.sentence).toContain('patch under the collar');
 });

@@ -12,20 +12,35 @@ export interface FieldChange {
 /** A change of a record: who, when, what was before. */
 export interface RecordChange {
   readonly revision: number;
+  readonly operationId: string;
   readonly device: string;
   readonly by: string;
   readonly at: string;
   readonly fields: Readonly<Record<string, FieldChange>>;
 }
 
-/** The changes of a record, the last first. @param after only those since this revision */
-export function changesOf(query: Query, kind: RecordKind, shopId: string, recordId: string, after = -1, length = 200) {
+interface HistoryPart {
+  /** Only those since this revision. */
+  readonly after?: number;
+  /** Only those before this revision. */
+  readonly before?: number;
+  readonly length: number;
+}
+
+/** The changes of a record, the last first. */
+export function changesOf(
+  query: Query,
+  kind: RecordKind,
+  shopId: string,
+  recordId: string,
+  { after = -1, before, length }: HistoryPart,
+) {
   return query<RecordChange & Record<string, unknown>>(
-    `SELECT c.revision, c.device, p.name AS by, ${moment('c.changed_at')} AS at, c.fields
+    `SELECT c.revision, c.operation_id AS "operationId", c.device, p.name AS by, ${moment('c.changed_at')} AS at, c.fields
      FROM changes c JOIN people p ON p.shop_id = c.shop_id AND p.id = c.changed_by
-     WHERE c.shop_id = $1 AND c.record_id = $2 AND c.kind = $3 AND c.revision > $4
-     ORDER BY c.revision DESC LIMIT $5`,
-    [shopId, recordId, kind, after, length],
+     WHERE c.shop_id = $1 AND c.record_id = $2 AND c.kind = $3 AND c.revision > $4 AND ($5::bigint IS NULL OR c.revision < $5)
+     ORDER BY c.revision DESC LIMIT $6`,
+    [shopId, recordId, kind, after, before ?? null, length],
   );
 }
 

@@ -6,9 +6,9 @@ import type { Db } from '../db/db';
 import { authorOf } from '../http/author';
 import { idOf } from '../http/body';
 import { sendRecord } from './etag';
+import { sendHistory } from './history';
 import { invalid, notFound } from '../http/problems';
 import { nextRevision } from '../records/revision';
-import { changesOf } from '../records/history';
 import { RECORD_NAMES } from '../records/names';
 import { putRecord } from './putRecord';
 import { recordOf, recordPage } from '../records/records';
@@ -49,9 +49,7 @@ export function recordRoutes<K extends RecordKind>(db: Db, of: K): Router {
       if (!kept) throw notFound(name);
       sendRecord(req, res, kept.record, kept.revision);
     })
-    .get('/:id/history', async (req, res) => {
-      res.json({ changes: await changesOf(db.query, of, authorOf(req).shopId, idOf(req, name)) });
-    })
+    .get('/:id/history', sendHistory(db, of))
     .put('/:id', async (req, res) => {
       const author = authorOf(req);
       const record = recordIn(req, of);

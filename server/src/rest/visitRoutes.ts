@@ -8,10 +8,10 @@ import type { Db } from '../db/db';
 import { authorOf } from '../http/author';
 import { bodyOf, idOf } from '../http/body';
 import { sendRecord } from './etag';
+import { sendHistory } from './history';
 import { invalid, notFound, notPlannable } from '../http/problems';
 import { photosOf } from '../photos/photos';
 import { plansOn } from '../plans/plans';
-import { changesOf } from '../records/history';
 import { otherProgram, putRecord } from './putRecord';
 import { nextRevision } from '../records/revision';
 import { addFact } from '../visits/facts';
@@ -58,9 +58,7 @@ export function visitRoutes(db: Db, log: Logger): Router {
       const id = idOf(req, 'visit');
       res.json({ photos: (await photosOf(db.query, authorOf(req).shopId, [id])).get(id) });
     })
-    .get('/:id/history', async (req, res) => {
-      res.json({ changes: await changesOf(db.query, 'visit', authorOf(req).shopId, idOf(req, 'visit')) });
-    })
+    .get('/:id/history', sendHistory(db, 'visit'))
     .put('/:id', async (req, res) => {
       const author = authorOf(req);
       const visit = bodyOf(req, VisitDto, 'visit');

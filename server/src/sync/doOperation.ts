@@ -1,7 +1,7 @@
 import type { Operation, OperationResult } from '@huff/contract/spine';
 import { createHash } from 'node:crypto';
 import type { Db, Query } from '../db/db';
-import { conflict, invalid, ProblemError, problemOf } from '../http/problems';
+import { conflict, ProblemError, problemOf } from '../http/problems';
 import { addPhoto } from '../photos/photos';
 import { RECORD_NAMES } from '../records/names';
 import { recordOf, type Kept } from '../records/records';
@@ -40,7 +40,6 @@ export async function carryOut(
         'Not found',
         `The ${RECORD_NAMES[of]} that this changes is not here. Send that first.`,
       );
-    if (base > stored.revision) throw invalid([{ field: 'base', message: 'The server never told of this revision.' }]);
     return resultOf(id, await patchRecord(query, sender, revision, { operationId: id, of, stored, base, fields }));
   }
   if (await add(query, sender, revision, operation))

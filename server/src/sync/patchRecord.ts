@@ -56,7 +56,8 @@ export async function patchRecord<K extends RecordKind>(
   const current = valuesOf(of, stored.record, Object.keys(fields));
   const differing = Object.entries(fields).filter(([path, value]) => !sameValue(value, current[path]));
   if (differing.length === 0) return { revision: stored.revision, merged: false, conflicts: [] };
-  const changes = stored.revision > base ? await changesOf(query, of, author.shopId, recordId, base, 10_000) : [];
+  const changes =
+    stored.revision > base ? await changesOf(query, of, author.shopId, recordId, { after: base, length: 10_000 }) : [];
   const taken = byOthers(changes, device);
   const conflicts = differing.flatMap(([field, yours]): FieldConflict[] => {
     const other = taken.get(field);

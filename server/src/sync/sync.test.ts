@@ -70,11 +70,8 @@ describe('operations', () => {
 
   test('sent twice, each is done once and answered the same', async () => {
     const { mine, visit } = await visitHere();
-    const operations = [
-      mine.operation(adding(visit, reading())),
-      mine.operation(setting('visit', visit.id, { tap: '4' }, 1e6)),
-    ];
-    operations[1] = mine.operation(setting('visit', visit.id, { tap: '4' }, 0));
+    const patch = setting('visit', visit.id, { tap: '4' }, 0);
+    const operations = [mine.operation(adding(visit, reading())), mine.operation(patch)];
     const first = await mine.sync(operations);
     const second = await mine.sync(operations);
     expect(second.results).toEqual(first.results);

@@ -1,4 +1,4 @@
-import { beltDriveOf, type FactKind, type PortId } from '@huff/core';
+import { beltDriveOf, STORED_FORM, type FactKind, type PortId } from '@huff/core';
 import type { PartedVisit, ProvenUnit, UnitDto, VisitDto } from '@huff/contract';
 import { units } from '../../data/records';
 import { useShop } from '../../data/useShop';
@@ -30,6 +30,7 @@ export function provenUnit(visit: VisitDto, { proof }: ProofOfVisit, at: string)
   const { proven } = proof;
   return (
     proven && {
+      form: STORED_FORM,
       visitId: visit.id,
       at,
       flowCfm: proven.flowCfm,

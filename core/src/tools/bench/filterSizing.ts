@@ -36,7 +36,7 @@ export const filterSizing = defineTool({
       count: Math.round(v.count),
       widthIn: v.widthIn,
       heightIn: v.heightIn,
-      patchDiameterIn: v.mount === 'bare' ? v.collarIn : undefined,
+      collarIn: v.mount === 'bare' ? v.collarIn : undefined,
     };
     const face = faceVelocityFpm(v.flowCfm, filters);
     const needed = filtersNeeded(v.flowCfm, filters, v.limitFpm);
