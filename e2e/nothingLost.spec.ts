@@ -235,10 +235,11 @@ shared.describe('what is not the server, and what is not storage', () => {
 
   shared('storage full: it is said, what is on the screen stays and can be saved to a file', async ({ page }) => {
     await page.addInitScript(() => {
-      const add = IDBObjectStore.prototype.put;
-      IDBObjectStore.prototype.put = function put(...args) {
+      const proto = IDBObjectStore.prototype as { put: (this: IDBObjectStore, ...args: unknown[]) => unknown };
+      const { put } = proto;
+      proto.put = function full(...args) {
         if (this.name === 'outbox') throw new DOMException('full', 'QuotaExceededError');
-        return add.apply(this, args);
+        return put.apply(this, args);
       };
     });
     await page.goto('/quick');

@@ -9,7 +9,7 @@ import { pathToFileURL } from 'node:url';
 import { parseArgs } from 'node:util';
 import { ensureBuilt } from './setup/build.mjs';
 import { ensureInstalled } from './setup/install.mjs';
-import { checkAll } from './soak/check.mjs';
+import { bare, checkAll } from './soak/check.mjs';
 import { badNetwork } from './soak/network.mjs';
 import { soakPhone } from './soak/phone.mjs';
 import { randomFrom } from './soak/random.mjs';
@@ -64,7 +64,7 @@ function onAnswer({ device, operations }, { results, cursor }) {
       log.acknowledged.set(result.id, { operation: log.operations.get(result.id), result, device });
       continue;
     }
-    if (JSON.stringify(before.result) !== JSON.stringify(result)) throw new Error(`Answered otherwise: ${result.id}`);
+    if (bare(before.result) !== bare(result)) throw new Error(`Answered otherwise: ${result.id}`);
   }
 }
 const network = badNetwork(server.url, random, spine.isSyncAnswer, onAnswer);
@@ -103,12 +103,14 @@ async function seedRecords() {
   shared.records = [['site', site.id], ...units.map(({ id }) => ['unit', id])];
 }
 
+const say = (...words) => process.env.SOAK_LOG && console.log(((Date.now() - t0) / 1000).toFixed(1), ...words);
+const t0 = Date.now();
 let kills = 0;
 try {
   await seedRecords();
   for (const phone of phones) await phone.load();
   const begun = Date.now();
-  const work = phones.map((phone) => phone.work(25));
+  const work = phones.map((phone) => phone.work(320));
   const sending = phones.map((phone) => phone.send());
   const failed = Promise.all([...work, ...sending]).then(
     () => undefined,
@@ -120,19 +122,27 @@ try {
     const error = await Promise.race([failed, sleep(0)]);
     if (error) throw error;
     if (kills >= wanted.kills) continue;
+    say('kill', kills, log.made, log.acknowledged.size);
     await server.kill();
     kills += 1;
     if (random.chance(0.3)) await sleep(random.next() * 500);
     await server.start();
   }
   for (const phone of phones) phone.stop();
+  say('stopped');
   const error = await failed;
+  say('failed?', error);
   if (error) throw error;
   network.calm();
+  say('calm');
   while (!network.isQuiet()) await sleep(100);
   await sleep(3000);
   // Twice round: what the last one sends, the first has to hear.
-  for (let round = 0; round < 3; round += 1) for (const phone of phones) await phone.drain();
+  for (let round = 0; round < 3; round += 1)
+    for (const phone of phones) {
+      await phone.drain();
+      say('drained', round);
+    }
   const { faults, kept, changes } = await checkAll({ url: server.url, log, phones, shared });
   const seconds = ((Date.now() - begun) / 1000).toFixed(0);
   console.log(

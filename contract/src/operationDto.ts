@@ -105,7 +105,7 @@ export function checkOperation(sent: unknown): Checked<Operation> {
     if (unknown !== undefined) return refuse(`fields.${unknown}`, `A ${of} has no field of that name.`);
     return { ok: true, value: { ...ids, kind, of: of as RecordKind, base: made.base ?? 0, fields } };
   }
-  const checked = isRecord ? checkRecord(of, record) : check<object>(ADDED_CLASSES[of as AddedKind], record);
+  const checked = isRecord ? checkRecord(of, record) : check<object>(ADDED_CLASSES[of], record);
   if (!checked.ok) return { ok: false, errors: checked.errors.map((e) => ({ ...e, field: `record.${e.field}` })) };
   const body = plain(checked.value) as { id: string; visitId?: string; jpeg?: string };
   body.id = body.id.toLowerCase();

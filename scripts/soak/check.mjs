@@ -1,4 +1,5 @@
 const BATCH = 100;
+const WEEK_MS = 7 * 86_400_000;
 
 const get = async (url) => {
   const answer = await fetch(url);
@@ -7,7 +8,7 @@ const get = async (url) => {
 };
 
 /** Without what does not count: order of keys, blanks. */
-const bare = (value) =>
+export const bare = (value) =>
   JSON.stringify(value, (_, inner) => {
     if (inner === null || typeof inner !== 'object' || Array.isArray(inner)) return inner ?? undefined;
     return Object.fromEntries(
@@ -117,7 +118,12 @@ async function agreement(url, phones, records, visits, faults) {
       const head = await phone.store.one('visit', id);
       // A visit of long ago by its phone's clock is no part of a working set: it comes by its id.
       if (!head) continue;
-      const own = (await phone.store.parts(id))
+      const parts = await phone.store.parts(id);
+      // One of before the week, by its phone's clock, that this phone was told of only when it changed: it knows that it has not all, and
+      // asks for it by its id when it is opened.
+      const isOld = Date.parse(head.record.startedAt) < Date.now() - WEEK_MS;
+      if (isOld && parts.length < head.readingCount) continue;
+      const own = parts
         .map((part) => part.id)
         .sort()
         .join();

@@ -5,7 +5,7 @@ const SENT_TWICE = 0.08;
 const COMES_LATE = 0.05;
 const SIGN_IN_PAGE = 0.02;
 const LONGEST_DELAY_MS = 60;
-const TIMEOUT_MS = 5000;
+const TIMEOUT_MS = 15_000;
 
 const sleep = (ms) => new Promise((go) => setTimeout(go, ms));
 

@@ -1,7 +1,7 @@
 import type { PhotoDto, Problem, VisitDto } from '@huff/contract';
 import { headOf, photosWith, visitWith, type VisitSummary } from '@huff/contract/spine';
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { v4 as uuid } from 'uuid';
 import { heldVisit, isOf, rowsOf } from './spine/outbox';
 import type { ToldPart, ToldVisit } from './spine/store';
@@ -132,8 +132,12 @@ export interface ListedVisit {
 
 const WEEK_MS = 7 * 86_400_000;
 
+/** A week before the page was opened: a list does not change while it is looked at. */
+const useWeekAgo = () => useState(() => new Date(Date.now() - WEEK_MS).toISOString())[0];
+
 /** The visits of the last days and those made here, the newest first. What is still an open check is not among them. */
 export function useVisitList() {
+  const since = useWeekAgo();
   const { data } = useQuery({
     queryKey: toldKey.list('visit'),
     queryFn: async () => (await spine().store).all('visit'),
@@ -148,7 +152,6 @@ export function useVisitList() {
     const made = own.flatMap(({ operation }) =>
       operation.kind === 'create' && !held.has(operation.recordId) ? [operation] : [],
     );
-    const since = new Date(Date.now() - WEEK_MS).toISOString();
     const told = (data ?? []).filter(({ id, record }) => record.startedAt > since || changed.has(id));
     const known = new Set(told.map(({ id }) => id));
     const listed: ListedVisit[] = [
@@ -162,7 +165,7 @@ export function useVisitList() {
         .map(({ recordId, record }) => ({ id: recordId, startedAt: (record as VisitDto).startedAt })),
     ];
     return listed.sort((a, b) => b.startedAt.localeCompare(a.startedAt));
-  }, [data, rows]);
+  }, [data, rows, since]);
   const asked = everTold || phase !== 'starting';
   return { visits, isPending: !data || !loaded || !asked };
 }
@@ -174,10 +177,11 @@ interface VisitPageAnswer {
 
 /** Visits of before the week, in pages, as far as they were asked for. */
 export function useEarlierVisits(wanted: boolean) {
+  const since = useWeekAgo();
   const { data, fetchNextPage, hasNextPage, isFetching, isError } = useInfiniteQuery({
     queryKey: ['earlier-visits'],
     enabled: wanted,
-    initialPageParam: `${new Date(Date.now() - WEEK_MS).toISOString()}_ffffffff-ffff-4fff-bfff-ffffffffffff`,
+    initialPageParam: `${since}_ffffffff-ffff-4fff-bfff-ffffffffffff`,
     queryFn: async ({ pageParam }) =>
       (await ask<VisitPageAnswer>(`/api/visits?after=${pageParam}`))?.body ?? { visits: [], next: null },
     getNextPageParam: (last) => last.next,

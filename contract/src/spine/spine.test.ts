@@ -48,7 +48,7 @@ const visit: VisitDto = {
   readings: [reading(2)],
   facts: [],
 };
-const unit: UnitDto = { ...headOf(visit), siteId: id(8), name: 'Roof 1' } as never;
+const unit: UnitDto = { ...headOf(visit), siteId: id(8), name: 'Roof 1' };
 const made = { madeAt: at, recordId: visit.id };
 const adding = (n: number, record: number): Operation => ({
   ...made,

@@ -11,6 +11,8 @@ export interface RecordTable<K extends RecordKind> {
   /** The record of a row: without what says nothing of it. */
   readonly recordOf: (row: Row) => RecordOf[K];
   readonly columns: (record: RecordOf[K]) => Readonly<Record<string, unknown>>;
+  /** Columns that are written once, when the record is made. */
+  readonly madeColumns?: (revision: number) => Readonly<Record<string, unknown>>;
   /** What stands for a record that nobody made yet. */
   readonly unmade?: (shopId: string) => RecordOf[K];
 }
@@ -81,6 +83,7 @@ export const RECORD_TABLES: { readonly [K in RecordKind]: RecordTable<K> } = {
       table_used: json(visit.table),
       started_at: visit.startedAt,
     }),
+    madeColumns: (revision) => ({ made_revision: revision }),
   },
   shop: {
     table: 'shop_figures',

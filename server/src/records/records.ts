@@ -67,14 +67,17 @@ export async function writeRecord<K extends RecordKind>(
   record: RecordOf[K],
   revision: number,
 ): Promise<void> {
-  const { table, columns } = RECORD_TABLES[kind];
+  const { table, columns, madeColumns } = RECORD_TABLES[kind];
   const written = { written_by: personId, revision, ...columns(record) };
-  const names = Object.keys(written);
+  const all = { ...written, ...madeColumns?.(revision) };
+  const names = Object.keys(all);
   await query(
     `INSERT INTO ${table} (shop_id, id, saved_at, ${names.join(', ')})
      VALUES ($1, $2, now(), ${names.map((_, i) => `$${i + 3}`).join(', ')})
      ON CONFLICT (shop_id, id) DO UPDATE SET saved_at = excluded.saved_at,
-       ${names.map((name) => `${name} = excluded.${name}`).join(', ')}`,
-    [shopId, record.id, ...Object.values(written)],
+       ${Object.keys(written)
+         .map((name) => `${name} = excluded.${name}`)
+         .join(', ')}`,
+    [shopId, record.id, ...Object.values(all)],
   );
 }

@@ -31,7 +31,7 @@ function pageOf(req: Request): { unitId?: string; after?: PagePlace } {
     throw invalid([{ field: 'unit', message: 'Give the unit’s id.' }]);
   const unitId = typeof unit === 'string' ? unit : undefined;
   if (after === undefined) return { unitId };
-  const [startedAt = '', id = ''] = String(after).split('_');
+  const [startedAt = '', id = ''] = typeof after === 'string' ? after.split('_') : [];
   if (Number.isNaN(Date.parse(startedAt)) || !/^\d{4}-\d\d-\d\dT[\d:.]+Z$/.test(startedAt) || !isUuid(id))
     throw invalid([{ field: 'after', message: 'Use `next` of the page before.' }]);
   return { unitId, after: { startedAt, id } };

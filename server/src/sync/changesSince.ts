@@ -41,8 +41,24 @@ async function countsOf(query: Query, table: 'readings' | 'facts', shopId: strin
   return new Map(rows.map(({ id, count }) => [id, Number(count)]));
 }
 
-/** Visits as they changed since a revision. */
+/** Those of the visits that were made since a revision: who knows less than that knows nothing of them. */
+async function madeSince(query: Query, shopId: string, ids: readonly string[], after: number): Promise<Set<string>> {
+  const rows = await query<{ id: string }>(
+    'SELECT id FROM visits WHERE shop_id = $1 AND id = ANY ($2::uuid[]) AND made_revision > $3',
+    [shopId, ids, after],
+  );
+  return new Set(rows.map(({ id }) => id));
+}
+
+/** Visits as they changed since a revision; those made since with all that was added to them, before them as well. */
 async function visitChanges(query: Query, shopId: string, ids: readonly string[], after: number): Promise<Change[]> {
+  const made = await madeSince(query, shopId, ids, after);
+  const known = ids.filter((id) => !made.has(id));
+  return [...(await visitsWith(query, shopId, [...made], -1)), ...(await visitsWith(query, shopId, known, after))];
+}
+
+/** Visits with what was added to them since a revision. */
+async function visitsWith(query: Query, shopId: string, ids: readonly string[], after: number): Promise<Change[]> {
   if (ids.length === 0) return [];
   const heads = await recordsOf(query, 'visit', shopId, ids);
   const readings = await readingsOf(query, shopId, ids, after);

@@ -118,8 +118,14 @@ describe('operations', () => {
     const early = reading();
     expect(await mine.do(adding(visit, early))).toMatchObject({ status: 'done' });
     await http.get(`/api/visits/${visit.id}`).expect(404);
+    const other = phone();
+    await other.sync();
     await mine.do(creating(visit));
     expect((await stored(visit)).readings.map(({ id }) => id)).toEqual([early.id]);
+    // A phone that stood between the two is told of both.
+    expect(changed((await other.sync()).changes, visit.id)).toMatchObject({
+      visit: { readings: [{ id: early.id }], readingCount: 1 },
+    });
   });
 
   test('what is wrong with one holds nothing else up: each other one is done', async () => {
@@ -127,7 +133,7 @@ describe('operations', () => {
     const sent = [
       { ...mine.operation(adding(visit, reading())), kind: 'teleport' },
       mine.operation(adding(visit, { ...reading(), value: -31 })),
-      mine.operation(setting('visit', visit.id, { wings: 2 } as never, 0)),
+      mine.operation(setting('visit', visit.id, { wings: 2 }, 0)),
       { ...mine.operation(setting('visit', visit.id, { title: 'x\ud800' }, 0)) },
       mine.operation(setting('visit', visit.id, { tons: 'three' }, 0)),
       mine.operation(setting('unit', randomUUID(), { tap: '1' }, 0)),

@@ -16,7 +16,7 @@ export function phoneOn(http: Http, { aheadMs = 0 }: { readonly aheadMs?: number
   const device = randomUUID();
   const now = () => new Date(Date.now() + aheadMs).toISOString();
   let cursor: string | null = null;
-  const operation = (deed: Deed): Operation => ({ id: randomUUID(), madeAt: now(), ...deed }) as Operation;
+  const operation = (deed: Deed): Operation => ({ id: randomUUID(), madeAt: now(), ...deed });
   const post = (operations: readonly unknown[], from = cursor): Promise<Response> =>
     Promise.resolve(http.post('/api/sync').send({ device, phoneTime: now(), cursor: from, operations }));
   return {
@@ -25,9 +25,9 @@ export function phoneOn(http: Http, { aheadMs = 0 }: { readonly aheadMs?: number
     post,
     /** Sends operations and gives what the server said; keeps the cursor. */
     async sync(operations: readonly unknown[] = []): Promise<SyncAnswer> {
-      const { status, body } = await post(operations);
-      if (status !== 200) throw new Error(`The server answered ${status}: ${JSON.stringify(body)}`);
-      const answer = body as SyncAnswer;
+      const { status, text } = await post(operations);
+      if (status !== 200) throw new Error(`The server answered ${status}: ${text}`);
+      const answer = JSON.parse(text) as SyncAnswer;
       cursor = answer.cursor;
       return answer;
     },

@@ -5,7 +5,7 @@ import type { OutboxRow, StoreBatch, ToldPart, ToldRecord, ToldVisit } from './s
 export function toldOf(change: Change): { record: ToldRecord | ToldVisit; parts: ToldPart[] } {
   if (change.of !== 'visit') {
     const { of: kind, id, revision, record } = change;
-    return { record: { kind, id, revision, record } as ToldRecord, parts: [] };
+    return { record: { kind, id, revision, record }, parts: [] };
   }
   const { head, readings, facts, photos, readingCount, factCount, summary } = change.visit;
   const visitId = change.id;

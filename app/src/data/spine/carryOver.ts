@@ -127,10 +127,10 @@ export function carriedOver({ cache, draft, fixes }: OldPhone, now: string): Car
     if (!of) return [];
     if (of === 'unit') {
       // Units could only be changed, never made; where it stands is not ours to say: sites were known by name alone.
-      const { siteId: _, ...fields } = fieldsOf('unit', plain(record as Old<UnitDto>));
+      const { siteId: _site, ...fields } = fieldsOf('unit', plain(record as Old<UnitDto>));
       return [row({ ...made(record.savedAt), kind: 'patch', of, recordId: record.id, base: BEFORE, fields }, 'waiting')];
     }
-    const body = plain(record) as object;
+    const body = plain<object>(record);
     return [row({ ...made(record.savedAt), kind: 'create', of, recordId: record.id, record: body }, 'waiting')];
   });
   if (draft) add.push(...visitRows(draft, 'held'));

@@ -35,6 +35,6 @@ test('no answer within the time, or none at all, is no answer', async () => {
   global.fetch = jest.fn((_address: unknown, init?: RequestInit) => {
     expect(init?.signal).toBeDefined();
     return Promise.reject(new TypeError('Failed to fetch'));
-  }) as unknown as typeof fetch;
+  });
   expect(await postSync(request)).toEqual({ kind: 'noAnswer' });
 });

@@ -63,6 +63,10 @@ function shownOf(whole: VisitDto): Shown {
   return { whole, parted, visit: parted.after ?? parted.before };
 }
 
+/** Takes a change of the part that is shown over into the whole visit. */
+const useSetter = ({ whole, visit }: Shown, onChange: CheckWorkspaceProps['onChange']) =>
+  useCallback((changed: VisitDto) => onChange(whole, intoWhole(whole, visit, changed)), [whole, visit, onChange]);
+
 /** A visit, being made or saved: its stations, the result of all of them in sight, and the one thing to do next. */
 export function CheckWorkspace({ visit: whole, onChange, onSave, under, actions, notice }: CheckWorkspaceProps) {
   const palette = usePalette();
@@ -74,13 +78,9 @@ export function CheckWorkspace({ visit: whole, onChange, onSave, under, actions,
   // Result strip and keypad follow a reading at once; the drawings come in the next pass, so that they never hold them up.
   const deferred = useDeferredValue(now);
   const { visit: drawn, parted } = deferred;
-  const setterOf = (shown: Shown) => (changed: VisitDto) =>
-    onChange(shown.whole, intoWhole(shown.whole, shown.visit, changed));
   // Each is paired with what it changes: a touch on a drawing that is a moment old changes just what was touched.
-  // eslint-disable-next-line react-hooks/exhaustive-deps
-  const onVisit = useCallback(setterOf(now), [now, onChange]);
-  // eslint-disable-next-line react-hooks/exhaustive-deps
-  const onDrawn = useCallback(setterOf(deferred), [deferred, onChange]);
+  const onVisit = useSetter(now, onChange);
+  const onDrawn = useSetter(deferred, onChange);
   const onWhole = useCallback((changed: VisitDto) => onChange(whole, changed), [onChange, whole]);
   const drawnAssessment = useAssessment(drawn);
   const [station, setStation] = useState<StationId>('pressure');

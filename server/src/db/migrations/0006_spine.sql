@@ -56,6 +56,8 @@ ALTER TABLE sites ADD COLUMN revision bigint NOT NULL DEFAULT 0;
 ALTER TABLE units ADD COLUMN revision bigint NOT NULL DEFAULT 0;
 ALTER TABLE blower_tables ADD COLUMN revision bigint NOT NULL DEFAULT 0;
 ALTER TABLE visits ADD COLUMN revision bigint NOT NULL DEFAULT 0;
+-- Where it was made: what came before it (readings may) is told with it to all who know less.
+ALTER TABLE visits ADD COLUMN made_revision bigint NOT NULL DEFAULT 0;
 ALTER TABLE shop_figures ADD COLUMN revision bigint NOT NULL DEFAULT 0;
 ALTER TABLE readings ADD COLUMN revision bigint NOT NULL DEFAULT 0;
 ALTER TABLE facts ADD COLUMN revision bigint NOT NULL DEFAULT 0;
