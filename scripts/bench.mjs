@@ -13,6 +13,7 @@ const { benchDownload } = await import('./bench/download.mjs');
 const { benchPlanPage } = await import('./bench/planPage.mjs');
 const { benchPage } = await import('./bench/page.mjs');
 const { benchServer } = await import('./bench/server.mjs');
+const { benchSpine } = await import('./bench/spine.mjs');
 
 console.log(`Node.js ${process.versions.node}, ${os.cpus().length} cores\n`);
 await benchCore();
@@ -20,4 +21,5 @@ await benchPlanPage(chromium);
 await benchPage(chromium);
 await benchAirway(chromium);
 await benchServer();
+await benchSpine();
 await benchDownload();

@@ -51,10 +51,8 @@ const log = {
   readings: new Map(),
   operations: new Map(),
   acknowledged: new Map(),
-  cursor: null,
 };
-function onAnswer({ device, operations }, { results, cursor }) {
-  log.cursor = cursor;
+function onAnswer({ device, operations }, { results }) {
   for (const operation of operations) log.operations.set(operation.id, operation);
   for (const result of results) {
     if (result.status === 'refused' || result.status === 'failed')

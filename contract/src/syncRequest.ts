@@ -1,5 +1,5 @@
 import 'reflect-metadata';
-import { ArrayMaxSize, IsArray, IsOptional, Matches } from 'class-validator';
+import { ArrayMaxSize, IsArray, IsBoolean, IsOptional, Matches } from 'class-validator';
 import { Id, Moment } from './fields';
 import { SYNC_LIMITS } from './spine/sync';
 
@@ -18,4 +18,9 @@ export class SyncRequestDto {
   @ArrayMaxSize(SYNC_LIMITS.operations, { message: `Send at most ${SYNC_LIMITS.operations} operations at a time.` })
   @IsArray({ message: 'Operations must be a list.' })
   operations!: unknown[];
+
+  /** False: only what became of the operations, with records that others changed as well; the cursor stays. */
+  @IsBoolean({ message: 'pull is true or false.' })
+  @IsOptional()
+  pull?: boolean;
 }

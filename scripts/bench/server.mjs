@@ -11,11 +11,11 @@ const CONNECTIONS = 8;
 const SECONDS = 4;
 
 /** Starts the built server on a data folder and waits until it is ready. */
-export async function startServer(dataFolder) {
+export async function startServer(dataFolder, { demo = true } = {}) {
   const from = performance.now();
   const child = spawn(process.execPath, ['server/dist/main.mjs'], {
     stdio: ['ignore', 'pipe', 'inherit'],
-    env: { ...process.env, PORT: '0', HUFF_DATA: dataFolder, HUFF_DEMO: '1', HUFF_LOG: 'warn' },
+    env: { ...process.env, PORT: '0', HUFF_DATA: dataFolder, HUFF_DEMO: demo ? '1' : '0', HUFF_LOG: 'warn' },
   });
   let said = '';
   await new Promise((resolve, reject) => {
@@ -76,12 +76,13 @@ export async function benchServer() {
     row('server, cold start with demo data', (median(starts) / 1000).toFixed(2), 's', 'median of 5');
     const server = await startServer(folder);
     row('server, memory after start', server.residentMB().toFixed(0), 'MB');
-    const visits = await (await fetch(`${server.url}/api/visits`)).json();
+    const { visits } = await (await fetch(`${server.url}/api/visits`)).json();
     const one = `${server.url}/api/visits/${visits[0].id}`;
+    const demo = await (await fetch(one)).json();
     row(`one visit read, ${CONNECTIONS} connections`, (await perSecond(() => fetch(one))).toFixed(0), '/s');
     const write = () => {
-      const readings = visits[0].readings.map((r) => ({ ...r, id: randomUUID(), replacesId: null }));
-      const visit = { ...visits[0], id: randomUUID(), readings, facts: [] };
+      const readings = demo.readings.map((r) => ({ ...r, id: randomUUID(), replacesId: null }));
+      const visit = { ...demo, id: randomUUID(), readings, facts: [] };
       return fetch(`${server.url}/api/visits/${visit.id}`, {
         method: 'PUT',
         headers: { 'Content-Type': 'application/json' },
@@ -89,7 +90,7 @@ export async function benchServer() {
       });
     };
     row(
-      `one visit of ${visits[0].readings.length} readings written, ${CONNECTIONS} connections`,
+      `one visit of ${demo.readings.length} readings written, ${CONNECTIONS} connections`,
       (await perSecond(write)).toFixed(0),
       '/s',
     );

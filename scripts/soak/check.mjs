@@ -34,7 +34,8 @@ async function acknowledged(url, log, faults) {
         body: JSON.stringify({
           device,
           phoneTime: new Date().toISOString(),
-          cursor: log.cursor,
+          cursor: null,
+          pull: false,
           operations: part.map(([, operation]) => operation),
         }),
       });

@@ -13,6 +13,7 @@ import { photoRoutes } from './photos/routes';
 import { recordRoutes } from './rest/recordRoutes';
 import { syncRoutes } from './sync/routes';
 import { visitRoutes } from './rest/visitRoutes';
+import { resultsBeside } from './visits/results';
 import { webApp } from './web/webApp';
 
 export interface AppOptions {
@@ -47,13 +48,14 @@ export function createApp({ db, state, log, webFolder }: AppOptions): Express {
   app.use(compression());
   app.get('/api/health', health(state));
   app.use('/api', whenReady(state), express.json({ limit: '1mb', type: () => true }), supplyAuthor(DEMO_AUTHOR));
-  app.use('/api/sync', syncRoutes(db, log));
+  const beside = resultsBeside(db, log);
+  app.use('/api/sync', syncRoutes(db, log, beside));
   app.use('/api/blower-tables', recordRoutes(db, 'blowerTable'));
   app.use('/api/photos', photoRoutes(db));
   app.use('/api/shop', recordRoutes(db, 'shop'));
   app.use('/api/sites', recordRoutes(db, 'site'));
   app.use('/api/units', recordRoutes(db, 'unit'));
-  app.use('/api/visits', visitRoutes(db, log));
+  app.use('/api/visits', visitRoutes(db, beside));
   app.use('/api', () => {
     throw notFound('address');
   });

@@ -1,4 +1,3 @@
-import { RECORD_KINDS } from '@huff/contract/spine';
 import { queryClient } from './queryClient';
 import { carryOver } from './spine/carryOver';
 import { openStore } from './spine/openStore';
@@ -11,15 +10,13 @@ export const toldKey = {
   visit: (id: string) => ['told', 'visit', id] as const,
 };
 
-/** Reads anew what the server changed: the lists of its kinds, the visits it told of. */
+/** Reads anew what has changed in the store: the lists of its kinds, the visits it is about. */
 async function readAnew(told: Told | undefined): Promise<void> {
-  const kinds = told ? new Set(told.changes.map(({ of }) => of)) : new Set(RECORD_KINDS);
-  const visits = told && new Set(told.changes.filter(({ of }) => of === 'visit').map(({ id }) => id));
+  const kinds = told && new Set<unknown>(told.records.map(({ kind }) => kind));
+  const ids = told && new Set<unknown>(told.records.map(({ id }) => id));
   await queryClient.invalidateQueries({
     predicate: ({ queryKey: [first, kind, id] }) =>
-      first === 'told' &&
-      kinds.has(kind as never) &&
-      (id === undefined || visits === undefined || visits.has(id as string)),
+      first === 'told' && (!kinds || kinds.has(kind)) && (id === undefined || !ids || ids.has(id)),
   });
 }
 

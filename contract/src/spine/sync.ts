@@ -18,6 +18,8 @@ export interface SyncRequest {
   /** As the last answer gave it; null on a phone that knows nothing yet. */
   readonly cursor: string | null;
   readonly operations: readonly Operation[];
+  /** False: only what became of the operations, with records that others changed as well; the cursor stays. */
+  readonly pull?: boolean;
 }
 
 /** One field that two changed: both values stand, a person chooses. */
@@ -53,9 +55,9 @@ export type OperationResult = { readonly id: string } & (
   | { readonly status: 'failed'; readonly problem: Problem }
 );
 
-/** A visit as it changed: its head and what was added to it since the cursor. */
+/** A visit as it changed: its own fields, if they changed, and what was added to it since the cursor. */
 export interface VisitUpdate {
-  readonly head: VisitHeadDto;
+  readonly head?: VisitHeadDto;
   readonly readings: readonly ReadingDto[];
   readonly facts: readonly FactDto[];
   readonly photos: readonly PhotoDto[];
@@ -81,7 +83,8 @@ export interface SyncAnswer {
   readonly serverTime: string;
   readonly results: readonly OperationResult[];
   readonly changes: readonly Change[];
-  readonly cursor: string;
+  /** Null only to one who asked for no changes and knew nothing. */
+  readonly cursor: string | null;
   /** There is more than fits: ask again with this cursor. */
   readonly more: boolean;
 }
@@ -93,7 +96,7 @@ const isObject = (value: unknown): value is Record<string, unknown> =>
 export const isSyncAnswer = (body: unknown): body is SyncAnswer =>
   isObject(body) &&
   typeof body.serverTime === 'string' &&
-  typeof body.cursor === 'string' &&
+  (typeof body.cursor === 'string' || body.cursor === null) &&
   Array.isArray(body.results) &&
   Array.isArray(body.changes) &&
   [...(body.results as unknown[]), ...(body.changes as unknown[])].every(isObject);

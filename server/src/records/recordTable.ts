@@ -11,8 +11,9 @@ export interface RecordTable<K extends RecordKind> {
   /** The record of a row: without what says nothing of it. */
   readonly recordOf: (row: Row) => RecordOf[K];
   readonly columns: (record: RecordOf[K]) => Readonly<Record<string, unknown>>;
-  /** Columns that are written once, when the record is made. */
-  readonly madeColumns?: (revision: number) => Readonly<Record<string, unknown>>;
+  /** Columns beside the record that say at which revision it was made, and changed last. */
+  readonly madeColumn?: string;
+  readonly changedColumn?: string;
   /** What stands for a record that nobody made yet. */
   readonly unmade?: (shopId: string) => RecordOf[K];
 }
@@ -83,7 +84,8 @@ export const RECORD_TABLES: { readonly [K in RecordKind]: RecordTable<K> } = {
       table_used: json(visit.table),
       started_at: visit.startedAt,
     }),
-    madeColumns: (revision) => ({ made_revision: revision }),
+    madeColumn: 'made_revision',
+    changedColumn: 'head_revision',
   },
   shop: {
     table: 'shop_figures',

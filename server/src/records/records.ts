@@ -67,9 +67,14 @@ export async function writeRecord<K extends RecordKind>(
   record: RecordOf[K],
   revision: number,
 ): Promise<void> {
-  const { table, columns, madeColumns } = RECORD_TABLES[kind];
-  const written = { written_by: personId, revision, ...columns(record) };
-  const all = { ...written, ...madeColumns?.(revision) };
+  const { table, columns, madeColumn, changedColumn } = RECORD_TABLES[kind];
+  const written = {
+    written_by: personId,
+    revision,
+    ...(changedColumn ? { [changedColumn]: revision } : {}),
+    ...columns(record),
+  };
+  const all = { ...written, ...(madeColumn ? { [madeColumn]: revision } : {}) };
   const names = Object.keys(all);
   await query(
     `INSERT INTO ${table} (shop_id, id, saved_at, ${names.join(', ')})

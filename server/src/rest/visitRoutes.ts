@@ -2,7 +2,6 @@ import { check, VisitDto } from '@huff/contract';
 import { PlanWishesDto } from '@huff/contract/fix';
 import { headOf } from '@huff/contract/spine';
 import { Router, type Request } from 'express';
-import type { Logger } from 'pino';
 import { validate as isUuid } from 'uuid';
 import type { Db } from '../db/db';
 import { authorOf } from '../http/author';
@@ -14,9 +13,10 @@ import { photosOf } from '../photos/photos';
 import { plansOn } from '../plans/plans';
 import { otherProgram, putRecord } from './putRecord';
 import { nextRevision } from '../records/revision';
+import { countAdded } from '../visits/counts';
 import { addFact } from '../visits/facts';
 import { addReading } from '../visits/readings';
-import { keepResults, summaryPage, type PagePlace } from '../visits/results';
+import { summaryPage, type PagePlace, type ResultsBeside } from '../visits/results';
 import { wholeVisits } from '../visits/wholeVisit';
 
 /** How many visits a page has. */
@@ -37,7 +37,7 @@ function pageOf(req: Request): { unitId?: string; after?: PagePlace } {
   return { unitId, after: { startedAt, id } };
 }
 
-export function visitRoutes(db: Db, log: Logger): Router {
+export function visitRoutes(db: Db, beside: ResultsBeside): Router {
   const plans = plansOn(db);
   const whole = async (req: Request) => {
     const [kept] = await wholeVisits(db.query, authorOf(req).shopId, [idOf(req, 'visit')]);
@@ -68,13 +68,13 @@ export function visitRoutes(db: Db, log: Logger): Router {
         const sender = otherProgram(author);
         const revision = await nextRevision(query, author.shopId);
         await putRecord(query, req, author, 'visit', head, revision);
-        let added = false;
-        for (const reading of visit.readings) added = (await addReading(query, sender, revision, id, reading)) || added;
-        for (const fact of visit.facts ?? []) added = (await addFact(query, sender, revision, id, fact)) || added;
-        if (added)
-          await query('UPDATE visits SET revision = $3 WHERE shop_id = $1 AND id = $2', [author.shopId, id, revision]);
+        let [readings, facts] = [0, 0];
+        for (const reading of visit.readings)
+          readings += Number(await addReading(query, sender, revision, id, reading));
+        for (const fact of visit.facts ?? []) facts += Number(await addFact(query, sender, revision, id, fact));
+        if (readings + facts > 0) await countAdded(query, author.shopId, id, revision, { readings, facts });
       });
-      await keepResults(db, log, author.shopId, [id]);
+      beside.add(author.shopId, [id]);
       res.status(204).end();
     })
     .post('/:id/plans', async (req, res) => {

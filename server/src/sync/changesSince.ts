@@ -32,15 +32,6 @@ function placesSince(query: Query, shopId: string, { revision, until }: Cursor):
   ]);
 }
 
-async function countsOf(query: Query, table: 'readings' | 'facts', shopId: string, ids: readonly string[]) {
-  const rows = await query<{ id: string; count: number }>(
-    `SELECT visit_id AS id, count(*) AS count FROM ${table}
-     WHERE shop_id = $1 AND visit_id = ANY ($2::uuid[]) GROUP BY visit_id`,
-    [shopId, ids],
-  );
-  return new Map(rows.map(({ id, count }) => [id, Number(count)]));
-}
-
 /** Those of the visits that were made since a revision: who knows less than that knows nothing of them. */
 async function madeSince(query: Query, shopId: string, ids: readonly string[], after: number): Promise<Set<string>> {
   const rows = await query<{ id: string }>(
@@ -52,36 +43,53 @@ async function madeSince(query: Query, shopId: string, ids: readonly string[], a
 
 /** Visits as they changed since a revision; those made since with all that was added to them, before them as well. */
 async function visitChanges(query: Query, shopId: string, ids: readonly string[], after: number): Promise<Change[]> {
+  if (ids.length === 0) return [];
   const made = await madeSince(query, shopId, ids, after);
   const known = ids.filter((id) => !made.has(id));
   return [...(await visitsWith(query, shopId, [...made], -1)), ...(await visitsWith(query, shopId, known, after))];
 }
 
-/** Visits with what was added to them since a revision. */
+interface VisitState {
+  readonly id: string;
+  readonly revision: number;
+  readonly headRevision: number;
+  readonly readingCount: number;
+  readonly factCount: number;
+}
+
+const statesOf = (query: Query, shopId: string, ids: readonly string[]) =>
+  query<VisitState & Record<string, unknown>>(
+    `SELECT id, revision, head_revision AS "headRevision", reading_count AS "readingCount", fact_count AS "factCount"
+     FROM visits WHERE shop_id = $1 AND id = ANY ($2::uuid[])`,
+    [shopId, ids],
+  );
+
+/** Visits with what was added to them since a revision; their own fields only if those changed. */
 async function visitsWith(query: Query, shopId: string, ids: readonly string[], after: number): Promise<Change[]> {
   if (ids.length === 0) return [];
-  const heads = await recordsOf(query, 'visit', shopId, ids);
+  const states = await statesOf(query, shopId, ids);
+  const changedHeads = states.filter(({ headRevision }) => headRevision > after).map(({ id }) => id);
+  const heads = new Map(
+    (await recordsOf(query, 'visit', shopId, changedHeads)).map(({ record }) => [record.id, record]),
+  );
   const readings = await readingsOf(query, shopId, ids, after);
   const facts = await factsOf(query, shopId, ids, after);
   const photos = await photosOf(query, shopId, ids, after);
-  // All of a visit's rows are here when none is left out: only then nothing need be counted.
-  const readingCounts = after < 0 ? undefined : await countsOf(query, 'readings', shopId, ids);
-  const factCounts = after < 0 ? undefined : await countsOf(query, 'facts', shopId, ids);
   const summaries = await summariesOf(query, shopId, ids);
-  return heads.map(({ record: head, revision }): Change => {
-    const [ownReadings, ownFacts] = [readings.get(head.id)!, facts.get(head.id)!];
+  return states.map(({ id, revision, readingCount, factCount }): Change => {
+    const [head, summary] = [heads.get(id), summaries.get(id)];
     return {
       of: 'visit',
-      id: head.id,
+      id,
       revision,
       visit: {
-        head,
-        readings: ownReadings,
-        facts: ownFacts,
-        photos: photos.get(head.id)!,
-        readingCount: readingCounts ? (readingCounts.get(head.id) ?? 0) : ownReadings.length,
-        factCount: factCounts ? (factCounts.get(head.id) ?? 0) : ownFacts.length,
-        summary: summaries.get(head.id),
+        ...(head ? { head } : {}),
+        readings: readings.get(id)!,
+        facts: facts.get(id)!,
+        photos: photos.get(id)!,
+        readingCount,
+        factCount,
+        ...(summary ? { summary } : {}),
       },
     };
   });
@@ -93,8 +101,25 @@ async function recordChanges(
   shopId: string,
   ids: readonly string[],
 ): Promise<Change[]> {
+  if (ids.length === 0) return [];
   const kept = await recordsOf(query, kind, shopId, ids);
   return kept.map(({ record, revision }) => ({ of: kind, id: record.id, revision, record }) as Change);
+}
+
+const OTHERS = ['site', 'blowerTable', 'unit', 'shop'] as const;
+
+/** Records as they now stand; visits with what was added to them since the cursor. */
+export async function recordsTold(
+  query: Query,
+  shopId: string,
+  records: readonly (readonly [RecordKind, string])[],
+  { revision }: Cursor,
+): Promise<Change[]> {
+  const idsOf = (wanted: RecordKind) => [...new Set(records.filter(([kind]) => kind === wanted).map(([, id]) => id))];
+  const changes: Change[] = [];
+  for (const kind of OTHERS) changes.push(...(await recordChanges(query, kind, shopId, idsOf(kind))));
+  changes.push(...(await visitChanges(query, shopId, idsOf('visit'), revision)));
+  return changes;
 }
 
 /**
@@ -111,11 +136,12 @@ export async function changesSince(
   const places = await placesSince(query, shopId, cursor);
   const page = places.slice(0, SYNC_LIMITS.changes);
   const more = places.length > page.length;
-  const idsOf = (kind: RecordKind) => page.filter((place) => place.kind === kind).map(({ id }) => id);
-  const others = ['site', 'blowerTable', 'unit', 'shop'] as const;
-  const changes: Change[] = [];
-  for (const kind of others) changes.push(...(await recordChanges(query, kind, shopId, idsOf(kind))));
-  changes.push(...(await visitChanges(query, shopId, idsOf('visit'), cursor.revision)));
+  const changes = await recordsTold(
+    query,
+    shopId,
+    page.map(({ kind, id }) => [kind, id] as const),
+    cursor,
+  );
   // A page ends with its last record; the last page where the shop stood.
   const reached = more ? page.at(-1)!.revision : Math.max(now, cursor.revision);
   const until = cursor.until !== undefined && reached < cursor.until ? cursor.until : undefined;

@@ -10,6 +10,7 @@ import { conflict } from '../http/problems';
 import { moment } from '../db/moment';
 import { keepChange } from '../records/history';
 import { recordOf, writeRecord, type Kept } from '../records/records';
+import { countEarly } from '../visits/counts';
 import { patchRecord, type Patched } from './patchRecord';
 import type { Sender } from '../records/sender';
 
@@ -74,6 +75,7 @@ export async function createRecord(
   const other = of === 'site' ? await sameSite(query, sender, operation) : undefined;
   if (other) return other;
   await writeRecord(query, of, author, record as never, revision);
+  if (of === 'visit') await countEarly(query, author.shopId, recordId);
   const after = fieldsOf(of, record);
   await keepChange(query, author, { kind: of, recordId, revision, operationId: id, device, before: {}, after });
   return { id, status: 'done', revision };

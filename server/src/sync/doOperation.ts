@@ -5,6 +5,7 @@ import { conflict, ProblemError, problemOf } from '../http/problems';
 import { addPhoto } from '../photos/photos';
 import { RECORD_NAMES } from '../records/names';
 import { recordOf, type Kept } from '../records/records';
+import { countAdded } from '../visits/counts';
 import { addFact } from '../visits/facts';
 import { addReading } from '../visits/readings';
 import { createRecord, resultOf } from './createRecord';
@@ -42,9 +43,13 @@ export async function carryOut(
       );
     return resultOf(id, await patchRecord(query, sender, revision, { operationId: id, of, stored, base, fields }));
   }
-  if (await add(query, sender, revision, operation))
-    // A reading may arrive before its visit: then there is nothing to mark yet.
-    await query('UPDATE visits SET revision = $3 WHERE shop_id = $1 AND id = $2', [shopId, recordId, revision]);
+  if (await add(query, sender, revision, operation)) {
+    const { of } = operation;
+    await countAdded(query, shopId, recordId, revision, {
+      readings: Number(of === 'reading'),
+      facts: Number(of === 'fact'),
+    });
+  }
   return { id, status: 'done', revision };
 }
 

@@ -1,13 +1,13 @@
 import { check } from '@huff/contract';
 import { checkOperation, SyncRequestDto } from '@huff/contract/sync';
-import { clockOffsetMs, type OperationResult, type SyncAnswer } from '@huff/contract/spine';
+import { clockOffsetMs, type OperationResult, type RecordKind, type SyncAnswer } from '@huff/contract/spine';
 import { Router, type Request } from 'express';
 import type { Logger } from 'pino';
 import type { Db } from '../db/db';
 import { authorOf } from '../http/author';
 import { invalid, problemOf, serverError } from '../http/problems';
-import { keepResults } from '../visits/results';
-import { changesSince } from './changesSince';
+import type { ResultsBeside } from '../visits/results';
+import { changesSince, recordsTold } from './changesSince';
 import { readCursor } from './cursor';
 import { doOperation } from './doOperation';
 import { revisionOf } from '../records/revision';
@@ -22,6 +22,8 @@ const idOf = (sent: unknown) => {
 async function doAll(db: Db, log: Logger, sender: Sender, sent: readonly unknown[]) {
   const results: OperationResult[] = [];
   const visits = new Set<string>();
+  /** Records that others changed as well: their sender has to see them as they now stand. */
+  const moved: [RecordKind, string][] = [];
   for (const one of sent) {
     const checked = checkOperation(one);
     if (!checked.ok) {
@@ -32,36 +34,38 @@ async function doAll(db: Db, log: Logger, sender: Sender, sent: readonly unknown
     try {
       const result = await doOperation(db, sender, operation);
       results.push(result);
-      if (result.status !== 'refused' && (operation.kind === 'add' || operation.of === 'visit'))
-        visits.add(operation.recordId);
+      if (result.status === 'refused') continue;
+      if (operation.kind === 'add' || operation.of === 'visit') visits.add(operation.recordId);
+      if (operation.kind !== 'add' && result.status !== 'done') moved.push([operation.of, operation.recordId]);
     } catch (error) {
       log.error({ err: error, operation: operation.id }, 'unforeseen error in an operation');
       results.push({ id: operation.id, status: 'failed', problem: serverError() });
     }
   }
-  return { results, visits: [...visits] };
+  return { results, visits: [...visits], moved };
 }
 
 /** The one way in for what phones did, and out for what they do not know yet. */
-export function syncRoutes(db: Db, log: Logger): Router {
+export function syncRoutes(db: Db, log: Logger, beside: ResultsBeside): Router {
   return Router().post('/', async (req: Request, res) => {
     const checked = check(SyncRequestDto, req.body);
     if (!checked.ok) throw invalid(checked.errors);
-    const { device, phoneTime, cursor, operations } = checked.value;
-    const author = authorOf(req);
+    const { device, phoneTime, cursor, operations, pull = true } = checked.value;
+    const { shopId } = authorOf(req);
     const serverTime = new Date().toISOString();
     // A cursor that is none is told before anything is done.
-    readCursor(cursor, author.shopId, await revisionOf(db.query, author.shopId));
+    const from = readCursor(cursor, shopId, await revisionOf(db.query, shopId));
     const sender: Sender = {
-      author,
+      author: authorOf(req),
       device: device.toLowerCase(),
       clockOffsetMs: clockOffsetMs(phoneTime, serverTime),
     };
-    const { results, visits } = await doAll(db, log, sender, operations);
-    await keepResults(db, log, author.shopId, visits);
-    const now = await revisionOf(db.query, author.shopId);
-    const pulled = await changesSince(db.query, author.shopId, readCursor(cursor, author.shopId, now), now);
-    const answer: SyncAnswer = { serverTime, results, ...pulled };
+    const { results, visits, moved } = await doAll(db, log, sender, operations);
+    beside.add(shopId, visits);
+    const told = pull
+      ? await changesSince(db.query, shopId, from, await revisionOf(db.query, shopId))
+      : { changes: await recordsTold(db.query, shopId, moved, from), cursor: cursor ?? null, more: false };
+    const answer: SyncAnswer = { serverTime, results, ...told };
     res.set('Cache-Control', 'no-store').json(answer);
   });
 }

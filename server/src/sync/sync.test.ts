@@ -1,11 +1,13 @@
 import type { FactDto, PhotoDto, ReadingDto, SiteDto, UnitDto, VisitDto } from '@huff/contract';
-import { headOf, type Change, type OperationResult } from '@huff/contract/spine';
+import { headOf, type Change, type OperationResult, type SyncAnswer, type VisitSummary } from '@huff/contract/spine';
+import { pino } from 'pino';
 import { randomUUID } from 'node:crypto';
 import type { Db } from '../db/db';
 import { DEMO_UNITS } from '../demo/units';
 import { demoVisits } from '../demo/visits';
 import { phoneOn } from '../testing/phone';
 import { testServer } from '../testing/testServer';
+import { refreshResults } from '../visits/results';
 
 let db: Db;
 let http: Awaited<ReturnType<typeof testServer>>['http'];
@@ -62,8 +64,6 @@ describe('operations', () => {
     if (change?.of !== 'visit') throw new Error('The other phone was not told.');
     expect(change.visit.readings.map(({ id }) => id).sort()).toEqual(taken.map(({ id }) => id).sort());
     expect(change.visit).toMatchObject({ readingCount: 2, factCount: 0, head: { title: visit.title } });
-    expect(change.visit.summary).toMatchObject({ id: visit.id, staticWord: 'outside' });
-    expect(change.visit.summary?.staticInWc).toBeCloseTo(0.58);
     // Asked again, there is nothing new.
     expect((await other.sync()).changes).toEqual([]);
   });
@@ -166,6 +166,55 @@ describe('operations', () => {
     const mine = phone();
     const visit = { ...fresh(), title: `${'s'.repeat(80)}, ${'u'.repeat(80)}` };
     expect(await mine.do(creating(visit))).toMatchObject({ status: 'done' });
+  });
+});
+
+describe('what lists say of a visit', () => {
+  const summaryOf = async (id: string) => {
+    const { visits } = (await http.get('/api/visits')).body as { visits: VisitSummary[] };
+    return visits.find((one) => one.id === id);
+  };
+  test('is computed beside the requests, is in the list and in what phones are told', async () => {
+    const { mine, visit } = await visitHere();
+    await mine.do(adding(visit, reading(-0.31)));
+    await mine.do(adding(visit, { ...reading(0.27), port: 'S1' }));
+    for (let i = 0; i < 100 && (await summaryOf(visit.id))?.staticWord !== 'outside'; i += 1)
+      await new Promise((go) => setTimeout(go, 20));
+    expect((await summaryOf(visit.id))?.staticInWc).toBeCloseTo(0.58);
+    const change = changed((await phone().sync()).changes, visit.id);
+    expect(change).toMatchObject({ visit: { summary: { id: visit.id, staticWord: 'outside' } } });
+  });
+  test('what was left undone, and what an older judgement said, is computed anew at the next start', async () => {
+    const { mine, visit } = await visitHere();
+    await mine.do(adding(visit, reading(-0.31)));
+    const log = pino({ level: 'silent' });
+    await refreshResults(db, log);
+    await db.query('DELETE FROM results WHERE visit_id = $1', [visit.id]);
+    expect((await summaryOf(visit.id))?.headline).toBe('Not judged yet');
+    expect(await refreshResults(db, log)).toBe(1);
+    expect((await summaryOf(visit.id))?.headline).not.toBe('Not judged yet');
+    await db.query('UPDATE results SET judgement_version = 0, headline = $1 WHERE visit_id = $2', ['old', visit.id]);
+    expect(await refreshResults(db, log)).toBe(1);
+    expect((await summaryOf(visit.id))?.headline).not.toBe('old');
+    expect(await refreshResults(db, log)).toBe(0);
+  });
+});
+
+describe('sent without asking for what is new', () => {
+  test('only what became of it comes back, and the cursor stays', async () => {
+    const { mine, visit } = await visitHere();
+    const cursor = mine.cursor();
+    const { text } = await mine.post([mine.operation(adding(visit, reading()))], cursor, false);
+    expect(JSON.parse(text)).toMatchObject({ results: [{ status: 'done' }], changes: [], cursor, more: false });
+  });
+  test('a record that another changed as well comes whole', async () => {
+    const { mine, visit, base } = await visitHere();
+    await phone().do(setting('visit', visit.id, { tap: '5' }, base));
+    const merging = mine.operation(setting('visit', visit.id, { tons: 4 }, base));
+    const { text } = await mine.post([merging], mine.cursor(), false);
+    const { results, changes } = JSON.parse(text) as SyncAnswer;
+    expect(results[0]).toMatchObject({ status: 'merged' });
+    expect(changed(changes, visit.id)).toMatchObject({ visit: { head: { tap: '5', tons: 4 } } });
   });
 });
 

@@ -17,8 +17,8 @@ export function phoneOn(http: Http, { aheadMs = 0 }: { readonly aheadMs?: number
   const now = () => new Date(Date.now() + aheadMs).toISOString();
   let cursor: string | null = null;
   const operation = (deed: Deed): Operation => ({ id: randomUUID(), madeAt: now(), ...deed });
-  const post = (operations: readonly unknown[], from = cursor): Promise<Response> =>
-    Promise.resolve(http.post('/api/sync').send({ device, phoneTime: now(), cursor: from, operations }));
+  const post = (operations: readonly unknown[], from = cursor, pull?: boolean): Promise<Response> =>
+    Promise.resolve(http.post('/api/sync').send({ device, phoneTime: now(), cursor: from, operations, pull }));
   return {
     device,
     operation,

@@ -9,20 +9,23 @@ import { wholeVisits } from './wholeVisit';
 /** How many are computed between two breaths when all of them are due. */
 const AT_A_TIME = 25;
 
+/** A visit that was not judged yet is in a list all the same, and says so. */
 const SUMMARY = `v.id, v.title, v.unit_id AS "unitId", ${moment('v.started_at')} AS "startedAt",
-  r.static_in_wc AS "staticInWc", r.static_word AS "staticWord", r.flow_cfm AS "flowCfm",
-  r.flow_sigma_cfm AS "flowSigmaCfm", r.flow_word AS "flowWord", r.drop_f AS "dropF", r.drop_word AS "dropWord",
-  r.worst_finding AS "worstFinding", r.next_step AS "nextStep", r.headline`;
-const FROM = `FROM visits v JOIN results r ON r.shop_id = v.shop_id AND r.visit_id = v.id`;
+  r.static_in_wc AS "staticInWc", coalesce(r.static_word, 'cantSay') AS "staticWord", r.flow_cfm AS "flowCfm",
+  r.flow_sigma_cfm AS "flowSigmaCfm", coalesce(r.flow_word, 'cantSay') AS "flowWord", r.drop_f AS "dropF",
+  coalesce(r.drop_word, 'cantSay') AS "dropWord", r.worst_finding AS "worstFinding", r.next_step AS "nextStep",
+  coalesce(r.headline, 'Not judged yet') AS headline`;
+const RESULTS_OF = 'results r ON r.shop_id = v.shop_id AND r.visit_id = v.id';
 
 type SummaryRow = VisitSummary & Record<string, unknown>;
 
-/** What lists say of visits. A visit that was not computed yet is left out. */
+/** What lists say of visits. A visit that changed since it was computed is left out: whoever has all of it computes it himself. */
 export async function summariesOf(query: Query, shopId: string, ids: readonly string[]) {
-  const rows = await query<SummaryRow>(`SELECT ${SUMMARY} ${FROM} WHERE v.shop_id = $1 AND v.id = ANY ($2::uuid[])`, [
-    shopId,
-    ids,
-  ]);
+  const rows = await query<SummaryRow>(
+    `SELECT ${SUMMARY} FROM visits v JOIN ${RESULTS_OF} AND r.visit_revision = v.revision
+     WHERE v.shop_id = $1 AND v.id = ANY ($2::uuid[])`,
+    [shopId, ids],
+  );
   return new Map<string, VisitSummary>(rows.map((row) => [row.id, row]));
 }
 
@@ -40,13 +43,17 @@ export function summaryPage(
 ): Promise<VisitSummary[]> {
   const params: unknown[] = [shopId, length];
   const also: string[] = [];
-  if (unitId !== undefined) also.push(`AND v.unit_id = $${params.push(unitId)}`);
+  if (unitId !== undefined) also.push(`AND unit_id = $${params.push(unitId)}`);
   if (after)
     also.push(
-      `AND (v.started_at, v.id) < ($${params.push(after.startedAt)}::timestamptz, $${params.push(after.id)}::uuid)`,
+      `AND (started_at, id) < ($${params.push(after.startedAt)}::timestamptz, $${params.push(after.id)}::uuid)`,
     );
+  // First the page, then what is said of it: whatever the database thinks of the sizes of its tables.
   return query<SummaryRow>(
-    `SELECT ${SUMMARY} ${FROM} WHERE v.shop_id = $1 ${also.join(' ')} ORDER BY v.started_at DESC, v.id DESC LIMIT $2`,
+    `SELECT ${SUMMARY} FROM (
+       SELECT shop_id, id, title, unit_id, started_at FROM visits
+       WHERE shop_id = $1 ${also.join(' ')} ORDER BY started_at DESC, id DESC LIMIT $2
+     ) v LEFT JOIN ${RESULTS_OF} ORDER BY v.started_at DESC, v.id DESC`,
     params,
   );
 }
@@ -75,7 +82,7 @@ async function keep(query: Query, shopId: string, revision: number, summary: Vis
   );
 }
 
-/** Computes what lists say of visits and keeps it. A visit that core cannot judge is logged and left out of lists, never of its page. */
+/** Computes what lists say of visits and keeps it. A visit that core cannot judge is logged; lists say that it is not judged. */
 export async function keepResults(db: Db, log: Logger, shopId: string, ids: readonly string[]): Promise<void> {
   for (const { record, revision } of await wholeVisits(db.query, shopId, ids)) {
     try {
@@ -85,6 +92,38 @@ export async function keepResults(db: Db, log: Logger, shopId: string, ids: read
     }
   }
 }
+
+/** Computes results beside the requests that change visits: a visit changed several times meanwhile is computed once. */
+export function resultsBeside(db: Db, log: Logger) {
+  const due = new Map<string, Set<string>>();
+  let running: Promise<void> | undefined;
+  const run = async () => {
+    while (due.size > 0) {
+      const all = [...due];
+      due.clear();
+      for (const [shopId, ids] of all) await keepResults(db, log, shopId, [...ids]);
+      await new Promise<void>((go) => setImmediate(go));
+    }
+    running = undefined;
+  };
+  return {
+    add(shopId: string, ids: readonly string[]): void {
+      if (ids.length === 0) return;
+      due.set(shopId, new Set([...(due.get(shopId) ?? []), ...ids]));
+      // What fails here is due at the next start.
+      running ??= run().catch((error: unknown) => {
+        running = undefined;
+        log.error({ err: error }, 'results were not kept');
+      });
+    },
+    /** Until nothing is due. */
+    settled: async (): Promise<void> => {
+      while (running) await running;
+    },
+  };
+}
+
+export type ResultsBeside = ReturnType<typeof resultsBeside>;
 
 /**
  * Computes anew what an older judgement said, and what a stop in the middle left undone. Other requests are answered between.

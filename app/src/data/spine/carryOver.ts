@@ -127,7 +127,8 @@ export function carriedOver({ cache, draft, fixes }: OldPhone, now: string): Car
     if (!of) return [];
     if (of === 'unit') {
       // Units could only be changed, never made; where it stands is not ours to say: sites were known by name alone.
-      const { siteId: _site, ...fields } = fieldsOf('unit', plain(record as Old<UnitDto>));
+      const all = fieldsOf('unit', plain(record as Old<UnitDto>));
+      const fields = Object.fromEntries(Object.entries(all).filter(([field]) => field !== 'siteId'));
       return [row({ ...made(record.savedAt), kind: 'patch', of, recordId: record.id, base: BEFORE, fields }, 'waiting')];
     }
     const body = plain<object>(record);

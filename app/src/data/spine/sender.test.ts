@@ -1,6 +1,6 @@
 import type { Operation, SyncRequest } from '@huff/contract/spine';
 import { memoryStore } from './memoryStore';
-import { allDone, answerOf, patching, phone } from './testing';
+import { allDone, answerOf, patching, phone, visit } from './testing';
 import type { Outcome } from './post';
 
 const made = (id: string) => ({ id, madeAt: '2026-05-12T10:00:00.000Z' });
@@ -64,6 +64,47 @@ describe('sending', () => {
     await one.sender.step();
     expect(await store.one('site', 's1')).toMatchObject({ revision: 7, record: { name: 'Quay' } });
     expect(seen).toEqual([0]);
+  });
+});
+
+describe('what is new', () => {
+  test('is asked for at first and every half minute, not with each reading', async () => {
+    const one = phone();
+    const pulls = async (id: string, afterMs: number) => {
+      one.wait(afterMs);
+      await one.outbox.add(patch(id, id));
+      await one.sender.step();
+      return one.requests.at(-1)!.pull;
+    };
+    expect([await pulls('a', 0), await pulls('b', 5000), await pulls('c', 26_000), await pulls('d', 1000)]).toEqual([
+      true,
+      false,
+      true,
+      false,
+    ]);
+    one.sender.encourage();
+    expect(await pulls('e', 0)).toBe(true);
+  });
+  test('what this phone did and the server has done stays in sight until the server tells of it', async () => {
+    const one = phone();
+    const made = visit('v1');
+    await one.outbox.open(made);
+    await one.outbox.save('v1');
+    await one.sender.step();
+    expect(one.outbox.rows()).toEqual([]);
+    expect(await one.store.one('visit', 'v1')).toMatchObject({ record: { title: made.title }, revision: 1 });
+    expect((await one.store.parts('v1')).map(({ id }) => id)).toEqual(made.readings.map(({ id }) => id));
+    await one.outbox.patch('visit', 'v1', { tap: '5' }, 1);
+    await one.sender.step();
+    expect(await one.store.one('visit', 'v1')).toMatchObject({ record: { tap: '5' } });
+  });
+  test('of what others changed as well nothing counts as known that was not told', async () => {
+    const one = phone();
+    await one.store.write({ records: [{ kind: 'unit', id: 'u1', revision: 3, record: { id: 'u1', tap: '1' } as never }] });
+    one.says(({ operations }) => answerOf(operations.map(({ id }) => ({ id, status: 'merged', revision: 9 }))));
+    await one.outbox.patch('unit', 'u1', { tap: '5' }, 3);
+    await one.sender.step();
+    expect(await one.store.one('unit', 'u1')).toMatchObject({ revision: 3, record: { tap: '5' } });
   });
 });
 

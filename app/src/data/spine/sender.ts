@@ -1,5 +1,5 @@
-import { orderKey, type Change, type Operation } from '@huff/contract/spine';
-import { answerBatch } from './answerBatch';
+import { orderKey, type Operation } from '@huff/contract/spine';
+import { answerBatch, type ToldId } from './answerBatch';
 import { nextBatch, type Trouble } from './nextBatch';
 import type { Outcome, Post } from './post';
 import type { OutboxRow, Store } from './store';
@@ -7,9 +7,9 @@ import type { OutboxRow, Store } from './store';
 /** How it stands with the server. */
 export type SyncPhase = 'starting' | 'upToDate' | 'noAnswer' | 'notHuff' | 'signIn' | 'serverTrouble';
 
-/** What the server told that is new here. */
+/** What the store now has that is new. */
 export interface Told {
-  readonly changes: readonly Change[];
+  readonly records: readonly ToldId[];
 }
 
 /** One step of sending: what it came to, and when the next is due. */
@@ -48,6 +48,8 @@ export function senderOn({ store, post, now, random, newId, onStored, onFault }:
   /** Requests in a row that brought nothing. */
   let misses = 0;
   let device: string | undefined;
+  /** When the server was last asked for what is new, and told all of it. */
+  let askedAt: number | undefined;
 
   const backoff = (times: number) =>
     Math.min(LONGEST_WAIT_MS, FIRST_WAIT_MS * 2 ** Math.min(times, 10)) * (0.75 + 0.5 * random());
@@ -68,7 +70,7 @@ export function senderOn({ store, post, now, random, newId, onStored, onFault }:
     }
   }
 
-  async function taken(outcome: Outcome & { kind: 'answer' }, sent: readonly OutboxRow[]): Promise<Step> {
+  async function taken(outcome: Outcome & { kind: 'answer' }, sent: readonly OutboxRow[], pulled: boolean): Promise<Step> {
     const { answer } = outcome;
     const operations = sent.map(({ operation }) => operation);
     for (const key of keysOf(operations)) troubles.delete(key);
@@ -78,18 +80,21 @@ export function senderOn({ store, post, now, random, newId, onStored, onFault }:
       true,
     );
     misses = 0;
+    if (pulled) askedAt = answer.more ? undefined : now();
+    const { told, ...batch } = await answerBatch(store, answer, sent);
     try {
-      await store.write(answerBatch(answer, sent));
+      await store.write(batch);
     } catch (error) {
       // Not kept here, so not done with here: all of it is sent again, which the server answers as before.
       onFault(error);
       return { phase: 'upToDate', waitMs: LONGEST_WAIT_MS };
     }
-    await onStored({ changes: answer.changes });
+    await onStored({ records: told });
     if (answer.more) return { phase: 'upToDate', waitMs: 0 };
     const next = nextBatch(await store.outbox(), troubles, now());
     if (next.operations.length > 0) return { phase: failed.size > 0 ? 'serverTrouble' : 'upToDate', waitMs: 0 };
-    const waitMs = next.nextAt === undefined ? ASK_EVERY_MS : Math.max(0, Math.min(ASK_EVERY_MS, next.nextAt - now()));
+    const asksIn = ASK_EVERY_MS - (now() - (askedAt ?? now()));
+    const waitMs = Math.max(0, Math.min(asksIn, next.nextAt === undefined ? asksIn : next.nextAt - now()));
     return { phase: next.nextAt === undefined ? 'upToDate' : 'serverTrouble', waitMs };
   }
 
@@ -109,7 +114,7 @@ export function senderOn({ store, post, now, random, newId, onStored, onFault }:
     const alone = operations.length === 1;
     if (status < 500 && alone && problem) {
       await store.write({ update: sent.map((row) => ({ ...row, state: 'refused', problem })) });
-      await onStored({ changes: [] });
+      await onStored({ records: [] });
       return { phase: 'upToDate', waitMs: 0 };
     }
     // Together they are not taken: from now on each record goes by itself.
@@ -124,13 +129,16 @@ export function senderOn({ store, post, now, random, newId, onStored, onFault }:
       const { operations } = nextBatch(rows, troubles, now());
       const ids = new Set(operations.map(({ id }) => id));
       const sent = rows.filter(({ id }) => ids.has(id));
+      // What is new is asked for now and then, not with each reading: others' changes of the same records come together.
+      const pull = operations.length === 0 || askedAt === undefined || now() - askedAt >= ASK_EVERY_MS;
       const outcome = await post({
         device: await deviceId(),
         phoneTime: new Date(now()).toISOString(),
         cursor: (await store.meta<string>('cursor')) ?? null,
         operations,
+        pull,
       });
-      if (outcome.kind === 'answer') return taken(outcome, sent);
+      if (outcome.kind === 'answer') return taken(outcome, sent, pull);
       if (outcome.kind === 'problem') return rejected(outcome, sent);
       misses += 1;
       // It may be the signal, it may be this request: if it is, the others must not wait for it.
@@ -140,6 +148,7 @@ export function senderOn({ store, post, now, random, newId, onStored, onFault }:
     /** The signal is back, or a person asks: what waited for its time goes now. */
     encourage(): void {
       misses = 0;
+      askedAt = undefined;
       for (const [key, { times }] of troubles) troubles.set(key, { times, notBefore: 0 });
     },
   };

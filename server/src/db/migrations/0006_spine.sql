@@ -58,6 +58,13 @@ ALTER TABLE blower_tables ADD COLUMN revision bigint NOT NULL DEFAULT 0;
 ALTER TABLE visits ADD COLUMN revision bigint NOT NULL DEFAULT 0;
 -- Where it was made: what came before it (readings may) is told with it to all who know less.
 ALTER TABLE visits ADD COLUMN made_revision bigint NOT NULL DEFAULT 0;
+-- Where its own fields changed last, beside what was added to it; and how much that is.
+ALTER TABLE visits ADD COLUMN head_revision bigint NOT NULL DEFAULT 0;
+ALTER TABLE visits ADD COLUMN reading_count integer NOT NULL DEFAULT 0;
+ALTER TABLE visits ADD COLUMN fact_count integer NOT NULL DEFAULT 0;
+UPDATE visits v SET
+  reading_count = (SELECT count(*) FROM readings r WHERE r.shop_id = v.shop_id AND r.visit_id = v.id),
+  fact_count = (SELECT count(*) FROM facts f WHERE f.shop_id = v.shop_id AND f.visit_id = v.id);
 ALTER TABLE shop_figures ADD COLUMN revision bigint NOT NULL DEFAULT 0;
 ALTER TABLE readings ADD COLUMN revision bigint NOT NULL DEFAULT 0;
 ALTER TABLE facts ADD COLUMN revision bigint NOT NULL DEFAULT 0;
