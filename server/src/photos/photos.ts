@@ -3,22 +3,19 @@ import type { Query } from '../db/db';
 import { moment } from '../db/moment';
 import { conflict, notFound } from '../http/problems';
 import type { Sender } from '../records/sender';
+import { partsByVisit, type PartTable } from '../visits/partsByVisit';
 
 export type PhotoSize = 'small' | 'full';
 
-type PhotoRow = PhotoDto & Record<string, unknown>;
+const PHOTOS: PartTable = {
+  table: 'photos',
+  fields: { id: 'id', visitId: 'visit_id', item: 'item', savedAt: moment('saved_at') },
+  order: 'saved_at, id',
+};
 
 /** What photos visits have, in the order they were taken, without the pictures. @param after only those added since this revision */
-export async function photosOf(query: Query, shopId: string, visitIds: readonly string[], after = -1) {
-  const rows = await query<PhotoRow>(
-    `SELECT id, visit_id AS "visitId", item, ${moment('saved_at')} AS "savedAt"
-     FROM photos WHERE shop_id = $1 AND visit_id = ANY ($2::uuid[]) AND revision > $3 ORDER BY saved_at, id`,
-    [shopId, visitIds, after],
-  );
-  const byVisit = new Map<string, PhotoDto[]>(visitIds.map((id) => [id, []]));
-  for (const row of rows) byVisit.get(row.visitId)?.push(row);
-  return byVisit;
-}
+export const photosOf = (query: Query, shopId: string, visitIds: readonly string[], after = -1) =>
+  partsByVisit<PhotoDto>(query, PHOTOS, shopId, visitIds, after);
 
 /** The picture; a photo of before there were two sizes has the full one alone. */
 export async function imageOf(query: Query, shopId: string, id: string, size: PhotoSize): Promise<Buffer> {
@@ -46,7 +43,7 @@ export async function addPhoto(query: Query, { author }: Sender, revision: numbe
     [photo.id, shopId, personId, photo.visitId, photo.item, photo.savedAt, revision],
   );
   if (added.length === 0) {
-    const [stored] = await query<PhotoRow>(
+    const [stored] = await query<{ visitId: string; item: string }>(
       `SELECT visit_id AS "visitId", item FROM photos WHERE shop_id = $1 AND id = $2`,
       [shopId, photo.id],
     );

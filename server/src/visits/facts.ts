@@ -4,14 +4,25 @@ import type { Query } from '../db/db';
 import { moment } from '../db/moment';
 import { conflict } from '../http/problems';
 import { offsetToKeep, type Sender } from '../records/sender';
+import { partsByVisit, type PartTable } from './partsByVisit';
 
-type FactRow = FactDto & { visitId: string } & Record<string, unknown>;
+const FACTS: PartTable = {
+  table: 'facts',
+  fields: {
+    id: 'id',
+    kind: 'kind',
+    inputs: 'inputs',
+    takenAt: moment('taken_at'),
+    replacesId: 'replaces_id',
+    conditions: 'conditions',
+    clockOffsetMs: 'clock_offset_ms',
+  },
+  order: 'taken_at, received_at, id',
+};
 
-const SELECT = `SELECT id, kind, inputs, ${moment('taken_at')} AS "takenAt", replaces_id AS "replacesId",
-    conditions, clock_offset_ms AS "clockOffsetMs", visit_id AS "visitId"
-  FROM facts`;
+type StoredFact = FactDto & { clockOffsetMs?: number | null };
 
-const asSent = ({ visitId: _v, conditions, clockOffsetMs, ...fact }: FactRow): FactDto => ({
+const asTold = ({ conditions, clockOffsetMs, ...fact }: StoredFact): FactDto => ({
   ...fact,
   ...(conditions ? { conditions } : {}),
   ...(clockOffsetMs ? { clockOffsetMs } : {}),
@@ -19,14 +30,8 @@ const asSent = ({ visitId: _v, conditions, clockOffsetMs, ...fact }: FactRow): F
 
 /** The facts of visits, in the order they were taken. @param after only those added since this revision */
 export async function factsOf(query: Query, shopId: string, visitIds: readonly string[], after = -1) {
-  const rows = await query<FactRow>(
-    `${SELECT} WHERE shop_id = $1 AND visit_id = ANY ($2::uuid[]) AND revision > $3
-     ORDER BY taken_at, received_at, id`,
-    [shopId, visitIds, after],
-  );
-  const byVisit = new Map<string, FactDto[]>(visitIds.map((id) => [id, []]));
-  for (const row of rows) byVisit.get(row.visitId)?.push(asSent(row));
-  return byVisit;
+  const found = await partsByVisit<StoredFact>(query, FACTS, shopId, visitIds, after);
+  return new Map<string, FactDto[]>([...found].map(([id, facts]) => [id, facts.map(asTold)]));
 }
 
 /** Mode and tap, without what a client may have added; undefined when neither is said. */
@@ -81,8 +86,8 @@ export async function addFact(
     ],
   );
   if (added.length > 0) return true;
-  const [stored] = await query<FactRow>(`${SELECT} WHERE shop_id = $1 AND id = $2`, [shopId, fact.id]);
-  if (stored && stored.visitId === visitId && sameValue(told(asSent(stored)), told(fact))) return false;
+  const stored = (await factsOf(query, shopId, [visitId])).get(visitId)?.find(({ id }) => id === fact.id);
+  if (stored && sameValue(told(stored), told(fact))) return false;
   const message = 'A fact is never changed. Send a new one whose replacesId names this one.';
   throw conflict(message, [{ field: 'record.id', message }]);
 }

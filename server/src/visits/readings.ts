@@ -4,28 +4,36 @@ import type { Query } from '../db/db';
 import { moment } from '../db/moment';
 import { conflict } from '../http/problems';
 import { offsetToKeep, type Sender } from '../records/sender';
+import { partsByVisit, type PartTable } from './partsByVisit';
 
-type ReadingRow = ReadingDto & { visitId: string } & Record<string, unknown>;
+const READINGS: PartTable = {
+  table: 'readings',
+  fields: {
+    id: 'id',
+    quantity: 'quantity',
+    port: 'port',
+    value: 'value',
+    unit: 'unit',
+    origin: 'origin',
+    conditions: 'conditions',
+    takenAt: moment('taken_at'),
+    replacesId: 'replaces_id',
+    clockOffsetMs: 'clock_offset_ms',
+  },
+  order: 'taken_at, received_at, id',
+};
 
-const SELECT = `SELECT id, quantity, port, value, unit, origin, conditions, ${moment('taken_at')} AS "takenAt",
-    replaces_id AS "replacesId", clock_offset_ms AS "clockOffsetMs", visit_id AS "visitId"
-  FROM readings`;
+type StoredReading = ReadingDto & { clockOffsetMs?: number | null };
 
-const asSent = ({ visitId: _v, clockOffsetMs, ...reading }: ReadingRow): ReadingDto => ({
+const asTold = ({ clockOffsetMs, ...reading }: StoredReading): ReadingDto => ({
   ...reading,
   ...(clockOffsetMs ? { clockOffsetMs } : {}),
 });
 
 /** The readings of visits, in the order they were taken. @param after only those added since this revision */
 export async function readingsOf(query: Query, shopId: string, visitIds: readonly string[], after = -1) {
-  const rows = await query<ReadingRow>(
-    `${SELECT} WHERE shop_id = $1 AND visit_id = ANY ($2::uuid[]) AND revision > $3
-     ORDER BY taken_at, received_at, id`,
-    [shopId, visitIds, after],
-  );
-  const byVisit = new Map<string, ReadingDto[]>(visitIds.map((id) => [id, []]));
-  for (const row of rows) byVisit.get(row.visitId)?.push(asSent(row));
-  return byVisit;
+  const found = await partsByVisit<StoredReading>(query, READINGS, shopId, visitIds, after);
+  return new Map<string, ReadingDto[]>([...found].map(([id, readings]) => [id, readings.map(asTold)]));
 }
 
 /** What makes two readings the same: not how their times are written, nor whose clock was off. */
@@ -72,8 +80,8 @@ export async function addReading(
     ],
   );
   if (added.length > 0) return true;
-  const [stored] = await query<ReadingRow>(`${SELECT} WHERE shop_id = $1 AND id = $2`, [shopId, reading.id]);
-  if (stored && stored.visitId === visitId && sameValue(told(asSent(stored)), told(reading))) return false;
+  const stored = (await readingsOf(query, shopId, [visitId])).get(visitId)?.find(({ id }) => id === reading.id);
+  if (stored && sameValue(told(stored), told(reading))) return false;
   const message = 'A reading is never changed. Send a new one whose replacesId names this one.';
   throw conflict(message, [{ field: 'record.id', message }]);
 }

@@ -22,7 +22,7 @@ const states = (one: Awaited<ReturnType<typeof withWaiting>>) => one.outbox.rows
 describe('sending', () => {
   test('what waits goes in its order, once, and the cursor is kept', async () => {
     const one = await withWaiting(patch('a', 'u1'), patch('b', 'u1'), patch('c', 'u2'));
-    expect(await one.sender.step()).toEqual({ phase: 'upToDate', waitMs: 30_000 });
+    expect(await one.sender.step()).toEqual({ phase: 'upToDate', waitMs: 60_000 });
     await one.sender.step();
     expect(one.sent()).toEqual([['a', 'b', 'c'], []]);
     expect(one.requests.map(({ cursor }) => cursor)).toEqual([null, 'shop.1']);
@@ -68,7 +68,7 @@ describe('sending', () => {
 });
 
 describe('what is new', () => {
-  test('is asked for at first and every half minute, not with each reading', async () => {
+  test('is asked for at first and every minute, not with each reading', async () => {
     const one = phone();
     const pulls = async (id: string, afterMs: number) => {
       one.wait(afterMs);
@@ -76,7 +76,7 @@ describe('what is new', () => {
       await one.sender.step();
       return one.requests.at(-1)!.pull;
     };
-    expect([await pulls('a', 0), await pulls('b', 5000), await pulls('c', 26_000), await pulls('d', 1000)]).toEqual([
+    expect([await pulls('a', 0), await pulls('b', 5000), await pulls('c', 56_000), await pulls('d', 1000)]).toEqual([
       true,
       false,
       true,
@@ -120,7 +120,7 @@ describe('one record never holds up another', () => {
     );
     await one.sender.step();
     expect(one.outbox.rows()).toEqual([expect.objectContaining({ id: 'a', state: 'refused', problem: expect.objectContaining({ detail: 'Too high.' }) })]);
-    expect((await one.sender.step()).waitMs).toBe(30_000);
+    expect((await one.sender.step()).waitMs).toBe(60_000);
     expect(one.sent()[1]).toEqual([]);
   });
 

@@ -36,7 +36,7 @@ export interface SenderOptions {
 const FIRST_WAIT_MS = 1000;
 const LONGEST_WAIT_MS = 60_000;
 /** With nothing to send, the server is asked so often. */
-export const ASK_EVERY_MS = 30_000;
+export const ASK_EVERY_MS = 60_000;
 
 /**
  * Sends what waits and takes what is new, one request a step. It has no timers of its own: who drives it waits as each step says. Only one
