@@ -101,8 +101,6 @@ async function seedRecords() {
   shared.records = [['site', site.id], ...units.map(({ id }) => ['unit', id])];
 }
 
-const say = (...words) => process.env.SOAK_LOG && console.log(((Date.now() - t0) / 1000).toFixed(1), ...words);
-const t0 = Date.now();
 let kills = 0;
 try {
   await seedRecords();
@@ -120,26 +118,21 @@ try {
     const error = await Promise.race([failed, sleep(0)]);
     if (error) throw error;
     if (kills >= wanted.kills) continue;
-    say('kill', kills, log.made, log.acknowledged.size);
     await server.kill();
     kills += 1;
     if (random.chance(0.3)) await sleep(random.next() * 500);
     await server.start();
   }
   for (const phone of phones) phone.stop();
-  say('stopped');
   const error = await failed;
-  say('failed?', error);
   if (error) throw error;
   network.calm();
-  say('calm');
   while (!network.isQuiet()) await sleep(100);
   await sleep(3000);
   // Twice round: what the last one sends, the first has to hear.
   for (let round = 0; round < 3; round += 1)
     for (const phone of phones) {
       await phone.drain();
-      say('drained', round);
     }
   const { faults, kept, changes } = await checkAll({ url: server.url, log, phones, shared });
   const seconds = ((Date.now() - begun) / 1000).toFixed(0);

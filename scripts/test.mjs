@@ -81,6 +81,9 @@ for (const { name, flags, projects } of JEST_RUNS) {
   );
 }
 await ensureBuilt();
+await check('Soak, short: phones, a bad network, kills', () =>
+  run(process.execPath, ['scripts/soak.mjs', '--kills', '6', '--operations', '300', '--phones', '5', '--minutes', '1']),
+);
 await suite(
   'End-to-end tests in Chromium',
   () =>

@@ -23,6 +23,7 @@ export function ConflictCard({ row, of }: { readonly row: OutboxRow; readonly of
       }}
     >
       <Txt bold>{of}</Txt>
+      <Txt size={15}>Changed here and elsewhere. Touch the one that holds.</Txt>
       {sameName && (
         <Txt size={15}>
           {sameName.name} was made on another phone already: it is kept as one place. What differs is yours to choose.

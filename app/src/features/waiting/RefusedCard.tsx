@@ -31,7 +31,7 @@ export function RefusedCard({ row, of }: { readonly row: OutboxRow; readonly of:
       }}
     >
       <Txt bold>{of}</Txt>
-      <Txt figures>{operationWords(operation)}</Txt>
+      {fields.length === 0 && <Txt figures>{operationWords(operation)}</Txt>}
       <View style={{ backgroundColor: palette.outside, borderRadius: 6, padding: 10 }}>
         <Txt>{problem?.detail ?? 'The server gave no reason.'}</Txt>
       </View>

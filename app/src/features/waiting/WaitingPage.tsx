@@ -1,6 +1,6 @@
 import { orderKey, type RecordKind } from '@huff/contract/spine';
 import { useMemo, type ReactNode } from 'react';
-import { View } from 'react-native';
+import { Pressable, View } from 'react-native';
 import { useListedNames } from '../../data/names';
 import { useOutboxRows, useSyncStatus } from '../../data/useOutbox';
 import { spine } from '../../data/theSpine';
@@ -27,6 +27,7 @@ export function byRecord(rows: readonly OutboxRow[]): OutboxRow[][] {
 
 /** Everything this phone did that its server does not have: what needs a person first, then what only waits. */
 export function WaitingPage() {
+  const palette = usePalette();
   const rows = useOutboxRows();
   const { phase } = useSyncStatus();
   const names = useListedNames();
@@ -36,14 +37,11 @@ export function WaitingPage() {
   const waiting = useMemo(() => byRecord(rows.filter(({ state }) => state === 'waiting')), [rows]);
   const held = rows.filter(({ state }) => state === 'held').length;
   const words = syncWords(phase, waiting.length, refused.length + disputed.length);
-  const foot = rows.length > 0 && (
-    <View style={{ padding: 16, gap: 8, maxWidth: 760 }}>
-      <ActionButton quiet onPress={() => saveOutboxFile(rows)} aside={`${rows.length} changes`}>
-        Save all of it to a file
+  const foot = waiting.length > 0 && (
+    <View style={{ padding: 16, paddingTop: 10, borderTopWidth: 1, borderColor: palette.line, maxWidth: 760 }}>
+      <ActionButton quiet onPress={() => spine().wake()} aside="it is tried by itself as well">
+        Try now
       </ActionButton>
-      {rows.some(({ state }) => state !== 'held') && (
-        <ActionButton onPress={() => spine().wake()}>Try now</ActionButton>
-      )}
     </View>
   );
   return (
@@ -71,6 +69,17 @@ export function WaitingPage() {
               <Waiting key={group[0]!.id} of={recordWords(group[0]!.operation, nameOf)} group={group} />
             ))}
           </Section>
+        )}
+        {rows.length > 0 && (
+          <Pressable
+            role="button"
+            onPress={() => saveOutboxFile(rows)}
+            style={{ minHeight: 48, justifyContent: 'center' }}
+          >
+            <Txt bold color="action">
+              Save all of it to a file
+            </Txt>
+          </Pressable>
         )}
         {held > 0 && (
           <Txt size={15} color="softInk">
