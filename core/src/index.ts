@@ -72,7 +72,15 @@ export {
 export type { Source, Sourced } from './numbers/source';
 export { crossing, crossingOf, operate, resistancesOf } from './operate';
 export { dropAt, merged, pathDropAt, type Resistance, resistanceFromPoint } from './path';
-export { currentPart, type DecidedPlan, intoWhole, type PartedVisit, partVisit, standingPlan } from './prove/partVisit';
+export {
+  currentPart,
+  type DecidedPlan,
+  intoWhole,
+  type PartedVisit,
+  partVisit,
+  standingPlan,
+  takenMs,
+} from './prove/partVisit';
 export { cautionsOf, moveWords, type PlanRecord, planRecordFault, promiseOf } from './prove/planRecord';
 export {
   type Conditions,

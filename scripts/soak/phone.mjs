@@ -21,6 +21,7 @@ export function soakPhone({ spine, network, random, shared, log }) {
       store,
       newId: randomUUID,
       clock: () => new Date(now()),
+      clockOffsetMs: () => -clockOffset,
       onWaiting: () => undefined,
       onFault,
       tabs: { tell: () => undefined },
@@ -32,6 +33,7 @@ export function soakPhone({ spine, network, random, shared, log }) {
       now,
       random: random.next,
       newId: randomUUID,
+      onClock: () => undefined,
       onStored: outbox.reload,
       onFault,
     });

@@ -8,6 +8,7 @@ import { queryClient } from '../data/queryClient';
 import { useServiceWorker } from '../data/serviceWorker';
 import { spine } from '../data/theSpine';
 import { fetchPages } from '../features/lazyPage';
+import { UndoBar } from '../features/undo/UndoBar';
 import { PaperRoot, PlacesBar } from '../ui/page';
 import { FONT_FILES, ThemeChoice, useIsWide, usePalette } from '../ui/theme';
 
@@ -21,6 +22,7 @@ function Places() {
     <View style={{ flex: 1, flexDirection: wide ? 'row-reverse' : 'column', backgroundColor: palette.paper }}>
       <View style={{ flex: 1 }}>
         <Slot />
+        <UndoBar />
       </View>
       <PlacesBar />
     </View>

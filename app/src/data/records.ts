@@ -1,8 +1,9 @@
-import { changedFields, recordWith, type RecordKind, type RecordOf } from '@huff/contract/spine';
+import { changedFields, recordWith, valuesOf, type RecordKind, type RecordOf } from '@huff/contract/spine';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import type { OutboxRow, ToldRecord } from './spine/store';
 import { spine, toldKey } from './theSpine';
+import { offerUndo } from './undo';
 import { laidOver, sendingOf, useOutboxLoaded, useOutboxRows, useSyncStatus, type Sending } from './useOutbox';
 
 /** A record with how far what was done to it has come; `why` when the server refused it. */
@@ -54,9 +55,15 @@ function recordsOfKind<K extends Exclude<RecordKind, 'visit'>>(kind: K) {
       return { records, isPending: !data || !loaded || !asked, isError: asked && !everTold };
     },
     create: (record: RecordOf[K]) => void spine().outbox.create(kind, record),
-    /** Sets the fields in which the second version differs. */
-    change: ({ record, revision }: Kept<RecordOf[K]>, to: RecordOf[K]) =>
-      void spine().outbox.patch(kind, record.id, changedFields(kind, record, to), revision),
+    /** Sets the fields in which the second version differs, and offers to take that back. @param words what was done: "Altitude kept." */
+    change({ record, revision }: Kept<RecordOf[K]>, to: RecordOf[K], words: string): void {
+      const fields = changedFields(kind, record, to);
+      if (Object.keys(fields).length === 0) return;
+      const before = valuesOf(kind, record, Object.keys(fields));
+      void spine().outbox.patch(kind, record.id, fields, revision);
+      // From the same revision: whoever changed it meanwhile is not overwritten, both values are shown.
+      offerUndo(words, () => void spine().outbox.patch(kind, record.id, before, revision));
+    },
   };
 }
 

@@ -1,4 +1,5 @@
-import type { PhotoDto, Problem, VisitDto } from '@huff/contract';
+import type { FactDto, PhotoDto, Problem, ReadingDto, VisitDto } from '@huff/contract';
+import { takenMs } from '@huff/core';
 import { headOf, photosWith, visitWith, type VisitSummary } from '@huff/contract/spine';
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
@@ -22,8 +23,8 @@ function partsOf<T extends ToldPart['of']>(parts: readonly ToldPart[], of: T) {
   return parts.filter((part) => part.of === of).map((part) => (part as Part).record as Part['record']);
 }
 
-const byTime = <T extends { readonly takenAt: string; readonly id: string }>(list: T[]) =>
-  list.sort((a, b) => Date.parse(a.takenAt) - Date.parse(b.takenAt) || a.id.localeCompare(b.id));
+const byTime = <T extends ReadingDto | FactDto>(list: T[]) =>
+  list.sort((a, b) => takenMs(a) - takenMs(b) || a.id.localeCompare(b.id));
 
 function whole(head: ToldVisit, parts: readonly ToldPart[]): WholeTold {
   const readings = byTime(partsOf(parts, 'reading'));

@@ -7,10 +7,16 @@ import type { Fact } from '../visit';
 export interface TakenReading {
   readonly id: string;
   readonly takenAt: string;
+  /** What to add to that time, where the clock of the phone was off. */
+  readonly clockOffsetMs?: number;
 }
 
 /** A fact as it is kept. */
-export type TakenFact = Fact & { readonly takenAt: string };
+export type TakenFact = Fact & { readonly takenAt: string; readonly clockOffsetMs?: number };
+
+/** When something was taken, ms, whatever the phone’s clock said. */
+export const takenMs = ({ takenAt, clockOffsetMs = 0 }: Pick<TakenReading, 'takenAt' | 'clockOffsetMs'>): number =>
+  Date.parse(takenAt) + clockOffsetMs;
 
 /** What of a visit is parted: its readings and facts, each with its time. */
 export interface RecordedVisit {
@@ -22,6 +28,7 @@ export interface RecordedVisit {
 export interface DecidedPlan {
   readonly factId: string;
   readonly takenAt: string;
+  readonly clockOffsetMs?: number;
   readonly record: PlanRecord;
 }
 
@@ -32,11 +39,13 @@ export function standingPlan({ facts = [] }: RecordedVisit): DecidedPlan | undef
   return {
     factId: last.id,
     takenAt: last.takenAt,
+    clockOffsetMs: last.clockOffsetMs,
     record: liftPlanRecord(last.inputs as unknown as PlanRecord),
   };
 }
 
-const isAfter = (takenAt: string, plan: DecidedPlan) => Date.parse(takenAt) > Date.parse(plan.takenAt);
+type Taken = Pick<TakenReading, 'takenAt' | 'clockOffsetMs'>;
+const isAfter = (one: Taken, plan: DecidedPlan) => takenMs(one) > takenMs(plan);
 
 /** A visit parted at its plan: what was found before, and what was read since. */
 export interface PartedVisit<V> {
@@ -64,7 +73,7 @@ function looksAfter<F extends TakenFact>(facts: readonly F[], { record }: Decide
 export function partVisit<V extends RecordedVisit>(visit: V, asLeft: (visit: V, changed: System) => V): PartedVisit<V> {
   const plan = standingPlan(visit);
   if (!plan) return { before: visit };
-  const later = (one: { readonly takenAt: string }) => isAfter(one.takenAt, plan);
+  const later = (one: Taken) => isAfter(one, plan);
   const facts = visit.facts ?? [];
   const readings = (wanted: boolean) => visit.readings.filter((reading) => later(reading) === wanted);
   const earlier = facts.filter((fact) => !later(fact));

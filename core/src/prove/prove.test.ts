@@ -13,6 +13,7 @@ import {
   cautionsOf,
   flowChange,
   moveWords,
+  partVisit,
   planRecordFault,
   planRecordOf,
   promiseOf,
@@ -262,4 +263,13 @@ describe('the record of a plan that is begun', () => {
     expect(off.prediction.operation.kind).toBe('offTable');
     expect(planRecordOf(off, request, cautions)).toBeUndefined();
   });
+});
+
+test('what was taken before the plan stays before it, whatever the clock of the phone said', () => {
+  const at = (takenAt: string, clockOffsetMs?: number) => ({ id: takenAt, takenAt, clockOffsetMs });
+  const fact = { id: 'p', kind: 'plan' as const, inputs: { ...plan }, takenAt: '2026-05-12T10:00:00Z' };
+  const readings = [at('2026-05-13T09:00:00Z', -86_400_000), at('2026-05-11T11:00:00Z', 86_400_000)];
+  const { before, after } = partVisit({ readings, facts: [fact] }, (whole) => whole);
+  expect(before.readings.map(({ id }) => id)).toEqual(['2026-05-13T09:00:00Z']);
+  expect(after?.readings.map(({ id }) => id)).toEqual(['2026-05-11T11:00:00Z']);
 });

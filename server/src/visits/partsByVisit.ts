@@ -1,5 +1,8 @@
 import type { Query } from '../db/db';
 
+/** In the order they were taken, whatever the clock of the phone said. */
+export const BY_TIME = `taken_at + coalesce(clock_offset_ms, 0) * interval '1 millisecond', received_at, id`;
+
 /** A kind of thing that is added to visits, as it stands in its table. */
 export interface PartTable {
   readonly table: 'readings' | 'facts' | 'photos';

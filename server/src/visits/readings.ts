@@ -4,7 +4,7 @@ import type { Query } from '../db/db';
 import { moment } from '../db/moment';
 import { conflict } from '../http/problems';
 import { offsetToKeep, type Sender } from '../records/sender';
-import { partsByVisit, type PartTable } from './partsByVisit';
+import { BY_TIME, partsByVisit, type PartTable } from './partsByVisit';
 
 const READINGS: PartTable = {
   table: 'readings',
@@ -20,7 +20,7 @@ const READINGS: PartTable = {
     replacesId: 'replaces_id',
     clockOffsetMs: 'clock_offset_ms',
   },
-  order: 'taken_at, received_at, id',
+  order: BY_TIME,
 };
 
 type StoredReading = ReadingDto & { clockOffsetMs?: number | null };

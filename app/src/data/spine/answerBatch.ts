@@ -62,7 +62,7 @@ async function ownDone(store: Store, rows: readonly OutboxRow[], results: Readon
     const { recordId } = operation;
     if (operation.kind === 'add') {
       // A waiting picture holds its bytes; from now on they have an address.
-      const { jpeg: _, ...record } = { jpeg: undefined, ...operation.record };
+      const record = { ...operation.record, ...(operation.of === 'photo' ? { jpeg: undefined } : {}) };
       parts.push({ visitId: recordId, id: record.id, of: operation.of, record } as ToldPart);
       const told = (await known('visit', recordId)) as ToldVisit | undefined;
       if (told) keep({ ...told, summary: undefined });
@@ -74,7 +74,7 @@ async function ownDone(store: Store, rows: readonly OutboxRow[], results: Readon
     // Of what others changed meanwhile the server tells: until then it counts as not known, so that nothing is written over unseen.
     const revision = result.status === 'done' ? Math.max(result.revision, told?.revision ?? 0) : (told?.revision ?? 0);
     const own = { kind: operation.of, id: recordId, revision, record };
-    keep(operation.of === 'visit' ? ({ readingCount: 0, factCount: 0, ...told, ...own, summary: undefined } as ToldVisit) : own);
+    keep(operation.of === 'visit' ? ({ readingCount: 0, factCount: 0, ...told, ...own, summary: undefined }) : own);
   }
   return { records: [...records.values()], parts };
 }

@@ -161,3 +161,12 @@ describe('what was set apart', () => {
     ]);
   });
 });
+
+test('what is taken by a clock that is off is marked as far as this phone knows', async () => {
+  // The tests' clock stands at 1970; the server's does not.
+  const one = phone();
+  await one.sender.step();
+  const fresh = visit('v1', { readings: [], facts: [] });
+  await one.outbox.open(fresh, read(fresh, 'R2', -0.3));
+  expect(shown(one, 'v1')!.readings[0]!.clockOffsetMs).toBeGreaterThan(86_400_000);
+});

@@ -1,4 +1,5 @@
 import {
+  CLOCK_WORTH_TELLING_MS,
   headOf,
   isNoChange,
   orderKey,
@@ -23,6 +24,8 @@ export interface OutboxOptions {
   readonly newId: () => string;
   /** This phone's clock. */
   readonly clock: () => Date;
+  /** How far it is from the server’s, as far as this phone knows, ms to add. */
+  readonly clockOffsetMs: () => number;
   /** Told after something was added that may be sent. */
   readonly onWaiting: () => void;
   /** Told when it could not be kept; what was done stays on the screen. */
@@ -48,7 +51,7 @@ export const heldVisit = (rows: readonly OutboxRow[]): string | undefined =>
  * What was done on this phone and is not done at the server. In memory at once, so that the screen follows; on disk a moment later, one
  * row an operation, never written anew as a whole.
  */
-export function outboxOn({ store, newId, clock, onWaiting, onFault, tabs }: OutboxOptions) {
+export function outboxOn({ store, newId, clock, clockOffsetMs, onWaiting, onFault, tabs }: OutboxOptions) {
   /** As the store gave it. */
   let stored: readonly OutboxRow[] = [];
   /** Done here and not on disk yet. */
@@ -104,6 +107,12 @@ export function outboxOn({ store, newId, clock, onWaiting, onFault, tabs }: Outb
     state,
   });
 
+  /** Marks what was taken by a clock that is off: until the server says so itself, it stands in its right place here. */
+  function marked<T extends object>(record: T): T {
+    const offsetMs = clockOffsetMs();
+    return Math.abs(offsetMs) > CLOCK_WORTH_TELLING_MS ? { ...record, clockOffsetMs: offsetMs } : record;
+  }
+
   /** Operations that lead from one version of a visit to another. */
   function visitOperations(recordId: string, base: number, from: VisitDto, to: VisitDto): Operation[] {
     const { fields, readings, facts } = visitChange(from, to);
@@ -111,8 +120,10 @@ export function outboxOn({ store, newId, clock, onWaiting, onFault, tabs }: Outb
       Object.keys(fields).length > 0 ? [{ ...made(), kind: 'patch', of: 'visit', recordId, base, fields }] : [];
     return [
       ...patch,
-      ...readings.map((record): Operation => ({ ...made(), kind: 'add', of: 'reading', recordId, record })),
-      ...facts.map((record): Operation => ({ ...made(), kind: 'add', of: 'fact', recordId, record })),
+      ...readings.map(
+        (record): Operation => ({ ...made(), kind: 'add', of: 'reading', recordId, record: marked(record) }),
+      ),
+      ...facts.map((record): Operation => ({ ...made(), kind: 'add', of: 'fact', recordId, record: marked(record) })),
     ];
   }
 

@@ -1,4 +1,4 @@
-import { orderKey, type Operation } from '@huff/contract/spine';
+import { clockOffsetMs, orderKey, type Operation } from '@huff/contract/spine';
 import { answerBatch, type ToldId } from './answerBatch';
 import { nextBatch, type Trouble } from './nextBatch';
 import type { Outcome, Post } from './post';
@@ -29,6 +29,8 @@ export interface SenderOptions {
   readonly newId: () => string;
   /** Told when the store has changed: what the server told is in it, and the outbox is as the server left it. */
   readonly onStored: (told: Told) => Promise<void> | void;
+  /** Told how far this phone’s clock is from the server’s, ms to add. */
+  readonly onClock: (offsetMs: number) => void;
   /** Told when an answer could not be kept: the operations stay and are sent again. */
   readonly onFault: (error: unknown) => void;
 }
@@ -42,7 +44,7 @@ export const ASK_EVERY_MS = 60_000;
  * Sends what waits and takes what is new, one request a step. It has no timers of its own: who drives it waits as each step says. Only one
  * may send at a time on a phone (`oneSender`).
  */
-export function senderOn({ store, post, now, random, newId, onStored, onFault }: SenderOptions) {
+export function senderOn({ store, post, now, random, newId, onStored, onClock, onFault }: SenderOptions) {
   /** Records that could not be sent, by their order key. Not stored: after a reload each is given a fresh chance. */
   const troubles = new Map<string, Trouble>();
   /** Requests in a row that brought nothing. */
@@ -80,6 +82,7 @@ export function senderOn({ store, post, now, random, newId, onStored, onFault }:
       true,
     );
     misses = 0;
+    onClock(clockOffsetMs(new Date(now()).toISOString(), answer.serverTime));
     if (pulled) askedAt = answer.more ? undefined : now();
     const { told, ...batch } = await answerBatch(store, answer, sent);
     try {

@@ -1,3 +1,4 @@
+import { CLOCK_WORTH_TELLING_MS } from '@huff/contract/spine';
 import { v4 as uuid } from 'uuid';
 import { outboxOn, type Outbox } from './outbox';
 import { oneSender } from './oneSender';
@@ -92,15 +93,18 @@ export function startSpine({ openStore, post = postSync, onTold, carryOver }: Sp
     if (!store.lasting) setStatus({ fault: NOTHING_KEPT });
     await carryOver?.(store).catch(onFault);
     if ((await store.meta('cursor')) !== undefined) setStatus({ everTold: true });
+    clockOffset = (await store.meta<number>('clockOffset')) ?? 0;
     return store;
   });
   const store = lateStore(opening);
   const { sleep, wake } = sleeper();
   let asked = false;
+  let clockOffset = 0;
   const outbox = outboxOn({
     store,
     newId: uuid,
     clock: () => new Date(),
+    clockOffsetMs: () => clockOffset,
     tabs: { tell: () => channel?.postMessage('outbox') },
     onFault,
     onWaiting: () => {
@@ -117,6 +121,11 @@ export function startSpine({ openStore, post = postSync, onTold, carryOver }: Sp
     random: Math.random,
     newId: uuid,
     onFault,
+    onClock: (offsetMs) => {
+      clockOffset = offsetMs;
+      // For the next start without a signal.
+      if (Math.abs(offsetMs) > CLOCK_WORTH_TELLING_MS) void store.write({ meta: { clockOffset } }).catch(onFault);
+    },
     onStored: async (told) => {
       // First what the server told, then the outbox: nothing is gone from the screen between the two.
       await onTold(told);

@@ -28,10 +28,12 @@ export function phone(says: (request: SyncRequest) => Outcome = allDone, store: 
   const faults: unknown[] = [];
   let now = 1_000_000;
   let answer = says;
+  let clockOffset = 0;
   const outbox = outboxOn({
     store,
     newId: idsFrom('op'),
     clock: () => new Date(now),
+    clockOffsetMs: () => clockOffset,
     onWaiting: () => undefined,
     onFault: (error) => faults.push(error),
     tabs: { tell: () => undefined },
@@ -45,6 +47,7 @@ export function phone(says: (request: SyncRequest) => Outcome = allDone, store: 
     now: () => now,
     random: () => 0.5,
     newId: idsFrom('device'),
+    onClock: (offsetMs) => (clockOffset = offsetMs),
     onStored: outbox.reload,
     onFault: (error) => faults.push(error),
   });

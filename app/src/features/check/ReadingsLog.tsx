@@ -1,9 +1,10 @@
-import { portOf, staticText, type NotCounted } from '@huff/core';
+import { portOf, staticText, takenMs, type NotCounted } from '@huff/core';
 import type { VisitDto } from '@huff/contract';
 import { format } from 'date-fns/format';
 import { View } from 'react-native';
 import { Heading, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
+import { clockWords } from './clockWords';
 import type { Assessment } from './useAssessment';
 
 const WHY_NOT: Record<NotCounted, string> = {
@@ -24,8 +25,10 @@ export function ReadingsLog({ visit, assessment }: { readonly visit: VisitDto; r
       <Heading size={16} style={{ paddingVertical: 6 }}>
         Readings
       </Heading>
-      {visit.readings.map(({ id, port, value, conditions, takenAt, origin }) => {
+      {visit.readings.map((reading) => {
+        const { id, port, value, conditions, origin } = reading;
         const why = reasons.get(id);
+        const clock = clockWords(reading.clockOffsetMs);
         return (
           <View
             key={id}
@@ -45,12 +48,17 @@ export function ReadingsLog({ visit, assessment }: { readonly visit: VisitDto; r
               <Txt size={13} color={why ? 'action' : 'softInk'} bold={why !== undefined}>
                 {why ? WHY_NOT[why] : `${conditions.door} · ${conditions.filter} · ${conditions.coil}`}
               </Txt>
+              {clock !== undefined && (
+                <Txt size={13} color="softInk">
+                  {clock}
+                </Txt>
+              )}
             </View>
             <Txt size={18} bold figures style={why === 'corrected' && { textDecorationLine: 'line-through' }}>
               {staticText(value)}
             </Txt>
             <Txt size={13} color="softInk" figures align="right" style={{ width: 76 }}>
-              {format(takenAt, 'HH:mm')} {origin}
+              {format(takenMs(reading), 'HH:mm')} {origin}
             </Txt>
           </View>
         );

@@ -6,6 +6,7 @@ import { AdvicePane } from './AdvicePane';
 import { unitLine } from './motorText';
 import { checkAt, onTable, quickCheck } from './newVisit';
 import { withFact } from './newFact';
+import { clockWords } from './clockWords';
 import { nextStep } from './nextStep';
 import { ReadingsLog } from './ReadingsLog';
 import { ResultStrip } from './ResultStrip';
@@ -123,4 +124,14 @@ test('a drop that was read but cannot be judged yet is not called unread', () =>
   const drop = { tons: 3, returnF: 75, moisture: 'wetBulb', returnWetF: 62.5, outdoorF: 95, supplyF: 55, minutes: 15 };
   strip(withFact(unsure, 'measuredDrop', drop, now));
   expect(screen.getByLabelText(/^Drop 20\.0 °F, can’t say yet: can’t say/)).toBeTruthy();
+});
+
+test('a clock that was off is told in words; one that was right is not', () => {
+  expect([-86_400_000, 2 * 3_600_000, -150_000, 900, undefined].map(clockWords)).toEqual([
+    'the phone’s clock was 1 day ahead',
+    'the phone’s clock was 2 hours behind',
+    'the phone’s clock was 3 minutes ahead',
+    undefined,
+    undefined,
+  ]);
 });

@@ -74,7 +74,8 @@ export function ProvePlace({ visit, parted, paneWidth, onPort, onMethod, onFix, 
     Math.abs(unit.proven.tespInWc - found.tespInWc) < 0.0005;
   const keep = () => {
     const record = proven && provenUnit(visit, proven, new Date().toISOString());
-    if (ofUnit && parted.after && record) units.change(ofUnit, unitAfter(ofUnit.record, parted.after, record));
+    if (ofUnit && parted.after && record)
+      units.change(ofUnit, unitAfter(ofUnit.record, parted.after, record), 'Kept on the unit.');
   };
   return frame({
     main: (

@@ -21,7 +21,7 @@ export function ShopPage() {
   const [kept] = records;
   const shop = kept?.record;
   const keep = (changed: ShopDto) => {
-    if (kept) shopRecord.change(kept, changed);
+    if (kept) shopRecord.change(kept, changed, 'The shop’s figures are changed.');
     setEditing(undefined);
   };
   return (

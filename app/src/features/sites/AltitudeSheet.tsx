@@ -37,7 +37,7 @@ function Body({ site, onClose }: AltitudeSheetProps & { readonly site: Kept<Site
   const keep = () => {
     setSent(true);
     if (!checked.ok) return;
-    sites.change(site, { ...checked.value });
+    sites.change(site, { ...checked.value }, `Altitude of ${known.name} changed.`);
     onClose();
   };
   return (

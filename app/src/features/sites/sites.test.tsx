@@ -21,7 +21,7 @@ jest.mock('../../data/records', () => {
       isError: !mockLists[name],
       isPending: false,
     }),
-    change: (kept: object, to: object) => mockChange(kept, to) as unknown,
+    change: (...args: unknown[]) => mockChange(...args) as unknown,
   });
   return { units: records('units'), sites: records('sites'), blowerTables: records('tables') };
 });
@@ -107,6 +107,7 @@ describe('the altitude of a site', () => {
     expect(mockChange).toHaveBeenCalledWith(
       expect.objectContaining({ record: place, revision: 5 }),
       expect.objectContaining({ id: place.id, name: 'Quay library', altitudeFt: 1250 }),
+      'Altitude of Quay library changed.',
     );
   });
   test('is asked for where nobody said it', () => {
