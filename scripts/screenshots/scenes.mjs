@@ -57,6 +57,47 @@ async function driveBench(page) {
   await ready(page, '½ turn open');
 }
 
+/** A value that two changed, a change that the server would not take, and a visit on its way. */
+async function whatWaits(page) {
+  const altitude = async (site, from, to) => {
+    await page.getByRole('button', { name: `Altitude of ${site}: ${from} ft. Change` }).click();
+    await page.getByLabel('Altitude, ft').fill(to);
+    await page.getByRole('button', { name: 'Keep this altitude' }).click();
+  };
+  const silent = (route) => route.abort();
+  await page.goto('/sites');
+  await page.getByRole('button', { name: 'Check Roof 2 stacks' }).waitFor();
+  await page.route('**/api/sync', silent);
+  await altitude('Lantern Quay library', '620', '810');
+  const { records } = await (await page.request.get('/api/sites')).json();
+  const quay = records.find(({ name }) => name === 'Lantern Quay library');
+  const read = await page.request.get(`/api/sites/${quay.id}`);
+  await page.request.put(`/api/sites/${quay.id}`, {
+    data: { ...quay, altitudeFt: 700 },
+    headers: { 'If-Match': read.headers().etag },
+  });
+  await page.unroute('**/api/sync', silent);
+  // A phone with an older idea of what is right.
+  const older = (route) =>
+    route.continue({
+      postData: route
+        .request()
+        .postData()
+        .replace(/"altitudeFt":900/g, '"altitudeFt":40000'),
+    });
+  await page.route('**/api/sync', older);
+  await altitude('Kiln Lane pottery studio', '620', '900');
+  await page.goto('/waiting');
+  await ready(page, 'Not taken by the server');
+  await ready(page, 'Two values');
+  await page.unroute('**/api/sync', older);
+  await page.route('**/api/sync', silent);
+  await checkAtReadingRoom(page);
+  await page.getByRole('button', { name: 'Save this visit' }).click();
+  await page.goto('/waiting');
+  await ready(page, 'On its way');
+}
+
 /** One picture of each main view: its name, how wide, and the way there. */
 export const SCENES = [
   {
@@ -107,7 +148,6 @@ export const SCENES = [
   },
   { name: 'fix', play: fixAt(1) },
   { name: 'fix-no-table', play: visitOf('Office air handler', 'Fix') },
-  { name: 'claim', play: visitOf('Map room', 'Prove') },
   { name: 'fix-wide', wide: true, play: fixAt(1) },
   {
     name: 'plans-attic',
@@ -149,4 +189,6 @@ export const SCENES = [
         .evaluate((table) => table.scrollIntoView({ block: 'start' }));
     },
   },
+  // Last of all: it changes a site's altitude, with which others would begin.
+  { name: 'waiting', play: whatWaits },
 ];
