@@ -216,6 +216,45 @@ test('two phones change one thing: the second sees both, chooses, and both agree
   await context.close();
 });
 
+test('a change is taken back by a touch, at the server as well', async ({ page, huff }) => {
+  await page.goto('/sites');
+  await setAltitude(page, '620', '900');
+  await expect.poll(() => altitudeAt(page, huff.url)).toBe(900);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('button', { name: `Altitude of ${QUAY}: 620 ft. Change` })).toBeVisible();
+  await expect.poll(() => altitudeAt(page, huff.url)).toBe(620);
+});
+
+test('a visit of last year is found under earlier visits, opens, and takes one more reading', async ({
+  page,
+  huff,
+}) => {
+  const [demo] = (await visitsAt(page.request, huff.url)) as [VisitDto, ...VisitDto[]];
+  const id = '77770000-0000-4000-8000-0000000000aa';
+  const startedAt = new Date(Date.now() - 365 * 86_400_000).toISOString();
+  const readings = demo.readings.map((reading, i) => ({
+    ...reading,
+    id: `77770000-0000-4000-8000-0000000001${String(i).padStart(2, '0')}`,
+    takenAt: startedAt,
+    replacesId: null,
+  }));
+  const old = { ...demo, id, title: 'Old mill, Last year’s unit', startedAt, readings, facts: [] };
+  expect((await page.request.put(`${huff.url}/api/visits/${id}`, { data: old })).status()).toBe(204);
+  await page.goto('/');
+  await expect(page.getByRole('link', { name: /Glaze room/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /Last year’s unit/ })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Earlier visits' }).click();
+  await page.getByRole('link', { name: /Last year’s unit/ }).click();
+  await technician(page).read('R1', '.4');
+  await page.keyboard.press('Escape');
+  await expect(page.getByText(WAITS)).toHaveCount(0);
+  await expect
+    .poll(
+      async () => ((await (await page.request.get(`${huff.url}/api/visits/${id}`)).json()) as VisitDto).readings.length,
+    )
+    .toBe(readings.length + 1);
+});
+
 shared.describe('what is not the server, and what is not storage', () => {
   shared('a network’s sign-in page that answers 200 saves nothing: it goes on waiting', async ({ page }) => {
     await page.goto('/sites');

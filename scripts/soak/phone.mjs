@@ -24,6 +24,7 @@ export function soakPhone({ spine, network, random, shared, log }) {
       clockOffsetMs: () => -clockOffset,
       onWaiting: () => undefined,
       onFault,
+      onKept: () => undefined,
       tabs: { tell: () => undefined },
     });
     await outbox.reload();

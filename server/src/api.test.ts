@@ -159,6 +159,13 @@ describe('visits', () => {
     expect(await db.query('SELECT id FROM readings WHERE id = $1', [uuid(3)])).toEqual([]);
   });
 
+  test('a second reading under one id in a body is refused, and nothing of the body is kept', async () => {
+    const reading = { ...visit.readings[0]!, id: uuid(60) };
+    const twice = { ...visit, id: uuid(61), readings: [reading, { ...reading, value: -0.5 }], facts: [] };
+    expect(problemOf(await put(`visits/${twice.id}`, twice).expect(409)).detail).toContain('never changed');
+    await http.get(`/api/visits/${twice.id}`).expect(404);
+  });
+
   test('ten at once of the same visit leave one', async () => {
     const fresh = { ...visit, id: uuid(4), readings: [{ ...visit.readings[0]!, id: uuid(5) }], facts: [] };
     const answers = await Promise.all(Array.from({ length: 10 }, () => put(`visits/${fresh.id}`, fresh)));

@@ -172,3 +172,9 @@ test('no text, however odd, makes the reader throw', () => {
     { numRuns: 500 },
   );
 });
+
+test('a long name is cut between characters, never inside one', () => {
+  const name = `${'A'.repeat(79)}😀😀`;
+  const read = readBlowerTableCsv(`name,${name}\ntap,0.1,0.2\n1,900,880`);
+  expect(read.ok && read.table.name).toBe(`${'A'.repeat(79)}😀`);
+});

@@ -77,14 +77,46 @@ test('a change made to what was drawn a moment ago undoes nothing that came sinc
   expect(shown(one, 'v1')).toMatchObject({ tap: '5', tons: 4 });
 });
 
-test('what cannot be kept stays in sight, and is told', async () => {
+test('what cannot be kept stays in sight, is told, and is kept and sent once there is room', async () => {
   const store = memoryStore();
   const one = phone(undefined, store);
+  const write = store.write.bind(store);
   store.write = () => Promise.reject(new DOMException('full', 'QuotaExceededError'));
   await one.outbox.open(visit('v1'));
-  expect(one.faults).toHaveLength(1);
+  await one.outbox.save('v1');
+  expect(one.faults.length).toBeGreaterThan(0);
   expect(shown(one, 'v1')?.readings).toHaveLength(2);
-  expect(one.outbox.unwritten()).toHaveLength(3);
+  expect(await store.outbox()).toEqual([]);
+  store.write = write;
+  await one.outbox.keepAgain();
+  expect(one.kept).toEqual([true]);
+  expect((await store.outbox()).map(({ state }) => state)).toEqual(['waiting', 'waiting', 'waiting']);
+  await one.sender.step();
+  expect(one.requests[0]!.operations).toHaveLength(3);
+  expect(one.outbox.rows()).toEqual([]);
+});
+
+test('a site that another made as well: units put on it go to theirs', async () => {
+  const sameName = { recordId: 'theirs', name: 'Quay' };
+  const one = phone(({ operations }) => ({
+    kind: 'answer',
+    answer: {
+      serverTime: '2026-05-12T10:00:00.000Z',
+      results: operations.map(({ id, of }) =>
+        of === 'site' ? { id, status: 'conflict', revision: 9, fields: [], sameName } : { id, status: 'done', revision: 1 },
+      ),
+      changes: [],
+      cursor: 'shop.9',
+      more: false,
+    },
+  }));
+  await one.outbox.create('site', { id: 'mine', name: 'quay' } as never);
+  await one.outbox.create('unit', { id: 'u1', siteId: 'mine' } as never);
+  await one.sender.step();
+  await one.outbox.sameSite(one.outbox.rows()[0]!);
+  expect(one.outbox.rows().map(({ operation }) => operation)).toEqual([
+    expect.objectContaining({ kind: 'patch', of: 'unit', recordId: 'u1', fields: { siteId: 'theirs' } }),
+  ]);
 });
 
 describe('what was set apart', () => {

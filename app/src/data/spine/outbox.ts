@@ -30,8 +30,18 @@ export interface OutboxOptions {
   readonly onWaiting: () => void;
   /** Told when it could not be kept; what was done stays on the screen. */
   readonly onFault: (error: unknown) => void;
+  /** Told when what could not be kept is kept after all. */
+  readonly onKept: () => void;
   readonly tabs: TabChannel;
 }
+
+const withoutOrder = ({ id, operation, state, problem, conflict }: NewRow): NewRow => ({
+  id,
+  operation,
+  state,
+  ...(problem ? { problem } : {}),
+  ...(conflict ? { conflict } : {}),
+});
 
 const isBegun = (rows: readonly OutboxRow[]) => rows.some(({ operation }) => operation.kind === 'add');
 
@@ -51,11 +61,13 @@ export const heldVisit = (rows: readonly OutboxRow[]): string | undefined =>
  * What was done on this phone and is not done at the server. In memory at once, so that the screen follows; on disk a moment later, one
  * row an operation, never written anew as a whole.
  */
-export function outboxOn({ store, newId, clock, clockOffsetMs, onWaiting, onFault, tabs }: OutboxOptions) {
+export function outboxOn({ store, newId, clock, clockOffsetMs, onWaiting, onFault, onKept, tabs }: OutboxOptions) {
   /** As the store gave it. */
   let stored: readonly OutboxRow[] = [];
   /** Done here and not on disk yet. */
   let unwritten: readonly OutboxRow[] = [];
+  /** Of those, what the disk would not take: it is tried again with whatever comes next. */
+  let unkept: ReadonlySet<string> = new Set();
   let rows: readonly OutboxRow[] = [];
   let loaded = false;
   const listeners = new Set<() => void>();
@@ -73,7 +85,8 @@ export function outboxOn({ store, newId, clock, clockOffsetMs, onWaiting, onFaul
     tell();
   }
 
-  const made = () => ({ id: newId(), madeAt: clock().toISOString() });
+  /** What every operation has. */
+  const stamp = () => ({ id: newId(), madeAt: clock().toISOString() });
 
   /** Changes the outbox in memory, then on disk. */
   async function change(batch: StoreBatch): Promise<void> {
@@ -87,13 +100,19 @@ export function outboxOn({ store, newId, clock, clockOffsetMs, onWaiting, onFaul
     stored = after(stored);
     unwritten = [...after(unwritten), ...added];
     tell();
+    const late = unwritten.filter(({ id }) => unkept.has(id));
     try {
-      await store.write(batch);
+      await store.write({ ...batch, add: [...late, ...add].map(withoutOrder) });
     } catch (error) {
+      unkept = new Set([...unkept, ...added.map(({ id }) => id)]);
       onFault(error);
       return;
     }
-    const written = new Set(added.map(({ id }) => id));
+    const written = new Set([...late, ...added].map(({ id }) => id));
+    if (late.length > 0) {
+      unkept = new Set([...unkept].filter((id) => !written.has(id)));
+      if (unkept.size === 0) onKept();
+    }
     stored = await store.outbox();
     unwritten = unwritten.filter(({ id }) => !written.has(id));
     tell();
@@ -117,13 +136,13 @@ export function outboxOn({ store, newId, clock, clockOffsetMs, onWaiting, onFaul
   function visitOperations(recordId: string, base: number, from: VisitDto, to: VisitDto): Operation[] {
     const { fields, readings, facts } = visitChange(from, to);
     const patch: Operation[] =
-      Object.keys(fields).length > 0 ? [{ ...made(), kind: 'patch', of: 'visit', recordId, base, fields }] : [];
+      Object.keys(fields).length > 0 ? [{ ...stamp(), kind: 'patch', of: 'visit', recordId, base, fields }] : [];
     return [
       ...patch,
       ...readings.map(
-        (record): Operation => ({ ...made(), kind: 'add', of: 'reading', recordId, record: marked(record) }),
+        (record): Operation => ({ ...stamp(), kind: 'add', of: 'reading', recordId, record: marked(record) }),
       ),
-      ...facts.map((record): Operation => ({ ...made(), kind: 'add', of: 'fact', recordId, record: marked(record) })),
+      ...facts.map((record): Operation => ({ ...stamp(), kind: 'add', of: 'fact', recordId, record: marked(record) })),
     ];
   }
 
@@ -150,16 +169,16 @@ export function outboxOn({ store, newId, clock, clockOffsetMs, onWaiting, onFaul
     /** Whether the phone's own store was read yet. */
     isLoaded: () => loaded,
     reload,
-    /** What could not be written, for a file. */
-    unwritten: () => unwritten,
+    /** Tries again to keep what the disk would not take. */
+    keepAgain: (): Promise<void> => (unkept.size > 0 ? change({}) : Promise.resolve()),
 
     create: (of: RecordKind, record: { readonly id: string }) =>
-      change({ add: [newRow({ ...made(), kind: 'create', of, recordId: record.id, record })] }),
+      change({ add: [newRow({ ...stamp(), kind: 'create', of, recordId: record.id, record })] }),
 
     /** @param base the server's revision that was on the screen; 0 for none */
     patch: (of: RecordKind, recordId: string, fields: Fields, base: number) =>
       Object.keys(fields).length > 0
-        ? change({ add: [newRow({ ...made(), kind: 'patch', of, recordId, base, fields })] })
+        ? change({ add: [newRow({ ...stamp(), kind: 'patch', of, recordId, base, fields })] })
         : Promise.resolve(),
 
     add: (operation: Operation) => change({ add: [newRow(operation)] }),
@@ -173,7 +192,7 @@ export function outboxOn({ store, newId, clock, clockOffsetMs, onWaiting, onFaul
 
     /** Opens a check that is not saved yet, with what was done to it since it was empty. */
     open(fresh: VisitDto, now: VisitDto = fresh): Promise<void> {
-      const making: Operation = { ...made(), kind: 'create', of: 'visit', recordId: fresh.id, record: headOf(fresh) };
+      const making: Operation = { ...stamp(), kind: 'create', of: 'visit', recordId: fresh.id, record: headOf(fresh) };
       const since = isNoChange(visitChange(fresh, now)) ? [] : visitOperations(fresh.id, 0, fresh, now);
       const held = [making, ...since].map((operation) => newRow(operation, 'held'));
       // What is read at it may stand in the first version already.
@@ -211,6 +230,29 @@ export function outboxOn({ store, newId, clock, clockOffsetMs, onWaiting, onFaul
       });
     },
 
+    /** The site that was made here is the one another made: units that were put on it go there. */
+    async sameSite(row: OutboxRow): Promise<void> {
+      const { conflict, operation } = row;
+      if (!conflict?.sameName) return;
+      const { recordId } = operation;
+      const siteId = conflict.sameName.recordId;
+      const here = (await store.all('unit')).filter(({ record }) => record.siteId === recordId);
+      const made = rows.filter(
+        (other) =>
+          other.operation.kind === 'create' &&
+          other.operation.of === 'unit' &&
+          (other.operation.record as { siteId?: string }).siteId === recordId,
+      );
+      const units = new Map<string, number>([
+        ...made.map((other) => [other.operation.recordId, 0] as const),
+        ...here.map(({ id, revision }) => [id, revision] as const),
+      ]);
+      const moves = [...units].map(([id, base]) =>
+        newRow({ ...stamp(), kind: 'patch', of: 'unit', recordId: id, base, fields: { siteId } }),
+      );
+      return change({ add: moves, remove: conflict.fields.length === 0 ? [row.id] : [] });
+    },
+
     /** Settles one field that two changed: mine is set on top of theirs, or theirs stands. */
     settle(row: OutboxRow, field: string, choice: 'mine' | 'theirs'): Promise<void> {
       const { conflict, operation } = row;
@@ -221,7 +263,7 @@ export function outboxOn({ store, newId, clock, clockOffsetMs, onWaiting, onFaul
       const mine: Operation | undefined =
         choice === 'mine' && of
           ? {
-              ...made(),
+              ...stamp(),
               kind: 'patch',
               of: operation.of,
               recordId: target,

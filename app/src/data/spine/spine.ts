@@ -107,6 +107,7 @@ export function startSpine({ openStore, post = postSync, onTold, carryOver }: Sp
     clockOffsetMs: () => clockOffset,
     tabs: { tell: () => channel?.postMessage('outbox') },
     onFault,
+    onKept: () => setStatus({ fault: undefined }),
     onWaiting: () => {
       if (!asked) askToStay();
       asked = true;
@@ -139,6 +140,7 @@ export function startSpine({ openStore, post = postSync, onTold, carryOver }: Sp
     while (!over.aborted) {
       let step: Step;
       try {
+        await outbox.keepAgain();
         step = await sender.step();
       } catch (error) {
         onFault(error);

@@ -26,6 +26,7 @@ export const allDone = ({ operations }: SyncRequest): Outcome =>
 export function phone(says: (request: SyncRequest) => Outcome = allDone, store: Store = memoryStore()) {
   const requests: SyncRequest[] = [];
   const faults: unknown[] = [];
+  const kept: boolean[] = [];
   let now = 1_000_000;
   let answer = says;
   let clockOffset = 0;
@@ -36,6 +37,7 @@ export function phone(says: (request: SyncRequest) => Outcome = allDone, store: 
     clockOffsetMs: () => clockOffset,
     onWaiting: () => undefined,
     onFault: (error) => faults.push(error),
+    onKept: () => kept.push(true),
     tabs: { tell: () => undefined },
   });
   const sender = senderOn({
@@ -57,6 +59,7 @@ export function phone(says: (request: SyncRequest) => Outcome = allDone, store: 
     sender,
     requests,
     faults,
+    kept,
     /** Ids of what was sent, request by request. */
     sent: () => requests.map(({ operations }) => operations.map(({ id }) => id)),
     says: (next: (request: SyncRequest) => Outcome) => (answer = next),

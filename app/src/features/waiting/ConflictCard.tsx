@@ -2,6 +2,7 @@ import { format } from 'date-fns/format';
 import { Pressable, View } from 'react-native';
 import type { OutboxRow } from '../../data/spine/store';
 import { spine } from '../../data/theSpine';
+import { ActionButton } from '../../ui/page';
 import { Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import { fieldName, valueText } from './fieldNames';
@@ -23,11 +24,14 @@ export function ConflictCard({ row, of }: { readonly row: OutboxRow; readonly of
       }}
     >
       <Txt bold>{of}</Txt>
-      <Txt size={15}>Changed here and elsewhere. Touch the one that holds.</Txt>
+      {fields.length > 0 && <Txt size={15}>Changed here and elsewhere. Touch the one that holds.</Txt>}
       {sameName && (
-        <Txt size={15}>
-          {sameName.name} was made on another phone already: it is kept as one place. What differs is yours to choose.
-        </Txt>
+        <>
+          <Txt size={15}>{sameName.name} was made on another phone already. Is it the same place?</Txt>
+          <ActionButton quiet onPress={() => void spine().outbox.sameSite(row)}>
+            It is one place: use theirs
+          </ActionButton>
+        </>
       )}
       {fields.map(({ field, yours, theirs, by, at }) => (
         <View key={field} role="group" aria-label={fieldName(field)} style={{ gap: 6 }}>
