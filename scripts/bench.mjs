@@ -21,5 +21,5 @@ await benchPlanPage(chromium);
 await benchPage(chromium);
 await benchAirway(chromium);
 await benchServer();
-await benchSpine();
+await benchSpine(chromium);
 await benchDownload();

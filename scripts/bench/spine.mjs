@@ -6,6 +6,7 @@ import { performance } from 'node:perf_hooks';
 import { gzipSync } from 'node:zlib';
 import { DATA_SET, fillDataSet } from './dataSet.mjs';
 import { row } from './median.mjs';
+import { benchSites } from './sitesPage.mjs';
 import { startServer } from './server.mjs';
 
 const ROUNDS = 60;
@@ -109,7 +110,7 @@ async function crowd(url, cursor) {
 }
 
 /** The server with a shop of years in it. */
-export async function benchSpine() {
+export async function benchSpine(chromium) {
   const folder = mkdtempSync(path.join(tmpdir(), 'huff-bench-'));
   try {
     await (await startServer(folder, { demo: false })).stop();
@@ -152,6 +153,7 @@ export async function benchSpine() {
       'ms',
       'aim: under 30',
     );
+    await benchSites(chromium, url, DATA_SET.units);
     const set = await workingSet(url);
     row('a new phone’s working set', set.seconds.toFixed(2), 's', `aim: under 3; ${set.records} records`);
     row(

@@ -6,6 +6,7 @@ import { useMemo, useState } from 'react';
 import { v4 as uuid } from 'uuid';
 import { heldVisit, isOf, rowsOf } from './spine/outbox';
 import type { ToldPart, ToldVisit } from './spine/store';
+import { toldParts } from './spine/toldParts';
 import type { Kept } from './records';
 import { spine, toldKey } from './theSpine';
 import { laidOver, sendingOf, useOutboxLoaded, useOutboxRows, useSyncStatus } from './useOutbox';
@@ -63,11 +64,7 @@ async function fetchVisit(id: string): Promise<WholeTold | null> {
     factCount: facts.length,
     ...(known?.summary ? { summary: known.summary } : {}),
   };
-  const parts: ToldPart[] = [
-    ...visit.readings.map((record): ToldPart => ({ visitId: id, id: record.id, of: 'reading', record })),
-    ...facts.map((record): ToldPart => ({ visitId: id, id: record.id, of: 'fact', record })),
-    ...photos.map((record): ToldPart => ({ visitId: id, id: record.id, of: 'photo', record })),
-  ];
+  const parts = toldParts(id, { readings: visit.readings, facts, photos });
   await store.write({ records: [head], parts });
   return whole(head, parts);
 }

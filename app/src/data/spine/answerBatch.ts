@@ -1,5 +1,6 @@
 import { recordWith, type Change, type OperationResult, type RecordKind, type SyncAnswer } from '@huff/contract/spine';
 import type { OutboxRow, Store, StoreBatch, ToldPart, ToldRecord, ToldVisit } from './store';
+import { toldParts } from './toldParts';
 
 /** A record of which the store now has something else. */
 export interface ToldId {
@@ -29,12 +30,7 @@ async function toldOf(
     factCount,
     ...(summary ? { summary } : {}),
   };
-  const parts: ToldPart[] = [
-    ...readings.map((one): ToldPart => ({ visitId, id: one.id, of: 'reading', record: one })),
-    ...facts.map((one): ToldPart => ({ visitId, id: one.id, of: 'fact', record: one })),
-    ...photos.map((one): ToldPart => ({ visitId, id: one.id, of: 'photo', record: one })),
-  ];
-  return { record, parts };
+  return { record, parts: toldParts(visitId, { readings, facts, photos }) };
 }
 
 /** An operation as it stands after the server answered for it; undefined when it is done. */

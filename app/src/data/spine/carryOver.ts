@@ -3,6 +3,7 @@ import { fieldsOf, headOf, visitChange, type Operation, type RecordKind } from '
 import { openDB } from 'idb';
 import { v4 as uuid } from 'uuid';
 import type { OutboxRow, Store, ToldPart, ToldRecord, ToldVisit } from './store';
+import { toldParts } from './toldParts';
 
 /** Records as the app kept them before there was a spine: each with the time a client saved it, units with the name of their site. */
 type Old<T> = T & { readonly id: string; readonly savedAt?: string; readonly siteName?: string };
@@ -84,10 +85,7 @@ export function carriedOver({ cache, draft, fixes }: OldPhone, now: string): Car
     })),
     ...[...sites.map(plain<SiteDto>), ...standIns.values()].map((site) => told('site', site)),
   ];
-  const parts = visits.flatMap((visit): ToldPart[] => [
-    ...visit.readings.map((record): ToldPart => ({ visitId: visit.id, id: record.id, of: 'reading', record })),
-    ...(visit.facts ?? []).map((record): ToldPart => ({ visitId: visit.id, id: record.id, of: 'fact', record })),
-  ]);
+  const parts = visits.flatMap((visit) => toldParts(visit.id, visit));
 
   const row = (operation: Operation, state: 'held' | 'waiting'): Omit<OutboxRow, 'order'> => ({
     id: operation.id,

@@ -1,5 +1,5 @@
-import { Pressable } from 'react-native';
 import type { useEarlierVisits } from '../../data/visits';
+import { TextButton } from '../../ui/page';
 import { Txt } from '../../ui/text';
 
 interface EarlierProps {
@@ -17,15 +17,5 @@ export function Earlier({ begun, earlier, onBegin }: EarlierProps) {
     );
   if (begun && !earlier.hasMore)
     return <Txt color="softInk">{earlier.visits.length > 0 ? 'That is all.' : 'No earlier visit.'}</Txt>;
-  return (
-    <Pressable
-      role="button"
-      onPress={begun ? earlier.more : onBegin}
-      style={{ minHeight: 48, justifyContent: 'center' }}
-    >
-      <Txt bold color="action">
-        Earlier visits
-      </Txt>
-    </Pressable>
-  );
+  return <TextButton onPress={begun ? earlier.more : onBegin}>Earlier visits</TextButton>;
 }

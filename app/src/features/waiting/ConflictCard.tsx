@@ -5,25 +5,15 @@ import { spine } from '../../data/theSpine';
 import { ActionButton } from '../../ui/page';
 import { Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
+import { WaitingCard } from './WaitingCard';
 import { fieldName, valueText } from './fieldNames';
 
 /** One thing that two changed: both values with who and when; a touch on one chooses it. */
 export function ConflictCard({ row, of }: { readonly row: OutboxRow; readonly of: string }) {
-  const palette = usePalette();
   const { fields = [], sameName } = row.conflict ?? {};
   const settle = (field: string, choice: 'mine' | 'theirs') => void spine().outbox.settle(row, field, choice);
   return (
-    <View
-      style={{
-        backgroundColor: palette.sheet,
-        borderWidth: 1,
-        borderColor: palette.line,
-        borderRadius: 6,
-        padding: 12,
-        gap: 10,
-      }}
-    >
-      <Txt bold>{of}</Txt>
+    <WaitingCard of={of}>
       {fields.length > 0 && <Txt size={15}>Changed here and elsewhere. Touch the one that holds.</Txt>}
       {sameName && (
         <>
@@ -54,7 +44,7 @@ export function ConflictCard({ row, of }: { readonly row: OutboxRow; readonly of
           </View>
         </View>
       ))}
-    </View>
+    </WaitingCard>
   );
 }
 

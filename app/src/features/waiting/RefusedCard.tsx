@@ -1,11 +1,12 @@
 import { useState } from 'react';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
 import { HelperText, TextInput } from 'react-native-paper';
 import type { OutboxRow } from '../../data/spine/store';
 import { spine } from '../../data/theSpine';
-import { ActionButton } from '../../ui/page';
+import { ActionButton, TextButton } from '../../ui/page';
 import { Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
+import { WaitingCard } from './WaitingCard';
 import { fieldName } from './fieldNames';
 import { mendable, mended } from './mending';
 import { operationWords } from './operationWords';
@@ -20,17 +21,7 @@ export function RefusedCard({ row, of }: { readonly row: OutboxRow; readonly of:
   const [dropping, setDropping] = useState(false);
   const again = () => void spine().outbox.sendAgain(row, mended(operation, typed));
   return (
-    <View
-      style={{
-        backgroundColor: palette.sheet,
-        borderWidth: 1,
-        borderColor: palette.line,
-        borderRadius: 6,
-        padding: 12,
-        gap: 8,
-      }}
-    >
-      <Txt bold>{of}</Txt>
+    <WaitingCard of={of}>
       {fields.length === 0 && <Txt figures>{operationWords(operation)}</Txt>}
       <View style={{ backgroundColor: palette.outside, borderRadius: 6, padding: 10 }}>
         <Txt>{problem?.detail ?? 'The server gave no reason.'}</Txt>
@@ -49,23 +40,15 @@ export function RefusedCard({ row, of }: { readonly row: OutboxRow; readonly of:
       ))}
       <ActionButton onPress={again}>{fields.length > 0 ? 'Send it so' : 'Send it again'}</ActionButton>
       <View style={{ flexDirection: 'row', gap: 24 }}>
-        <Quiet onPress={() => saveOutboxFile([row])}>Save to a file</Quiet>
+        <TextButton onPress={() => saveOutboxFile([row])}>Save to a file</TextButton>
         {dropping ? (
-          <Quiet onPress={() => void spine().outbox.drop(row)}>{`Drop it: ${operationWords(operation)}`}</Quiet>
+          <TextButton
+            onPress={() => void spine().outbox.drop(row)}
+          >{`Drop it: ${operationWords(operation)}`}</TextButton>
         ) : (
-          <Quiet onPress={() => setDropping(true)}>Drop it…</Quiet>
+          <TextButton onPress={() => setDropping(true)}>Drop it…</TextButton>
         )}
       </View>
-    </View>
-  );
-}
-
-function Quiet({ onPress, children }: { readonly onPress: () => void; readonly children: string }) {
-  return (
-    <Pressable role="button" onPress={onPress} style={{ minHeight: 48, justifyContent: 'center', flexShrink: 1 }}>
-      <Txt bold color="action">
-        {children}
-      </Txt>
-    </Pressable>
+    </WaitingCard>
   );
 }

@@ -1,5 +1,6 @@
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
 import { useOutboxRows, useSyncStatus } from '../../data/useOutbox';
+import { TextButton } from '../../ui/page';
 import { Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import { saveOutboxFile } from './outboxFile';
@@ -13,17 +14,7 @@ export function StorageNotice() {
   return (
     <View role="alert" style={{ backgroundColor: palette.outside, borderRadius: 6, padding: 12, gap: 4 }}>
       <Txt>{fault}</Txt>
-      {rows.length > 0 && (
-        <Pressable
-          role="button"
-          onPress={() => saveOutboxFile(rows)}
-          style={{ minHeight: 48, justifyContent: 'center' }}
-        >
-          <Txt bold color="action">
-            Save to a file
-          </Txt>
-        </Pressable>
-      )}
+      {rows.length > 0 && <TextButton onPress={() => saveOutboxFile(rows)}>Save to a file</TextButton>}
     </View>
   );
 }

@@ -1,11 +1,11 @@
 import { orderKey, type RecordKind } from '@huff/contract/spine';
 import { useMemo, type ReactNode } from 'react';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
 import { useListedNames } from '../../data/names';
 import { useOutboxRows, useSyncStatus } from '../../data/useOutbox';
 import { spine } from '../../data/theSpine';
 import type { OutboxRow } from '../../data/spine/store';
-import { ActionButton, Page } from '../../ui/page';
+import { ActionButton, Page, TextButton } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import { syncWords } from '../today/syncWords';
@@ -70,17 +70,7 @@ export function WaitingPage() {
             ))}
           </Section>
         )}
-        {rows.length > 0 && (
-          <Pressable
-            role="button"
-            onPress={() => saveOutboxFile(rows)}
-            style={{ minHeight: 48, justifyContent: 'center' }}
-          >
-            <Txt bold color="action">
-              Save all of it to a file
-            </Txt>
-          </Pressable>
-        )}
+        {rows.length > 0 && <TextButton onPress={() => saveOutboxFile(rows)}>Save all of it to a file</TextButton>}
         {held > 0 && (
           <Txt size={15} color="softInk">
             The open check is kept on this phone as well. It is sent once you save it.

@@ -2,3 +2,4 @@ export * from './ActionButton';
 export * from './Page';
 export * from './PaperRoot';
 export * from './PlacesBar';
+export * from './TextButton';
