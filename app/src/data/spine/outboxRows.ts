@@ -1,0 +1,105 @@
+import type { OutboxRow, Store, StoreBatch } from './store';
+
+/** Without the order, which the store gives. */
+export type NewRow = Omit<OutboxRow, 'order'>;
+
+/** What other tabs of this phone are told. */
+export interface TabChannel {
+  readonly tell: () => void;
+}
+
+export interface RowsOptions {
+  readonly store: Store;
+  /** Told after something was added that may be sent. */
+  readonly onWaiting: () => void;
+  /** Told when it could not be kept; what was done stays on the screen. */
+  readonly onFault: (error: unknown) => void;
+  /** Told when what could not be kept is kept after all. */
+  readonly onKept: () => void;
+  readonly tabs: TabChannel;
+}
+
+const withoutOrder = ({ id, operation, state, problem, conflict }: NewRow): NewRow => ({
+  id,
+  operation,
+  state,
+  ...(problem ? { problem } : {}),
+  ...(conflict ? { conflict } : {}),
+});
+
+/**
+ * The rows of the outbox: in memory at once, so that the screen follows; on disk a moment later, one row an operation, never written anew as
+ * a whole.
+ */
+export function outboxRows({ store, onWaiting, onFault, onKept, tabs }: RowsOptions) {
+  /** As the store gave it. */
+  let stored: readonly OutboxRow[] = [];
+  /** Done here and not on disk yet. */
+  let unwritten: readonly OutboxRow[] = [];
+  /** Of those, what the disk would not take: it is tried again with whatever comes next. */
+  let unkept: ReadonlySet<string> = new Set();
+  let rows: readonly OutboxRow[] = [];
+  let loaded = false;
+  const listeners = new Set<() => void>();
+
+  function tell(): void {
+    const ids = new Set(stored.map(({ id }) => id));
+    rows = [...stored, ...unwritten.filter(({ id }) => !ids.has(id))];
+    for (const listener of listeners) listener();
+  }
+
+  /** Takes the outbox as the store has it: after the server answered, or another tab wrote. */
+  async function reload(): Promise<void> {
+    stored = await store.outbox();
+    loaded = true;
+    tell();
+  }
+
+  /** Changes the outbox in memory, then on disk. */
+  async function change(batch: StoreBatch): Promise<void> {
+    const add = batch.add ?? [];
+    const from = rows.at(-1)?.order ?? 0;
+    const added = add.map((row, i): OutboxRow => ({ ...row, order: from + 1 + i }));
+    const gone = new Set(batch.remove ?? []);
+    const now = new Map((batch.update ?? []).map((row) => [row.id, row]));
+    const after = (list: readonly OutboxRow[]) =>
+      list.filter(({ id }) => !gone.has(id)).map((row) => now.get(row.id) ?? row);
+    stored = after(stored);
+    unwritten = [...after(unwritten), ...added];
+    tell();
+    const late = unwritten.filter(({ id }) => unkept.has(id));
+    try {
+      await store.write({ ...batch, add: [...late, ...add].map(withoutOrder) });
+    } catch (error) {
+      unkept = new Set([...unkept, ...added.map(({ id }) => id)]);
+      onFault(error);
+      return;
+    }
+    const written = new Set([...late, ...added].map(({ id }) => id));
+    if (late.length > 0) {
+      unkept = new Set([...unkept].filter((id) => !written.has(id)));
+      if (unkept.size === 0) onKept();
+    }
+    stored = await store.outbox();
+    unwritten = unwritten.filter(({ id }) => !written.has(id));
+    tell();
+    tabs.tell();
+    if (rows.some(({ state }) => state === 'waiting')) onWaiting();
+  }
+
+  return {
+    subscribe(listener: () => void): () => void {
+      listeners.add(listener);
+      return () => void listeners.delete(listener);
+    },
+    rows: () => rows,
+    /** Whether the phone's own store was read yet. */
+    isLoaded: () => loaded,
+    reload,
+    change,
+    /** Tries again to keep what the disk would not take. */
+    keepAgain: (): Promise<void> => (unkept.size > 0 ? change({}) : Promise.resolve()),
+  };
+}
+
+export type OutboxRows = ReturnType<typeof outboxRows>;
