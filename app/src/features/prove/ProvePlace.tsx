@@ -75,7 +75,7 @@ export function ProvePlace({ visit, parted, paneWidth, onPort, onMethod, onFix, 
   const keep = () => {
     const record = proven && provenUnit(visit, proven, new Date().toISOString());
     if (ofUnit && parted.after && record)
-      units.change(ofUnit, unitAfter(ofUnit.record, parted.after, record), 'Kept on the unit.');
+      units.change(ofUnit, unitAfter(ofUnit.record, parted.after, record), 'The unit’s record is changed.');
   };
   return frame({
     main: (

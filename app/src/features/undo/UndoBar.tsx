@@ -13,7 +13,8 @@ export function UndoBar() {
       onDismiss={dismissUndo}
       duration={SHOWN_MS}
       action={{ label: 'Undo', onPress: () => offered?.undo() }}
-      wrapperStyle={{ bottom: 56, maxWidth: 760 }}
+      // Above: the next action of the page is in its foot, and must stay in reach.
+      wrapperStyle={{ top: 60, bottom: 'auto', maxWidth: 760 }}
     >
       {offered?.words ?? ''}
     </Snackbar>
