@@ -1,0 +1,78 @@
+import { memoryStore } from './memoryStore';
+import type { Outcome, Post } from './post';
+import { startSpine, type Spine } from './spine';
+import { allDone, visit } from './testing';
+import type { Store } from './store';
+
+const until = async (holds: () => boolean) => {
+  for (let i = 0; i < 200 && !holds(); i += 1) await new Promise((go) => setTimeout(go, 5));
+  expect(holds()).toBe(true);
+};
+let running: Spine | undefined;
+afterEach(() => running?.stop());
+
+/** A spine on a store in memory; what it said about its state. */
+function begin(post: Post, store: Store = { ...memoryStore(), lasting: true }, carryOver?: (store: Store) => Promise<void>) {
+  const told: unknown[] = [];
+  running = startSpine({ openStore: () => Promise.resolve(store), post, onTold: (one) => void told.push(one), carryOver });
+  return { spine: running, told, store };
+}
+const says = (outcome: (request: Parameters<Post>[0]) => Outcome): Post => (request) => Promise.resolve(outcome(request));
+
+test('it asks when it begins, sends what is added by itself, and says how it stands', async () => {
+  const { spine, told } = begin(says(allDone));
+  await until(() => spine.status().phase === 'upToDate');
+  expect(spine.status()).toEqual({ phase: 'upToDate', everTold: true });
+  await spine.outbox.open(visit('v1'));
+  await spine.outbox.save('v1');
+  await until(() => spine.outbox.rows().length === 0);
+  expect(told.length).toBeGreaterThanOrEqual(2);
+});
+
+test('without an answer it waits, and goes on when a person asks', async () => {
+  let silent = true;
+  const { spine } = begin(says((request) => (silent ? { kind: 'noAnswer' } : allDone(request))));
+  await until(() => spine.status().phase === 'noAnswer');
+  expect(spine.status().everTold).toBe(false);
+  silent = false;
+  spine.wake();
+  await until(() => spine.status().phase === 'upToDate');
+});
+
+test('what an earlier app kept is brought over before anything is sent', async () => {
+  const sent: number[] = [];
+  const { spine } = begin(
+    says((request) => {
+      sent.push(request.operations.length);
+      return allDone(request);
+    }),
+    undefined,
+    (store) => {
+      const operation = { id: 'old', madeAt: '2026-05-12T10:00:00Z', kind: 'patch' as const, of: 'site' as const, recordId: 's1', base: 0, fields: { altitudeFt: 5 } };
+      return store.write({ add: [{ id: 'old', operation, state: 'waiting' }] });
+    },
+  );
+  await until(() => spine.status().phase === 'upToDate');
+  expect(sent[0]).toBe(1);
+});
+
+test('a browser that keeps nothing is told of; storage that is full as well, until there is room', async () => {
+  const nothing = begin(says(allDone), memoryStore());
+  await until(() => nothing.spine.status().fault !== undefined);
+  expect(nothing.spine.status().fault).toContain('keeps nothing');
+  nothing.spine.stop();
+
+  const store: Store = { ...memoryStore(), lasting: true };
+  const full = begin(says(() => ({ kind: 'noAnswer' })), store);
+  await until(() => full.spine.status().phase === 'noAnswer');
+  const write = store.write.bind(store);
+  store.write = () => Promise.reject(new DOMException('full', 'QuotaExceededError'));
+  const warn = jest.spyOn(console, 'warn').mockImplementation(() => undefined);
+  await full.spine.outbox.open(visit('v1'));
+  expect(full.spine.status().fault).toContain('storage is full');
+  store.write = write;
+  full.spine.wake();
+  await until(() => full.spine.status().fault === undefined);
+  expect(await store.outbox()).toHaveLength(3);
+  warn.mockRestore();
+});
