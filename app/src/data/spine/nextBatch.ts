@@ -26,10 +26,10 @@ const waitingByKey = (rows: readonly OutboxRow[]) => {
 };
 
 /** As many of them, in their order, as go into one request. The first always goes: were it too large, the server says so. */
-function fitting(operations: readonly Operation[]): Operation[] {
+function fitting(operations: readonly Operation[], most: number = SYNC_LIMITS.operations): Operation[] {
   let bytes = 0;
   const taken: Operation[] = [];
-  for (const operation of operations.slice(0, SYNC_LIMITS.operations)) {
+  for (const operation of operations.slice(0, most)) {
     bytes += JSON.stringify(operation).length;
     if (taken.length > 0 && bytes > SYNC_LIMITS.bytes) break;
     taken.push(operation);
@@ -52,7 +52,8 @@ export function nextBatch(rows: readonly OutboxRow[], troubles: ReadonlyMap<stri
     .map(([key, operations]) => ({ operations, ...troubles.get(key)! }))
     .sort((a, b) => a.times - b.times);
   const due = troubled.find(({ notBefore }) => notBefore <= now);
-  if (due) return { operations: fitting(due.operations) };
+  // Ever fewer at a time: what is too much for a request or a signal goes piece by piece, and the one at fault stands alone in the end.
+  if (due) return { operations: fitting(due.operations, Math.max(1, SYNC_LIMITS.operations >> due.times)) };
   const times = troubled.map(({ notBefore }) => notBefore);
   return { operations: [], ...(times.length > 0 ? { nextAt: Math.min(...times) } : {}) };
 }

@@ -200,6 +200,16 @@ describe('what else may come back', () => {
     for (let i = 0; i < 4; i += 1) await one.sender.step();
     expect(states(one)).toEqual([['a', 'refused']]);
   });
+  test('of a record that is too much at once ever fewer go, until the one at fault stands alone', async () => {
+    const one = await withWaiting(...Array.from({ length: 40 }, (_, i) => patch(`op ${i}`, 'u1')));
+    const tooMuch = ({ operations }: SyncRequest) => operations.length > 10 || operations.some(({ id }) => id === 'op 3');
+    one.says((request) => (tooMuch(request) ? problem(413) : allDone(request)));
+    for (let i = 0; i < 60; i += 1) {
+      const { waitMs } = await one.sender.step();
+      one.wait(Math.min(waitMs, 70_000));
+    }
+    expect(states(one)).toEqual([['op 3', 'refused']]);
+  });
   test('a cursor the server does not know: the phone begins anew, and loses nothing', async () => {
     const one = await withWaiting(patch('a', 'u1'));
     await one.store.write({ meta: { cursor: 'shop.99' } });

@@ -116,6 +116,7 @@ export function senderOn({ store, post, now, random, newId, onStored, onClock, o
     const operations = sent.map(({ operation }) => operation);
     const alone = operations.length === 1;
     if (status < 500 && alone && problem) {
+      for (const key of keysOf(operations)) troubles.delete(key);
       await store.write({ update: sent.map((row) => ({ ...row, state: 'refused', problem })) });
       await onStored({ records: [] });
       return { phase: 'upToDate', waitMs: 0 };
