@@ -37,6 +37,8 @@ export interface SenderOptions {
 
 const FIRST_WAIT_MS = 1000;
 const LONGEST_WAIT_MS = 60_000;
+/** More failures than these say no more. */
+const MOST_TIMES = 8;
 /** With nothing to send, the server is asked so often. */
 export const ASK_EVERY_MS = 60_000;
 
@@ -65,11 +67,19 @@ export function senderOn({ store, post, now, random, newId, onStored, onClock, o
 
   const keysOf = (operations: readonly Operation[]) => new Set(operations.map(orderKey));
 
-  function trouble(operations: readonly Operation[], waits: boolean): void {
+  /** These could not be sent. @param by whether nobody answered, the whole request failed, or the server named each of them */
+  function trouble(operations: readonly Operation[], by: 'silence' | 'request' | 'name'): void {
     for (const key of keysOf(operations)) {
-      const times = (troubles.get(key)?.times ?? 0) + 1;
-      troubles.set(key, { times, notBefore: waits ? now() + backoff(times) : 0 });
+      const times = Math.min(MOST_TIMES, (troubles.get(key)?.times ?? 0) + 1);
+      const notBefore = by === 'silence' ? 0 : now() + backoff(times);
+      troubles.set(key, { times, notBefore, ...(by === 'name' ? { alone: true } : {}) });
     }
+  }
+
+  /** Something went through: it may have been the signal. The others go in larger groups again. */
+  function forgive(): void {
+    for (const [key, one] of troubles)
+      if (!one.alone && one.times > 1) troubles.set(key, { ...one, times: one.times - 1 });
   }
 
   async function taken(outcome: Outcome & { kind: 'answer' }, sent: readonly OutboxRow[], pulled: boolean): Promise<Step> {
@@ -79,8 +89,9 @@ export function senderOn({ store, post, now, random, newId, onStored, onClock, o
     const failed = new Set(answer.results.filter(({ status }) => status === 'failed').map(({ id }) => id));
     trouble(
       operations.filter(({ id }) => failed.has(id)),
-      true,
+      'name',
     );
+    if (operations.length > failed.size) forgive();
     misses = 0;
     onClock(clockOffsetMs(new Date(now()).toISOString(), answer.serverTime));
     if (pulled) askedAt = answer.more ? undefined : now();
@@ -121,8 +132,9 @@ export function senderOn({ store, post, now, random, newId, onStored, onClock, o
       await onStored({ records: [] });
       return { phase: 'upToDate', waitMs: 0 };
     }
-    // Together they are not taken: from now on each record goes by itself.
-    trouble(operations, status >= 500);
+    // Together they are not taken: from now on they go in smaller groups.
+    if (status >= 500) trouble(operations, 'request');
+    else trouble(operations, 'silence');
     return { phase: 'serverTrouble', waitMs: backoff(misses) };
   }
 
@@ -146,7 +158,7 @@ export function senderOn({ store, post, now, random, newId, onStored, onClock, o
       if (outcome.kind === 'problem') return rejected(outcome, sent);
       misses += 1;
       // It may be the signal, it may be this request: if it is, the others must not wait for it.
-      if (outcome.kind === 'noAnswer') trouble(operations, false);
+      if (outcome.kind === 'noAnswer') trouble(operations, 'silence');
       return { phase: outcome.kind, waitMs: backoff(misses) };
     },
     /** The signal is back, or a person asks: what waited for its time goes now. */
