@@ -23,7 +23,7 @@ export function useFixChoice(visitId: string): [FixChoice, (choice: FixChoice) =
   const keep = useCallback(
     (choice: FixChoice) => {
       queryClient.setQueryData(['fix-choice', visitId], choice);
-      void spine().store.then((store) => store.write({ meta: { [`fix/${visitId}`]: choice } }));
+      spine().note(`fix/${visitId}`, choice);
     },
     [visitId],
   );

@@ -16,6 +16,7 @@ export {
   SYNC_LIMITS,
   type SyncAnswer,
   type SyncRequest,
+  UNKNOWN_CURSOR,
   type VisitUpdate,
 } from './sync';
 export { headOf, isNoChange, visitChange, type VisitChange, withVisitChange } from './visitChange';

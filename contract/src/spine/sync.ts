@@ -22,6 +22,9 @@ export interface SyncRequest {
   readonly pull?: boolean;
 }
 
+/** Title of the problem that tells a phone to begin anew: its cursor is not of this shop, or of a state this server never had. */
+export const UNKNOWN_CURSOR = 'Unknown cursor';
+
 /** One field that two changed: both values stand, a person chooses. */
 export interface FieldConflict {
   readonly field: string;

@@ -1,3 +1,4 @@
+import { UNKNOWN_CURSOR } from '@huff/contract/spine';
 import { ProblemError } from '../http/problems';
 
 /** Where a phone stands. While `until` is set it gathers its first working set: visits of before the week are passed over up to there. */
@@ -17,15 +18,14 @@ export const cursorText = (shopId: string, { revision, until }: Cursor): string 
  */
 export function readCursor(text: string | null | undefined, shopId: string, now: number): Cursor {
   if (text === null || text === undefined) return { revision: -1, until: now };
-  const [shop, ...numbers] = text.split('.');
-  const [revision, until] = numbers.map((part) => (/^-?\d{1,15}$/.test(part) ? Number(part) : NaN));
-  const sound = numbers.length >= 1 && numbers.length <= 2 && !numbers.some((part) => !/^-?\d{1,15}$/.test(part));
-  if (!sound || shop !== short(shopId) || revision! > now || (until ?? 0) > now) {
+  const [, shop, revision, until] = /^([0-9a-f]{32})\.(-?\d{1,15})(?:\.(\d{1,15}))?$/.exec(text) ?? [];
+  const cursor = { revision: Number(revision), ...(until === undefined ? {} : { until: Number(until) }) };
+  if (shop !== short(shopId) || cursor.revision > now || (cursor.until ?? 0) > now) {
     throw new ProblemError(
       409,
-      'Unknown cursor',
+      UNKNOWN_CURSOR,
       'This cursor is not of this shop, or of a state this server never had. Begin again with a cursor of null.',
     );
   }
-  return { revision: revision!, ...(until === undefined ? {} : { until }) };
+  return cursor;
 }

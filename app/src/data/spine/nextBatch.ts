@@ -5,7 +5,7 @@ import type { OutboxRow } from './store';
 export interface Trouble {
   readonly times: number;
   /** The server itself named this record: it goes by itself. */
-  readonly alone?: boolean;
+  readonly alone: boolean;
   /** ms of this phone's clock; 0 for at once. */
   readonly notBefore: number;
 }

@@ -46,6 +46,16 @@ describe('the open check', () => {
       'v1 create held',
     ]);
   });
+  test('with nothing but a photo is begun: it is held with its photo, and saved with it', async () => {
+    const one = phone();
+    await one.outbox.open(visit('v1', { readings: [], facts: [] }));
+    const record = { id: 'p1', visitId: 'v1', item: 'filter', savedAt: '2026-05-12T10:00:00Z', jpeg: 'x' };
+    await one.outbox.add({ id: 'photo', madeAt: record.savedAt, kind: 'add', of: 'photo', recordId: 'v1', record });
+    expect(stateOf(one)).toEqual(['held']);
+    await one.outbox.open(visit('v2', { readings: [], facts: [] }));
+    const states = one.outbox.rows().map(({ state, operation: { kind, recordId } }) => `${recordId} ${kind} ${state}`);
+    expect(states).toEqual(['v1 create waiting', 'v1 add waiting', 'v2 create held']);
+  });
   test('two tabs of one phone write rows beside each other: neither loses the other’s', async () => {
     const store = memoryStore();
     const [one, two] = [phone(undefined, store), phone(undefined, store)];

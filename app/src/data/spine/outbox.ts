@@ -48,6 +48,10 @@ export function outboxOn({ newId, clock, clockOffsetMs, ...options }: OutboxOpti
     state,
   });
 
+  /** What is done at a check that is not saved yet is held back with it. */
+  const stateOf = (visitId: string): OutboxRow['state'] =>
+    rows().some(({ state, operation }) => state === 'held' && operation.recordId === visitId) ? 'held' : 'waiting';
+
   /** Marks what was taken by a clock that is off: until the server says so itself, it stands in its right place here. */
   function marked<T extends object>(record: T): T {
     const offsetMs = clockOffsetMs();
@@ -95,13 +99,13 @@ export function outboxOn({ newId, clock, clockOffsetMs, ...options }: OutboxOpti
         ? change({ add: [newRow({ ...stamp(), kind: 'patch', of, recordId, base, fields })] })
         : Promise.resolve(),
 
-    add: (operation: Operation) => change({ add: [newRow(operation)] }),
+    /** Something made elsewhere: a photo. At an open check it is held with the rest of it. */
+    add: (operation: Operation) => change({ add: [newRow(operation, stateOf(operation.recordId))] }),
 
     /** A change of a visit, made to the version that was on the screen. */
     changeVisit(base: number, from: VisitDto, to: VisitDto): Promise<void> {
-      const state = rows().some((row) => row.state === 'held' && row.operation.recordId === to.id) ? 'held' : 'waiting';
       const operations = visitOperations(to.id, base, from, to);
-      return operations.length > 0 ? change({ add: operations.map((one) => newRow(one, state)) }) : Promise.resolve();
+      return operations.length > 0 ? change({ add: operations.map((one) => newRow(one, stateOf(to.id))) }) : Promise.resolve();
     },
 
     /** Opens a check that is not saved yet, with what was done to it since it was empty. */

@@ -1,4 +1,4 @@
-import { clockOffsetMs, orderKey, type Operation } from '@huff/contract/spine';
+import { clockOffsetMs, orderKey, UNKNOWN_CURSOR, type Operation } from '@huff/contract/spine';
 import { answerBatch, type ToldId } from './answerBatch';
 import { nextBatch, type Trouble } from './nextBatch';
 import type { Outcome, Post } from './post';
@@ -60,19 +60,19 @@ export function senderOn({ store, post, now, random, newId, onStored, onClock, o
 
   async function deviceId(): Promise<string> {
     if (device) return device;
-    device = (await store.meta<string>('device')) ?? newId();
-    await store.write({ meta: { device } });
+    const known = await store.meta<string>('device');
+    device = known ?? newId();
+    if (!known) await store.write({ meta: { device } });
     return device;
   }
 
   const keysOf = (operations: readonly Operation[]) => new Set(operations.map(orderKey));
 
-  /** These could not be sent. @param by whether nobody answered, the whole request failed, or the server named each of them */
-  function trouble(operations: readonly Operation[], by: 'silence' | 'request' | 'name'): void {
+  /** These could not be sent. @param waits the server has trouble with them, so they come later; @param alone it named each of them */
+  function trouble(operations: readonly Operation[], { waits = false, alone = false } = {}): void {
     for (const key of keysOf(operations)) {
       const times = Math.min(MOST_TIMES, (troubles.get(key)?.times ?? 0) + 1);
-      const notBefore = by === 'silence' ? 0 : now() + backoff(times);
-      troubles.set(key, { times, notBefore, ...(by === 'name' ? { alone: true } : {}) });
+      troubles.set(key, { times, notBefore: waits ? now() + backoff(times) : 0, alone });
     }
   }
 
@@ -89,7 +89,7 @@ export function senderOn({ store, post, now, random, newId, onStored, onClock, o
     const failed = new Set(answer.results.filter(({ status }) => status === 'failed').map(({ id }) => id));
     trouble(
       operations.filter(({ id }) => failed.has(id)),
-      'name',
+      { waits: true, alone: true },
     );
     if (operations.length > failed.size) forgive();
     misses = 0;
@@ -119,7 +119,7 @@ export function senderOn({ store, post, now, random, newId, onStored, onClock, o
     misses += 1;
     if (status === 429 || status === 503)
       return { phase: 'serverTrouble', waitMs: retryAfterMs ?? backoff(misses) };
-    if (problem?.title === 'Unknown cursor') {
+    if (problem?.title === UNKNOWN_CURSOR) {
       // The server was put back to an earlier state, or is another: begin anew. What waits is sent all the same.
       await store.write({ meta: { cursor: null } });
       return { phase: 'serverTrouble', waitMs: misses > 2 ? backoff(misses) : 0 };
@@ -133,8 +133,7 @@ export function senderOn({ store, post, now, random, newId, onStored, onClock, o
       return { phase: 'upToDate', waitMs: 0 };
     }
     // Together they are not taken: from now on they go in smaller groups.
-    if (status >= 500) trouble(operations, 'request');
-    else trouble(operations, 'silence');
+    trouble(operations, { waits: status >= 500 });
     return { phase: 'serverTrouble', waitMs: backoff(misses) };
   }
 
@@ -158,14 +157,14 @@ export function senderOn({ store, post, now, random, newId, onStored, onClock, o
       if (outcome.kind === 'problem') return rejected(outcome, sent);
       misses += 1;
       // It may be the signal, it may be this request: if it is, the others must not wait for it.
-      if (outcome.kind === 'noAnswer') trouble(operations, 'silence');
+      if (outcome.kind === 'noAnswer') trouble(operations);
       return { phase: outcome.kind, waitMs: backoff(misses) };
     },
     /** The signal is back, or a person asks: what waited for its time goes now. */
     encourage(): void {
       misses = 0;
       askedAt = undefined;
-      for (const [key, { times }] of troubles) troubles.set(key, { times, notBefore: 0 });
+      for (const [key, one] of troubles) troubles.set(key, { ...one, notBefore: 0 });
     },
   };
 }

@@ -76,3 +76,32 @@ test('a browser that keeps nothing is told of; storage that is full as well, unt
   expect(await store.outbox()).toHaveLength(3);
   warn.mockRestore();
 });
+
+test('what is added while a request is on its way is not slept over', async () => {
+  const store: Store = { ...memoryStore(), lasting: true };
+  const { spine } = begin(says(allDone), store);
+  await until(() => spine.status().phase === 'upToDate');
+  const outbox = store.outbox.bind(store);
+  let added = false;
+  // Between the last look at the outbox and falling asleep.
+  store.outbox = async () => {
+    const rows = await outbox();
+    if (!added) {
+      added = true;
+      await spine.outbox.create('site', { id: 's1', name: 'Quay' } as never);
+    }
+    return rows;
+  };
+  spine.wake();
+  await until(() => added && spine.outbox.rows().length === 0);
+});
+
+test('a tab that does not send learns of the server’s telling from the one that does', async () => {
+  const channel = new BroadcastChannel('huff');
+  const { spine } = begin(says(() => ({ kind: 'noAnswer' })));
+  await until(() => spine.status().phase === 'noAnswer');
+  expect(spine.status().everTold).toBe(false);
+  channel.postMessage('told');
+  await until(() => spine.status().everTold);
+  channel.close();
+});

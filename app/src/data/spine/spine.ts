@@ -20,6 +20,8 @@ export interface Spine {
   readonly outbox: Outbox;
   readonly status: () => SpineStatus;
   readonly onStatus: (listener: () => void) => () => void;
+  /** Notes something for this phone alone, outside the outbox. */
+  readonly note: (key: string, value: unknown) => void;
   /** Asks the server now. */
   readonly wake: () => void;
   readonly stop: () => void;
@@ -56,11 +58,17 @@ function askToStay(): void {
   if (typeof navigator !== 'undefined' && navigator.storage?.persist) void navigator.storage.persist().catch(() => false);
 }
 
-/** Waits; sooner when woken or stopped. */
+/** Waits; sooner when woken or stopped. Who is woken while awake does not fall asleep after: nothing that came meanwhile is slept over. */
 function sleeper() {
   let awake: () => void = () => undefined;
+  let woken = false;
   return {
-    wake: () => awake(),
+    wake: () => {
+      woken = true;
+      awake();
+    },
+    /** From here on, being woken counts for the next sleep. */
+    begin: () => (woken = false),
     sleep: (ms: number, over: AbortSignal) =>
       new Promise<void>((resolve) => {
         const done = () => {
@@ -71,7 +79,7 @@ function sleeper() {
         const timer = ms === Infinity ? undefined : setTimeout(done, ms);
         awake = done;
         over.addEventListener('abort', done);
-        if (over.aborted) done();
+        if (woken || over.aborted) done();
       }),
   };
 }
@@ -97,7 +105,8 @@ export function startSpine({ openStore, post = postSync, onTold, carryOver }: Sp
     return store;
   });
   const store = lateStore(opening);
-  const { sleep, wake } = sleeper();
+  const note = (key: string, value: unknown) => void store.write({ meta: { [key]: value } }).catch(onFault);
+  const { sleep, wake, begin } = sleeper();
   let asked = false;
   let clockOffset = 0;
   const outbox = outboxOn({
@@ -125,7 +134,7 @@ export function startSpine({ openStore, post = postSync, onTold, carryOver }: Sp
     onClock: (offsetMs) => {
       clockOffset = offsetMs;
       // For the next start without a signal.
-      if (Math.abs(offsetMs) > CLOCK_WORTH_TELLING_MS) void store.write({ meta: { clockOffset } }).catch(onFault);
+      if (Math.abs(offsetMs) > CLOCK_WORTH_TELLING_MS) note('clockOffset', offsetMs);
     },
     onStored: async (told) => {
       // First what the server told, then the outbox: nothing is gone from the screen between the two.
@@ -138,6 +147,7 @@ export function startSpine({ openStore, post = postSync, onTold, carryOver }: Sp
   const send = async (over: AbortSignal) => {
     await opening;
     while (!over.aborted) {
+      begin();
       let step: Step;
       try {
         await outbox.keepAgain();
@@ -156,7 +166,10 @@ export function startSpine({ openStore, post = postSync, onTold, carryOver }: Sp
     wake();
   };
   const hear = ({ data }: MessageEvent<unknown>) => {
-    if (data === 'told') void Promise.resolve(onTold(undefined)).then(outbox.reload).catch(onFault);
+    if (data === 'told') {
+      setStatus({ everTold: true });
+      void Promise.resolve(onTold(undefined)).then(outbox.reload).catch(onFault);
+    }
     else if (data === 'outbox') void outbox.reload().catch(onFault);
     else if (data === 'waiting') wake();
     else if (data === 'ask') encourage();
@@ -172,6 +185,8 @@ export function startSpine({ openStore, post = postSync, onTold, carryOver }: Sp
   }
   void opening.then(outbox.reload).catch(onFault);
   const stopSending = oneSender(send);
+  // Another tab may be the one that sends: it says how it stands.
+  channel?.postMessage('ask');
   return {
     store: opening,
     outbox,
@@ -180,6 +195,7 @@ export function startSpine({ openStore, post = postSync, onTold, carryOver }: Sp
       listeners.add(listener);
       return () => void listeners.delete(listener);
     },
+    note,
     wake() {
       // The tab that sends may be another one.
       channel?.postMessage('ask');
