@@ -13,19 +13,21 @@ import { photoRoutes } from './photos/routes';
 import { recordRoutes } from './rest/recordRoutes';
 import { syncRoutes } from './sync/routes';
 import { visitRoutes } from './rest/visitRoutes';
-import { resultsBeside } from './visits/results';
+import type { ResultsBeside } from './visits/results';
 import { webApp } from './web/webApp';
 
 export interface AppOptions {
   readonly db: Db;
   readonly state: ServerState;
   readonly log: Logger;
+  /** What lists say of visits, computed beside the requests. */
+  readonly results: ResultsBeside;
   /** The built app; none in API tests. */
   readonly webFolder?: string;
 }
 
 /** Everything the server answers, without listening. */
-export function createApp({ db, state, log, webFolder }: AppOptions): Express {
+export function createApp({ db, state, log, results, webFolder }: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(requestLog(log));
@@ -48,14 +50,13 @@ export function createApp({ db, state, log, webFolder }: AppOptions): Express {
   app.use(compression());
   app.get('/api/health', health(state));
   app.use('/api', whenReady(state), express.json({ limit: '1mb', type: () => true }), supplyAuthor(DEMO_AUTHOR));
-  const beside = resultsBeside(db, log);
-  app.use('/api/sync', syncRoutes(db, log, beside));
+  app.use('/api/sync', syncRoutes(db, log, results));
   app.use('/api/blower-tables', recordRoutes(db, 'blowerTable'));
   app.use('/api/photos', photoRoutes(db));
   app.use('/api/shop', recordRoutes(db, 'shop'));
   app.use('/api/sites', recordRoutes(db, 'site'));
   app.use('/api/units', recordRoutes(db, 'unit'));
-  app.use('/api/visits', visitRoutes(db, beside));
+  app.use('/api/visits', visitRoutes(db, results));
   app.use('/api', () => {
     throw notFound('address');
   });

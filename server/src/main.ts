@@ -11,7 +11,7 @@ import { openPglite } from './db/pgliteDb';
 import { loadDemo } from './demo/loadDemo';
 import { ensureShop } from './shop/ensureShop';
 import { ServerState } from './health/state';
-import { refreshResults } from './visits/results';
+import { refreshResults, resultsBeside } from './visits/results';
 
 /** After this long, connections that are still busy are cut. */
 const STOP_WITHIN_MS = 8000;
@@ -21,7 +21,8 @@ async function serve(): Promise<void> {
   const log = pino({ level: config.logLevel });
   const state = new ServerState();
   const db = new LateDb();
-  const server = createServer(createApp({ db, state, log, webFolder: config.webFolder }));
+  const results = resultsBeside(db, log);
+  const server = createServer(createApp({ db, state, log, results, webFolder: config.webFolder }));
 
   const opening = (async () => {
     db.open(await openPglite(path.join(config.dataFolder, 'db')));
@@ -30,8 +31,10 @@ async function serve(): Promise<void> {
     if (config.demo) await loadDemo(db, new Date());
     if (state.phase === 'starting') state.phase = 'ready';
   })();
-  // What lists say is brought up to date beside the requests.
-  const refreshing = opening.then(() => refreshResults(db, log, () => state.phase !== 'ready'));
+  // What lists say is brought up to date beside the requests; what fails of it is due at the next start.
+  const refreshing = opening
+    .then(() => refreshResults(db, log, () => state.phase !== 'ready'))
+    .catch((error: unknown) => log.error({ err: error }, 'results were not brought up to date'));
 
   let stopping: Promise<void> | undefined;
   const stop = (code: number) =>
@@ -42,6 +45,7 @@ async function serve(): Promise<void> {
       const cut = setTimeout(() => server.closeAllConnections(), STOP_WITHIN_MS);
       await Promise.allSettled([closed, opening, refreshing]);
       clearTimeout(cut);
+      await results.settled();
       await db.close();
       process.exit(code);
     })());
@@ -63,7 +67,6 @@ async function serve(): Promise<void> {
   try {
     await opening;
     console.log('Huff is ready.');
-    await refreshing;
   } catch (error) {
     console.error(`Huff cannot open its data. ${(error as Error).message}`);
     void stop(1);

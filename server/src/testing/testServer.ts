@@ -7,6 +7,7 @@ import { migrate } from '../db/migrate';
 import { openPglite } from '../db/pgliteDb';
 import { ensureShop } from '../shop/ensureShop';
 import { ServerState } from '../health/state';
+import { resultsBeside } from '../visits/results';
 
 /** A migrated database in memory, from the template that Jest's global set-up makes. */
 export async function testDb(): Promise<Db> {
@@ -21,6 +22,8 @@ export async function testServer() {
   const db = await testDb();
   const state = new ServerState();
   state.phase = 'ready';
-  const app = createApp({ db, state, log: pino({ level: 'silent' }) });
-  return { db, state, http: request(app) };
+  const log = pino({ level: 'silent' });
+  const results = resultsBeside(db, log);
+  const app = createApp({ db, state, log, results });
+  return { db, state, results, http: request(app) };
 }
