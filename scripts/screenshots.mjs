@@ -3,7 +3,7 @@ import { chromium } from '@playwright/test';
 import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { startServer } from './bench/server.mjs';
+import { startServer } from './setup/server.mjs';
 import { ensureBuilt } from './setup/build.mjs';
 import { ensureChromium } from './setup/chromium.mjs';
 import { SCENES } from './screenshots/scenes.mjs';

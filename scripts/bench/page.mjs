@@ -3,7 +3,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { median, row } from './median.mjs';
-import { startServer } from './server.mjs';
+import { startServer } from '../setup/server.mjs';
 
 const SLOW_DOWN = 4;
 const ROUNDS = 15;

@@ -1,42 +1,13 @@
-import { spawn } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
-import { once } from 'node:events';
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { performance } from 'node:perf_hooks';
+import { startServer } from '../setup/server.mjs';
 import { median, row } from './median.mjs';
 
 const CONNECTIONS = 8;
 const SECONDS = 4;
-
-/** Starts the built server on a data folder and waits until it is ready. */
-export async function startServer(dataFolder, { demo = true } = {}) {
-  const from = performance.now();
-  const child = spawn(process.execPath, ['server/dist/main.mjs'], {
-    stdio: ['ignore', 'pipe', 'inherit'],
-    env: { ...process.env, PORT: '0', HUFF_DATA: dataFolder, HUFF_DEMO: demo ? '1' : '0', HUFF_LOG: 'warn' },
-  });
-  let said = '';
-  await new Promise((resolve, reject) => {
-    child.once('exit', (code) => reject(new Error(`The server ended with ${code}.`)));
-    child.stdout.on('data', (chunk) => {
-      said += chunk;
-      if (said.includes('Huff is ready.')) resolve();
-    });
-  });
-  return {
-    url: /http:\/\/[\d.:]+/.exec(said)[0],
-    readyAfterMs: performance.now() - from,
-    residentMB: () => Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${child.pid}/status`, 'utf8'))[1]) / 1000,
-    peakMB: () => Number(/VmHWM:\s+(\d+)/.exec(readFileSync(`/proc/${child.pid}/status`, 'utf8'))[1]) / 1000,
-    async stop() {
-      const gone = once(child, 'exit');
-      child.kill('SIGTERM');
-      await gone;
-    },
-  };
-}
 
 async function perSecond(request) {
   let done = 0;

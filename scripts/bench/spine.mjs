@@ -7,7 +7,7 @@ import { gzipSync } from 'node:zlib';
 import { DATA_SET, fillDataSet } from './dataSet.mjs';
 import { row } from './median.mjs';
 import { benchSites } from './sitesPage.mjs';
-import { startServer } from './server.mjs';
+import { startServer } from '../setup/server.mjs';
 
 const ROUNDS = 60;
 const CLIENTS = 200;

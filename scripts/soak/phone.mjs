@@ -1,6 +1,8 @@
 import { randomUUID } from 'node:crypto';
 
 const DAY_MS = 86_400_000;
+/** A phone that is not empty by then never will be. */
+const DRAIN_WITHIN_MS = 10 * 60_000;
 const CONDITIONS = { door: 'on', filter: 'in', coil: 'wet' };
 const sleep = (ms) => new Promise((go) => setTimeout(go, ms));
 
@@ -125,7 +127,8 @@ export function soakPhone({ spine, network, random, shared, log }) {
     stop: () => (over = true),
     /** Until nothing waits and nothing is new; what is in dispute is settled. */
     async drain() {
-      for (let round = 0; round < 2000; round += 1) {
+      const until = Date.now() + DRAIN_WITHIN_MS;
+      while (Date.now() < until) {
         sender.encourage();
         const { phase, waitMs } = await sender.step();
         await settle();
