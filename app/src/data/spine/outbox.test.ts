@@ -123,7 +123,9 @@ test('a site that another made as well: units put on it go to theirs', async () 
   await one.outbox.create('site', { id: 'mine', name: 'quay' } as never);
   await one.outbox.create('unit', { id: 'u1', siteId: 'mine' } as never);
   await one.sender.step();
-  await one.outbox.sameSite(one.outbox.rows()[0]!);
+  const [conflict] = one.outbox.rows();
+  expect(conflict).toMatchObject({ state: 'conflict', operation: { recordId: 'mine' } });
+  await one.outbox.sameSite(conflict!);
   expect(one.outbox.rows().map(({ operation }) => operation)).toEqual([
     expect.objectContaining({ kind: 'patch', of: 'unit', recordId: 'u1', fields: { siteId: 'theirs' } }),
   ]);

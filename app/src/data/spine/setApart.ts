@@ -14,6 +14,26 @@ interface ApartOptions {
 /** What a person can do with operations that were refused, or that another's change stands against. */
 export function setApart({ store, outbox, newId, stamp, newRow }: ApartOptions) {
   const { rows, change } = outbox;
+
+  /** What puts the units of a site that was made here on the one that another made; nothing where there is no such site. */
+  async function unitsMoved({ conflict, operation }: OutboxRow): Promise<NewRow[]> {
+    if (!conflict?.sameName) return [];
+    const { recordId } = operation;
+    const siteId = conflict.sameName.recordId;
+    const here = (await store.all('unit')).filter(({ record }) => record.siteId === recordId);
+    const made = rows().filter(
+      ({ operation: one }) =>
+        one.kind === 'create' && one.of === 'unit' && (one.record as { siteId?: string }).siteId === recordId,
+    );
+    const units = new Map<string, number>([
+      ...made.map(({ operation: one }) => [one.recordId, 0] as const),
+      ...here.map(({ id, revision }) => [id, revision] as const),
+    ]);
+    return [...units].map(([id, base]) =>
+      newRow({ ...stamp(), kind: 'patch', of: 'unit', recordId: id, base, fields: { siteId } }),
+    );
+  }
+
   return {
     /** Takes an operation off: it will not be done. */
     drop: (row: OutboxRow) => change({ remove: [row.id] }),
@@ -37,33 +57,15 @@ export function setApart({ store, outbox, newId, stamp, newRow }: ApartOptions) 
       });
     },
 
-    /** The site that was made here is the one another made: units that were put on it go there. */
+    /** The site that was made here is the one another made: theirs stands, with the units that were put on mine. */
     async sameSite(row: OutboxRow): Promise<void> {
-      const { conflict, operation } = row;
-      if (!conflict?.sameName) return;
-      const { recordId } = operation;
-      const siteId = conflict.sameName.recordId;
-      const here = (await store.all('unit')).filter(({ record }) => record.siteId === recordId);
-      const made = rows().filter(
-        (other) =>
-          other.operation.kind === 'create' &&
-          other.operation.of === 'unit' &&
-          (other.operation.record as { siteId?: string }).siteId === recordId,
-      );
-      const units = new Map<string, number>([
-        ...made.map((other) => [other.operation.recordId, 0] as const),
-        ...here.map(({ id, revision }) => [id, revision] as const),
-      ]);
-      const moves = [...units].map(([id, base]) =>
-        newRow({ ...stamp(), kind: 'patch', of: 'unit', recordId: id, base, fields: { siteId } }),
-      );
-      return change({ add: moves, remove: conflict.fields.length === 0 ? [row.id] : [] });
+      return change({ add: await unitsMoved(row), remove: [row.id] });
     },
 
     /** Settles one field that two changed: mine is set on top of theirs, or theirs stands. */
-    settle(row: OutboxRow, field: string, choice: 'mine' | 'theirs'): Promise<void> {
+    async settle(row: OutboxRow, field: string, choice: 'mine' | 'theirs'): Promise<void> {
       const { conflict, operation } = row;
-      if (!conflict || operation.kind === 'add') return Promise.resolve();
+      if (!conflict || operation.kind === 'add') return;
       const of = conflict.fields.find((one) => one.field === field);
       const left = conflict.fields.filter((one) => one.field !== field);
       const target = conflict.sameName?.recordId ?? operation.recordId;
@@ -82,7 +84,8 @@ export function setApart({ store, outbox, newId, stamp, newRow }: ApartOptions) 
         ...(left.length > 0
           ? { update: [{ ...row, conflict: { ...conflict, fields: left } }] }
           : { remove: [row.id] }),
-        add: mine ? [newRow(mine)] : [],
+        // The last of them settles which site it is as well.
+        add: [...(left.length === 0 ? await unitsMoved(row) : []), ...(mine ? [newRow(mine)] : [])],
       });
     },
   };

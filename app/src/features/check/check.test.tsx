@@ -127,7 +127,8 @@ test('a drop that was read but cannot be judged yet is not called unread', () =>
 });
 
 test('a clock that was off is told in words; one that was right is not', () => {
-  expect([-86_400_000, 2 * 3_600_000, -150_000, 900, undefined].map(clockWords)).toEqual([
+  expect([-86_400_000, -86_399_300, 2 * 3_600_000, -150_000, 900, undefined].map(clockWords)).toEqual([
+    'the phone’s clock was 1 day ahead',
     'the phone’s clock was 1 day ahead',
     'the phone’s clock was 2 hours behind',
     'the phone’s clock was 3 minutes ahead',

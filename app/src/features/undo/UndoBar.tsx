@@ -1,22 +1,48 @@
-import { Snackbar } from 'react-native-paper';
+import { useEffect } from 'react';
+import { Pressable, View } from 'react-native';
 import { dismissUndo, useUndoable } from '../../data/undo';
+import { Txt } from '../../ui/text';
+import { usePalette } from '../../ui/theme';
 
 /** Long enough to be read and reached with gloves on. */
 const SHOWN_MS = 8000;
 
-/** What was just changed, and the way to take it back. */
+/**
+ * What was just changed, and the way to take it back. It stands in the page, under it, and makes the page a little shorter: laid over it, it
+ * would lie on the stations or on the next action.
+ */
 export function UndoBar() {
   const offered = useUndoable();
+  const palette = usePalette();
+  useEffect(() => {
+    if (!offered) return undefined;
+    const timer = setTimeout(dismissUndo, SHOWN_MS);
+    return () => clearTimeout(timer);
+  }, [offered]);
+  if (!offered) return null;
+  const undo = () => {
+    offered.undo();
+    dismissUndo();
+  };
   return (
-    <Snackbar
-      visible={offered !== undefined}
-      onDismiss={dismissUndo}
-      duration={SHOWN_MS}
-      action={{ label: 'Undo', onPress: () => offered?.undo() }}
-      // Above: the next action of the page is in its foot, and must stay in reach.
-      wrapperStyle={{ top: 60, bottom: 'auto', maxWidth: 760 }}
+    <View
+      role="status"
+      style={{
+        backgroundColor: palette.ink,
+        flexDirection: 'row',
+        alignItems: 'center',
+        paddingHorizontal: 16,
+        gap: 16,
+      }}
     >
-      {offered?.words ?? ''}
-    </Snackbar>
+      <Txt size={15} style={{ flex: 1, color: palette.paper }}>
+        {offered.words}
+      </Txt>
+      <Pressable role="button" onPress={undo} style={{ minHeight: 48, minWidth: 64, justifyContent: 'center' }}>
+        <Txt bold align="right" style={{ color: palette.paper, textDecorationLine: 'underline' }}>
+          Undo
+        </Txt>
+      </Pressable>
+    </View>
   );
 }

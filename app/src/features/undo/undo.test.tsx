@@ -31,3 +31,18 @@ test('where nothing changed nothing is sent or offered', () => {
   expect(mockPatch).not.toHaveBeenCalled();
   expect(screen.queryByText('Altitude of Quay changed.')).toBeNull();
 });
+
+test('the offer goes by itself, and with the touch that takes it', () => {
+  jest.useFakeTimers();
+  renderThemed(<UndoBar />);
+  const change = () => act(() => sites.change(kept, { ...kept.record, altitudeFt: 700 }, 'Altitude of Quay changed.'));
+  change();
+  act(() => void jest.advanceTimersByTime(7000));
+  expect(screen.getByText('Undo')).toBeTruthy();
+  act(() => void jest.advanceTimersByTime(2000));
+  expect(screen.queryByText('Undo')).toBeNull();
+  change();
+  fireEvent.press(screen.getByText('Undo'));
+  expect(screen.queryByText('Undo')).toBeNull();
+  jest.useRealTimers();
+});

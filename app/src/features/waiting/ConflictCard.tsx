@@ -1,5 +1,7 @@
 import { format } from 'date-fns/format';
+import { useState } from 'react';
 import { Pressable, View } from 'react-native';
+import { TextInput } from 'react-native-paper';
 import type { OutboxRow } from '../../data/spine/store';
 import { spine } from '../../data/theSpine';
 import { ActionButton } from '../../ui/page';
@@ -7,6 +9,7 @@ import { Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import { WaitingCard } from './WaitingCard';
 import { fieldName, valueText } from './fieldNames';
+import { mended } from './mending';
 
 /** One thing that two changed: both values with who and when; a touch on one chooses it. */
 export function ConflictCard({ row, of }: { readonly row: OutboxRow; readonly of: string }) {
@@ -14,14 +17,11 @@ export function ConflictCard({ row, of }: { readonly row: OutboxRow; readonly of
   const settle = (field: string, choice: 'mine' | 'theirs') => void spine().outbox.settle(row, field, choice);
   return (
     <WaitingCard of={of}>
-      {fields.length > 0 && <Txt size={15}>Changed here and elsewhere. Touch the one that holds.</Txt>}
-      {sameName && (
-        <>
-          <Txt size={15}>{sameName.name} was made on another phone already. Is it the same place?</Txt>
-          <ActionButton quiet onPress={() => void spine().outbox.sameSite(row)}>
-            It is one place: use theirs
-          </ActionButton>
-        </>
+      {sameName && <SameName row={row} name={sameName.name} />}
+      {fields.length > 0 && (
+        <Txt size={15}>
+          {sameName ? 'Or take one place of both: ' : 'Changed here and elsewhere. '}Touch the one that holds.
+        </Txt>
       )}
       {fields.map(({ field, yours, theirs, by, at }) => (
         <View key={field} role="group" aria-label={fieldName(field)} style={{ gap: 6 }}>
@@ -45,6 +45,35 @@ export function ConflictCard({ row, of }: { readonly row: OutboxRow; readonly of
         </View>
       ))}
     </WaitingCard>
+  );
+}
+
+/** A place of this name was made on another phone: it is the same, or it needs another name. */
+function SameName({ row, name }: { readonly row: OutboxRow; readonly name: string }) {
+  const [typed, setTyped] = useState('');
+  const isNew = typed.trim() !== '' && typed.trim().toLowerCase() !== name.trim().toLowerCase();
+  return (
+    <View style={{ gap: 8 }}>
+      <Txt size={15}>{name} was made on another phone already. Is it the same place?</Txt>
+      <ActionButton quiet onPress={() => void spine().outbox.sameSite(row)}>
+        It is one place: use theirs
+      </ActionButton>
+      <TextInput
+        mode="outlined"
+        label="It is another: its name"
+        accessibilityLabel="It is another: its name"
+        value={typed}
+        onChangeText={setTyped}
+      />
+      {isNew && (
+        <ActionButton
+          quiet
+          onPress={() => void spine().outbox.sendAgain(row, mended(row.operation, { name: typed.trim() }))}
+        >
+          Keep it as a place of its own
+        </ActionButton>
+      )}
+    </View>
   );
 }
 

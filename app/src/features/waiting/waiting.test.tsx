@@ -11,7 +11,7 @@ import { byRecord, WaitingPage } from './WaitingPage';
 
 let mockRows: OutboxRow[] = [];
 let mockStatus: object;
-const mockOutbox = { settle: jest.fn(), sendAgain: jest.fn(), drop: jest.fn() };
+const mockOutbox = { settle: jest.fn(), sendAgain: jest.fn(), drop: jest.fn(), sameSite: jest.fn() };
 const mockWake = jest.fn();
 const mockSaveFile = jest.fn();
 jest.mock('expo-router', () => ({ router: { replace: jest.fn() }, usePathname: () => '/waiting' }));
@@ -172,6 +172,29 @@ describe('the page', () => {
     expect(mockOutbox.settle).toHaveBeenCalledWith(mockRows[0], 'altitudeFt', 'mine');
     fireEvent.press(screen.getByLabelText('Keep theirs: 700, by Technician'));
     expect(mockOutbox.settle).toHaveBeenCalledWith(mockRows[0], 'altitudeFt', 'theirs');
+  });
+  test('a place made twice is one, or gets a name of its own', () => {
+    const site: Operation = {
+      ...made('s'),
+      kind: 'create',
+      of: 'site',
+      recordId: 'mine',
+      record: { id: 'mine', name: 'heron mill' },
+    };
+    const conflict = { revision: 9, fields: [], sameName: { recordId: 'theirs', name: 'Heron Mill' } };
+    mockRows = [row(site, { state: 'conflict', conflict })];
+    renderThemed(<WaitingPage />);
+    fireEvent.press(screen.getByText('It is one place: use theirs'));
+    expect(mockOutbox.sameSite).toHaveBeenCalledWith(mockRows[0]);
+    const name = screen.getByLabelText('It is another: its name');
+    fireEvent.changeText(name, ' HERON mill');
+    expect(screen.queryByText('Keep it as a place of its own')).toBeNull();
+    fireEvent.changeText(name, 'Heron Mill annex');
+    fireEvent.press(screen.getByText('Keep it as a place of its own'));
+    expect(mockOutbox.sendAgain).toHaveBeenCalledWith(
+      mockRows[0],
+      expect.objectContaining({ record: { id: 'mine', name: 'Heron Mill annex' } }),
+    );
   });
   test('what the storage lacks is said, and the open check is told of', () => {
     mockRows = [row(making, { state: 'held' })];
