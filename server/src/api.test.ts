@@ -87,6 +87,12 @@ describe('sites', () => {
   });
 });
 
+test('a second site of one name is told of, not dropped without a word', async () => {
+  const again = { id: uuid(33), name: ' lantern quay LIBRARY ', altitudeFt: 900 };
+  expect(problemOf(await put(`sites/${again.id}`, again).expect(409)).detail).toContain('Lantern Quay library');
+  await http.get(`/api/sites/${again.id}`).expect(404);
+});
+
 describe('facts', () => {
   const heat = { volts: 238, amps: 41.2, returnF: 70, supplyF: 101.5 };
   const fact = { id: uuid(20), kind: 'electricHeat', inputs: heat, takenAt: savedAt, replacesId: null };

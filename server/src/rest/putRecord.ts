@@ -6,6 +6,8 @@ import { matchedRevision } from './etag';
 import { carryOut } from '../sync/doOperation';
 import type { Author } from '../http/author';
 import type { Sender } from '../records/sender';
+import { conflict } from '../http/problems';
+import { RECORD_NAMES } from '../records/names';
 import { recordOf, type Kept } from '../records/records';
 
 /** Other programs write by the plain addresses: they are one device, with the server's clock. */
@@ -37,5 +39,9 @@ export async function putRecord<K extends RecordKind>(
   const operation: Operation = isNew
     ? { ...made, kind: 'create', record }
     : { ...made, kind: 'patch', base: matchedRevision(req, stored.revision), fields };
-  await carryOut(query, otherProgram(author), revision, operation);
+  const result = await carryOut(query, otherProgram(author), revision, operation);
+  if (result.status === 'conflict' && result.sameName)
+    throw conflict(
+      `There is a ${RECORD_NAMES[of]} “${result.sameName.name}” already. Change that one, or give this one another name.`,
+    );
 }

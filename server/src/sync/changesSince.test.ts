@@ -1,4 +1,4 @@
-import type { SyncAnswer, VisitSummary } from '@huff/contract/spine';
+import type { SyncAnswer, VisitSummary, VisitUpdate } from '@huff/contract/spine';
 import { randomUUID } from 'node:crypto';
 import { pino } from 'pino';
 import { DEMO_UNITS } from '../demo/units';
@@ -102,4 +102,60 @@ describe('what a new phone is given', () => {
     expect(seen).toHaveLength(count);
     expect([...seen].sort().reverse()).toEqual(seen);
   });
+});
+
+describe('what comes in several pages is whole all the same', () => {
+  /** More records than a page has, made between two changes of a visit. */
+  async function manyUnits(mine: ReturnType<typeof phone>) {
+    const units = Array.from({ length: 320 }, (_, i) => ({
+      ...DEMO_UNITS[0]!,
+      id: randomUUID(),
+      name: `Between ${i}`,
+    }));
+    for (let i = 0; i < units.length; i += 160)
+      await mine.sync(
+        units
+          .slice(i, i + 160)
+          .map((unit) => mine.operation({ kind: 'create', of: 'unit', recordId: unit.id, record: unit })),
+      );
+  }
+  /** All that a phone is told, page by page, of one visit. */
+  async function toldOf(one: ReturnType<typeof phone>, id: string) {
+    const updates: VisitUpdate[] = [];
+    for (let more = true; more;) {
+      const answer = await one.sync();
+      const change = changed(answer.changes, id);
+      if (change?.of === 'visit') updates.push(change.visit);
+      more = answer.more;
+    }
+    return updates;
+  }
+  test('to a new phone: what was read before the first page’s end and after it', async () => {
+    const { mine, visit } = await visitHere();
+    const [early, late] = [reading(-0.1), reading(-0.2)];
+    await mine.do(adding(visit, early));
+    await manyUnits(mine);
+    await mine.do(adding(visit, late));
+    const updates = await toldOf(phone(), visit.id);
+    expect(
+      updates
+        .at(-1)!
+        .readings.map(({ id }) => id)
+        .sort(),
+    ).toEqual([early.id, late.id].sort());
+    expect(updates.at(-1)!.head).toMatchObject({ title: visit.title });
+  }, 60_000);
+  test('to a phone that was away: fields and readings of before the page’s end and after it', async () => {
+    const { mine, visit, base } = await visitHere();
+    const away = phone();
+    await toldOf(away, visit.id);
+    const [early, late] = [reading(-0.1), reading(-0.2)];
+    await mine.do(setting('visit', visit.id, { tap: '7' }, base));
+    await mine.do(adding(visit, early));
+    await manyUnits(mine);
+    await mine.do(adding(visit, late));
+    const updates = await toldOf(away, visit.id);
+    expect(updates.flatMap(({ readings }) => readings.map(({ id }) => id)).sort()).toEqual([early.id, late.id].sort());
+    expect(updates.at(-1)!.head).toMatchObject({ tap: '7' });
+  }, 60_000);
 });

@@ -6,7 +6,7 @@ import { recordsOf } from '../records/records';
 import { factsOf } from '../visits/facts';
 import { readingsOf } from '../visits/readings';
 import { summariesOf } from '../visits/results';
-import { cursorText, type Cursor } from './cursor';
+import { cursorText, knownTo, type Cursor } from './cursor';
 
 /** What a phone at hand wants of visits: those of the last week. Older ones come by id. */
 const WORKING_SET = `interval '7 days'`;
@@ -18,7 +18,9 @@ interface Place {
 }
 
 /** What changed since the cursor, in the order of its last change, one more than a page. */
-function placesSince(query: Query, shopId: string, { revision, until }: Cursor): Promise<Place[]> {
+function placesSince(query: Query, shopId: string, { revision, run }: Cursor): Promise<Place[]> {
+  // A new phone's first run passes old visits over; what changes while it runs is told all the same.
+  const passedOverTo = run?.known === -1 ? run.until : -1;
   const parts = Object.entries(RECORD_TABLES).map(([kind, { table }]) => {
     const only = kind === 'visit' ? `AND (revision > $4 OR started_at > now() - ${WORKING_SET})` : '';
     return `(SELECT '${kind}' AS kind, id, revision FROM ${table}
@@ -28,7 +30,7 @@ function placesSince(query: Query, shopId: string, { revision, until }: Cursor):
     shopId,
     revision,
     SYNC_LIMITS.changes + 1,
-    until ?? -1,
+    passedOverTo,
   ]);
 }
 
@@ -108,17 +110,17 @@ async function recordChanges(
 
 const OTHERS = ['site', 'blowerTable', 'unit', 'shop'] as const;
 
-/** Records as they now stand; visits with what was added to them since the cursor. */
+/** Records as they now stand; visits with what was added to them since the phone last knew everything. */
 export async function recordsTold(
   query: Query,
   shopId: string,
   records: readonly (readonly [RecordKind, string])[],
-  { revision }: Cursor,
+  cursor: Cursor,
 ): Promise<Change[]> {
   const idsOf = (wanted: RecordKind) => [...new Set(records.filter(([kind]) => kind === wanted).map(([, id]) => id))];
   const changes: Change[] = [];
   for (const kind of OTHERS) changes.push(...(await recordChanges(query, kind, shopId, idsOf(kind))));
-  changes.push(...(await visitChanges(query, shopId, idsOf('visit'), revision)));
+  changes.push(...(await visitChanges(query, shopId, idsOf('visit'), knownTo(cursor))));
   return changes;
 }
 
@@ -143,11 +145,8 @@ export async function changesSince(
     cursor,
   );
   // A page ends with its last record; the last page where the shop stood.
-  const reached = more ? page.at(-1)!.revision : Math.max(now, cursor.revision);
-  const until = cursor.until !== undefined && reached < cursor.until ? cursor.until : undefined;
-  return {
-    changes,
-    cursor: cursorText(shopId, { revision: reached, ...(until === undefined ? {} : { until }) }),
-    more,
-  };
+  const next: Cursor = more
+    ? { revision: page.at(-1)!.revision, run: cursor.run ?? { known: cursor.revision, until: now } }
+    : { revision: Math.max(now, cursor.revision) };
+  return { changes, cursor: cursorText(shopId, next), more };
 }

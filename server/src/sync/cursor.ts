@@ -1,31 +1,43 @@
 import { UNKNOWN_CURSOR } from '@huff/contract/spine';
 import { ProblemError } from '../http/problems';
 
-/** Where a phone stands. While `until` is set it gathers its first working set: visits of before the week are passed over up to there. */
+/** A run of pages that is not at its end. */
+export interface Run {
+  /** Up to here the phone knew everything when the run began; −1 for one that knew nothing. What was added since is told, whatever the page. */
+  readonly known: number;
+  /** Where the shop stood when the run began. */
+  readonly until: number;
+}
+
+/** Where a phone stands in its shop's counter; within a run of pages, with where that began. */
 export interface Cursor {
   readonly revision: number;
-  readonly until?: number;
+  readonly run?: Run;
 }
 
 const short = (shopId: string) => shopId.replace(/-/g, '');
 
-export const cursorText = (shopId: string, { revision, until }: Cursor): string =>
-  [short(shopId), revision, ...(until === undefined ? [] : [until])].join('.');
+export const cursorText = (shopId: string, { revision, run }: Cursor): string =>
+  [short(shopId), revision, ...(run ? [run.known, run.until] : [])].join('.');
+
+/** Up to which revision a phone with this cursor knows everything. */
+export const knownTo = ({ revision, run }: Cursor): number => run?.known ?? revision;
 
 /**
  * @param now the shop's revision
  * @throws ProblemError 409 for a cursor of another shop, or one this server never gave: the phone begins anew
  */
 export function readCursor(text: string | null | undefined, shopId: string, now: number): Cursor {
-  if (text === null || text === undefined) return { revision: -1, until: now };
-  const [, shop, revision, until] = /^([0-9a-f]{32})\.(-?\d{1,15})(?:\.(\d{1,15}))?$/.exec(text) ?? [];
-  const cursor = { revision: Number(revision), ...(until === undefined ? {} : { until: Number(until) }) };
-  if (shop !== short(shopId) || cursor.revision > now || (cursor.until ?? 0) > now) {
+  if (text === null || text === undefined) return { revision: -1, run: { known: -1, until: now } };
+  const [, shop, at, known, until] = /^([0-9a-f]{32})\.(\d{1,15})(?:\.(-1|\d{1,15})\.(\d{1,15}))?$/.exec(text) ?? [];
+  const revision = Number(at);
+  const run = known === undefined ? undefined : { known: Number(known), until: Number(until) };
+  if (shop !== short(shopId) || revision > now || (run && (run.until > now || run.known > revision))) {
     throw new ProblemError(
       409,
       UNKNOWN_CURSOR,
       'This cursor is not of this shop, or of a state this server never had. Begin again with a cursor of null.',
     );
   }
-  return cursor;
+  return { revision, ...(run ? { run } : {}) };
 }

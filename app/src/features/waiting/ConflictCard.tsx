@@ -20,7 +20,9 @@ export function ConflictCard({ row, of }: { readonly row: OutboxRow; readonly of
       {sameName && <SameName row={row} name={sameName.name} />}
       {fields.length > 0 && (
         <Txt size={15}>
-          {sameName ? 'Or take one place of both: ' : 'Changed here and elsewhere. '}Touch the one that holds.
+          {sameName
+            ? 'Or it is one place, with the value you touch.'
+            : 'Changed here and elsewhere. Touch the one that holds.'}
         </Txt>
       )}
       {fields.map(({ field, yours, theirs, by, at }) => (
