@@ -1,5 +1,5 @@
-const http = require('node:http');
 const { getDefaultConfig } = require('expo/metro-config');
+const { createProxyMiddleware } = require('http-proxy-middleware');
 
 const config = getDefaultConfig(__dirname);
 
@@ -28,21 +28,7 @@ config.resolver.resolveRequest = (context, moduleName, platform) => {
 };
 
 // Development only: hands /api on to the Express server.
-const apiPort = Number(process.env.API_PORT ?? 3000);
-config.server.enhanceMiddleware = (metro) => (req, res, next) => {
-  if (!req.url.startsWith('/api/')) return metro(req, res, next);
-  const onward = http.request(
-    { host: '127.0.0.1', port: apiPort, path: req.url, method: req.method, headers: req.headers },
-    (answer) => {
-      res.writeHead(answer.statusCode, answer.headers);
-      answer.pipe(res);
-    },
-  );
-  onward.on('error', () => {
-    res.statusCode = 502;
-    res.end();
-  });
-  req.pipe(onward);
-};
+const api = createProxyMiddleware({ target: `http://127.0.0.1:${process.env.API_PORT ?? 3000}`, pathFilter: '/api' });
+config.server.enhanceMiddleware = (metro) => (req, res, next) => api(req, res, () => metro(req, res, next));
 
 module.exports = config;

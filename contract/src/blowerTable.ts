@@ -11,7 +11,7 @@ import {
   ValidateNested,
   type ValidationArguments,
 } from 'class-validator';
-import { Id, LineOfText, NumberIn } from './fields';
+import { Id, LineOfText, Moment, NumberIn } from './fields';
 import { between, LIMITS } from './limits';
 
 /** Each cell is a flow in range or null (blank: not allowed by the maker). */
@@ -153,6 +153,26 @@ function NumberInEach(): PropertyDecorator {
     });
 }
 
+/** What the maker's figures were taken with, and how he corrects them. */
+export class TableConditionsDto {
+  @IsIn(['wet', 'dry'], { message: 'The table’s coil is wet or dry.' })
+  @IsOptional()
+  coil?: 'wet' | 'dry' | null;
+
+  @NumberIn(LIMITS.volts, 'The table’s volts', 'V')
+  @IsOptional()
+  volts?: number | null;
+
+  @IsIn(['in', 'out'], { message: 'The table’s filter is in or out.' })
+  @IsOptional()
+  filter?: 'in' | 'out' | null;
+
+  /** What the maker multiplies the airflow by on a dry coil. */
+  @NumberIn(LIMITS.correctionFactor, 'The factor for a dry coil')
+  @IsOptional()
+  dryFactor?: number | null;
+}
+
 /** A maker's blower table in the shop's list. */
 export class BlowerTableDto extends TableFiguresDto {
   @Id('The table’s id')
@@ -167,4 +187,14 @@ export class BlowerTableDto extends TableFiguresDto {
   @NumberIn(LIMITS.tons, 'Tons')
   @IsOptional()
   tons?: number | null;
+
+  @ValidateNested({ message: 'The conditions must be an object.' })
+  @Type(() => TableConditionsDto)
+  @IsOptional()
+  conditions?: TableConditionsDto | null;
+
+  /** Out of the lists, never deleted. */
+  @Moment('The time it was archived')
+  @IsOptional()
+  archivedAt?: string | null;
 }

@@ -1,5 +1,5 @@
 import { applyDecorators } from './applyDecorators';
-import { IsISO8601, IsNumber, IsString, IsUUID, Length, Matches, Max, Min } from 'class-validator';
+import { IsISO8601, IsNumber, IsOptional, IsString, IsUUID, Length, Matches, Max, Min } from 'class-validator';
 import { between } from './limits';
 
 /** A finite number in a range. The type check stands nearest to the field, so that its message is the first shown. */
@@ -22,6 +22,10 @@ export const LineOfText = (range: { min: number; max: number }, what: string) =>
     Matches(/^\P{Cs}*$/u, { message: `${what} holds a broken character. Type it again.` }),
     IsString({ message: `${what} must be text.` }),
   );
+
+/** One line of text that may be left out. */
+export const OptionalLine = (range: { min: number; max: number }, what: string) =>
+  applyDecorators(LineOfText(range, what), IsOptional());
 
 /** An id made by the client. */
 export const Id = (what: string) => IsUUID(undefined, { message: `${what} must be a UUID.` });

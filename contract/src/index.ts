@@ -5,6 +5,7 @@ export * from './forms';
 export * from './limits';
 export * from './photo';
 export * from './plan';
+export * from './portPlace';
 export * from './problem';
 export * from './reading';
 export * from './setup';

@@ -36,6 +36,13 @@ export const LIMITS = {
   /** Two names and what parts them. */
   titleLength: { min: 1, max: 162 },
   tapLength: { min: 1, max: 16 },
+  plateText: { min: 1, max: 40 },
+  noteLine: { min: 1, max: 200 },
+  noteText: { min: 1, max: 1000 },
+  portPlaces: { min: 0, max: 6 },
+  filterSets: { min: 0, max: 6 },
+  correctionFactor: { min: 0.5, max: 1.5 },
+  laborAnHour: { min: 0, max: 1000 },
   photoBase64: { min: 100, max: 800_000 },
   smallPhotoBase64: { min: 100, max: 40_000 },
   csvBytes: { min: 1, max: 1_000_000 },

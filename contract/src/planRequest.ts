@@ -1,5 +1,5 @@
 import 'reflect-metadata';
-import { DEFAULT_RULES, moveOf, type RawInputs } from '@huff/core';
+import { moveOf, rulesOf, type RawInputs } from '@huff/core';
 import type { PlanRequest } from '@huff/core/fix';
 import { IsBoolean, IsOptional, registerDecorator } from 'class-validator';
 import { LIMITS } from './limits';
@@ -48,7 +48,7 @@ export function planRequest(
 ): PlanRequest | undefined {
   const { model, judgement, flow, looks, noSlower, doubt } = assessment;
   if (!model || !judgement.target || !flow) return undefined;
-  const rules = visitRules(visit, DEFAULT_RULES);
+  const rules = visitRules(visit, rulesOf(shop.rules));
   return {
     system: model.system,
     goal: {

@@ -11,7 +11,7 @@ import {
   type FilterPlace,
 } from '@huff/core';
 import { Type } from 'class-transformer';
-import { IsIn, IsOptional, ValidateNested } from 'class-validator';
+import { ArrayMaxSize, IsArray, IsIn, IsOptional, ValidateNested } from 'class-validator';
 import { LineOfText, NumberIn } from './fields';
 import { Inputs } from './inputs';
 import { LIMITS } from './limits';
@@ -27,6 +27,22 @@ export class ProvenPointDto {
   @LineOfText(LIMITS.tapLength, 'The tap')
   tap!: string;
 }
+
+/** Filters of one size, side by side. */
+export class FilterSetDto {
+  @NumberIn(LIMITS.filterCount, 'Filters')
+  count!: number;
+
+  @NumberIn(LIMITS.filterSideIn, 'Filter width', 'in.')
+  widthIn!: number;
+
+  @NumberIn(LIMITS.filterSideIn, 'Filter height', 'in.')
+  heightIn!: number;
+}
+
+/** What of a unit is only taken until somebody says it. */
+export const UNSAID = ['layout', 'motor'] as const;
+export type Unsaid = (typeof UNSAID)[number];
 
 /** What measuring the whole air path needs to know beyond table, tap and tons. All of it may be unknown. */
 export class SetupDto {
@@ -45,6 +61,20 @@ export class SetupDto {
   @NumberIn(LIMITS.filterSideIn, 'Filter height', 'in.')
   @IsOptional()
   filterHeightIn?: number | null;
+
+  /** Further sizes beside the first: odd cut-downs, a second bank. */
+  @ValidateNested({ each: true, message: 'Each set of filters has a count, a width and a height.' })
+  @Type(() => FilterSetDto)
+  @ArrayMaxSize(LIMITS.filterSets.max, { message: `At most ${LIMITS.filterSets.max} sizes of filters.` })
+  @IsArray({ message: 'Filter sets must be a list.' })
+  @IsOptional()
+  moreFilters?: FilterSetDto[] | null;
+
+  /** Air path and motor stand in the record always: these two were taken, not said. */
+  @IsIn(UNSAID, { each: true, message: `What was not said is ${UNSAID.join(' or ')}.` })
+  @IsArray({ message: 'What was not said must be a list.' })
+  @IsOptional()
+  unsaid?: Unsaid[] | null;
 
   /** Kind and depth of the filter's medium, as on its frame. */
   @IsIn(FILTER_MEDIA_IDS, { message: `The filter is one of ${FILTER_MEDIA_IDS.join(', ')}.` })
@@ -77,6 +107,16 @@ export class SetupDto {
   @NumberIn(LIMITS.volts, 'The table’s volts', 'V')
   @IsOptional()
   tableVolts?: number | null;
+
+  /** The table was taken with the filter in the cabinet, or without one. */
+  @IsIn(['in', 'out'], { message: 'The table’s filter is in or out.' })
+  @IsOptional()
+  tableFilter?: 'in' | 'out' | null;
+
+  /** What the maker multiplies the airflow by on a dry coil. */
+  @NumberIn(LIMITS.correctionFactor, 'The factor for a dry coil')
+  @IsOptional()
+  tableDryFactor?: number | null;
 
   @NumberIn(LIMITS.riseF, 'Lowest rise', '°F')
   @IsOptional()

@@ -3,15 +3,19 @@ import {
   MOVES,
   NO_PARTS,
   readBeltMark,
+  RULES_FORM,
+  shopRulesFaults,
   USUAL_HOURS,
   type DriveParts,
   type EnergyRules,
   type MoveFigures,
   type Sheave,
+  type ShopRules,
 } from '@huff/core';
 import { Type } from 'class-transformer';
 import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsOptional, registerDecorator, ValidateNested } from 'class-validator';
 import { Id, LineOfText, NumberIn } from './fields';
+import { Inputs } from './inputs';
 import { LIMITS } from './limits';
 
 /** What the shop takes for a move instead of the usual. */
@@ -90,6 +94,15 @@ export class ShopDto {
   @Id('The shop’s id')
   id!: string;
 
+  /** What it judges by; what it has not set is the usual. */
+  @Inputs(RULES_FORM, shopRulesFaults)
+  @IsOptional()
+  rules?: ShopRules | null;
+
+  @NumberIn(LIMITS.laborAnHour, 'Labor', 'an hour')
+  @IsOptional()
+  laborAnHour?: number | null;
+
   /** Mark before an amount of money. */
   @LineOfText({ min: 1, max: 4 }, 'The currency')
   currency!: string;
@@ -127,6 +140,8 @@ export const plainShop = (id: string): ShopDto => ({
   currency: '$',
   tariffPerKwh: null,
   hoursAYear: null,
+  laborAnHour: null,
+  rules: null,
   moves: [],
   sheaves: [],
   belts: [],

@@ -1,6 +1,7 @@
 import 'reflect-metadata';
-import { IsOptional } from 'class-validator';
-import { Id, LineOfText, NumberIn } from './fields';
+import { IsIn, IsOptional } from 'class-validator';
+import { CLIMATES, type Climate } from '@huff/core';
+import { Id, LineOfText, Moment, NumberIn, OptionalLine } from './fields';
 import { LIMITS } from './limits';
 
 /** A place with units. Its altitude thins the air of every one of them. */
@@ -14,4 +15,27 @@ export class SiteDto {
   @NumberIn(LIMITS.altitudeFt, 'Altitude', 'ft')
   @IsOptional()
   altitudeFt?: number | null;
+
+  /** Decides the target of its units, CFM a ton. */
+  @IsIn(CLIMATES, { message: 'The climate is usual, humid or dry.' })
+  @IsOptional()
+  climate?: Climate | null;
+
+  @OptionalLine(LIMITS.noteLine, 'The address')
+  address?: string | null;
+
+  /** Keys, gates, dogs, ladders. */
+  @OptionalLine(LIMITS.noteText, 'The access notes')
+  accessNotes?: string | null;
+
+  @OptionalLine(LIMITS.nameLength, 'The contact')
+  contact?: string | null;
+
+  @OptionalLine(LIMITS.plateText, 'The phone number')
+  phone?: string | null;
+
+  /** Out of the lists, never deleted. */
+  @Moment('The time it was archived')
+  @IsOptional()
+  archivedAt?: string | null;
 }

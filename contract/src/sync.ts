@@ -1,3 +1,4 @@
 /** How operations are checked. An entry of its own: the server's door, not loaded by the app. */
 export * from './operationDto';
 export * from './syncRequest';
+export { brokenText } from './text';

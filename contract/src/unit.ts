@@ -2,6 +2,8 @@ import 'reflect-metadata';
 import {
   LAYOUT_IDS,
   MOTOR_KINDS,
+  PLATE_FORM,
+  plateFaults,
   liftSystem,
   operate,
   STORED_FORM,
@@ -10,9 +12,11 @@ import {
   type System,
 } from '@huff/core';
 import { Type } from 'class-transformer';
-import { IsIn, IsOptional, registerDecorator, ValidateNested } from 'class-validator';
-import { Id, LineOfText, NumberIn } from './fields';
+import { ArrayMaxSize, IsArray, IsIn, IsOptional, registerDecorator, ValidateNested } from 'class-validator';
+import { Id, LineOfText, Moment, NumberIn, OptionalLine } from './fields';
+import { Inputs } from './inputs';
 import { LIMITS } from './limits';
+import { PortPlaceDto } from './portPlace';
 import { SetupDto } from './setup';
 
 /** What is known of a unit, wherever it is written down. Absent facts are null: never guessed. */
@@ -42,6 +46,11 @@ export class UnitFactsDto {
   @Type(() => SetupDto)
   @IsOptional()
   setup?: SetupDto | null;
+
+  /** What stands on its nameplate beside the maximum static. */
+  @Inputs(PLATE_FORM, plateFaults)
+  @IsOptional()
+  plate?: Record<string, unknown> | null;
 }
 
 /** A unit as it was proven: where fan and path met, and the system they are part of. */
@@ -99,4 +108,20 @@ export class UnitDto extends UnitFactsDto {
   @IsProven()
   @IsOptional()
   proven?: ProvenUnit | null;
+
+  /** Where its holes are. */
+  @ValidateNested({ each: true, message: 'Each hole has a port and a place.' })
+  @Type(() => PortPlaceDto)
+  @ArrayMaxSize(LIMITS.portPlaces.max, { message: `A unit has at most ${LIMITS.portPlaces.max} ports.` })
+  @IsArray({ message: 'Ports must be a list.' })
+  @IsOptional()
+  ports?: PortPlaceDto[] | null;
+
+  @OptionalLine(LIMITS.noteText, 'The notes')
+  notes?: string | null;
+
+  /** Out of the lists, never deleted. */
+  @Moment('The time it was archived')
+  @IsOptional()
+  archivedAt?: string | null;
 }

@@ -2,6 +2,7 @@ import {
   beltDriveOf,
   motorPlateOf,
   speedsOf,
+  targetPerTonSource,
   type PressureReading,
   type Rules,
   type UnitFacts,
@@ -38,10 +39,9 @@ export function unitFacts(visit: VisitDto): UnitFacts {
 
 /** The shop's rules with the target and the schools this visit was judged by, and where its target comes from. */
 export function visitRules(visit: VisitDto, shop: Rules): Rules {
-  const own = visit.cfmPerTon !== shop.cfmPerTon;
   return {
     ...shop,
-    sources: { ...shop.sources, ...(own ? { cfmPerTon: 'typed' as const } : {}) },
+    sources: { ...shop.sources, cfmPerTon: targetPerTonSource(shop, visit.cfmPerTon) },
     cfmPerTon: visit.cfmPerTon,
     school: visit.setup?.school ?? shop.school,
     dropSchool: visit.setup?.dropSchool ?? shop.dropSchool,
@@ -59,7 +59,12 @@ export function visitFacts(visit: VisitDto): VisitFacts<ReturnType<typeof pressu
     facts: visit.facts ?? [],
     altitudeFt: setup?.altitudeFt ?? undefined,
     lineVolts: setup?.lineVolts ?? undefined,
-    table: { coil: setup?.tableCoil ?? undefined, volts: setup?.tableVolts ?? undefined },
+    table: {
+      coil: setup?.tableCoil ?? undefined,
+      volts: setup?.tableVolts ?? undefined,
+      filter: setup?.tableFilter ?? undefined,
+      dryFactor: setup?.tableDryFactor ?? undefined,
+    },
     rise,
     ...(setup?.speeds ? speedsOf(setup.speeds, rise) : {}),
     motorPlate: setup?.motorPlate ? motorPlateOf(setup.motorPlate) : undefined,
@@ -74,6 +79,7 @@ export function visitFacts(visit: VisitDto): VisitFacts<ReturnType<typeof pressu
             heightIn: setup.filterHeightIn,
             collarIn: setup.bareGrilleCollarIn ?? undefined,
             media: setup.filterMedia ?? undefined,
+            ...(setup.moreFilters?.length ? { more: setup.moreFilters } : {}),
           }
         : undefined,
   };

@@ -9,8 +9,9 @@ import type { ServerState } from './health/state';
 import { DEMO_AUTHOR, supplyAuthor } from './http/author';
 import { notFound, problemHandler } from './http/problems';
 import { requestLog } from './http/requestLog';
-import { photoRoutes } from './photos/routes';
+import { photoRoutes, unitPhotoRoutes } from './photos/routes';
 import { recordRoutes } from './rest/recordRoutes';
+import { searchRoutes } from './search/routes';
 import { syncRoutes } from './sync/routes';
 import { visitRoutes } from './rest/visitRoutes';
 import type { ResultsBeside } from './visits/results';
@@ -53,9 +54,13 @@ export function createApp({ db, state, log, results, webFolder }: AppOptions): E
   app.use('/api/sync', syncRoutes(db, log, results));
   app.use('/api/blower-tables', recordRoutes(db, 'blowerTable'));
   app.use('/api/photos', photoRoutes(db));
-  app.use('/api/shop', recordRoutes(db, 'shop'));
+  app.use(
+    '/api/shop',
+    recordRoutes(db, 'shop', () => results.judgeAnew()),
+  );
+  app.use('/api/search', searchRoutes(db));
   app.use('/api/sites', recordRoutes(db, 'site'));
-  app.use('/api/units', recordRoutes(db, 'unit'));
+  app.use('/api/units', unitPhotoRoutes(db), recordRoutes(db, 'unit'));
   app.use('/api/visits', visitRoutes(db, results));
   app.use('/api', () => {
     throw notFound('address');

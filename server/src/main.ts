@@ -21,7 +21,7 @@ async function serve(): Promise<void> {
   const log = pino({ level: config.logLevel });
   const state = new ServerState();
   const db = new LateDb();
-  const results = resultsBeside(db, log);
+  const results = resultsBeside(db, log, () => state.phase !== 'ready');
   const server = createServer(createApp({ db, state, log, results, webFolder: config.webFolder }));
 
   const opening = (async () => {

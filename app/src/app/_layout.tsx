@@ -4,6 +4,7 @@ import { useFonts } from 'expo-font';
 import { Slot } from 'expo-router';
 import { useEffect } from 'react';
 import { View } from 'react-native';
+import { useMeasures } from '../data/measures';
 import { queryClient } from '../data/queryClient';
 import { useServiceWorker } from '../data/serviceWorker';
 import { spine } from '../data/theSpine';
@@ -18,9 +19,11 @@ spine();
 function Places() {
   const wide = useIsWide();
   const palette = usePalette();
+  const { measures } = useMeasures();
   return (
     <View style={{ flex: 1, flexDirection: wide ? 'row-reverse' : 'column', backgroundColor: palette.paper }}>
-      <View style={{ flex: 1 }}>
+      {/* Other units: everything is drawn anew. */}
+      <View key={JSON.stringify(measures)} style={{ flex: 1 }}>
         <Slot />
         <UndoBar />
       </View>

@@ -193,6 +193,48 @@ export function useEarlierVisits(wanted: boolean) {
   };
 }
 
+/** The visits of a unit, the newest first: what the server has, and those this phone knows of that it does not. */
+export function useUnitVisits(unitId: string) {
+  const { data, isPending, isError } = useQuery({
+    queryKey: ['unit-visits', unitId],
+    queryFn: async () => (await ask<VisitPageAnswer>(`/api/visits?unit=${unitId}`))?.body.visits ?? [],
+    retry: false,
+  });
+  const { visits: listed } = useVisitList();
+  const { data: told } = useQuery({
+    queryKey: toldKey.list('visit'),
+    queryFn: async () => (await spine().store).all('visit'),
+  });
+  const rows = useOutboxRows();
+  const visits = useMemo(() => {
+    const here = new Set([
+      ...(told ?? []).filter(({ record }) => record.unitId === unitId).map(({ id }) => id),
+      ...rows.flatMap(({ operation }) =>
+        operation.kind === 'create' && operation.of === 'visit' && (operation.record as VisitDto).unitId === unitId
+          ? [operation.recordId]
+          : operation.kind === 'patch' && operation.of === 'visit' && operation.fields.unitId === unitId
+            ? [operation.recordId]
+            : [],
+      ),
+    ]);
+    const own = listed.filter(({ id }) => here.has(id));
+    const known = new Set(own.map(({ id }) => id));
+    const others = (data ?? []).filter(({ id }) => !known.has(id)).map((summary): ListedVisit => ({ ...summary, summary }));
+    return [...own, ...others].sort((a, b) => b.startedAt.localeCompare(a.startedAt));
+  }, [told, rows, listed, data, unitId]);
+  return { visits, isPending, isError };
+}
+
+/** What was photographed at the visits of a unit: its plate, its door, where its holes are. */
+export function useUnitPhotos(unitId: string): readonly PhotoDto[] {
+  const { data } = useQuery({
+    queryKey: ['unit-photos', unitId],
+    queryFn: async () => (await ask<{ photos: PhotoDto[] }>(`/api/units/${unitId}/photos`))?.body.photos ?? [],
+    retry: false,
+  });
+  return data ?? [];
+}
+
 /** The photos of a visit, those that wait to be sent among them. */
 export function usePhotos(visitId: string): readonly PhotoDto[] {
   const loaded = useOutboxLoaded();

@@ -1,8 +1,7 @@
 import { screen } from '@testing-library/react-native';
 import { renderThemed } from '../testing/render';
 import { TABLE } from '../testing/visits';
-import { splitTitle } from './check/motorText';
-import { altitudeText } from './sites/AltitudeSheet';
+import { splitTitle } from './visitState/unitWords';
 import { readFile } from './tables/chooseFile';
 import { FaultList } from './tables/FaultList';
 import { FiguresTable } from './tables/FiguresTable';
@@ -13,13 +12,6 @@ jest.mock('../data/records', () => ({ sites: {} }));
 test('the unit’s name stands first in a narrow head', () => {
   expect(splitTitle('Lantern Quay library, Roof 1')).toEqual({ name: 'Roof 1', site: 'Lantern Quay library' });
   expect(splitTitle('Quick check')).toEqual({ name: 'Quick check' });
-});
-
-test('the altitude of a site is said, or that it is not known', () => {
-  const site = { id: TABLE.id, name: 'Quay' };
-  expect(altitudeText({ ...site, altitudeFt: 620 })).toBe('620 ft');
-  expect(altitudeText(undefined)).toBe('altitude?');
-  expect(altitudeText({ ...site, altitudeFt: 0 })).toBe('0 ft');
 });
 
 describe('tables', () => {

@@ -1,6 +1,6 @@
 import type { BlowerTableDto, VisitDto } from '@huff/contract';
 import type { PortId } from '@huff/core';
-import { AS_IT_RUNS, onTable, quickCheck, withReading } from '../features/check/newVisit';
+import { AS_IT_RUNS, onTable, quickCheck, withReading } from '../features/visitState/newVisit';
 
 export const NOW = new Date('2026-05-12T10:42:00Z');
 

@@ -1,4 +1,5 @@
 import type { BlowerTableDto } from '../blowerTable';
+import { PLATE_FORM, RULES_FORM } from '@huff/core';
 import type { SetupDto } from '../setup';
 import type { ShopDto } from '../shop';
 import type { SiteDto } from '../site';
@@ -33,6 +34,8 @@ const SETUP: Readonly<Record<keyof SetupDto, true>> = {
   filterCount: true,
   filterWidthIn: true,
   filterHeightIn: true,
+  moreFilters: true,
+  unsaid: true,
   filterMedia: true,
   bareGrilleCollarIn: true,
   altitudeFt: true,
@@ -40,6 +43,8 @@ const SETUP: Readonly<Record<keyof SetupDto, true>> = {
   lineVolts: true,
   tableCoil: true,
   tableVolts: true,
+  tableFilter: true,
+  tableDryFactor: true,
   riseMinF: true,
   riseMaxF: true,
   effectiveLengthFt: true,
@@ -52,14 +57,33 @@ const SETUP: Readonly<Record<keyof SetupDto, true>> = {
 };
 const setup = Object.keys(SETUP);
 
+const plate = Object.keys(PLATE_FORM.fields);
+const rules = Object.keys(RULES_FORM.fields);
+
 export const RECORD_FIELDS: Readonly<Record<RecordKind, KindFields>> = {
-  site: { plain: ['name', 'altitudeFt'], within: {}, lists: {} },
-  unit: { plain: ['siteId', 'name', ...UNIT_FACTS, 'blowerTableId', 'proven'], within: { setup }, lists: {} },
-  blowerTable: { plain: ['name', 'motor', 'tons', 'staticsInWc', 'taps', 'byRpm'], within: {}, lists: {} },
-  visit: { plain: ['title', 'unitId', ...UNIT_FACTS, 'mode', 'table', 'startedAt'], within: { setup }, lists: {} },
-  shop: {
-    plain: ['currency', 'tariffPerKwh', 'hoursAYear'],
+  site: {
+    plain: ['name', 'altitudeFt', 'climate', 'address', 'accessNotes', 'contact', 'phone', 'archivedAt'],
     within: {},
+    lists: {},
+  },
+  unit: {
+    plain: ['siteId', 'name', ...UNIT_FACTS, 'blowerTableId', 'proven', 'notes', 'archivedAt'],
+    within: { setup, plate },
+    lists: { ports: 'port' },
+  },
+  blowerTable: {
+    plain: ['name', 'motor', 'tons', 'staticsInWc', 'taps', 'byRpm', 'conditions', 'archivedAt'],
+    within: {},
+    lists: {},
+  },
+  visit: {
+    plain: ['title', 'unitId', ...UNIT_FACTS, 'mode', 'table', 'startedAt'],
+    within: { setup, plate },
+    lists: {},
+  },
+  shop: {
+    plain: ['currency', 'tariffPerKwh', 'hoursAYear', 'laborAnHour'],
+    within: { rules },
     lists: { moves: 'move', sheaves: 'id', belts: 'mark' },
   },
 };

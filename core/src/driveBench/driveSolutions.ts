@@ -1,4 +1,4 @@
-import { alignmentIn, deflectionIn, driveState, MOST_SLIP, motorSizeFor, pitchAt, settingsOf, spanIn } from '../drive';
+import { alignmentIn, deflectionIn, driveState, motorSizeFor, pitchAt, settingsOf, spanIn } from '../drive';
 import { fanRpm } from '../fan';
 import { predict, type Goal, type Prediction } from '../model';
 import { onDrive } from '../moves';
@@ -158,7 +158,7 @@ export function driveSolutions(system: System, goal: Goal, parts: DriveParts): D
     );
   }
   const slip = state.slip ?? 0;
-  if (slip > MOST_SLIP)
+  if (slip > goal.rules.slipShare)
     reasons.unshift(
       `The belt slips ${Math.round(100 * slip)} %: slack, worn, oily or out of line. Mend that before turning sheaves.`,
     );

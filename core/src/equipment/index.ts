@@ -1,3 +1,4 @@
 export * from './beltDriveForm';
 export * from './motorPlateForm';
+export * from './plateForm';
 export * from './speedsForm';

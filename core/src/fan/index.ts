@@ -7,3 +7,4 @@ export * from './tableShape';
 export * from './thinAir';
 export * from './usualCurve';
 export * from './spread';
+export * from './tablePattern';

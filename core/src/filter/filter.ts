@@ -10,6 +10,8 @@ export interface FilterFacts {
   readonly heightIn: number;
   /** A bare ceiling grille without a box above it: only a round patch under the duct collar works. */
   readonly collarIn?: number;
+  /** Further sizes beside the first, all boxed. */
+  readonly more?: readonly { readonly count: number; readonly widthIn: number; readonly heightIn: number }[];
   /** Kind and depth of the medium, where it was read off the frame. */
   readonly media?: FilterMediaId;
 }
@@ -22,11 +24,12 @@ export interface FilterFacts {
  *
  * @example filterAreaSqFt({ count: 1, widthIn: 20, heightIn: 20 }) // 2.78
  */
-export function filterAreaSqFt({ count, widthIn, heightIn, collarIn }: FilterFacts): number {
+export function filterAreaSqFt({ count, widthIn, heightIn, collarIn, more = [] }: FilterFacts): number {
   const face = (widthIn * heightIn) / 144;
-  if (collarIn === undefined) return count * face;
+  const others = more.reduce((sum, set) => sum + (set.count * set.widthIn * set.heightIn) / 144, 0);
+  if (collarIn === undefined) return count * face + others;
   const patch = (Math.PI * (1.5 * collarIn) ** 2) / 576;
-  return count * Math.min(face, patch);
+  return count * Math.min(face, patch) + others;
 }
 
 /** Face velocity, fpm. @param flowCfm CFM @example faceVelocityFpm(1200, one 20 × 20) // 432 */
@@ -34,7 +37,7 @@ export const faceVelocityFpm = (flowCfm: number, filters: FilterFacts) => flowCf
 
 /** How many filters of this size a flow needs, whole. @example filtersNeeded(1200, one 20 × 20, 300) // 2 */
 export function filtersNeeded(flowCfm: number, filters: FilterFacts, limitFpm: number): number {
-  const each = filterAreaSqFt({ ...filters, count: 1 });
+  const each = filterAreaSqFt({ ...filters, count: 1, more: [] });
   return Math.ceil(flowCfm / (limitFpm * each) - 1e-9);
 }
 

@@ -1,11 +1,9 @@
 import { moistAir } from '../air';
 import { predictCoil } from '../coil';
 import type { RawInputs } from '../tools/tool';
-import type { Rules } from './rules';
+import { ruleSource, type Rules } from './rules';
 import type { Verdict } from './verdict';
 
-/** The weak rule: a drop from 16 to 22 °F, whatever the air. */
-export const RULE_OF_THUMB_F = { low: 16, high: 22 } as const;
 /** One standard deviation of the coil model, and of the readings behind a drop, °F. (J) */
 const MODEL_SIGMA_F = 1.5;
 const READING_SIGMA_F = 1.2;
@@ -85,13 +83,14 @@ export function judgeDrop(
     return { ...base, word: 'cantSay', sentence: `${degrees(dropF)} °F. ${why}` };
   const model = rules.dropSchool === 'predicted' && perTon !== undefined && perTon >= 150 && perTon <= 650;
   if (!model) {
-    const { low, high } = RULE_OF_THUMB_F;
+    const [low, high] = [rules.dropLowF, rules.dropHighF];
+    const source = ruleSource(rules, 'drop');
     const { word, meaning } = said(dropF, low, high, WEAK_EDGE);
     const why = rules.dropSchool === 'ruleOfThumb' ? '' : ' The airflow that would predict it is not known.';
     return {
       ...base,
       word,
-      limit: { low, high, source: 'ruleOfThumb', name: 'usual drop, weak rule' },
+      limit: { low, high, source, name: `${source === 'shopSetting' ? 'the shop’s' : 'usual'} drop, weak rule` },
       sentence: `${degrees(dropF)} °F, the weak rule wants ${low} to ${high}. ${meaning}${why}`,
     };
   }

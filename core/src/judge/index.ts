@@ -1,5 +1,6 @@
 export * from './judge';
 export * from './rules';
+export * from './shopRules';
 export * from './stretches';
 export * from './verdict';
 export * from './dropVerdict';

@@ -10,7 +10,8 @@ import type {
   ToolOutcome,
   ValuesOf,
 } from './tool';
-import { TOOL_UNIT_TEXT } from './units';
+import { toShown } from '../words';
+import { toolUnitText } from './units';
 
 /** A unit such as "in." brings its own full stop. */
 const ended = (sentence: string) => (sentence.endsWith('.') ? sentence : `${sentence}.`);
@@ -18,8 +19,8 @@ const ended = (sentence: string) => (sentence.endsWith('.') ? sentence : `${sent
 const blank = (value: unknown) => value === undefined || value === null || value === '';
 
 function range({ min, max, unit }: NumberField | ListField): string {
-  const text = (n: number) => n.toLocaleString('en-US').replace('-', '−');
-  const name = TOOL_UNIT_TEXT[unit];
+  const text = (n: number) => toShown(n, unit).toLocaleString('en-US', { maximumFractionDigits: 3 }).replace('-', '−');
+  const name = toolUnitText(unit);
   return `between ${text(min)} and ${text(max)}${name === '' ? '' : ` ${name}`}`;
 }
 

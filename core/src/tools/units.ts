@@ -1,7 +1,10 @@
+import { isQuantity, shownUnit } from '../words';
 import type { ToolUnit } from './tool';
 
-/** A unit as it stands after a figure. */
-export const TOOL_UNIT_TEXT: Readonly<Record<ToolUnit, string>> = {
+/** A unit as it stands after a figure, for whoever reads it. */
+export const toolUnitText = (unit: ToolUnit): string => (isQuantity(unit) ? shownUnit(unit).text : UNIT_TEXT[unit]);
+
+const UNIT_TEXT: Readonly<Record<ToolUnit, string>> = {
   inWc: 'in. w.c.',
   cfm: 'CFM',
   cfmPerTon: 'CFM a ton',
@@ -37,18 +40,12 @@ export const TOOL_UNIT_TEXT: Readonly<Record<ToolUnit, string>> = {
 };
 
 const PLACES: Partial<Record<ToolUnit, number>> = {
-  inWc: 2,
-  degF: 1,
-  deltaF: 1,
   percent: 0,
   percentFine: 2,
   amps: 1,
-  in: 2,
-  sqFt: 2,
   lbPerCuFt: 4,
   lbPerLb: 4,
   btuPerLb: 1,
-  inWcPer100Ft: 3,
   psia: 2,
   factor: 3,
   tons: 2,
@@ -61,8 +58,10 @@ const PLACES: Partial<Record<ToolUnit, number>> = {
 const FORMATS = new Map<number, Intl.NumberFormat>();
 
 /** A figure of a tool without its unit: "0.083", "1,083", "−0.31". */
-export function toolFigure(value: number, unit: ToolUnit): string {
-  const places = PLACES[unit] ?? 0;
+export function toolFigure(stored: number, unit: ToolUnit): string {
+  const shown = isQuantity(unit) ? shownUnit(unit) : undefined;
+  const places = shown?.places ?? PLACES[unit] ?? 0;
+  const value = shown ? stored * shown.per + (shown.plus ?? 0) : stored;
   const key = unit === 'tons' ? -1 : places;
   let format = FORMATS.get(key);
   if (!format) {
@@ -78,4 +77,4 @@ export function toolFigure(value: number, unit: ToolUnit): string {
 }
 
 /** A figure with its unit: "0.58 in. w.c." */
-export const toolText = (value: number, unit: ToolUnit) => `${toolFigure(value, unit)} ${TOOL_UNIT_TEXT[unit]}`.trim();
+export const toolText = (value: number, unit: ToolUnit) => `${toolFigure(value, unit)} ${toolUnitText(unit)}`.trim();

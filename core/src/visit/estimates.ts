@@ -16,12 +16,12 @@ import {
   type OffTable,
 } from '../fan';
 import { sigmasApart, type FlowEstimate } from '../flow';
-import type { PressureJudgement, Rules, UnitFacts } from '../judge';
+import { USUAL_METHOD_SIGMA, type PressureJudgement, type Rules, type UnitFacts } from '../judge';
 import type { Look } from '../look';
 import { crossingOf } from '../operate';
 import { DUCT_EXPONENT, resistanceFromPoint } from '../path';
 import type { PressureReading } from '../readings';
-import type { HeatingFacts, MotorFacts } from '../system';
+import { layoutOf, type HeatingFacts, type MotorFacts } from '../system';
 import { FLOW_METHOD_IDS, solveTool, toolOf, type RawInputs } from '../tools';
 import { asideReasons, standingFacts, type Fact } from './facts';
 import { flowByMotor, MOTOR_METHOD } from './motorPower';
@@ -34,6 +34,9 @@ export const USUAL_METHOD = 'usualFlow';
 export interface TableConditions {
   readonly coil?: 'wet' | 'dry';
   readonly volts?: number;
+  readonly filter?: 'in' | 'out';
+  /** What the maker multiplies the airflow by on a dry coil. */
+  readonly dryFactor?: number;
 }
 
 /** How the unit was last proven: a point of its own curve. */
@@ -75,6 +78,19 @@ export interface FlowKnowledge {
   readonly offTable?: OffTable;
 }
 
+/** Whether the path counts the filter as outside the cabinet: then the static that is read holds it. */
+const filterOutside = (unit: UnitFacts) =>
+  layoutOf(unit).stages.every((stage) => stage.kind !== 'filter' || stage.external);
+
+/** The maker's own correction for the state of the coil: 1 while it was read as the table was taken. */
+function coilCorrection({ counted, conditions }: FlowFacts): number {
+  const { coil = 'wet', dryFactor } = conditions;
+  if (dryFactor === undefined || counted.length === 0) return 1;
+  const others = counted.filter((reading) => reading.conditions.coil !== coil).length;
+  if (others < counted.length) return 1;
+  return coil === 'wet' ? dryFactor : 1 / dryFactor;
+}
+
 /** Why the table may not hold here: conditions that differ from the maker's. */
 function tableDoubts({ counted, conditions, lineVolts, unit }: FlowFacts): string[] {
   const coil = conditions.coil ?? 'wet';
@@ -82,7 +98,12 @@ function tableDoubts({ counted, conditions, lineVolts, unit }: FlowFacts): strin
   const off =
     conditions.volts !== undefined && lineVolts !== undefined ? Math.abs(lineVolts / conditions.volts - 1) : 0;
   return [
-    other && `The maker’s table is for a ${coil} coil; it was read ${coil === 'wet' ? 'dry' : 'wet'}.`,
+    other &&
+      conditions.dryFactor === undefined &&
+      `The maker’s table is for a ${coil} coil; it was read ${coil === 'wet' ? 'dry' : 'wet'}.`,
+    conditions.filter === 'out' &&
+      !filterOutside(unit) &&
+      'The maker’s table was taken without a filter: the one in the cabinet takes some of the static it is read at.',
     off > 0.05 &&
       unit.motor === 'psc' &&
       `Line is ${lineVolts} V, the table is for ${conditions.volts}: a PSC motor turns slower on less.`,
@@ -171,7 +192,14 @@ function methodEstimates(facts: FlowFacts, book: Fan | undefined, aside: Readonl
           ];
     const basis =
       id === 'coolingDrop' ? 'drop' : id === 'requestedFlow' && fact.inputs.by === 'table' ? 'book' : 'measured';
-    const estimate = onThisSpeed({ id, name: tool.name, basis, ...outcome.flow, doubts }, fact, facts, book);
+    // A shop that knows its instruments better says so; what the conditions add to the error stays.
+    const sigmaShare = outcome.flow.sigmaShare * (facts.rules.methodSigma[id] / USUAL_METHOD_SIGMA[id]);
+    const estimate = onThisSpeed(
+      { id, name: tool.name, basis, ...outcome.flow, sigmaShare, doubts },
+      fact,
+      facts,
+      book,
+    );
     found.push({ ...estimate, setAside: aside.get(id) ?? estimate.setAside });
   }
   return found;
@@ -293,11 +321,11 @@ export function flowKnowledge(facts: FlowFacts): FlowKnowledge {
   const estimates: FlowEstimate[] = [];
   const innerLoss = doubt.seen.includes(coilDirtyInside) ? coilDirtyInside.usual : 0;
   if (bookFan && bookCfm !== undefined && pressure.tespInWc !== undefined) {
-    const flowCfm = lessWhatWasSeen(bookFan, pressure.tespInWc, innerLoss, bookCfm);
+    const flowCfm = lessWhatWasSeen(bookFan, pressure.tespInWc, innerLoss, bookCfm) * coilCorrection(facts);
     const doubts = [...doubt.signs, ...tableDoubts(facts)];
     const widened = tableDoubts(facts).length > 0 ? 1.6 : 1;
     const lags = lagFactors(bookFan);
-    const loss = Math.max(1 - flowCfm / bookCfm, 1 - lags.speed * lags.flow);
+    const loss = Math.max(1 - flowCfm / (bookCfm * coilCorrection(facts)), 1 - lags.speed * lags.flow);
     const sigma = (base: number) => Math.hypot(base * widened, doubt.share, USUAL_SIZE_SIGMA * loss);
     const alone: FlowEstimate = {
       id: TABLE_METHOD,

@@ -1,18 +1,42 @@
+import { shownUnit, type Quantity } from './measures';
+
 /** Figures as a technician writes them. Every place that shows one calls these, so that rounding is the same everywhere. */
 
-/** Static pressure, two places: "0.58". Minus is the true minus sign. @param staticInWc in. w.c. */
+/** Static pressure: "0.58", or whole Pa. Minus is the true minus sign. @param staticInWc in. w.c. */
 export function staticText(staticInWc: number): string {
-  const text = Math.abs(staticInWc).toFixed(2);
+  const { per, places } = shownUnit('inWc');
+  const text = Math.abs(staticInWc * per).toFixed(places);
   return staticInWc < 0 && Number(text) !== 0 ? `−${text}` : text;
 }
 
 // Made once: `toLocaleString` makes a formatter of its own at each call, which costs more than a whole judgement.
 const WHOLE = new Intl.NumberFormat('en-US', { maximumFractionDigits: 0 });
 
-/** Airflow, whole CFM with a thousands comma: "1,036". @param flowCfm CFM */
+/** Airflow, whole, with a thousands comma: "1,036". @param flowCfm CFM */
 export function flowText(flowCfm: number): string {
-  return WHOLE.format(Math.round(flowCfm));
+  return WHOLE.format(Math.round(flowCfm * shownUnit('cfm').per));
 }
+
+/** "0.58 in. w.c.", or "144 Pa" */
+export const staticWords = (staticInWc: number): string => `${staticText(staticInWc)} ${shownUnit('inWc').text}`;
+
+/** "940 CFM", or "444 L/s" */
+export const flowWords = (flowCfm: number): string => `${flowText(flowCfm)} ${shownUnit('cfm').text}`;
+
+/** A figure of a quantity in the unit of whoever reads it, with places of its own if need be: "72.5", "−40". */
+export function shownText(value: number, quantity: Quantity, places?: number): string {
+  const unit = shownUnit(quantity);
+  const shown = value * unit.per + (unit.plus ?? 0);
+  const text = Math.abs(shown).toFixed(unit.per === 1 && places !== undefined ? places : unit.places);
+  return shown < 0 && Number(text) !== 0 ? `−${text}` : text;
+}
+
+/** The same with its unit: "72.5 °F". */
+export const shownWords = (value: number, quantity: Quantity, places?: number): string =>
+  `${shownText(value, quantity, places)} ${shownUnit(quantity).text}`;
+
+/** The unit alone, as it stands after a figure. */
+export const unitText = (quantity: Quantity): string => shownUnit(quantity).text;
 
 /** A share as whole percent: "32 %". @param share 1 is the whole */
 export function percentText(share: number): string {

@@ -1,2 +1,3 @@
 export * from './figures';
+export * from './measures';
 export * from './shopFloor';

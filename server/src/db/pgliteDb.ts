@@ -1,4 +1,5 @@
 import { PGlite, types, type Transaction } from '@electric-sql/pglite';
+import { pg_trgm } from '@electric-sql/pglite/contrib/pg_trgm';
 import { existsSync } from 'node:fs';
 import { createFolder } from './createFolder';
 import type { Db, Query, Row } from './db';
@@ -35,6 +36,7 @@ export async function openPglite(folder?: string, template?: Blob): Promise<Db> 
     const pglite = await PGlite.create({
       ...(folder ? { dataDir: folder } : {}),
       ...(template ? { loadDataDir: template } : {}),
+      extensions: { pg_trgm },
       postgresqlconf: SMALL_MEMORY,
       parsers: { [types.INT8]: (text: string) => Number(text) },
     });

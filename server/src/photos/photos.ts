@@ -64,3 +64,12 @@ export async function addPhoto(query: Query, { author }: Sender, revision: numbe
     ]);
   return true;
 }
+
+/** The photos taken at the visits of a unit, the newest first, without the pictures. */
+export const photosOfUnit = (query: Query, shopId: string, unitId: string): Promise<PhotoDto[]> =>
+  query<PhotoDto & Record<string, unknown>>(
+    `SELECT p.id, p.visit_id AS "visitId", p.item, ${moment('p.saved_at')} AS "savedAt"
+     FROM photos p JOIN visits v ON v.shop_id = p.shop_id AND v.id = p.visit_id
+     WHERE p.shop_id = $1 AND v.unit_id = $2 ORDER BY p.saved_at DESC, p.id LIMIT 60`,
+    [shopId, unitId],
+  );

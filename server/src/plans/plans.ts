@@ -1,5 +1,6 @@
 import { assess, partVisit, type VisitDto } from '@huff/contract';
 import { planRequest, type PlanWishesDto } from '@huff/contract/fix';
+import { rulesOf } from '@huff/core';
 import { plans, type PlanAnswer } from '@huff/core/fix';
 import type { Db } from '../db/db';
 import type { Author } from '../http/author';
@@ -14,7 +15,7 @@ export function plansOn(db: Db) {
     async make({ shopId }: Author, visit: VisitDto, wishes: PlanWishesDto): Promise<PlanAnswer | undefined> {
       const { before } = partVisit(visit);
       const shop = (await recordOf(db.query, 'shop', shopId, shopId))!.record;
-      const request = planRequest(before, assess(before), shop, wishes);
+      const request = planRequest(before, assess(before, rulesOf(shop.rules)), shop, wishes);
       if (!request) return undefined;
       const run = plans(request);
       for (;;) {

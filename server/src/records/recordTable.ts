@@ -21,13 +21,13 @@ export interface RecordTable<K extends RecordKind> {
 /** JSON for a column, null for nothing. */
 const json = (value: unknown) => (value === null || value === undefined ? null : JSON.stringify(value));
 
-/** The record without a field that is null: such a record never had it. */
-function without<R>(row: Row, field: string): R {
-  const { [field]: value, ...rest } = row;
-  return (value === null ? rest : row) as R;
-}
+/** The record without those fields that are null: it never had them. */
+const without = <R>(row: Row, ...fields: string[]): R =>
+  Object.fromEntries(Object.entries(row).filter(([name, value]) => value !== null || !fields.includes(name))) as R;
 
-const UNIT_FACTS = `layout, motor, tons, max_tesp_in_wc AS "maxTespInWc", cfm_per_ton AS "cfmPerTon", tap, setup`;
+const ARCHIVED = `${moment('archived_at')} AS "archivedAt"`;
+
+const UNIT_FACTS = `layout, motor, tons, max_tesp_in_wc AS "maxTespInWc", cfm_per_ton AS "cfmPerTon", tap, setup, plate`;
 const unitFactColumns = (record: RecordOf['unit'] | RecordOf['visit']) => ({
   layout: record.layout,
   motor: record.motor,
@@ -36,33 +36,46 @@ const unitFactColumns = (record: RecordOf['unit'] | RecordOf['visit']) => ({
   cfm_per_ton: record.cfmPerTon,
   tap: record.tap ?? null,
   setup: json(record.setup),
+  plate: json(record.plate),
 });
 
 export const RECORD_TABLES: { readonly [K in RecordKind]: RecordTable<K> } = {
   site: {
     table: 'sites',
-    select: `id, name, altitude_ft AS "altitudeFt"`,
-    recordOf: (row) => row as unknown as RecordOf['site'],
-    columns: ({ name, altitudeFt }) => ({ name, altitude_ft: altitudeFt ?? null }),
+    select: `id, name, altitude_ft AS "altitudeFt", climate, address, access_notes AS "accessNotes", contact, phone, ${ARCHIVED}`,
+    recordOf: (row) => without(row, 'climate', 'address', 'accessNotes', 'contact', 'phone', 'archivedAt'),
+    columns: (site) => ({
+      name: site.name,
+      altitude_ft: site.altitudeFt ?? null,
+      climate: site.climate ?? null,
+      address: site.address ?? null,
+      access_notes: site.accessNotes ?? null,
+      contact: site.contact ?? null,
+      phone: site.phone ?? null,
+      archived_at: site.archivedAt ?? null,
+    }),
   },
   unit: {
     table: 'units',
-    select: `id, site_id AS "siteId", name, ${UNIT_FACTS}, blower_table_id AS "blowerTableId", proven`,
+    select: `id, site_id AS "siteId", name, ${UNIT_FACTS}, blower_table_id AS "blowerTableId", proven, ports, notes, ${ARCHIVED}`,
     // A unit that was never proven carries no sign of it.
-    recordOf: (row) => without(row, 'proven'),
+    recordOf: (row) => without(row, 'proven', 'plate', 'ports', 'notes', 'archivedAt'),
     columns: (unit) => ({
       site_id: unit.siteId,
       name: unit.name,
       ...unitFactColumns(unit),
       blower_table_id: unit.blowerTableId ?? null,
       proven: json(unit.proven),
+      ports: json(unit.ports),
+      notes: unit.notes ?? null,
+      archived_at: unit.archivedAt ?? null,
     }),
   },
   blowerTable: {
     table: 'blower_tables',
-    select: `id, name, motor, tons, statics_in_wc AS "staticsInWc", taps, by_rpm AS "byRpm"`,
+    select: `id, name, motor, tons, statics_in_wc AS "staticsInWc", taps, by_rpm AS "byRpm", conditions, ${ARCHIVED}`,
     // A table by taps has no RPM figures: nothing stands for them.
-    recordOf: (row) => without(row, 'byRpm'),
+    recordOf: (row) => without(row, 'byRpm', 'conditions', 'archivedAt'),
     columns: (table) => ({
       name: table.name,
       motor: table.motor,
@@ -70,12 +83,14 @@ export const RECORD_TABLES: { readonly [K in RecordKind]: RecordTable<K> } = {
       statics_in_wc: json(table.staticsInWc),
       taps: json(table.taps),
       by_rpm: json(table.byRpm),
+      conditions: json(table.conditions),
+      archived_at: table.archivedAt ?? null,
     }),
   },
   visit: {
     table: 'visits',
     select: `id, title, unit_id AS "unitId", ${UNIT_FACTS}, mode, table_used AS "table", ${moment('started_at')} AS "startedAt"`,
-    recordOf: (row) => row as unknown as RecordOf['visit'],
+    recordOf: (row) => without(row, 'plate'),
     columns: (visit) => ({
       title: visit.title,
       unit_id: visit.unitId ?? null,
@@ -89,12 +104,14 @@ export const RECORD_TABLES: { readonly [K in RecordKind]: RecordTable<K> } = {
   },
   shop: {
     table: 'shop_figures',
-    select: `id, currency, tariff_per_kwh AS "tariffPerKwh", hours_a_year AS "hoursAYear", moves, sheaves, belts`,
-    recordOf: (row) => row as unknown as RecordOf['shop'],
+    select: `id, currency, tariff_per_kwh AS "tariffPerKwh", hours_a_year AS "hoursAYear", labor_an_hour AS "laborAnHour", rules, moves, sheaves, belts`,
+    recordOf: (row) => without(row, 'laborAnHour', 'rules'),
     columns: (shop) => ({
       currency: shop.currency,
       tariff_per_kwh: shop.tariffPerKwh ?? null,
       hours_a_year: shop.hoursAYear ?? null,
+      labor_an_hour: shop.laborAnHour ?? null,
+      rules: json(shop.rules),
       moves: json(shop.moves),
       sheaves: json(shop.sheaves),
       belts: json(shop.belts),

@@ -36,7 +36,8 @@ function afterOf(req: Request): string | undefined {
 }
 
 /** Reading and writing one kind of record by its plain address: for other programs, and for whatever a phone does not have. */
-export function recordRoutes<K extends RecordKind>(db: Db, of: K): Router {
+/** @param changed told after each write */
+export function recordRoutes<K extends RecordKind>(db: Db, of: K, changed: () => void = () => {}): Router {
   const name = RECORD_NAMES[of];
   return Router()
     .get('/', async (req, res) => {
@@ -56,6 +57,7 @@ export function recordRoutes<K extends RecordKind>(db: Db, of: K): Router {
       await db.transaction(async (query) =>
         putRecord(query, req, author, of, record, await nextRevision(query, author.shopId)),
       );
+      changed();
       res.status(204).end();
     });
 }

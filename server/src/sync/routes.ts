@@ -24,6 +24,7 @@ async function doAll(db: Db, log: Logger, sender: Sender, sent: readonly unknown
   const visits = new Set<string>();
   /** Records that others changed as well: their sender has to see them as they now stand. */
   const moved: [RecordKind, string][] = [];
+  let shopChanged = false;
   for (const one of sent) {
     const checked = checkOperation(one);
     if (!checked.ok) {
@@ -36,13 +37,14 @@ async function doAll(db: Db, log: Logger, sender: Sender, sent: readonly unknown
       results.push(result);
       if (result.status === 'refused') continue;
       if (operation.kind === 'add' || operation.of === 'visit') visits.add(operation.recordId);
+      shopChanged ||= operation.kind !== 'add' && operation.of === 'shop';
       if (operation.kind !== 'add' && result.status !== 'done') moved.push([operation.of, operation.recordId]);
     } catch (error) {
       log.error({ err: error, operation: operation.id }, 'unforeseen error in an operation');
       results.push({ id: operation.id, status: 'failed', problem: serverError() });
     }
   }
-  return { results, visits: [...visits], moved };
+  return { results, visits: [...visits], moved, shopChanged };
 }
 
 /** The one way in for what phones did, and out for what they do not know yet. */
@@ -60,8 +62,9 @@ export function syncRoutes(db: Db, log: Logger, beside: ResultsBeside): Router {
       device: device.toLowerCase(),
       clockOffsetMs: clockOffsetMs(phoneTime, serverTime),
     };
-    const { results, visits, moved } = await doAll(db, log, sender, operations);
+    const { results, visits, moved, shopChanged } = await doAll(db, log, sender, operations);
     beside.add(shopId, visits);
+    if (shopChanged) beside.judgeAnew();
     const told = pull
       ? await changesSince(db.query, shopId, from, await revisionOf(db.query, shopId))
       : { changes: await recordsTold(db.query, shopId, moved, from), cursor: cursor ?? null, more: false };

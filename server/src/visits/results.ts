@@ -1,6 +1,6 @@
 import { summaryOf } from '@huff/contract';
 import type { VisitSummary } from '@huff/contract/spine';
-import { JUDGEMENT_VERSION } from '@huff/core';
+import { JUDGEMENT_VERSION, rulesOf, type Rules, type ShopRules } from '@huff/core';
 import type { Logger } from 'pino';
 import type { Db, Query } from '../db/db';
 import { moment } from '../db/moment';
@@ -71,23 +71,52 @@ const COLUMNS: readonly (readonly [column: string, field: keyof VisitSummary])[]
   ['next_step', 'nextStep'],
   ['headline', 'headline'],
 ];
-const NAMES = ['visit_revision', 'judgement_version', 'computed_at', ...COLUMNS.map(([column]) => column)];
+const NAMES = [
+  'visit_revision',
+  'judgement_version',
+  'rules_mark',
+  'computed_at',
+  ...COLUMNS.map(([column]) => column),
+];
 
-async function keep(query: Query, shopId: string, revision: number, summary: VisitSummary): Promise<void> {
+/** A mark of a shop's rules: another mark, other rules. Blank while it has set none. */
+const RULES_MARK = `coalesce(md5(f.rules::text), '')`;
+
+interface ShopsRules {
+  readonly rules: Rules;
+  readonly mark: string;
+}
+
+async function rulesOfShop(query: Query, shopId: string): Promise<ShopsRules> {
+  const [row] = await query<{ rules: ShopRules | null; mark: string }>(
+    `SELECT f.rules, ${RULES_MARK} AS mark FROM shop_figures f WHERE f.shop_id = $1 AND f.id = $1`,
+    [shopId],
+  );
+  return { rules: rulesOf(row?.rules), mark: row?.mark ?? '' };
+}
+
+async function keep(
+  query: Query,
+  shopId: string,
+  revision: number,
+  mark: string,
+  summary: VisitSummary,
+): Promise<void> {
   await query(
     `INSERT INTO results (shop_id, visit_id, ${NAMES.join(', ')})
-     VALUES ($1, $2, $3, $4, now(), ${COLUMNS.map((_, i) => `$${i + 5}`).join(', ')})
+     VALUES ($1, $2, $3, $4, $5, now(), ${COLUMNS.map((_, i) => `$${i + 6}`).join(', ')})
      ON CONFLICT (shop_id, visit_id) DO UPDATE SET ${NAMES.map((name) => `${name} = excluded.${name}`).join(', ')}
      WHERE results.visit_revision <= excluded.visit_revision`,
-    [shopId, summary.id, revision, JUDGEMENT_VERSION, ...COLUMNS.map(([, field]) => summary[field])],
+    [shopId, summary.id, revision, JUDGEMENT_VERSION, mark, ...COLUMNS.map(([, field]) => summary[field])],
   );
 }
 
 /** Computes what lists say of visits and keeps it. A visit that core cannot judge is logged; lists say that it is not judged. */
 export async function keepResults(db: Db, log: Logger, shopId: string, ids: readonly string[]): Promise<void> {
+  const { rules, mark } = await rulesOfShop(db.query, shopId);
   for (const { record, revision } of await wholeVisits(db.query, shopId, ids)) {
     try {
-      await keep(db.query, shopId, revision, summaryOf(record));
+      await keep(db.query, shopId, revision, mark, summaryOf(record, rules));
     } catch (error) {
       log.error({ err: error, visit: record.id }, 'a visit cannot be judged');
     }
@@ -95,11 +124,16 @@ export async function keepResults(db: Db, log: Logger, shopId: string, ids: read
 }
 
 /** Computes results beside the requests that change visits: a visit changed several times meanwhile is computed once. */
-export function resultsBeside(db: Db, log: Logger) {
+export function resultsBeside(db: Db, log: Logger, isOver: () => boolean = () => false) {
   const due = new Map<string, Set<string>>();
   let running: Promise<void> | undefined;
+  let rulesChanged = false;
   const run = async () => {
-    while (due.size > 0) {
+    while (due.size > 0 || rulesChanged) {
+      if (rulesChanged) {
+        rulesChanged = false;
+        await refreshResults(db, log, isOver);
+      }
       const all = [...due];
       due.clear();
       for (const [shopId, ids] of all) await keepResults(db, log, shopId, [...ids]);
@@ -107,15 +141,23 @@ export function resultsBeside(db: Db, log: Logger) {
     }
     running = undefined;
   };
+  const start = () => {
+    // What fails here is due at the next start.
+    running ??= run().catch((error: unknown) => {
+      running = undefined;
+      log.error({ err: error }, 'results were not kept');
+    });
+  };
   return {
     add(shopId: string, ids: readonly string[]): void {
       if (ids.length === 0) return;
       due.set(shopId, new Set([...(due.get(shopId) ?? []), ...ids]));
-      // What fails here is due at the next start.
-      running ??= run().catch((error: unknown) => {
-        running = undefined;
-        log.error({ err: error }, 'results were not kept');
-      });
+      start();
+    },
+    /** A shop judges by other figures now: what its lists say is judged anew. */
+    judgeAnew(): void {
+      rulesChanged = true;
+      start();
     },
     /** Until nothing is due. */
     settled: async (): Promise<void> => {
@@ -139,7 +181,9 @@ export async function refreshResults(db: Db, log: Logger, isOver: () => boolean 
     const due = await db.query<{ shopId: string; id: string }>(
       `SELECT v.shop_id AS "shopId", v.id FROM visits v
        LEFT JOIN results r ON r.shop_id = v.shop_id AND r.visit_id = v.id
-       WHERE v.id > $1 AND (r.visit_id IS NULL OR r.judgement_version <> $2 OR r.visit_revision <> v.revision)
+       LEFT JOIN shop_figures f ON f.shop_id = v.shop_id AND f.id = v.shop_id
+       WHERE v.id > $1 AND (r.visit_id IS NULL OR r.judgement_version <> $2 OR r.visit_revision <> v.revision
+         OR r.rules_mark <> ${RULES_MARK})
        ORDER BY v.id LIMIT ${AT_A_TIME}`,
       [last, JUDGEMENT_VERSION],
     );

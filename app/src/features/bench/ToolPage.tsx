@@ -7,7 +7,7 @@ import { drafts, useDraft } from '../../data/visits';
 import { ActionButton, Page } from '../../ui/page';
 import { Txt } from '../../ui/text';
 import { useIsWide } from '../../ui/theme';
-import { withFact } from '../check/newFact';
+import { withFact } from '../visitState/newFact';
 import { ToolAnswerView } from '../tool/ToolAnswerView';
 import { ToolForm, TraversePlanOf } from '../tool/ToolForm';
 import { rawOf } from '../tool/toolText';

@@ -1,4 +1,4 @@
-import type { VisitDto } from '@huff/contract';
+import type { UnitFactsDto } from '@huff/contract';
 import {
   BELT_DRIVE_FORM,
   beltDriveFaults,
@@ -7,6 +7,7 @@ import {
   inputFaults,
   MOTOR_PLATE_FORM,
   tapRow,
+  type BlowerTable,
 } from '@huff/core';
 import { View } from 'react-native';
 import { ActionButton } from '../../ui/page';
@@ -17,8 +18,9 @@ import { useFieldForm } from '../tool/useFieldForm';
 
 interface DriveFormSheetProps {
   readonly open: boolean;
-  readonly visit: VisitDto;
-  readonly onVisit: (visit: VisitDto) => void;
+  readonly unit: UnitFactsDto;
+  readonly table?: BlowerTable | null;
+  readonly onUnit: (unit: UnitFactsDto) => void;
   readonly onClose: () => void;
 }
 
@@ -31,9 +33,9 @@ export function DriveFormSheet(props: DriveFormSheetProps) {
   );
 }
 
-function Body({ visit, onVisit, onClose }: DriveFormSheetProps) {
-  const drive = useFieldForm(BELT_DRIVE_FORM, visit.setup?.drive ?? {}, beltDriveFaults);
-  const plate = useFieldForm(MOTOR_PLATE_FORM, visit.setup?.motorPlate ?? {}, (raw) =>
+function Body({ unit, table, onUnit, onClose }: DriveFormSheetProps) {
+  const drive = useFieldForm(BELT_DRIVE_FORM, unit.setup?.drive ?? {}, beltDriveFaults);
+  const plate = useFieldForm(MOTOR_PLATE_FORM, unit.setup?.motorPlate ?? {}, (raw) =>
     inputFaults(MOTOR_PLATE_FORM, raw),
   );
   const keep = () => {
@@ -43,8 +45,8 @@ function Body({ visit, onVisit, onClose }: DriveFormSheetProps) {
     const known = beltDriveOf(drive.inputs);
     const tap = known && driveState(known).rpm.toFixed(1);
     // The table is read at what the blower turns: measured, else by the sheaves.
-    const runs = tap !== undefined && visit.table && tapRow(visit.table, tap) ? { tap } : {};
-    onVisit({ ...visit, ...runs, setup: { ...visit.setup, drive: drive.inputs, motorPlate: plate.inputs } });
+    const runs = tap !== undefined && table && tapRow(table, tap) ? { tap } : {};
+    onUnit({ ...unit, ...runs, setup: { ...unit.setup, drive: drive.inputs, motorPlate: plate.inputs } });
     onClose();
   };
   return (

@@ -4,7 +4,7 @@ import type { ShopDto } from '@huff/contract/fix';
 import { Pressable, View } from 'react-native';
 import { Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
-import { minutesText, moneyText } from '../fix/fixText';
+import { minutesText, moneyText } from '../../ui/text/effortText';
 import type { DriveBench } from './useDriveBench';
 
 const RANK_TEXT: Readonly<Record<DriveRank, string>> = {

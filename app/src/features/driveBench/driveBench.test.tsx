@@ -4,7 +4,7 @@ import { fireEvent, screen } from '@testing-library/react-native';
 import { beltOutline, driveScale } from '../../ui/driveDrawing';
 import { renderThemed } from '../../testing/render';
 import { NOW } from '../../testing/visits';
-import { quickCheck, withReading, AS_IT_RUNS } from '../check/newVisit';
+import { quickCheck, withReading, AS_IT_RUNS } from '../visitState/newVisit';
 import { DriveBenchView } from './DriveBenchView';
 import { DriveFormSheet } from './DriveFormSheet';
 
@@ -83,7 +83,9 @@ describe('the Drive bench', () => {
 
 test('the drive as fitted: a wrong turn is named, a right one sets the RPM the table is read at', () => {
   const [onVisit, onClose] = [jest.fn(), jest.fn()];
-  renderThemed(<DriveFormSheet open visit={{ ...visit, tap: '800' }} onVisit={onVisit} onClose={onClose} />);
+  renderThemed(
+    <DriveFormSheet open unit={{ ...visit, tap: '800' }} table={visit.table} onUnit={onVisit} onClose={onClose} />,
+  );
   fireEvent.changeText(screen.getByLabelText(/^Turns open now/), '6');
   fireEvent.press(screen.getByText('Keep the drive'));
   expect(screen.getByText(/The sheave turns from 0 to 5/)).toBeTruthy();

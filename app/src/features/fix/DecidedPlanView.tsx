@@ -6,7 +6,7 @@ import { View } from 'react-native';
 import { Crossing } from '../../ui/crossing';
 import { ActionButton } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
-import { minutesText, moneyText } from './fixText';
+import { minutesText, moneyText } from '../../ui/text/effortText';
 import { PredictionTable } from './PredictionTable';
 
 interface DecidedPlanViewProps {

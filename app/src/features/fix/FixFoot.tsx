@@ -6,7 +6,7 @@ import { VerdictMark } from '../../ui/marks';
 import { ActionButton } from '../../ui/page';
 import { Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
-import { minutesText, moneyText } from './fixText';
+import { minutesText, moneyText } from '../../ui/text/effortText';
 import type { Fix } from './useFix';
 
 interface FixFootProps {

@@ -8,9 +8,9 @@ import { Icon } from '../../ui/icons';
 import { ActionButton } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
 import { useIsWide } from '../../ui/theme';
-import type { Frame } from '../check/frame';
-import { withFact } from '../check/newFact';
-import { useAssessment } from '../check/useAssessment';
+import type { Frame } from '../visitState/frame';
+import { withFact } from '../visitState/newFact';
+import { useAssessment } from '../visitState/useAssessment';
 import { DriveBenchPlace, DriveBenchView } from '../driveBench/DriveBenchView';
 import { DriveFormSheet } from '../driveBench/DriveFormSheet';
 import { BeginSheet } from './BeginSheet';
@@ -96,7 +96,13 @@ function Weighing({ visit, parted, onVisit, onProve, onMethod, onSave, frame }: 
     request && drive ? <DriveBenchView key={driveKey} {...benchProps} request={request} drive={drive} /> : undefined;
   const sheets: ReactNode = (
     <>
-      <DriveFormSheet open={describing} visit={visit} onVisit={onVisit} onClose={() => setDescribing(false)} />
+      <DriveFormSheet
+        open={describing}
+        unit={visit}
+        table={visit.table}
+        onUnit={(unit) => onVisit({ ...visit, ...unit })}
+        onClose={() => setDescribing(false)}
+      />
       {request && plan && (
         <BeginSheet
           open={beginning}

@@ -4,7 +4,8 @@ import type { ReadyPlan } from '@huff/core/fix';
 import { Pressable, View } from 'react-native';
 import { Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
-import { minutesText, moneyText, PLAN_TEXT } from './fixText';
+import { minutesText, moneyText } from '../../ui/text/effortText';
+import { PLAN_TEXT } from './fixText';
 import type { ReadyPlans } from './useReadyPlans';
 
 interface PlanCardsProps {

@@ -6,7 +6,7 @@ import { fireEvent, screen } from '@testing-library/react-native';
 import { useState } from 'react';
 import { renderThemed } from '../../testing/render';
 import { measured, NOW, onTap3 } from '../../testing/visits';
-import { withFact } from '../check/newFact';
+import { withFact } from '../visitState/newFact';
 import { DecidedPlanView } from './DecidedPlanView';
 import { FixStation } from './FixStation';
 import { KnowMore } from './KnowMore';

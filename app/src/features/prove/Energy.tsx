@@ -2,7 +2,7 @@ import { shopEnergy, type ShopDto } from '@huff/contract/fix';
 import { toolFigure, yearlyEnergy } from '@huff/core';
 import { View } from 'react-native';
 import { Heading, Txt } from '../../ui/text';
-import { moneyText } from '../fix/fixText';
+import { moneyText } from '../../ui/text/effortText';
 import type { ProofOfVisit } from './useProof';
 
 /** What the change saves or spends a year. */

@@ -4,7 +4,7 @@ import { units } from '../../data/records';
 import { useShop } from '../../data/useShop';
 import { Heading } from '../../ui/text';
 import { useIsWide } from '../../ui/theme';
-import type { Frame } from '../check/frame';
+import type { Frame } from '../visitState/frame';
 import { ProveFoot } from './ProveFoot';
 import { ProofTable } from './ProofTable';
 import { Energy } from './Energy';

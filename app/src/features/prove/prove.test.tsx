@@ -4,15 +4,15 @@ import { applyMoves, predict, promiseOf } from '@huff/core';
 import { fireEvent, renderHook, screen } from '@testing-library/react-native';
 import { renderThemed } from '../../testing/render';
 import { measured } from '../../testing/visits';
-import { withFact } from '../check/newFact';
-import { AS_IT_RUNS, withReading } from '../check/newVisit';
+import { withFact } from '../visitState/newFact';
+import { AS_IT_RUNS, withReading } from '../visitState/newVisit';
 import { errorText } from './ProofTable';
 import { ProveFoot } from './ProveFoot';
 import { provenUnit, unitAfter } from './ProvePlace';
 import { ProveStation } from './ProveStation';
 import { useProof } from './useProof';
 
-jest.mock('../../data/records', () => ({ units: {}, shop: {} }));
+jest.mock('../../data/records', () => ({ units: {}, shop: { useList: () => ({ records: [] }) } }));
 
 const shop = { ...plainShop('11110000-0000-4000-8000-000000000001'), tariffPerKwh: 0.2 };
 const before = measured();

@@ -1,6 +1,6 @@
 import { inputFaults, MOVES, type Move } from '@huff/core';
 import { ListRow, ListSection } from '../../ui/list';
-import { minutesText, moneyText } from '../fix/fixText';
+import { minutesText, moneyText } from '../../ui/text/effortText';
 import type { SectionProps } from './editing';
 import { EFFORT_FORM, withEffort } from './shopForms';
 

@@ -5,24 +5,25 @@ import { ENERGY_FORM } from './shopForms';
 
 /** What a kilowatt-hour costs here, and how long a blower runs. */
 export function EnergySection({ shop, onEdit }: SectionProps) {
-  const { currency, tariffPerKwh, hoursAYear } = shop;
+  const { currency, tariffPerKwh, hoursAYear, laborAnHour } = shop;
   const says = tariffPerKwh ? `${currency}${tariffPerKwh} a kWh` : 'not known';
-  const under = `${toolFigure(hoursAYear ?? 2000, 'count')} hours a year${hoursAYear ? '' : ', taken'}`;
+  const under = `${toolFigure(hoursAYear ?? 2000, 'count')} hours a year${hoursAYear ? '' : ', taken'}${laborAnHour ? `; labor ${currency}${laborAnHour} an hour` : ''}`;
   const open = () =>
     onEdit({
       title: 'Energy and money',
       set: ENERGY_FORM,
-      begin: { currency, tariffPerKwh, hoursAYear },
+      begin: { currency, tariffPerKwh, hoursAYear, laborAnHour },
       faultsOf: (raw) => inputFaults(ENERGY_FORM, raw),
       keep: (raw) => ({
         ...shop,
         currency: String(raw.currency),
         tariffPerKwh: typeof raw.tariffPerKwh === 'number' ? raw.tariffPerKwh : null,
         hoursAYear: typeof raw.hoursAYear === 'number' ? raw.hoursAYear : null,
+        laborAnHour: typeof raw.laborAnHour === 'number' ? raw.laborAnHour : null,
       }),
     });
   return (
-    <ListSection title="Energy">
+    <ListSection title="Energy and labor">
       <ListRow
         name="Tariff"
         says={says}

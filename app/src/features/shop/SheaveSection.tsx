@@ -1,6 +1,6 @@
 import { ListRow, ListSection } from '../../ui/list';
 import { Txt } from '../../ui/text';
-import { moneyText } from '../fix/fixText';
+import { moneyText } from '../../ui/text/effortText';
 import type { SectionProps } from './editing';
 import { SHEAVE_FORM, sheaveFaults, sheaveInputs, sheaveOf } from './shopForms';
 

@@ -12,6 +12,7 @@ import type { Editing, SectionProps } from './editing';
 import { EffortSection } from './EffortSection';
 import { EnergySection } from './EnergySection';
 import { SheaveSection } from './SheaveSection';
+import { MeasuresRow } from './MeasuresRow';
 import { ShopSheet } from './ShopSheet';
 
 /** Behind the other places: what the shop sets for itself, and its lists. */
@@ -25,7 +26,7 @@ export function ShopPage() {
     setEditing(undefined);
   };
   return (
-    <Page title="Shop" under="Tables, parts, minutes, money" broad>
+    <Page title="Shop" under="Tables, rules, parts, minutes, money" broad>
       {shop ? (
         <Sections shop={shop} onEdit={setEditing} />
       ) : (
@@ -68,14 +69,20 @@ function Tables() {
   const { records } = blowerTables.useList();
   const says = records.length === 1 ? '1 table' : `${records.length} tables`;
   return (
-    <ListSection title="Blower tables">
+    <ListSection title="Judging">
       <ListRow
-        name="Makers’ airflow by tap and static"
+        name="Blower tables"
         says={says}
         figure
         label={`Blower tables: ${says}`}
         onPress={() => router.push('/shop/tables')}
       />
+      <ListRow
+        name="Rules"
+        under="targets, bands, shares, schools, errors"
+        onPress={() => router.push('/shop/rules')}
+      />
+      <MeasuresRow />
     </ListSection>
   );
 }

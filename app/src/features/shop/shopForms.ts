@@ -30,6 +30,7 @@ export const ENERGY_FORM = {
       ...LIMITS.hoursAYear,
       optional: true,
     },
+    laborAnHour: { kind: 'number', label: 'Labor, an hour', unit: 'count', ...LIMITS.laborAnHour, optional: true },
   },
 } as const satisfies FieldSet;
 

@@ -1,17 +1,17 @@
 import type { SiteDto, UnitDto } from '@huff/contract';
-import { tonsText } from '@huff/core';
 import { router } from 'expo-router';
-import { memo, useCallback, useMemo, useState } from 'react';
+import { memo, useDeferredValue, useMemo, useState } from 'react';
 import { Pressable, SectionList, View } from 'react-native';
-import { blowerTables, sites, units as unitRecords, type Kept } from '../../data/records';
-import { drafts, useDraft } from '../../data/visits';
+import { Searchbar } from 'react-native-paper';
+import { v4 as uuid } from 'uuid';
+import { sites, units as unitRecords, type Kept } from '../../data/records';
 import { Icon } from '../../ui/icons';
-import { Page } from '../../ui/page';
+import { ActionButton, Page, TextButton } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
-import { MOTOR_TEXT } from '../check/motorText';
-import { checkAt, isBegun } from '../check/newVisit';
-import { AltitudeSheet, altitudeText } from './AltitudeSheet';
+import { findPlaces, type FoundPlace } from '../places/findPlaces';
+import { UnitRow } from '../units/UnitRow';
+import { SiteSheet } from './SiteSheet';
 
 /** A site with its units. */
 export interface SiteSection {
@@ -21,11 +21,14 @@ export interface SiteSection {
   readonly data: readonly UnitDto[];
 }
 
-/** Units under their sites, both by name. */
-export function bySite(units: readonly UnitDto[], places: readonly Kept<SiteDto>[]): SiteSection[] {
+/** Units under their sites, both by name; sites without a unit among them. @param archived what is out of the lists, instead */
+export function bySite(units: readonly UnitDto[], places: readonly Kept<SiteDto>[], archived = false): SiteSection[] {
   const known = new Map(places.map((site) => [site.record.id, site]));
+  const isOut = (unit: UnitDto) => Boolean(unit.archivedAt ?? known.get(unit.siteId)?.record.archivedAt);
   const grouped = new Map<string, UnitDto[]>();
+  for (const { record } of places) if (Boolean(record.archivedAt) === archived) grouped.set(record.id, []);
   for (const unit of units) {
+    if (isOut(unit) !== archived) continue;
     const group = grouped.get(unit.siteId);
     if (group) group.push(unit);
     else grouped.set(unit.siteId, [unit]);
@@ -40,130 +43,148 @@ export function bySite(units: readonly UnitDto[], places: readonly Kept<SiteDto>
     .sort((a, b) => nameOf(a).localeCompare(nameOf(b)));
 }
 
-/** Sites and their units: a touch starts a check with all that is known of the unit. */
+/** Sites and their units, found as one types. */
 export function SitesPage() {
+  const palette = usePalette();
   const { records: unitList, isError, isPending } = unitRecords.useList();
-  const { records: tables } = blowerTables.useList();
-  const { records: places } = sites.useList();
-  const draft = useDraft();
-  const [editing, setEditing] = useState<string>();
-  const sections = useMemo(
-    () =>
-      bySite(
-        unitList.map((kept) => kept.record),
-        places,
-      ),
-    [unitList, places],
-  );
-  const start = useCallback(
-    (unit: UnitDto) => {
-      // A check already open at this unit goes on; one that is open elsewhere is saved as it stands.
-      if (!(draft && draft.unitId === unit.id && isBegun(draft))) {
-        const table = tables.find(({ record }) => record.id === unit.blowerTableId)?.record;
-        const site = places.find(({ record }) => record.id === unit.siteId)?.record;
-        drafts.open(checkAt(unit, table, site, new Date()));
-      }
-      router.push('/quick');
-    },
-    [draft, tables, places],
-  );
-  const head = draft && isBegun(draft) && (
-    <Txt size={15} color="softInk" style={{ paddingBottom: 8 }}>
-      A check is open at {draft.title}. Starting at another unit saves it as it stands.
-    </Txt>
+  const { records: siteList } = sites.useList();
+  const [sought, setSought] = useState('');
+  const [archived, setArchived] = useState(false);
+  const [making, setMaking] = useState<SiteDto>();
+  const units = useMemo(() => unitList.map((kept) => kept.record), [unitList]);
+  const places = useMemo(() => ({ sites: siteList.map((kept) => kept.record), units }), [siteList, units]);
+  // Keys are followed at once; what is found comes in the next pass.
+  const text = useDeferredValue(sought);
+  const found = useMemo(() => findPlaces(places, text), [places, text]);
+  const sections = useMemo(() => bySite(units, siteList, archived), [units, siteList, archived]);
+  const outCount = useMemo(
+    () => units.filter((unit) => unit.archivedAt).length + places.sites.filter((site) => site.archivedAt).length,
+    [units, places],
   );
   const none = !isPending && (
-    <Txt color="softInk">
+    <Txt color="softInk" style={{ paddingTop: 12 }}>
       {isError
         ? 'The units have not been read from the server yet. A quick check under Today works without them.'
-        : 'No unit yet. Start with a quick check under Today.'}
+        : archived
+          ? 'Nothing is archived.'
+          : 'No site yet. Make one here, or keep a quick check as a unit: the site is made with it.'}
     </Txt>
   );
+  const foot = (
+    <View style={{ padding: 16, paddingTop: 10, borderTopWidth: 1, borderColor: palette.line, maxWidth: 760 }}>
+      <ActionButton quiet onPress={() => setMaking({ id: uuid(), name: '' })}>
+        A new site
+      </ActionButton>
+    </View>
+  );
+  const many = units.length + siteList.length > 4;
   return (
-    <Page title="Sites" under="Start a check at a known unit" panes>
-      <SectionList
-        style={{ flex: 1, maxWidth: 760 }}
-        contentContainerStyle={{ paddingHorizontal: 16, paddingBottom: 24 }}
-        sections={sections}
-        keyExtractor={({ id }) => id}
-        // Two thousand units are drawn as they come into sight.
-        initialNumToRender={24}
-        maxToRenderPerBatch={24}
-        windowSize={5}
-        stickySectionHeadersEnabled={false}
-        ListHeaderComponent={head || null}
-        ListEmptyComponent={none || null}
-        renderSectionHeader={({ section }) => <SiteHead section={section} onAltitude={setEditing} />}
-        renderItem={({ item }) => <UnitRow unit={item} onCheck={start} />}
+    <Page title="Sites" under="Sites and their units" foot={foot} panes>
+      <View style={{ flex: 1, maxWidth: 760 }}>
+        {many && (
+          <Searchbar
+            icon="magnify"
+            placeholder="Site, unit, address, model, serial"
+            accessibilityLabel="Find a site or a unit"
+            value={sought}
+            onChangeText={setSought}
+            style={{ marginHorizontal: 16, marginBottom: 8 }}
+          />
+        )}
+        {sought.trim() !== '' ? (
+          <Found found={found} text={text} />
+        ) : (
+          <SectionList
+            style={{ flex: 1 }}
+            contentContainerStyle={{ paddingHorizontal: 16, paddingBottom: 24 }}
+            sections={sections}
+            keyExtractor={({ id }) => id}
+            // Two thousand units are drawn as they come into sight.
+            initialNumToRender={24}
+            maxToRenderPerBatch={24}
+            windowSize={5}
+            stickySectionHeadersEnabled={false}
+            ListEmptyComponent={none || null}
+            ListFooterComponent={
+              outCount > 0 || archived ? (
+                <TextButton onPress={() => setArchived(!archived)}>
+                  {archived ? 'Back to what is in use' : `Archived: ${outCount}`}
+                </TextButton>
+              ) : null
+            }
+            renderSectionHeader={({ section }) => <SiteHead section={section} />}
+            renderItem={({ item }) => <UnitRow unit={item} />}
+          />
+        )}
+      </View>
+      <SiteSheet
+        site={making}
+        title="A new site"
+        others={places.sites}
+        onKeep={(site) => {
+          sites.create(site);
+          setMaking(undefined);
+          router.push(`/sites/${site.id}`);
+        }}
+        onClose={() => setMaking(undefined)}
       />
-      <AltitudeSheet site={places.find(({ record }) => record.id === editing)} onClose={() => setEditing(undefined)} />
     </Page>
   );
 }
 
-interface SiteHeadProps {
-  readonly section: SiteSection;
-  readonly onAltitude: (siteId: string) => void;
-}
-
-const SiteHead = memo(function SiteHead({ section: { siteId, site }, onAltitude }: SiteHeadProps) {
-  const name = site?.record.name ?? 'A site that is still to come';
+function Found({ found, text }: { readonly found: readonly FoundPlace[]; readonly text: string }) {
   return (
-    <View style={{ flexDirection: 'row', alignItems: 'center', paddingTop: 14 }}>
-      <Heading size={16} style={{ flex: 1 }}>
-        {name}
-      </Heading>
-      {site && (
-        <Pressable
-          role="button"
-          aria-label={`Altitude of ${name}: ${altitudeText(site.record)}. Change`}
-          onPress={() => onAltitude(siteId)}
-          style={{ minHeight: 48, flexDirection: 'row', alignItems: 'center', gap: 6, paddingLeft: 12 }}
-        >
-          {(site.sending === 'refused' || site.sending === 'conflict') && <Icon name="alert-outline" size={20} />}
-          <Txt size={14} color="softInk" figures>
-            {altitudeText(site.record)}
-          </Txt>
-        </Pressable>
-      )}
-    </View>
+    <SectionList
+      style={{ flex: 1 }}
+      contentContainerStyle={{ paddingHorizontal: 16, paddingBottom: 24 }}
+      sections={[{ data: found }]}
+      keyExtractor={({ of, id }) => `${of} ${id}`}
+      ListEmptyComponent={<Txt color="softInk">Nothing of “{text.trim()}” on this phone.</Txt>}
+      renderItem={({ item }) => <FoundRow place={item} />}
+    />
   );
-});
-
-interface UnitRowProps {
-  readonly unit: UnitDto;
-  readonly onCheck: (unit: UnitDto) => void;
 }
 
-const UnitRow = memo(function UnitRow({ unit, onCheck }: UnitRowProps) {
+function FoundRow({ place: { of, id, name, siteName } }: { readonly place: FoundPlace }) {
   const palette = usePalette();
-  const { name, tons, motor, tap } = unit;
   return (
     <Pressable
       role="button"
-      aria-label={`Check ${name}`}
-      onPress={() => onCheck(unit)}
-      style={{
-        minHeight: 62,
-        borderTopWidth: 1,
-        borderColor: palette.line,
-        flexDirection: 'row',
-        alignItems: 'center',
-        gap: 10,
-      }}
+      onPress={() => router.push(of === 'site' ? `/sites/${id}` : `/units/${id}`)}
+      style={{ minHeight: 58, justifyContent: 'center', borderTopWidth: 1, borderColor: palette.line }}
+    >
+      <Txt size={17} bold={of === 'site'}>
+        {name}
+      </Txt>
+      <Txt size={14} color="softInk">
+        {of === 'site' ? 'site' : (siteName ?? 'unit')}
+      </Txt>
+    </Pressable>
+  );
+}
+
+const SiteHead = memo(function SiteHead({ section: { siteId, site } }: { readonly section: SiteSection }) {
+  const palette = usePalette();
+  const name = site?.record.name ?? 'A site that is still to come';
+  const told = site?.record.address ?? undefined;
+  return (
+    <Pressable
+      role="button"
+      aria-label={`Site ${name}`}
+      disabled={!site}
+      onPress={() => router.push(`/sites/${siteId}`)}
+      style={{ flexDirection: 'row', alignItems: 'center', paddingTop: 14, minHeight: 56, gap: 8 }}
     >
       <View style={{ flex: 1 }}>
-        <Txt size={17}>{name}</Txt>
-        <Txt size={14} color="softInk">
-          {[tons ? `${tonsText(tons)} t` : null, MOTOR_TEXT[motor], tap ? `tap ${tap}` : null]
-            .filter(Boolean)
-            .join(' · ')}
-        </Txt>
+        <Heading size={17}>{name}</Heading>
+        {told !== undefined && (
+          <Txt size={14} color="softInk" numberOfLines={1}>
+            {told}
+          </Txt>
+        )}
       </View>
-      <Txt size={15} bold color="action">
-        check
-      </Txt>
-      <Icon name="chevron-right" color={palette.action} />
+      {site && site.sending !== 'sent' && site.sending !== 'waiting' && <Icon name="alert-outline" size={20} />}
+      {site && <Icon name="chevron-right" size={20} color={palette.softInk} />}
     </Pressable>
   );
 });

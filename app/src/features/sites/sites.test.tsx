@@ -1,19 +1,13 @@
-import type { BlowerTableDto, SiteDto, UnitDto, VisitDto } from '@huff/contract';
+import type { SiteDto, UnitDto } from '@huff/contract';
 import { fireEvent, screen } from '@testing-library/react-native';
 import { router } from 'expo-router';
 import { renderThemed } from '../../testing/render';
-import { measured, TABLE } from '../../testing/visits';
 import { bySite, SitesPage } from './SitesPage';
+import { siteWith } from './siteForm';
 
 const mockLists: Record<string, object[]> = {};
-const mockChange = jest.fn();
-const mockOpen = jest.fn();
-let mockDraft: VisitDto | null = null;
+const mockCreate = jest.fn();
 jest.mock('expo-router', () => ({ router: { push: jest.fn() }, usePathname: () => '/sites' }));
-jest.mock('../../data/visits', () => ({
-  useDraft: () => mockDraft,
-  drafts: { open: (visit: VisitDto) => mockOpen(visit) as unknown },
-}));
 jest.mock('../../data/records', () => {
   const records = (name: string) => ({
     useList: () => ({
@@ -21,9 +15,9 @@ jest.mock('../../data/records', () => {
       isError: !mockLists[name],
       isPending: false,
     }),
-    change: (...args: unknown[]) => mockChange(...args) as unknown,
+    create: (record: object) => mockCreate(record) as unknown,
   });
-  return { units: records('units'), sites: records('sites'), blowerTables: records('tables') };
+  return { units: records('units'), sites: records('sites'), shop: records('shop') };
 });
 
 const place: SiteDto = { id: '33330000-0000-4000-8000-000000000091', name: 'Quay library', altitudeFt: 620 };
@@ -37,90 +31,112 @@ const unit = (n: number, more: Partial<UnitDto> = {}): UnitDto => ({
   tons: 3,
   tap: '3',
   cfmPerTon: 400,
-  maxTespInWc: 0.5,
-  blowerTableId: TABLE.id,
   ...more,
 });
-const kept = () => (mockOpen.mock.calls[0] as [VisitDto])[0];
+const kept = (records: readonly SiteDto[]) =>
+  records.map((record) => ({ record, revision: 1, sending: 'sent' as const }));
 
 beforeEach(() => {
   jest.clearAllMocks();
-  mockDraft = null;
-  Object.assign(mockLists, { units: [unit(1), unit(2, { siteId: yard.id })], sites: [place, yard], tables: [TABLE] });
+  Object.assign(mockLists, {
+    units: [unit(1), unit(2, { siteId: yard.id }), unit(3), unit(4)],
+    sites: [place, yard],
+  });
 });
 
-test('units stand under their site, both by name; a site that is still to come has its units all the same', () => {
-  const list = [unit(3), unit(2, { siteId: yard.id }), unit(1), unit(4, { siteId: 'nobody told' })];
-  const places = [place, yard].map((record) => ({ record, revision: 1, sending: 'sent' as const }));
-  expect(bySite(list, places).map(({ site, data }) => [site?.record.name, data.map(({ name }) => name)])).toEqual([
-    [undefined, ['Unit 4']],
-    ['Boat repair', ['Unit 2']],
-    ['Quay library', ['Unit 1', 'Unit 3']],
-  ]);
+describe('units under their sites', () => {
+  const names = (...args: Parameters<typeof bySite>) =>
+    bySite(...args).map(({ site, data }) => [site?.record.name, data.map(({ name }) => name)]);
+
+  test('both by name; a site that is still to come has its units, a site without units stands there', () => {
+    const list = [unit(3), unit(1), unit(4, { siteId: 'nobody told' })];
+    expect(names(list, kept([place, yard]))).toEqual([
+      [undefined, ['Unit 4']],
+      ['Boat repair', []],
+      ['Quay library', ['Unit 1', 'Unit 3']],
+    ]);
+  });
+
+  test('what is archived is out of the list, and in the list of the archived: a unit by itself, or with its site', () => {
+    const at = '2026-03-01T00:00:00Z';
+    const list = [unit(1), unit(2, { archivedAt: at }), unit(3, { siteId: yard.id })];
+    const places = kept([place, { ...yard, archivedAt: at }]);
+    expect(names(list, places)).toEqual([['Quay library', ['Unit 1']]]);
+    expect(names(list, places, true)).toEqual([
+      ['Boat repair', ['Unit 3']],
+      ['Quay library', ['Unit 2']],
+    ]);
+  });
 });
 
-describe('starting at a unit', () => {
-  const start = () => {
+describe('the list', () => {
+  test('a unit and a site are one touch away', () => {
     renderThemed(<SitesPage />);
-    fireEvent.press(screen.getByLabelText('Check Unit 1'));
+    fireEvent.press(screen.getByLabelText('Unit Unit 1'));
+    expect(router.push).toHaveBeenLastCalledWith(`/units/${unit(1).id}`);
+    fireEvent.press(screen.getByLabelText('Site Boat repair'));
+    expect(router.push).toHaveBeenLastCalledWith(`/sites/${yard.id}`);
+  });
+
+  test('is found in as one types, with a slip forgiven', () => {
+    renderThemed(<SitesPage />);
+    fireEvent.changeText(screen.getByLabelText('Find a site or a unit'), 'libary');
+    // The site itself, and its units with its name.
+    expect(screen.getAllByText('Quay library')).toHaveLength(4);
+    expect(screen.queryByText('Boat repair')).toBeNull();
+    fireEvent.changeText(screen.getByLabelText('Find a site or a unit'), 'zeppelin');
+    expect(screen.getByText('Nothing of “zeppelin” on this phone.')).toBeTruthy();
+  });
+
+  test('without a site it teaches, and says when the server was silent', () => {
+    Object.assign(mockLists, { units: [], sites: [] });
+    renderThemed(<SitesPage />);
+    expect(screen.getByText(/^No site yet\. Make one here/)).toBeTruthy();
+    delete mockLists.units;
+    renderThemed(<SitesPage />);
+    expect(screen.getByText(/have not been read from the server yet/)).toBeTruthy();
+  });
+});
+
+describe('a new site', () => {
+  const open = () => {
+    renderThemed(<SitesPage />);
+    fireEvent.press(screen.getByText('A new site'));
   };
-  test('brings all its record says, with the site’s altitude', () => {
-    start();
-    expect(kept()).toMatchObject({
-      title: 'Quay library, Unit 1',
-      tap: '3',
-      table: { name: TABLE.name },
-      setup: { altitudeFt: 620 },
-      readings: [],
-    });
-    expect(router.push).toHaveBeenCalledWith('/quick');
+  const type = (label: RegExp, text: string) => fireEvent.changeText(screen.getByLabelText(label), text);
+
+  test('needs a name; nonsense is named and stays as it was typed', () => {
+    open();
+    fireEvent.press(screen.getByText('Keep the site'));
+    expect(screen.getByText('Name: type it.')).toBeTruthy();
+    type(/^Name/, 'Seed warehouse');
+    type(/^Altitude/, '62000');
+    fireEvent.press(screen.getByText('Keep the site'));
+    expect(screen.getByText(/Altitude must be between/)).toBeTruthy();
+    expect(mockCreate).not.toHaveBeenCalled();
+    type(/^Altitude/, '1,250');
+    fireEvent.press(screen.getByText('Keep the site'));
+    expect(mockCreate).toHaveBeenCalledWith(expect.objectContaining({ name: 'Seed warehouse', altitudeFt: 1250 }));
   });
-  test('a table that is gone leaves the table to be chosen', () => {
-    mockLists.tables = [] satisfies BlowerTableDto[];
-    start();
-    expect(kept().table).toBeNull();
-  });
-  test('elsewhere, saves what was read: nothing is thrown away', () => {
-    mockDraft = { ...measured(), title: 'Other place, Unit 7' };
-    start();
-    expect(screen.getByText(/A check is open at Other place, Unit 7\. Starting at another unit saves it/)).toBeTruthy();
-    expect(kept().readings).toEqual([]);
-  });
-  test('where a check is open already, goes on with it', () => {
-    mockDraft = { ...measured(), unitId: unit(1).id };
-    start();
-    expect(mockOpen).not.toHaveBeenCalled();
-    expect(router.push).toHaveBeenCalledWith('/quick');
+
+  test('of a name that is there is asked about', () => {
+    open();
+    type(/^Name/, 'quay LIBRARY');
+    fireEvent.press(screen.getByText('Keep the site'));
+    expect(screen.getByText(/There is a site Quay library already/)).toBeTruthy();
+    expect(mockCreate).not.toHaveBeenCalled();
   });
 });
 
-describe('the altitude of a site', () => {
-  test('is corrected in place, and nonsense is answered', () => {
-    renderThemed(<SitesPage />);
-    fireEvent.press(screen.getByLabelText('Altitude of Quay library: 620 ft. Change'));
-    fireEvent.changeText(screen.getByLabelText('Altitude, ft'), '62000');
-    fireEvent.press(screen.getByText(/^Keep/));
-    expect(mockChange).not.toHaveBeenCalled();
-    expect(screen.getByText(/must be/)).toBeTruthy();
-    fireEvent.changeText(screen.getByLabelText('Altitude, ft'), '1,250');
-    fireEvent.press(screen.getByText(/^Keep/));
-    expect(mockChange).toHaveBeenCalledWith(
-      expect.objectContaining({ record: place, revision: 5 }),
-      expect.objectContaining({ id: place.id, name: 'Quay library', altitudeFt: 1250 }),
-      'Altitude of Quay library changed.',
-    );
+test('a site with what its form says: blanks are not known, the usual climate is none', () => {
+  expect(siteWith(place, { name: ' Quay ', address: '', climate: 'usual', phone: '55 12' })).toEqual({
+    id: place.id,
+    name: 'Quay',
+    address: null,
+    accessNotes: null,
+    contact: null,
+    phone: '55 12',
+    altitudeFt: null,
+    climate: null,
   });
-  test('is asked for where nobody said it', () => {
-    renderThemed(<SitesPage />);
-    expect(screen.getByLabelText('Altitude of Boat repair: altitude?. Change')).toBeTruthy();
-  });
-});
-
-test('without units it teaches, and says when the server was silent', () => {
-  mockLists.units = [];
-  renderThemed(<SitesPage />);
-  expect(screen.getByText('No unit yet. Start with a quick check under Today.')).toBeTruthy();
-  delete mockLists.units;
-  renderThemed(<SitesPage />);
-  expect(screen.getByText(/have not been read from the server yet/)).toBeTruthy();
 });

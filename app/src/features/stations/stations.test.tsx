@@ -3,16 +3,16 @@ import type { VisitDto } from '@huff/contract';
 import type { FactKind } from '@huff/core';
 import { renderThemed } from '../../testing/render';
 import { measured, NOW, onTap3, read } from '../../testing/visits';
-import { CheckFoot } from '../check/CheckFoot';
-import { withFact } from '../check/newFact';
-import { withReading } from '../check/newVisit';
-import { nextStep } from '../check/nextStep';
-import { assess } from '../check/useAssessment';
-import { AirflowStation } from './AirflowStation';
-import { DropStation } from './DropStation';
-import { LookStation } from './LookStation';
-import { PressureStation } from './PressureStation';
-import { SpeedPane } from './SpeedPane';
+import { VisitFoot } from '../resultFoot/VisitFoot';
+import { withFact } from '../visitState/newFact';
+import { withReading } from '../visitState/newVisit';
+import { nextStep } from '../visitState/nextStep';
+import { assess } from '../visitState/useAssessment';
+import { AirflowStation } from './airflow/AirflowStation';
+import { DropStation } from './drop/DropStation';
+import { LookStation } from './look/LookStation';
+import { PressureStation } from './pressure/PressureStation';
+import { SpeedPane } from '../speed/SpeedPane';
 
 jest.mock('expo-router', () => ({ Link: jest.fn(({ children }: { children: React.ReactNode }) => children) }));
 jest.mock('../../data/visits', () => ({ usePhotos: () => [], addPhoto: jest.fn() }));
@@ -68,14 +68,6 @@ describe('Look', () => {
     expect(screen.queryByText('Belt')).toBeNull();
     show({ ...onTap3(), motor: 'beltDrive' });
     expect(screen.getByText('Belt')).toBeTruthy();
-  });
-
-  test('a model number offers tons and takes none by itself', () => {
-    const onVisit = show({ ...onTap3(), tons: null });
-    fireEvent.changeText(screen.getByLabelText('Model number, for the tons'), 'XA4-036B');
-    expect(onVisit).not.toHaveBeenCalled();
-    fireEvent.press(screen.getByText('3 tons'));
-    expect(onVisit).toHaveBeenCalledWith(expect.objectContaining({ tons: 3 }));
   });
 });
 
@@ -207,7 +199,7 @@ describe('the foot', () => {
     const spies = { onStep: jest.fn(), onMeasure: jest.fn(), onWorking: jest.fn() };
     const assessment = assess(visit);
     renderThemed(
-      <CheckFoot
+      <VisitFoot
         visit={visit}
         assessment={assessment}
         step={nextStep(visit, assessment, saved)}

@@ -11,7 +11,7 @@ import { ActionButton, Page } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import { Choice } from '../../ui/form';
-import { MOTOR_TEXT } from '../check/motorText';
+import { MOTOR_TEXT } from '../visitState/unitWords';
 import { chooseFile, readFile } from './chooseFile';
 import { CsvText } from './CsvText';
 import { FaultList } from './FaultList';

@@ -1,7 +1,7 @@
-import { useLocalSearchParams } from 'expo-router';
+import { router, useLocalSearchParams } from 'expo-router';
 import { View } from 'react-native';
 import { blowerTables } from '../../data/records';
-import { ActionButton, Page } from '../../ui/page';
+import { ActionButton, Page, TextButton } from '../../ui/page';
 import { Txt } from '../../ui/text';
 import { exportTable } from './exportTable';
 import { FiguresTable } from './FiguresTable';
@@ -11,8 +11,9 @@ import { tableLine } from './tableLine';
 export function TablePage() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const { records, isPending } = blowerTables.useList();
-  const table = records.find((k) => k.record.id === id)?.record;
-  if (!table) {
+  const kept = records.find((k) => k.record.id === id);
+  const table = kept?.record;
+  if (!kept || !table) {
     return (
       <Page title="Blower table" back="/shop/tables">
         <View style={{ padding: 16 }}>
@@ -21,8 +22,19 @@ export function TablePage() {
       </Page>
     );
   }
+  const archive = () =>
+    blowerTables.change(
+      kept,
+      { ...table, archivedAt: table.archivedAt ? null : new Date().toISOString() },
+      table.archivedAt ? `${table.name} is back.` : `${table.name} is archived: visits keep their copy.`,
+    );
   const foot = (
-    <View style={{ padding: 16, maxWidth: 760 }}>
+    <View style={{ padding: 16, gap: 8, maxWidth: 760 }}>
+      <View style={{ flexDirection: 'row', columnGap: 24, flexWrap: 'wrap' }}>
+        <TextButton onPress={() => router.push(`/shop/tables/type?correct=${table.id}`)}>Correct it</TextButton>
+        <TextButton onPress={() => router.push(`/shop/tables/type?from=${table.id}`)}>Copy for another size</TextButton>
+        <TextButton onPress={archive}>{table.archivedAt ? 'Bring it back' : 'Archive'}</TextButton>
+      </View>
       <ActionButton quiet onPress={() => exportTable(table)} aside="CSV file">
         Export this table
       </ActionButton>

@@ -12,9 +12,12 @@ export function TablesPage() {
   const palette = usePalette();
   const { records, isPending, isError } = blowerTables.useList();
   const foot = (
-    <View style={{ padding: 16, borderTopWidth: 1, borderColor: palette.line, maxWidth: 760 }}>
-      <ActionButton onPress={() => router.push('/shop/tables/import')} aside="CSV file">
-        Import a maker’s table
+    <View style={{ padding: 16, gap: 8, borderTopWidth: 1, borderColor: palette.line, maxWidth: 760 }}>
+      <ActionButton onPress={() => router.push('/shop/tables/type')} aside="two cells are enough">
+        Type a maker’s table
+      </ActionButton>
+      <ActionButton quiet onPress={() => router.push('/shop/tables/import')} aside="CSV">
+        Import from a file
       </ActionButton>
     </View>
   );
@@ -22,7 +25,11 @@ export function TablesPage() {
     <Page title="Blower tables" under="Makers’ airflow by tap and static" back="/shop" foot={foot}>
       <View style={{ paddingHorizontal: 16 }}>
         {[...records]
-          .sort((a, b) => a.record.name.localeCompare(b.record.name))
+          .sort(
+            (a, b) =>
+              Number(Boolean(a.record.archivedAt)) - Number(Boolean(b.record.archivedAt)) ||
+              a.record.name.localeCompare(b.record.name),
+          )
           .map(({ record: table, sending }) => (
             <Link
               key={table.id}
@@ -43,6 +50,7 @@ export function TablesPage() {
                 </Txt>
                 <Txt size={14} color="softInk" figures>
                   {tableLine(table)}
+                  {table.archivedAt ? ' · archived' : ''}
                   {sending === 'waiting' ? ' · waiting to be sent' : ''}
                   {sending === 'refused' || sending === 'conflict' ? ' · needs you: see what waits' : ''}
                 </Txt>
@@ -54,7 +62,7 @@ export function TablesPage() {
           <Txt color="softInk">
             {isError
               ? 'The tables have not been read from the server yet.'
-              : 'No table yet. Import the maker’s blower table from a CSV file: one row for each tap, statics across.'}
+              : 'No table yet. Type one from the paper, or import a CSV file: one row for each tap, statics across.'}
           </Txt>
         )}
       </View>

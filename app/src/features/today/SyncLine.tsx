@@ -2,7 +2,7 @@ import { Link } from 'expo-router';
 import { View } from 'react-native';
 import { useSyncStatus, useWaiting } from '../../data/useOutbox';
 import { Txt } from '../../ui/text';
-import { syncWords } from './syncWords';
+import { syncWords } from '../waiting/syncWords';
 
 /** The quiet line that says how it stands with the server; it leads to what waits. Silent when all is well. */
 export function SyncLine() {

@@ -8,7 +8,7 @@ import { useDraft, useEarlierVisits, useVisitList, type ListedVisit } from '../.
 import { ActionButton, Page } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
-import { unitLine } from '../check/motorText';
+import { unitLine } from '../visitState/unitWords';
 import { StorageNotice } from '../waiting/StorageNotice';
 import { Earlier } from './Earlier';
 import { SyncLine } from './SyncLine';

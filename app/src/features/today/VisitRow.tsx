@@ -5,13 +5,14 @@ import { format } from 'date-fns/format';
 import { Link } from 'expo-router';
 import { memo, useMemo } from 'react';
 import { View } from 'react-native';
+import { useRules } from '../../data/useRules';
 import type { Sending } from '../../data/useOutbox';
 import { useVisit, type ListedVisit } from '../../data/visits';
 import { Icon } from '../../ui/icons';
 import { VERDICT_TEXT, VerdictMark } from '../../ui/marks';
 import { Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
-import { splitTitle } from '../check/motorText';
+import { splitTitle } from '../visitState/unitWords';
 
 /** A visit in the list: where, when, what was found and what to do. What the server does not know yet is computed here. */
 export const VisitRow = memo(function VisitRow({ visit }: { readonly visit: ListedVisit }) {
@@ -21,7 +22,8 @@ export const VisitRow = memo(function VisitRow({ visit }: { readonly visit: List
 function ComputedRow({ id }: { readonly id: string }) {
   const { kept } = useVisit(id);
   const record = kept?.record;
-  const summary = useMemo(() => record && summaryOf(record), [record]);
+  const rules = useRules();
+  const summary = useMemo(() => record && summaryOf(record, rules), [record, rules]);
   return kept && summary ? <SummaryRow summary={summary} sending={kept.sending} /> : null;
 }
 

@@ -6,7 +6,7 @@ import { summaryOf } from '@huff/contract/judge';
 import type { ListedVisit } from '../../data/visits';
 import { renderThemed } from '../../testing/render';
 import { measured, onTap3 } from '../../testing/visits';
-import { syncWords } from './syncWords';
+import { syncWords } from '../waiting/syncWords';
 import { byDay, TodayPage } from './TodayPage';
 
 let mockDraft: VisitDto | null = null;
@@ -26,6 +26,7 @@ jest.mock('../../data/visits', () => ({
   useEarlierVisits: () => mockEarlier,
   useVisit: (id: string) => ({ kept: mockVisits.get(id) }),
 }));
+jest.mock('../../data/records', () => ({ shop: { useList: () => ({ records: [] }) } }));
 jest.mock('../../data/useOutbox', () => ({
   useWaiting: () => mockWaiting,
   useSyncStatus: () => mockStatus,

@@ -1,4 +1,4 @@
-import { TOOL_UNIT_TEXT, toolFigure, toolText, type ToolOutcome } from '@huff/core';
+import { toolFigure, toolText, toolUnitText, type ToolOutcome } from '@huff/core';
 import { View } from 'react-native';
 import { Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
@@ -30,7 +30,7 @@ export function ToolAnswerView({ outcome }: { readonly outcome: ToolOutcome }) {
           <Txt size={40} bold figures style={{ lineHeight: 46 }}>
             {toolFigure(headline.value, headline.unit)}
           </Txt>
-          <Txt color="softInk">{TOOL_UNIT_TEXT[headline.unit]}</Txt>
+          <Txt color="softInk">{toolUnitText(headline.unit)}</Txt>
           {flow && (
             <Txt color="softInk" figures>
               ± {Math.round(flow.sigmaShare * 100)} %

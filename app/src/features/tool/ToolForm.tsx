@@ -1,5 +1,5 @@
 import {
-  TOOL_UNIT_TEXT,
+  toolUnitText,
   toolFigure,
   traverseDuct,
   traversePlan,
@@ -96,7 +96,7 @@ const Field = memo(function Field({ id, field, control, error, onLeave }: FieldP
             </View>
           );
         }
-        const unit = field.kind === 'text' ? '' : TOOL_UNIT_TEXT[field.unit];
+        const unit = field.kind === 'text' ? '' : toolUnitText(field.unit);
         const list = field.kind === 'list';
         const many = list && field.most > FEW;
         const optional = field.optional ? ', if known' : '';

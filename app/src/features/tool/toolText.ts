@@ -1,5 +1,6 @@
 import { fromNumberText } from '@huff/contract';
-import type { FieldSet, RawInputs, ToolField } from '@huff/core';
+import { fromShown, type FieldSet, type RawInputs, type ToolField, type ToolUnit } from '@huff/core';
+import { typedText } from '../../ui/keypad/numberEntry';
 
 /** A tool's form holds text as it was typed, by field. */
 export type ToolTexts = Record<string, string>;
@@ -17,12 +18,16 @@ export function fromListText(text: string): unknown[] {
     .map(fromNumberText);
 }
 
+/** What was typed in the person's own unit, as it is computed with. */
+const stored = (value: unknown, unit: ToolUnit): unknown =>
+  typeof value === 'number' ? fromShown(value, unit) : value;
+
 const valueOf = (field: ToolField, text: string): unknown =>
   field.kind === 'choice' || field.kind === 'text'
     ? text.trim() || null
     : field.kind === 'list'
-      ? fromListText(text)
-      : fromNumberText(text);
+      ? fromListText(text).map((one) => stored(one, field.unit))
+      : stored(fromNumberText(text), field.unit);
 
 /** The inputs behind the texts; what is no number stays text, so that the tool names it. */
 export function rawOf(set: FieldSet, texts: ToolTexts): RawInputs {
@@ -35,7 +40,9 @@ export function textsOf(set: FieldSet, raw: RawInputs): ToolTexts {
     Object.entries(set.fields).map(([id, field]) => {
       const value = raw[id];
       if (value === undefined || value === null) return [id, field.kind === 'choice' ? field.options[0]!.id : ''];
-      return [id, Array.isArray(value) ? value.join(' ') : `${value as string | number}`];
+      if (field.kind === 'choice' || field.kind === 'text') return [id, `${value as string}`];
+      const shown = (one: unknown) => (typeof one === 'number' ? typedText(one, field.unit) : String(one));
+      return [id, Array.isArray(value) ? value.map(shown).join(' ') : shown(value)];
     }),
   );
 }
@@ -46,7 +53,11 @@ export function typedInputs(set: FieldSet, raw: RawInputs): Record<string, unkno
   return Object.fromEntries(
     Object.entries(raw).filter(
       ([id, value]) =>
-        !hidden.has(id) && value !== null && value !== '' && !(Array.isArray(value) && value.length === 0),
+        !hidden.has(id) &&
+        value !== null &&
+        value !== '' &&
+        value !== 'unknown' &&
+        !(Array.isArray(value) && value.length === 0),
     ),
   );
 }

@@ -6,8 +6,8 @@ import { View } from 'react-native';
 import { changeVisit, useVisit } from '../../data/visits';
 import { Page } from '../../ui/page';
 import { Txt } from '../../ui/text';
-import { CheckWorkspace } from '../check/CheckWorkspace';
-import { unitLine } from '../check/motorText';
+import { VisitWorkspace } from './VisitWorkspace';
+import { unitLine } from '../visitState/unitWords';
 import { StorageNotice } from '../waiting/StorageNotice';
 import { VisitNotice } from './VisitNotice';
 
@@ -38,7 +38,7 @@ export function VisitPage() {
   }
   const { record: visit } = kept;
   return (
-    <CheckWorkspace
+    <VisitWorkspace
       key={visit.id}
       visit={visit}
       onChange={onChange}

@@ -8,7 +8,7 @@ import type { OutboxRow } from '../../data/spine/store';
 import { ActionButton, Page, TextButton } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
-import { syncWords } from '../today/syncWords';
+import { syncWords } from './syncWords';
 import { ConflictCard } from './ConflictCard';
 import { operationWords, recordWords, type NameOf } from './operationWords';
 import { saveOutboxFile } from './outboxFile';

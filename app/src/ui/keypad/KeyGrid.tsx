@@ -66,10 +66,13 @@ interface KeyCapProps {
   readonly label: string;
   readonly onPress: () => void;
   readonly small?: boolean;
+  /** The key that goes on. */
+  readonly strong?: boolean;
   readonly children: ReactNode;
 }
 
-function KeyCap({ label, onPress, small, children }: KeyCapProps) {
+/** One key, large enough for a glove. */
+export function KeyCap({ label, onPress, small, strong, children }: KeyCapProps) {
   const palette = usePalette();
   return (
     <Pressable
@@ -81,14 +84,19 @@ function KeyCap({ label, onPress, small, children }: KeyCapProps) {
         minHeight: 60,
         borderRadius: 6,
         borderWidth: 1,
-        borderColor: palette.line,
+        borderColor: strong ? palette.action : palette.line,
         alignItems: 'center',
         justifyContent: 'center',
-        backgroundColor: pressed ? palette.trough : palette.paper,
+        backgroundColor: strong ? palette.action : pressed ? palette.trough : palette.paper,
       })}
     >
       {typeof children === 'string' ? (
-        <Txt size={small ? 15 : 24} bold={!small} align="center">
+        <Txt
+          size={strong ? 17 : small ? 15 : 24}
+          bold={strong ?? !small}
+          align="center"
+          color={strong ? 'onAction' : 'ink'}
+        >
           {children}
         </Txt>
       ) : (

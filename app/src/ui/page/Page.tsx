@@ -1,15 +1,18 @@
 import { router } from 'expo-router';
 import { memo, type ReactNode } from 'react';
-import { ScrollView, View } from 'react-native';
+import { Pressable, ScrollView, View } from 'react-native';
 import { IconButton } from 'react-native-paper';
+import { Icon } from '../icons';
 import { Heading, Txt } from '../text';
 import { useIsWide, usePalette, useTheme } from '../theme';
 
 interface PageProps {
   readonly title: string;
   readonly under?: string;
+  /** A touch on the title and the line under it. */
+  readonly underAction?: { readonly label: string; readonly onPress: () => void };
   /** Where the arrow leads; none on a place's first page. */
-  readonly back?: '/' | '/bench' | '/shop' | '/shop/tables' | '/sites';
+  readonly back?: string;
   readonly actions?: ReactNode;
   /** Stays in the lowest part of the screen, in reach of the thumb. */
   readonly foot?: ReactNode;
@@ -46,9 +49,10 @@ export function Page({ foot, panes, broad, children, ...head }: PageProps) {
 const PageHead = memo(function PageHead({
   title,
   under,
+  underAction,
   back,
   actions,
-}: Pick<PageProps, 'title' | 'under' | 'back' | 'actions'>) {
+}: Pick<PageProps, 'title' | 'under' | 'underAction' | 'back' | 'actions'>) {
   const palette = usePalette();
   const { switchTheme } = useTheme();
   const other = palette.name === 'attic' ? 'daylight' : 'attic';
@@ -69,11 +73,25 @@ const PageHead = memo(function PageHead({
         <Heading level={1} size={20} numberOfLines={1}>
           {title}
         </Heading>
-        {under !== undefined && (
-          <Txt size={14} color="softInk" numberOfLines={1}>
-            {under}
-          </Txt>
-        )}
+        {under !== undefined &&
+          (underAction ? (
+            <Pressable
+              role="button"
+              aria-label={underAction.label}
+              onPress={underAction.onPress}
+              hitSlop={{ top: 24, bottom: 10 }}
+              style={{ flexDirection: 'row', alignItems: 'center', gap: 6, minHeight: 26 }}
+            >
+              <Txt size={14} bold color="action" numberOfLines={1} style={{ flexShrink: 1 }}>
+                {under}
+              </Txt>
+              <Icon name="pencil-outline" size={16} color={palette.action} />
+            </Pressable>
+          ) : (
+            <Txt size={14} color="softInk" numberOfLines={1}>
+              {under}
+            </Txt>
+          ))}
       </View>
       {actions}
       <IconButton

@@ -9,16 +9,20 @@ const PLACES = [
     name: 'Today',
     owns: (path: string) => ['/', '/quick', '/waiting'].includes(path) || path.startsWith('/visits'),
   },
-  { href: '/sites', name: 'Sites', owns: (path: string) => path.startsWith('/sites') },
+  { href: '/sites', name: 'Sites', owns: (path: string) => path.startsWith('/sites') || path.startsWith('/units') },
   { href: '/bench', name: 'Bench', owns: (path: string) => path.startsWith('/bench') },
   { href: '/shop', name: 'Shop', owns: (path: string) => path.startsWith('/shop') },
 ] as const;
+
+/** Within a visit the drawing needs the room of the phone: the bar gives way, back leads out. */
+const givesWay = (path: string) => path === '/quick' || path.startsWith('/visits/') || path === '/shop/tables/type';
 
 /** The places: a bottom bar on the phone, a left rail on a wide screen. */
 export function PlacesBar() {
   const palette = usePalette();
   const wide = useIsWide();
   const path = usePathname();
+  if (!wide && givesWay(path)) return null;
   return (
     <View
       role="navigation"

@@ -1,1 +1,2 @@
+export * from './FullSheet';
 export * from './Sheet';

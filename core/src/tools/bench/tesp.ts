@@ -43,12 +43,12 @@ export const tesp = defineTool({
       headline: { label: 'external static', value: total, unit: 'inWc', source: 'computed' },
       lines: [
         { label: 'of the plate', value: (100 * total) / v.plateInWc, unit: 'percent', source: 'computed' },
-        { label: 'share of the filter', value: share(0.2), unit: 'inWc', source: 'shopSetting' },
+        { label: 'share of the filter', value: share(0.2), unit: 'inWc', source: 'ruleOfThumb' },
         ...(v.coil === 'outside'
-          ? [{ label: 'share of the coil', value: share(0.4), unit: 'inWc', source: 'shopSetting' } as const]
+          ? [{ label: 'share of the coil', value: share(0.4), unit: 'inWc', source: 'ruleOfThumb' } as const]
           : []),
-        { label: 'share of the return ducts', value: share(duct), unit: 'inWc', source: 'shopSetting' },
-        { label: 'share of the supply ducts', value: share(duct), unit: 'inWc', source: 'shopSetting' },
+        { label: 'share of the return ducts', value: share(duct), unit: 'inWc', source: 'ruleOfThumb' },
+        { label: 'share of the supply ducts', value: share(duct), unit: 'inWc', source: 'ruleOfThumb' },
       ],
       formula: 'TESP = |supply| + |return|',
       notes: [

@@ -1,0 +1,22 @@
+import type { StationPlan } from '../visitState/station';
+import { FixPlace } from './FixPlace';
+
+export const fix: StationPlan = {
+  id: 'fix',
+  progress: ({ parted: { plan }, assessment }) => ({
+    name: 'Fix',
+    state: plan ? 'done' : assessment.advice.kind === 'cantSay' ? 'empty' : 'started',
+    lacks: plan ? undefined : 'nothing decided',
+  }),
+  Place: ({ whole, wholeParted, acts, frame }) => (
+    <FixPlace
+      visit={whole}
+      parted={wholeParted}
+      onVisit={acts.onWhole}
+      onProve={() => acts.goTo('prove')}
+      onMethod={acts.askMethod}
+      onSave={acts.onSave}
+      frame={frame}
+    />
+  ),
+};

@@ -1,0 +1,47 @@
+import type { SiteDto, UnitDto } from '@huff/contract';
+import { findPlaces, type Places } from './findPlaces';
+
+const site = (id: string, name: string, more: Partial<SiteDto> = {}): SiteDto => ({ id, name, ...more });
+const unit = (id: string, siteId: string, name: string, more: Partial<UnitDto> = {}): UnitDto => ({
+  id,
+  siteId,
+  name,
+  layout: 'airHandler',
+  motor: 'psc',
+  cfmPerTon: 400,
+  ...more,
+});
+const places: Places = {
+  sites: [
+    site('a', 'Lantern Quay library', { address: '4 Mole Street' }),
+    site('b', 'Kiln Row pottery'),
+    site('c', 'Old mill', { archivedAt: '2026-01-01T00:00:00Z' }),
+  ],
+  units: [
+    unit('1', 'a', 'Reading room', { plate: { model: 'AX4-036' } }),
+    unit('2', 'b', 'Kiln hood', { notes: 'ladder behind the shed' }),
+  ],
+};
+const names = (sought: string) => findPlaces(places, sought).map((place) => place.name);
+
+test.each([
+  ['lant', ['Lantern Quay library', 'Reading room']],
+  ['libary', ['Lantern Quay library', 'Reading room']],
+  ['reading quay', ['Reading room']],
+  ['potery', ['Kiln Row pottery', 'Kiln hood']],
+  ['AX4-036', ['Reading room']],
+  ['mole', ['Lantern Quay library']],
+  ['shed', ['Kiln hood']],
+  ['mill', []],
+  ['', []],
+])('%j finds %j', (sought, expected) => expect(names(sought).sort()).toEqual([...expected].sort()));
+
+test('the one whose own name it is comes first, and a unit says where it stands', () => {
+  expect(findPlaces(places, 'kiln')[0]).toMatchObject({ name: expect.stringContaining('Kiln') });
+  expect(findPlaces(places, 'reading')[0]).toEqual({
+    of: 'unit',
+    id: '1',
+    name: 'Reading room',
+    siteName: 'Lantern Quay library',
+  });
+});

@@ -1,0 +1,73 @@
+import type { SiteDto, UnitDto } from '@huff/contract';
+import MiniSearch from 'minisearch';
+
+/** Sites and units of the shop, as this phone holds them. */
+export interface Places {
+  readonly sites: readonly SiteDto[];
+  readonly units: readonly UnitDto[];
+}
+
+/** A site or a unit that was found. */
+export interface FoundPlace {
+  readonly of: 'site' | 'unit';
+  readonly id: string;
+  readonly name: string;
+  /** The site of a unit. */
+  readonly siteName?: string;
+}
+
+const FIELDS = ['name', 'siteName', 'plate', 'address', 'notes'] as const;
+
+function indexOf({ sites, units }: Places): MiniSearch {
+  const index = new MiniSearch({
+    fields: [...FIELDS],
+    storeFields: ['of', 'name', 'siteName'],
+    searchOptions: {
+      combineWith: 'AND',
+      prefix: true,
+      // One slip of the finger in a word of four letters or more, two from eight on.
+      fuzzy: (term) => (term.length < 4 ? false : term.length < 8 ? 1 : 2),
+      boost: { name: 3 },
+    },
+  });
+  const siteNames = new Map(sites.map(({ id, name }) => [id, name]));
+  index.addAll([
+    ...sites
+      .filter((site) => !site.archivedAt)
+      .map(({ id, name, address, contact, accessNotes }) => ({
+        id,
+        of: 'site',
+        name,
+        address: [address, contact].filter(Boolean).join(' '),
+        notes: accessNotes ?? '',
+      })),
+    ...units
+      .filter((unit) => !unit.archivedAt)
+      .map(({ id, name, siteId, plate, notes }) => ({
+        id,
+        of: 'unit',
+        name,
+        siteName: siteNames.get(siteId),
+        plate: [plate?.model, plate?.serial].filter((part) => typeof part === 'string').join(' '),
+        notes: notes ?? '',
+      })),
+  ]);
+  return index;
+}
+
+let last: { readonly places: Places; readonly index: MiniSearch } | undefined;
+
+/**
+ * Sites and units by name, address, contact, notes, model and serial number, as one types and with slips forgiven; the best first. The
+ * index is made once for a list.
+ */
+export function findPlaces(places: Places, sought: string): FoundPlace[] {
+  if (sought.trim() === '') return [];
+  if (last?.places !== places) last = { places, index: indexOf(places) };
+  return last.index.search(sought).map(({ id, of, name, siteName }) => ({
+    of: of as FoundPlace['of'],
+    id: id as string,
+    name: name as string,
+    ...(siteName ? { siteName: siteName as string } : {}),
+  }));
+}

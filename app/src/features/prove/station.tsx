@@ -1,0 +1,26 @@
+import type { StationPlan } from '../visitState/station';
+import { ProvePlace } from './ProvePlace';
+
+export const prove: StationPlan = {
+  id: 'prove',
+  progress: ({ parted: { plan, after }, assessment: { judgement } }) => {
+    const provenAt = plan && judgement.tespInWc !== undefined;
+    return {
+      name: 'Prove',
+      state: provenAt ? 'done' : plan && (after?.readings.length ?? 0) > 0 ? 'started' : 'empty',
+      lacks: plan ? (provenAt ? undefined : 'not read again') : 'nothing to prove',
+    };
+  },
+  Place: ({ whole, wholeParted, width, acts, frame }) => (
+    <ProvePlace
+      visit={whole}
+      parted={wholeParted}
+      paneWidth={width}
+      onPort={acts.askPort}
+      onMethod={acts.askMethod}
+      onFix={() => acts.goTo('fix')}
+      onSave={acts.onSave}
+      frame={frame}
+    />
+  ),
+};

@@ -1,0 +1,115 @@
+import { flowText, oddsText, staticText, toolFigure, type Verdict } from '@huff/core';
+import type { VisitDto } from '@huff/contract';
+import { Pressable, View } from 'react-native';
+import { VERDICT_TEXT, VerdictMark } from '../../ui/marks';
+import { Txt } from '../../ui/text';
+import type { Assessment } from '../visitState/useAssessment';
+
+interface ResultStripProps {
+  readonly visit: VisitDto;
+  readonly assessment: Assessment;
+  readonly onWorking: (title: string, verdict: Verdict) => void;
+}
+
+const NO_RISE: Verdict = {
+  word: 'cantSay',
+  unit: 'deltaF',
+  sentence: 'Lacks the rise: it comes with electric or gas heat under Airflow.',
+  working: { formula: 'rise = supply dry bulb − return dry bulb', inputs: [] },
+  readingIds: [],
+};
+
+/** TESP and airflow with their marks, always in sight; a touch shows the working. */
+export function ResultStrip({ visit, assessment, onWorking }: ResultStripProps) {
+  const { tesp, tespInWc, maxTesp } = assessment.judgement;
+  const { airflow, drop, flow, rise, offTable } = assessment;
+  const flowCfm = flow?.flowCfm;
+  const perTon = flowCfm !== undefined && visit.tons ? `, ${flowText(flowCfm / visit.tons)} a ton` : '';
+  const sure = flow && `± ${flowText(flow.sigmaCfm)}${perTon}`;
+  const change = visit.mode === 'heating' ? rise : drop;
+  const changeName = visit.mode === 'heating' ? 'Rise' : 'Drop';
+  const limit =
+    maxTesp.source === 'assumed' ? `of ${staticText(maxTesp.value)} assumed` : `of ${staticText(maxTesp.value)}`;
+  return (
+    <View style={{ flexDirection: 'row', gap: 8 }}>
+      <Result
+        name="External static"
+        value={tespInWc === undefined ? '–' : staticText(tespInWc)}
+        unit="in. w.c."
+        under={limit}
+        assumed={maxTesp.source === 'assumed'}
+        verdict={tesp}
+        onPress={() => onWorking('External static', tesp)}
+      />
+      <Result
+        name="Airflow"
+        value={flowCfm === undefined ? '–' : flowText(flowCfm)}
+        unit="CFM"
+        under={sure ?? (offTable ? 'off the table' : 'can’t say yet')}
+        odds={airflow.odds}
+        verdict={airflow}
+        onPress={() => onWorking('Airflow', airflow)}
+      />
+      <Result
+        name={changeName}
+        value={change?.value === undefined ? '–' : toolFigure(change.value, 'deltaF')}
+        unit="°F"
+        under={
+          change?.limit?.low === undefined
+            ? change?.value === undefined
+              ? 'not read'
+              : 'can’t say yet'
+            : `${change.limit.low.toFixed(0)} to ${change.limit.high.toFixed(0)} °F`
+        }
+        verdict={change ?? NO_RISE}
+        onPress={() => onWorking(visit.mode === 'heating' ? 'Heating rise' : 'Temperature drop', change ?? NO_RISE)}
+      />
+    </View>
+  );
+}
+
+interface ResultProps {
+  readonly name: string;
+  readonly value: string;
+  readonly unit: string;
+  readonly under: string;
+  readonly assumed?: boolean;
+  /** The chance that it lies in its band, 0 to 1. */
+  readonly odds?: number;
+  readonly verdict: Verdict;
+  readonly onPress: () => void;
+}
+
+function Result({ name, value, unit, under, assumed, odds, verdict, onPress }: ResultProps) {
+  return (
+    <Pressable
+      role="button"
+      aria-label={`${name} ${value} ${unit}, ${under}: ${VERDICT_TEXT[verdict.word]}${odds === undefined ? '' : `, in the band ${oddsText(odds)}`}. Show the working`}
+      onPress={onPress}
+      style={{ flex: 1, minHeight: 68, paddingTop: 6 }}
+    >
+      <Txt size={14} color="softInk">
+        {name}
+      </Txt>
+      <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
+        <Txt size={26} bold figures style={{ lineHeight: 32 }}>
+          {value}
+        </Txt>
+        <VerdictMark word={verdict.word} size={20} />
+      </View>
+      <Txt
+        size={14}
+        color="softInk"
+        figures
+        style={assumed && { textDecorationLine: 'underline', textDecorationStyle: 'dotted' }}
+      >
+        {under}
+      </Txt>
+      {odds !== undefined && (
+        <Txt size={14} color="softInk" figures>
+          in band {oddsText(odds)}
+        </Txt>
+      )}
+    </Pressable>
+  );
+}

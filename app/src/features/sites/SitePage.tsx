@@ -1,0 +1,169 @@
+import { LIMITS, type SiteDto, type UnitDto } from '@huff/contract';
+import { shownWords } from '@huff/core';
+import { router, useLocalSearchParams } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { TextInput } from 'react-native-paper';
+import { v4 as uuid } from 'uuid';
+import { sites, units as unitRecords, type Kept } from '../../data/records';
+import { useRules } from '../../data/useRules';
+import { ListSection } from '../../ui/list';
+import { ActionButton, Page, TextButton } from '../../ui/page';
+import { Sheet } from '../../ui/sheet';
+import { Txt } from '../../ui/text';
+import { UnitRow } from '../units/UnitRow';
+import { siteTarget } from '../visitState/newVisit';
+import { SiteSheet } from './SiteSheet';
+
+/** A site: how one gets in, who is there, its units. */
+export function SitePage() {
+  const { id } = useLocalSearchParams<{ id: string }>();
+  const { records, isPending } = sites.useList();
+  const kept = records.find(({ record }) => record.id === id);
+  if (!kept)
+    return (
+      <Page title="Site" back="/sites">
+        <View style={{ padding: 16 }}>
+          <Txt>{isPending ? 'Reading the site.' : 'There is no such site on this phone.'}</Txt>
+        </View>
+      </Page>
+    );
+  return <Site kept={kept} others={records.map(({ record }) => record).filter((one) => one.id !== id)} />;
+}
+
+const lines = (site: SiteDto): [string, string][] =>
+  (
+    [
+      ['Address', site.address],
+      ['Access', site.accessNotes],
+      ['Contact', [site.contact, site.phone].filter(Boolean).join(', ')],
+      ['Altitude', site.altitudeFt == null ? null : shownWords(site.altitudeFt, 'ft')],
+      ['Climate', site.climate],
+    ] as const
+  ).flatMap(([name, value]) => (value ? [[name, value] as [string, string]] : []));
+
+function Site({ kept, others }: { readonly kept: Kept<SiteDto>; readonly others: readonly SiteDto[] }) {
+  const site = kept.record;
+  const { records: unitList } = unitRecords.useList();
+  const [changing, setChanging] = useState(false);
+  const [adding, setAdding] = useState(false);
+  const here = unitList
+    .map(({ record }) => record)
+    .filter((unit) => unit.siteId === site.id)
+    .sort((a, b) => a.name.localeCompare(b.name));
+  const live = here.filter((unit) => !unit.archivedAt);
+  const out = here.filter((unit) => unit.archivedAt);
+  const archive = () =>
+    sites.change(
+      kept,
+      { ...site, archivedAt: site.archivedAt ? null : new Date().toISOString() },
+      site.archivedAt ? `${site.name} is back.` : `${site.name} is archived.`,
+    );
+  const foot = (
+    <View style={{ padding: 16, maxWidth: 760 }}>
+      <ActionButton onPress={() => setAdding(true)}>A new unit here</ActionButton>
+    </View>
+  );
+  return (
+    <Page
+      title={site.name}
+      under={site.archivedAt ? 'archived' : `${live.length} ${live.length === 1 ? 'unit' : 'units'}`}
+      back="/sites"
+      foot={foot}
+    >
+      <View style={{ paddingHorizontal: 16, gap: 12 }}>
+        {lines(site).map(([name, value]) => (
+          <View key={name}>
+            <Txt size={14} color="softInk">
+              {name}
+            </Txt>
+            <Txt>{value}</Txt>
+          </View>
+        ))}
+        <View style={{ flexDirection: 'row', columnGap: 24, flexWrap: 'wrap' }}>
+          <TextButton onPress={() => setChanging(true)}>
+            {lines(site).length > 0 ? 'Change' : 'Say address, access, altitude'}
+          </TextButton>
+          <TextButton onPress={archive}>{site.archivedAt ? 'Bring it back' : 'Archive'}</TextButton>
+        </View>
+        <ListSection title="Units">
+          {live.map((unit) => (
+            <UnitRow key={unit.id} unit={unit} />
+          ))}
+          {live.length === 0 && <Txt color="softInk">No unit here yet.</Txt>}
+        </ListSection>
+        {out.length > 0 && (
+          <ListSection title="Archived">
+            {out.map((unit) => (
+              <UnitRow key={unit.id} unit={unit} />
+            ))}
+          </ListSection>
+        )}
+      </View>
+      <SiteSheet
+        site={changing ? site : undefined}
+        title={site.name}
+        others={others}
+        onKeep={(next) => {
+          sites.change(kept, next, `${next.name} changed.`);
+          setChanging(false);
+        }}
+        onClose={() => setChanging(false)}
+      />
+      <Sheet open={adding} onClose={() => setAdding(false)} title="A new unit">
+        {adding && <NewUnit site={site} there={live} />}
+      </Sheet>
+    </Page>
+  );
+}
+
+/** A name is enough: what stands there is said on the unit's page, now or at the first visit. */
+function NewUnit({ site, there }: { readonly site: SiteDto; readonly there: readonly UnitDto[] }) {
+  const rules = useRules();
+  const [name, setName] = useState('');
+  const [asked, setAsked] = useState(false);
+  const twin = there.find((unit) => unit.name.trim().toLowerCase() === name.trim().toLowerCase());
+  const blank = name.trim() === '';
+  const make = () => {
+    if (blank || (twin && !asked)) return setAsked(true);
+    const id = uuid();
+    unitRecords.create({
+      id,
+      siteId: site.id,
+      name: name.trim(),
+      layout: 'airHandler',
+      motor: 'psc',
+      tons: null,
+      maxTespInWc: null,
+      cfmPerTon: siteTarget(site, rules),
+      tap: null,
+      setup: { unsaid: ['layout', 'motor'] },
+      blowerTableId: null,
+    });
+    router.push(`/units/${id}?tell=1`);
+  };
+  return (
+    <View style={{ gap: 10 }}>
+      <TextInput
+        mode="outlined"
+        label="Name: where it stands, or its mark"
+        accessibilityLabel="Name of the unit"
+        value={name}
+        maxLength={LIMITS.nameLength.max}
+        onChangeText={(text) => {
+          setName(text);
+          setAsked(false);
+        }}
+        onSubmitEditing={make}
+      />
+      {asked && (blank || twin) && (
+        <Txt role="alert">
+          {blank
+            ? 'Type a name: where it stands, or its mark.'
+            : `There is a unit ${twin!.name} here already. Make a second of this name?`}
+        </Txt>
+      )}
+      <ActionButton onPress={make}>{asked && twin ? 'Make a second of this name' : 'Make the unit'}</ActionButton>
+    </View>
+  );
+}

@@ -1,0 +1,23 @@
+import { memo, useCallback } from 'react';
+import type { StationPlan, StationProps } from '../../visitState/station';
+import { DropStation } from './DropStation';
+
+const Drop = memo(DropStation);
+
+function DropPane({ visit, assessment, width, acts: { askMethod, showWorking } }: StationProps) {
+  const read = useCallback(() => askMethod('measuredDrop'), [askMethod]);
+  return <Drop visit={visit} assessment={assessment} width={width} onRead={read} onWorking={showWorking} />;
+}
+
+export const drop: StationPlan = {
+  id: 'drop',
+  progress: ({ visit: { mode }, assessment: { drop: verdict, rise } }) => {
+    const change = mode === 'heating' ? rise : verdict;
+    return {
+      name: mode === 'heating' ? 'Rise' : 'Drop',
+      state: change?.value === undefined ? 'empty' : 'done',
+      lacks: change?.value === undefined ? (change?.sentence ?? 'not read') : undefined,
+    };
+  },
+  Pane: DropPane,
+};

@@ -1,0 +1,131 @@
+import type { VisitDto } from '@huff/contract';
+import { FILTER_TELLS, percentText, staticText, type PortId, type Verdict } from '@huff/core';
+import { Link } from 'expo-router';
+import { Pressable, View } from 'react-native';
+import { Airway, stagesText } from '../../../ui/airway';
+import { VerdictMark } from '../../../ui/marks';
+import { Heading, Txt } from '../../../ui/text';
+import { usePalette } from '../../../ui/theme';
+import type { Assessment } from '../../visitState/useAssessment';
+
+interface PressureStationProps {
+  readonly assessment: Assessment;
+  readonly visit: VisitDto;
+  readonly width: number;
+  readonly onPort: (port: PortId, filterOut?: boolean) => void;
+  readonly onWorking: (title: string, verdict: Verdict) => void;
+}
+
+/** The Airway with its ports, what looks odd, where the pressure goes, and the filter-out retest. */
+export function PressureStation({ visit, assessment, width, onPort, onWorking }: PressureStationProps) {
+  const palette = usePalette();
+  const { judgement, layout, next, pressures, questions, ductBudget, filterFace, retest, flow } = assessment;
+  const nextPort = next?.kind === 'port' && !next.filterOut ? next.port : undefined;
+  const boundary = [layout.inletPort, layout.outletPort].filter((port) => port !== undefined);
+  const measured = judgement.tespInWc !== undefined;
+  return (
+    <View style={{ gap: 16 }}>
+      {questions.map((question) => (
+        <View key={question.id} role="status" style={{ backgroundColor: palette.edge, borderRadius: 6, padding: 12 }}>
+          <Txt size={15}>{question.sentence}</Txt>
+        </View>
+      ))}
+      <Airway
+        layout={layout}
+        stretches={judgement.stretches}
+        pressures={pressures}
+        width={width}
+        next={nextPort}
+        liftInWc={judgement.tespInWc}
+        onPort={onPort}
+        onWorking={(stretch) => onWorking(stagesText(stretch.stages), stretch.verdict)}
+      />
+      {ductBudget && (
+        <View style={{ gap: 4, borderTopWidth: 1, borderColor: palette.line, paddingTop: 10 }}>
+          <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
+            <Heading size={16} style={{ flex: 1 }}>
+              What is left for the ducts
+            </Heading>
+            {ductBudget.leftInWc > 0 && (
+              <Txt size={18} bold figures>
+                {staticText(ductBudget.leftInWc)}
+              </Txt>
+            )}
+            <VerdictMark word={ductBudget.word} />
+          </View>
+          <Txt size={15} figures>
+            {ductBudget.sentence}
+          </Txt>
+        </View>
+      )}
+      {measured && boundary.length === 2 && (
+        <View style={{ gap: 6, borderTopWidth: 1, borderColor: palette.line, paddingTop: 10 }}>
+          <Heading size={16}>Filter-out retest</Heading>
+          <Txt size={15} figures>
+            {retest ? retest.sentence : FILTER_TELLS}
+          </Txt>
+          {retest?.filterDropInWc !== undefined && (
+            <Txt size={15} color="softInk" figures>
+              {percentText(retest.filterDropInWc / judgement.maxTesp.value)} of the plate; its share is 20 %.
+            </Txt>
+          )}
+          <View style={{ flexDirection: 'row', gap: 8 }}>
+            {boundary.map((port) => (
+              <Pressable
+                key={port}
+                role="button"
+                aria-label={`Filter out, read ${port}`}
+                onPress={() => onPort(port, true)}
+                style={{
+                  minHeight: 48,
+                  flex: 1,
+                  borderRadius: 6,
+                  borderWidth: 1.5,
+                  borderColor: palette.ink,
+                  alignItems: 'center',
+                  justifyContent: 'center',
+                }}
+              >
+                <Txt size={15} bold>
+                  Filter out, {port}
+                </Txt>
+              </Pressable>
+            ))}
+          </View>
+        </View>
+      )}
+      {filterFace ? (
+        <Pressable
+          role="button"
+          aria-label={`Filter face: ${filterFace.sentence} Show the working`}
+          onPress={() => onWorking('Filter face', filterFace)}
+          style={{ gap: 4, borderTopWidth: 1, borderColor: palette.line, paddingTop: 10 }}
+        >
+          <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
+            <Heading size={16} style={{ flex: 1 }}>
+              Filter face
+            </Heading>
+            <VerdictMark word={filterFace.word} />
+          </View>
+          <Txt size={15} figures>
+            {filterFace.sentence}
+          </Txt>
+        </Pressable>
+      ) : (
+        flow !== undefined && (
+          <Link href={`/bench/filterSizing?flowCfm=${Math.round(flow.flowCfm)}`} style={{ paddingVertical: 12 }}>
+            <Txt size={15} bold color="action">
+              Size the filter for this airflow
+            </Txt>
+          </Link>
+        )
+      )}
+      {visit.readings.length === 0 && (
+        <Txt size={14} color="softInk">
+          Touch a ring on the drawing to read that port. Drill only sheet metal you can see behind; never into a coil, a
+          drain pan, a heat exchanger, gas or refrigerant lines, wiring or controls.
+        </Txt>
+      )}
+    </View>
+  );
+}

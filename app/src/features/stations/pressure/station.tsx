@@ -1,0 +1,17 @@
+import { memo } from 'react';
+import type { StationPlan } from '../../visitState/station';
+import { PressureStation } from './PressureStation';
+
+const Pressure = memo(PressureStation);
+
+export const pressure: StationPlan = {
+  id: 'pressure',
+  progress: ({ assessment: { judgement, counted } }) => ({
+    name: 'Pressure',
+    state: judgement.tespInWc !== undefined ? 'done' : counted.size > 0 ? 'started' : 'empty',
+    lacks: judgement.tespInWc === undefined ? judgement.tesp.sentence : undefined,
+  }),
+  Pane: ({ visit, assessment, width, acts }) => (
+    <Pressure visit={visit} assessment={assessment} width={width} onPort={acts.askPort} onWorking={acts.showWorking} />
+  ),
+};

@@ -1,0 +1,57 @@
+import type { BlowerTableDto } from '@huff/contract';
+import { tonsText, type MotorKind } from '@huff/core';
+import { format } from 'date-fns/format';
+import { useState } from 'react';
+import { v4 as uuid } from 'uuid';
+import { blowerTables } from '../../../data/records';
+import { FullSheet } from '../../../ui/sheet';
+import { MOTOR_TEXT } from '../../visitState/unitWords';
+import type { Picture } from '../../photos/takePhoto';
+import { emptyDraft } from './draft';
+import { keptDraft } from './keptDraft';
+import { useTyping, type TypingStart } from './useTyping';
+
+interface TypeTableSheetProps {
+  readonly open: boolean;
+  readonly unit: { readonly motor: MotorKind; readonly tons?: number | null };
+  readonly onKept: (table: BlowerTableDto) => void;
+  readonly onClose: () => void;
+  readonly onPhoto?: (picture: Picture) => void;
+}
+
+/** A new table for a kind of unit; one half typed is gone on with. */
+export function newTyping({ motor, tons }: TypeTableSheetProps['unit'], now: Date): TypingStart {
+  const kept = keptDraft();
+  const by = motor === 'beltDrive' ? 'rpm' : 'taps';
+  return {
+    head: {
+      id: uuid(),
+      name: `${tons ? `${tonsText(tons)} t ` : ''}${MOTOR_TEXT[motor]}, typed ${format(now, 'd MMM')}`,
+      motor,
+      tons,
+    },
+    draft: kept?.by === by ? kept : emptyDraft(motor, tons),
+  };
+}
+
+/** Typing a table at the unit: what is kept is the shop's, and stands here at once. */
+export function TypeTableSheet(props: TypeTableSheetProps) {
+  return props.open ? <Open {...props} /> : null;
+}
+
+function Open({ unit, onKept, onClose, onPhoto }: TypeTableSheetProps) {
+  const [start] = useState(() => newTyping(unit, new Date()));
+  const { body, actions, under } = useTyping(
+    start,
+    (table) => {
+      blowerTables.create(table);
+      onKept(table);
+    },
+    onPhoto,
+  );
+  return (
+    <FullSheet open panes width={1120} title="Maker’s table" under={under} actions={actions} onClose={onClose}>
+      {body}
+    </FullSheet>
+  );
+}

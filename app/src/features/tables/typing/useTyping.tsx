@@ -1,0 +1,79 @@
+import type { BlowerTableDto } from '@huff/contract';
+import { useCallback, useEffect, useState, type ReactNode } from 'react';
+import { View } from 'react-native';
+import { blowerTables } from '../../../data/records';
+import { TextButton } from '../../../ui/page';
+import { Txt } from '../../../ui/text';
+import { takePhoto, type Picture } from '../../photos/takePhoto';
+import { figuresOf, typedCount, type TableDraft } from './draft';
+import { keepDraft } from './keptDraft';
+import { KeepTableSheet, type TableHead } from './KeepTableSheet';
+import { TableTyping } from './TableTyping';
+
+export interface TypingStart {
+  readonly head: TableHead;
+  readonly draft: TableDraft;
+}
+
+/** A table being typed, with all that belongs to it: what stands in the middle, and what in the head of its page or sheet. */
+export function useTyping(
+  start: TypingStart,
+  onKept: (table: BlowerTableDto) => void,
+  onPhoto?: (picture: Picture) => void,
+): { readonly body: ReactNode; readonly actions: ReactNode; readonly under: string } {
+  const [draft, setDraft] = useState(start.draft);
+  const [paper, setPaper] = useState<string>();
+  const [fault, setFault] = useState<string>();
+  const [keeping, setKeeping] = useState(false);
+  const { records } = blowerTables.useList();
+  useEffect(() => {
+    if (typedCount(draft) > 0) keepDraft(draft);
+  }, [draft]);
+  const change = useCallback((next: (now: TableDraft) => TableDraft) => {
+    setFault(undefined);
+    setDraft(next);
+  }, []);
+  const made = figuresOf(draft);
+  const keep = () => {
+    if (made.ok) setKeeping(true);
+    else setFault(made.why);
+  };
+  const photo = () =>
+    takePhoto((picture) => {
+      setPaper(`data:image/jpeg;base64,${picture.jpeg}`);
+      onPhoto?.(picture);
+    }, setFault);
+  return {
+    under: `${draft.by === 'rpm' ? 'RPM and horsepower by airflow' : 'airflow by tap'} and external static`,
+    actions: (
+      <View style={{ flexDirection: 'row', gap: 18, paddingRight: 8 }}>
+        <TextButton onPress={photo}>photo</TextButton>
+        <TextButton onPress={keep}>Keep</TextButton>
+      </View>
+    ),
+    body: (
+      <View style={{ flex: 1 }}>
+        {fault !== undefined && (
+          <Txt role="alert" style={{ paddingHorizontal: 16, paddingBottom: 6 }}>
+            {fault}
+          </Txt>
+        )}
+        <TableTyping draft={draft} onDraft={change} paper={paper} onKeep={keep} />
+        {made.ok && (
+          <KeepTableSheet
+            open={keeping}
+            head={start.head}
+            figures={made.figures}
+            taken={records.filter(({ record }) => record.id !== start.head.id).map(({ record }) => record.name)}
+            onKeep={(table) => {
+              keepDraft(undefined);
+              setKeeping(false);
+              onKept(table);
+            }}
+            onClose={() => setKeeping(false)}
+          />
+        )}
+      </View>
+    ),
+  };
+}

@@ -1,0 +1,82 @@
+import type { BlowerTableDto, UnitDto } from '@huff/contract';
+import { LAYOUTS, PLATE_FORM, staticWords, toolText } from '@huff/core';
+import { Image, ScrollView, View } from 'react-native';
+import { useUnitPhotos } from '../../data/visits';
+import { ListSection } from '../../ui/list';
+import { Txt } from '../../ui/text';
+import { usePalette } from '../../ui/theme';
+import { filterWords } from '../whatStandsHere/filterWords';
+
+interface UnitDetailsProps {
+  readonly unit: UnitDto;
+  readonly table?: BlowerTableDto;
+  readonly onTell: () => void;
+}
+
+/** What stands on the plate, in the order of its form. */
+function plateLines(plate: UnitDto['plate']): [string, string][] {
+  return Object.entries(PLATE_FORM.fields).flatMap(([id, field]): [string, string][] => {
+    const value = plate?.[id];
+    if (value === undefined || value === null) return [];
+    if (field.kind === 'choice')
+      return [[field.label, field.options.find((option) => option.id === value)?.text ?? '']];
+    if (field.kind === 'number' && typeof value === 'number')
+      return [[field.label, id === 'year' ? String(value) : toolText(value, field.unit)]];
+    return typeof value === 'string' ? [[field.label, value]] : [];
+  });
+}
+
+/** What a unit is, as far as it was said. */
+export function UnitDetails({ unit, table, onTell }: UnitDetailsProps) {
+  const palette = usePalette();
+  const photos = useUnitPhotos(unit.id).filter(({ item }) => ['plate', 'door', 'ports', 'table'].includes(item));
+  const saidLayout = !(unit.setup?.unsaid ?? []).includes('layout');
+  const lines: [string, string][] = [
+    ...(saidLayout ? [['Air path', LAYOUTS[unit.layout].name] as [string, string]] : []),
+    ...(table ? [['Maker’s table', table.name] as [string, string]] : []),
+    ...(unit.maxTespInWc ? [['Plate’s maximum static', staticWords(unit.maxTespInWc)] as [string, string]] : []),
+    ...(filterWords(unit.setup) ? [['Filter', filterWords(unit.setup)!] as [string, string]] : []),
+    ...plateLines(unit.plate),
+    ...(unit.notes ? [['Notes', unit.notes] as [string, string]] : []),
+  ];
+  return (
+    <ListSection title="What stands here" add="Change" onAdd={onTell}>
+      {lines.map(([name, value]) => (
+        <View
+          key={name}
+          style={{
+            flexDirection: 'row',
+            justifyContent: 'space-between',
+            gap: 12,
+            borderTopWidth: 1,
+            borderColor: palette.line,
+            paddingVertical: 8,
+          }}
+        >
+          <Txt color="softInk">{name}</Txt>
+          <Txt figures align="right" style={{ flexShrink: 1 }}>
+            {value}
+          </Txt>
+        </View>
+      ))}
+      {lines.length === 0 && <Txt color="softInk">Nothing said yet: touch Change, or say it at the first visit.</Txt>}
+      {photos.length > 0 && (
+        <ScrollView
+          horizontal
+          tabIndex={0}
+          aria-label="Photos of the unit"
+          contentContainerStyle={{ gap: 8, paddingTop: 10 }}
+        >
+          {photos.map(({ id, item }) => (
+            <Image
+              key={id}
+              source={{ uri: `/api/photos/${id}/image?size=small` }}
+              accessibilityLabel={`Photo: ${item}`}
+              style={{ width: 96, height: 96, borderRadius: 6, borderWidth: 1, borderColor: palette.line }}
+            />
+          ))}
+        </ScrollView>
+      )}
+    </ListSection>
+  );
+}

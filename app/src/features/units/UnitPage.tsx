@@ -1,0 +1,216 @@
+import type { SiteDto, UnitDto, UnitFactsDto } from '@huff/contract';
+import {
+  dropAt,
+  flowText,
+  staticText,
+  targetFor,
+  unitText,
+  wordOnTarget,
+  wordUnder,
+  type VerdictWord,
+} from '@huff/core';
+import { format } from 'date-fns/format';
+import { useLocalSearchParams } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { blowerTables, sites, units, type Kept } from '../../data/records';
+import { useRules } from '../../data/useRules';
+import { ListSection } from '../../ui/list';
+import { VerdictMark } from '../../ui/marks';
+import { ActionButton, Page, TextButton } from '../../ui/page';
+import { Txt } from '../../ui/text';
+import { usePalette } from '../../ui/theme';
+import { useStartVisit } from '../visitState/useStartVisit';
+import { WhatStandsHere } from '../whatStandsHere';
+import { PortMap } from './PortMap';
+import { UnitDetails } from './UnitDetails';
+import { unitFactsLine } from './UnitRow';
+import { UnitVisits } from './UnitVisits';
+
+/** A unit: how it was proven last, its visits, what it is, and the way to start. */
+export function UnitPage() {
+  const { id, tell } = useLocalSearchParams<{ id: string; tell?: string }>();
+  const { records, isPending } = units.useList();
+  const kept = records.find(({ record }) => record.id === id);
+  if (!kept)
+    return (
+      <Page title="Unit" back="/sites">
+        <View style={{ padding: 16 }}>
+          <Txt>{isPending ? 'Reading the unit.' : 'There is no such unit on this phone.'}</Txt>
+        </View>
+      </Page>
+    );
+  return <Unit key={id} kept={kept} tell={tell !== undefined} />;
+}
+
+function Unit({ kept, tell }: { readonly kept: Kept<UnitDto>; readonly tell: boolean }) {
+  const unit = kept.record;
+  const site = sites.useList().records.find(({ record }) => record.id === unit.siteId)?.record;
+  const table = blowerTables.useList().records.find(({ record }) => record.id === unit.blowerTableId)?.record;
+  const { start, openAt } = useStartVisit();
+  const [telling, setTelling] = useState(tell);
+  const change = (to: UnitDto) => units.change(kept, to, `${unit.name} changed.`);
+  const foot = (
+    <View style={{ padding: 16, gap: 6, maxWidth: 760 }}>
+      {openAt !== undefined && (
+        <Txt size={14} color="softInk" numberOfLines={1}>
+          A check is open at {openAt}: starting here saves it as it stands.
+        </Txt>
+      )}
+      <ActionButton onPress={() => start(unit)}>Start a visit</ActionButton>
+    </View>
+  );
+  return (
+    <Page
+      title={unit.name}
+      under={[site?.name, unitFactsLine(unit)].filter(Boolean).join(' · ')}
+      underAction={{ label: `${unitFactsLine(unit)}. Say what stands here`, onPress: () => setTelling(true) }}
+      back={site ? `/sites/${site.id}` : '/sites'}
+      foot={foot}
+    >
+      <View style={{ paddingHorizontal: 16, gap: 16 }}>
+        {unit.archivedAt && (
+          <Txt role="status">
+            Archived {format(unit.archivedAt, 'd MMM yyyy')}: out of the lists, nothing of it is lost.
+          </Txt>
+        )}
+        <LastState unit={unit} />
+        <UnitVisits unitId={unit.id} />
+        <UnitDetails unit={unit} table={table} onTell={() => setTelling(true)} />
+        <PortMap unit={unit} onUnit={change} />
+        <UnitActions kept={kept} site={site} />
+      </View>
+      <WhatStandsHere
+        open={telling}
+        onClose={() => setTelling(false)}
+        unit={unit}
+        onUnit={(facts: UnitFactsDto) => change({ ...unit, ...facts })}
+        table={table}
+        onTable={(picked) =>
+          change({
+            ...unit,
+            blowerTableId: picked?.id ?? null,
+            ...(picked ? { motor: picked.motor, tons: unit.tons ?? picked.tons ?? null } : { tap: null }),
+          })
+        }
+        hasFlow={Boolean(unit.proven)}
+        go={{ words: 'Back to the unit', onPress: () => setTelling(false) }}
+      />
+    </Page>
+  );
+}
+
+/** How it was proven last: three figures with their marks; or what would bring them. */
+function LastState({ unit }: { readonly unit: UnitDto }) {
+  const palette = usePalette();
+  const rules = useRules();
+  const { proven } = unit;
+  if (!proven)
+    return (
+      <Txt color="softInk">
+        Not proven yet. What is decided and read again at a visit stands here, and the next visit is held against it.
+      </Txt>
+    );
+  const limit = unit.maxTespInWc ?? rules.assumedMaxTespInWc;
+  const target = targetFor(
+    { tons: unit.tons ?? undefined, designCfm: unit.setup?.designCfm ?? undefined },
+    { ...rules, cfmPerTon: unit.cfmPerTon },
+  );
+  const filter = proven.system.path.find(({ stages }) => stages.length === 1 && stages[0] === 'filter');
+  const filterDrop = filter && dropAt(filter.resistance, proven.flowCfm);
+  const share = rules.stageShare.filter ?? 0.2;
+  return (
+    <View style={{ gap: 4, borderBottomWidth: 1, borderColor: palette.line, paddingBottom: 10 }}>
+      <View style={{ flexDirection: 'row', gap: 12 }}>
+        <Figure
+          name="External static"
+          value={staticText(proven.tespInWc)}
+          under={`of ${staticText(limit)} ${unitText('inWc')}`}
+          word={wordUnder(proven.tespInWc, limit, rules.edgeShare)}
+        />
+        <Figure
+          name="Airflow"
+          value={flowText(proven.flowCfm)}
+          under={unit.tons ? `${flowText(proven.flowCfm / unit.tons)} a ton` : unitText('cfm')}
+          word={target ? wordOnTarget(proven.flowCfm, target, rules.edgeShare) : 'cantSay'}
+        />
+        {filterDrop !== undefined && !filter?.assumed && (
+          <Figure
+            name="Filter drop"
+            value={staticText(filterDrop)}
+            under={`share ${Math.round(100 * share)} %`}
+            word={wordUnder(filterDrop, share * limit, rules.edgeShare)}
+          />
+        )}
+      </View>
+      <Txt size={14} color="softInk" align="right">
+        proven {format(proven.at, 'd MMM yyyy')}
+      </Txt>
+    </View>
+  );
+}
+
+interface FigureProps {
+  readonly name: string;
+  readonly value: string;
+  readonly under: string;
+  readonly word: VerdictWord;
+}
+
+function Figure({ name, value, under, word }: FigureProps) {
+  return (
+    <View style={{ flex: 1 }}>
+      <Txt size={14} color="softInk">
+        {name}
+      </Txt>
+      <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
+        <Txt size={26} bold figures>
+          {value}
+        </Txt>
+        <VerdictMark word={word} />
+      </View>
+      <Txt size={14} color="softInk" figures>
+        {under}
+      </Txt>
+    </View>
+  );
+}
+
+/** Moving and archiving; both can be taken back. */
+function UnitActions({ kept, site }: { readonly kept: Kept<UnitDto>; readonly site?: SiteDto }) {
+  const unit = kept.record;
+  const [moving, setMoving] = useState(false);
+  const others = sites
+    .useList()
+    .records.map(({ record }) => record)
+    .filter((one) => one.id !== site?.id && !one.archivedAt)
+    .sort((a, b) => a.name.localeCompare(b.name));
+  const archive = () =>
+    units.change(
+      kept,
+      { ...unit, archivedAt: unit.archivedAt ? null : new Date().toISOString() },
+      unit.archivedAt ? `${unit.name} is back.` : `${unit.name} is archived.`,
+    );
+  const move = (to: SiteDto) => {
+    units.change(kept, { ...unit, siteId: to.id }, `${unit.name} stands at ${to.name} now.`);
+    setMoving(false);
+  };
+  return (
+    <View>
+      <View style={{ flexDirection: 'row', columnGap: 24 }}>
+        <TextButton onPress={() => setMoving(!moving)}>Move to another site</TextButton>
+        <TextButton onPress={archive}>{unit.archivedAt ? 'Bring it back' : 'Archive'}</TextButton>
+      </View>
+      {moving && (
+        <ListSection title="To which site">
+          {others.map((one) => (
+            <TextButton key={one.id} onPress={() => move(one)}>
+              {one.name}
+            </TextButton>
+          ))}
+          {others.length === 0 && <Txt color="softInk">There is no other site. Make one under Sites.</Txt>}
+        </ListSection>
+      )}
+    </View>
+  );
+}

@@ -1,0 +1,52 @@
+import type { UnitDto } from '@huff/contract';
+import { flowWords, tonsText } from '@huff/core';
+import { router } from 'expo-router';
+import { memo } from 'react';
+import { Pressable, View } from 'react-native';
+import { Icon } from '../../ui/icons';
+import { Txt } from '../../ui/text';
+import { usePalette } from '../../ui/theme';
+import { MOTOR_TEXT } from '../visitState/unitWords';
+
+/** "3 t · constant torque · tap 4", with what is known. */
+export function unitFactsLine({ tons, motor, tap, setup }: UnitDto): string {
+  const parts = [
+    tons ? `${tonsText(tons)} t` : null,
+    (setup?.unsaid ?? []).includes('motor') ? null : MOTOR_TEXT[motor],
+    tap ? (motor === 'beltDrive' && Number(tap) > 0 ? `${Math.round(Number(tap))} RPM` : `tap ${tap}`) : null,
+  ].filter(Boolean);
+  return parts.length > 0 ? parts.join(' · ') : 'nothing said yet';
+}
+
+/** A unit in a list: its name, what it is, how it was proven last. */
+export const UnitRow = memo(function UnitRow({ unit }: { readonly unit: UnitDto }) {
+  const palette = usePalette();
+  return (
+    <Pressable
+      role="button"
+      aria-label={`Unit ${unit.name}`}
+      onPress={() => router.push(`/units/${unit.id}`)}
+      style={{
+        minHeight: 62,
+        borderTopWidth: 1,
+        borderColor: palette.line,
+        flexDirection: 'row',
+        alignItems: 'center',
+        gap: 10,
+      }}
+    >
+      <View style={{ flex: 1 }}>
+        <Txt size={17}>{unit.name}</Txt>
+        <Txt size={14} color="softInk">
+          {unitFactsLine(unit)}
+        </Txt>
+      </View>
+      {unit.proven && (
+        <Txt size={14} color="softInk" figures>
+          proven {flowWords(unit.proven.flowCfm)}
+        </Txt>
+      )}
+      <Icon name="chevron-right" size={20} color={palette.softInk} />
+    </Pressable>
+  );
+});

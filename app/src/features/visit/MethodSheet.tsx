@@ -1,0 +1,116 @@
+import type { VisitDto } from '@huff/contract';
+import { blowerHeatWatts, standingFacts, toolOf, type FactKind, type RawInputs } from '@huff/core';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Choice } from '../../ui/form';
+import { ActionButton } from '../../ui/page';
+import { Sheet } from '../../ui/sheet';
+import { Txt } from '../../ui/text';
+import { ToolAnswerView } from '../tool/ToolAnswerView';
+import { ToolForm } from '../tool/ToolForm';
+import { useToolForm } from '../tool/useToolForm';
+import { withFact } from '../visitState/newFact';
+import type { Assessment } from '../visitState/useAssessment';
+
+interface MethodSheetProps {
+  readonly visit: VisitDto;
+  readonly assessment: Assessment;
+  /** A method of airflow, or the temperature drop. */
+  readonly method?: FactKind;
+  readonly onVisit: (visit: VisitDto) => void;
+  readonly onClose: () => void;
+}
+
+/** What the visit knows already and the method need not ask. */
+function givenBy(visit: VisitDto, { judgement, flow }: Assessment, method: FactKind): RawInputs {
+  const altitudeFt = visit.setup?.altitudeFt ?? undefined;
+  const given: Record<string, unknown> = { altitudeFt, tons: visit.tons ?? undefined };
+  if (method === 'requestedFlow') given.tespInWc = judgement.tespInWc;
+  if (method === 'measuredDrop') given.flowCfm = flow?.flowCfm;
+  const fields = toolOf(method)?.fields ?? {};
+  return Object.fromEntries(Object.entries(given).filter(([id, value]) => id in fields && value !== undefined));
+}
+
+/** What was typed for the drop serves the airflow by drop, and the other way round. */
+function beginWith(visit: VisitDto, method: FactKind): RawInputs {
+  const standing = standingFacts(visit.facts ?? []);
+  const own = standing.get(method)?.inputs;
+  if (own) return own;
+  const kin = method === 'coolingDrop' ? 'measuredDrop' : method === 'measuredDrop' ? 'coolingDrop' : undefined;
+  // The blower stands before the probe: its own heat is in the rise, and can be changed here.
+  const blower =
+    method === 'electricHeat' && visit.layout !== 'makeUpAir'
+      ? { blowerWatts: blowerHeatWatts({ motor: visit.motor, tons: visit.tons ?? undefined }) }
+      : {};
+  return (
+    (kin && standing.get(kin)?.inputs) ?? {
+      ...(visit.setup?.lineVolts ? { volts: visit.setup.lineVolts } : {}),
+      ...blower,
+    }
+  );
+}
+
+const KEEP_TEXT: Partial<Record<FactKind, string>> = {
+  measuredDrop: 'Keep these temperatures',
+  motorLoad: 'Keep these amps',
+};
+
+/** A method's guided page: what to mind, its fields, the answer at each keystroke, and keeping it. */
+export function MethodSheet(props: MethodSheetProps) {
+  const tool = props.method && toolOf(props.method);
+  return (
+    <Sheet open={tool !== undefined} onClose={props.onClose} title={tool?.name ?? ''}>
+      {tool && <MethodBody key={tool.id} {...props} method={props.method} />}
+    </Sheet>
+  );
+}
+
+function MethodBody({ visit, assessment, method, onVisit, onClose }: MethodSheetProps & { readonly method: FactKind }) {
+  const tool = toolOf(method)!;
+  const given = givenBy(visit, assessment, method);
+  const form = useToolForm(tool, beginWith(visit, method), given);
+  // Heat runs on a speed of its own: what was measured on it says nothing of cooling but through the table's ratio of the two.
+  const heat = (method === 'electricHeat' || method === 'gasHeat') && visit.mode === 'cooling';
+  const heatTap = visit.setup?.speeds?.heatTap;
+  const [ran, setRan] = useState(heat && typeof heatTap === 'string' && heatTap !== '' ? heatTap : visit.tap);
+  const keep = () => {
+    form.send();
+    if (!form.outcome.ok) return;
+    onVisit(withFact(visit, method, form.inputs, new Date(), ran));
+    onClose();
+  };
+  return (
+    <View style={{ gap: 12 }}>
+      <Txt size={15}>{tool.says}</Txt>
+      {tool.care && (
+        <Txt size={14} color="softInk">
+          {tool.care}
+        </Txt>
+      )}
+      <ToolForm
+        tool={tool}
+        control={form.control}
+        errors={form.errors}
+        shown={form.shown}
+        onLeave={form.onLeave}
+        known={Object.keys(given)}
+      />
+      {heat && visit.table && (
+        <View style={{ gap: 6 }}>
+          <Txt size={14} color="softInk">
+            Speed that ran with the heat
+          </Txt>
+          <Choice
+            label="Speed that ran with the heat"
+            options={visit.table.taps.map(({ tap }) => ({ id: tap, text: tap }))}
+            chosen={ran}
+            onChoose={setRan}
+          />
+        </View>
+      )}
+      {form.general && <Txt role="alert">{form.general}</Txt>}
+      <ToolAnswerView outcome={form.outcome} />
+      <ActionButton onPress={keep}>{KEEP_TEXT[method] ?? 'Keep this airflow'}</ActionButton>
+    </View>
+  );
+}

@@ -1,0 +1,127 @@
+import { LIMITS, type UnitFactsDto, type VisitDto } from '@huff/contract';
+import { router } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { TextInput } from 'react-native-paper';
+import { usePhotos } from '../../data/visits';
+import { Choice } from '../../ui/form';
+import { TextButton } from '../../ui/page';
+import { Txt } from '../../ui/text';
+import { PhotosOf } from '../photos/PhotosOf';
+import { KeepAsUnit } from '../units/KeepAsUnit';
+import type { NextStep } from '../visitState/nextStep';
+import { onTable, withoutTable } from '../visitState/newVisit';
+import type { Assessment } from '../visitState/useAssessment';
+import { WhatStandsHere } from '../whatStandsHere';
+
+interface VisitUnitSheetProps {
+  readonly open: boolean;
+  readonly visit: VisitDto;
+  readonly assessment: Assessment;
+  readonly step?: NextStep;
+  readonly onVisit: (visit: VisitDto) => void;
+  /** Goes on with the next step. */
+  readonly onStep: () => void;
+  readonly onClose: () => void;
+}
+
+/** What stands here, of a visit: with its mode, its title, its photos, and the way to keep it as a unit. */
+export function VisitUnitSheet({ open, visit, assessment, step, onVisit, onStep, onClose }: VisitUnitSheetProps) {
+  const [keeping, setKeeping] = useState(false);
+  const measures = step?.kind === 'measure' || step?.kind === 'save';
+  const toUnit = () => {
+    if (!visit.unitId) return setKeeping(true);
+    onClose();
+    router.push(`/units/${visit.unitId}`);
+  };
+  return (
+    <>
+      <WhatStandsHere
+        open={open && !keeping}
+        onClose={onClose}
+        unit={visit}
+        onUnit={(unit: UnitFactsDto) => onVisit({ ...visit, ...unit })}
+        table={visit.table}
+        onTable={(table) => onVisit(table ? onTable(visit, table) : withoutTable(visit))}
+        hasFlow={assessment.flow !== undefined && !assessment.flow.usualOnly}
+        more={<MoreOfVisit visit={visit} onVisit={onVisit} onUnit={toUnit} />}
+        photos={<UnitPhotos visitId={visit.id} />}
+        go={
+          step && measures
+            ? {
+                words: step.words.replace(/^Next: read/, 'Read'),
+                aside: visit.table ? undefined : 'no table yet',
+                onPress: onStep,
+              }
+            : { words: 'Back to the drawing', onPress: onClose }
+        }
+      />
+      <KeepAsUnit open={keeping} visit={visit} onVisit={onVisit} onClose={() => setKeeping(false)} />
+    </>
+  );
+}
+
+function MoreOfVisit({
+  visit,
+  onVisit,
+  onUnit,
+}: Pick<VisitUnitSheetProps, 'visit' | 'onVisit'> & { readonly onUnit: () => void }) {
+  return (
+    <View style={{ gap: 8, paddingVertical: 12 }}>
+      <TextButton onPress={onUnit}>{visit.unitId ? 'The unit’s page' : 'Keep as a unit at a site'}</TextButton>
+      <Txt size={14} color="softInk">
+        Mode
+      </Txt>
+      <Choice
+        label="Mode"
+        options={[
+          { id: 'cooling', text: 'cooling' },
+          { id: 'heating', text: 'heating' },
+        ]}
+        chosen={visit.mode}
+        onChoose={(mode) => onVisit({ ...visit, mode })}
+      />
+      {!visit.unitId && <Title title={visit.title} onTitle={(title) => onVisit({ ...visit, title })} />}
+    </View>
+  );
+}
+
+/** A quick check's own name, while no unit gives it one. */
+function Title({ title, onTitle }: { readonly title: string; readonly onTitle: (title: string) => void }) {
+  const [text, setText] = useState(title);
+  const { max } = LIMITS.titleLength;
+  return (
+    <TextInput
+      mode="outlined"
+      label="Title of this check"
+      accessibilityLabel="Title of this check"
+      value={text}
+      maxLength={max}
+      onChangeText={setText}
+      onBlur={() => (text.trim() === '' ? setText(title) : onTitle(text.trim()))}
+    />
+  );
+}
+
+const PHOTOS = [
+  ['plate', 'Nameplate'],
+  ['door', 'Door with its diagram'],
+  ['ports', 'Where the holes are'],
+] as const;
+
+/** Photos that belong to the unit: found again on its page. */
+function UnitPhotos({ visitId }: { readonly visitId: string }) {
+  const taken = usePhotos(visitId);
+  return (
+    <View style={{ paddingTop: 12, gap: 4 }}>
+      {PHOTOS.map(([item, name]) => (
+        <View key={item}>
+          <Txt size={15} bold>
+            {name}
+          </Txt>
+          <PhotosOf visitId={visitId} item={item} name={name} taken={taken.filter((photo) => photo.item === item)} />
+        </View>
+      ))}
+    </View>
+  );
+}

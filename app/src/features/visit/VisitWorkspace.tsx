@@ -1,0 +1,225 @@
+import { intoWhole, partVisit, type PartedVisit, type VisitDto } from '@huff/contract';
+import { FLOW_METHOD_IDS, type FactKind, type PortId, type Verdict } from '@huff/core';
+import { memo, useCallback, useDeferredValue, useMemo, useState, type ReactNode } from 'react';
+import { ScrollView, useWindowDimensions, View } from 'react-native';
+import { Page } from '../../ui/page';
+import { StationRun } from '../../ui/stations';
+import { Txt } from '../../ui/text';
+import { useIsWide, usePalette } from '../../ui/theme';
+import { WorkingSheet } from '../../ui/working';
+import { VisitFoot } from '../resultFoot/VisitFoot';
+import { SpeedPane } from '../speed/SpeedPane';
+import { LearntNotice } from '../units/LearntNotice';
+import type { Frame } from '../visitState/frame';
+import { nextStep, type NextStep } from '../visitState/nextStep';
+import type { StationActs, StationId } from '../visitState/station';
+import { splitTitle, unitLine } from '../visitState/unitWords';
+import { useAssessment } from '../visitState/useAssessment';
+import { LastProven } from './LastProven';
+import { MethodSheet } from './MethodSheet';
+import { PortKeypad, type AskedPort } from './PortKeypad';
+import { ReadingsLog } from './ReadingsLog';
+import { STATIONS, stationsOf } from './stations';
+import { VisitUnitSheet } from './VisitUnitSheet';
+
+interface VisitWorkspaceProps {
+  readonly visit: VisitDto;
+  /** A change, with the version it was made to: what was drawn a moment ago must not undo what came since. */
+  readonly onChange: (from: VisitDto, to: VisitDto) => void;
+  /** Saves the visit; absent when it is saved already and each change is kept at once. */
+  readonly onSave?: () => void;
+  readonly under?: string;
+  readonly actions?: ReactNode;
+  readonly notice?: ReactNode;
+}
+
+const MemoStations = memo(StationRun);
+const MemoSpeed = memo(SpeedPane);
+const MemoLog = memo(ReadingsLog);
+
+const LEFT_PANE = 432;
+
+/** A visit with the part of it that the stations show. */
+interface Shown {
+  readonly whole: VisitDto;
+  readonly parted: PartedVisit;
+  readonly visit: VisitDto;
+}
+
+/** Once a plan is decided, the stations show what was read since; what was found before stays under Fix and Prove. */
+function shownOf(whole: VisitDto): Shown {
+  const parted = partVisit(whole);
+  return { whole, parted, visit: parted.after ?? parted.before };
+}
+
+/** Takes a change of the part that is shown over into the whole visit. */
+const useSetter = ({ whole, visit }: Shown, onChange: VisitWorkspaceProps['onChange']) =>
+  useCallback((changed: VisitDto) => onChange(whole, intoWhole(whole, visit, changed)), [whole, visit, onChange]);
+
+/** A visit, being made or saved: its stations, the result of all of them in sight, and the one thing to do next. */
+export function VisitWorkspace({ visit: whole, onChange, onSave, under, actions, notice }: VisitWorkspaceProps) {
+  const palette = usePalette();
+  const wide = useIsWide();
+  const { width } = useWindowDimensions();
+  const now = useMemo(() => shownOf(whole), [whole]);
+  const { visit } = now;
+  const assessment = useAssessment(visit);
+  // Result strip and keypad follow a reading at once; the drawings come in the next pass, so that they never hold them up.
+  const deferred = useDeferredValue(now);
+  const { visit: drawn, parted } = deferred;
+  // Each is paired with what it changes: a touch on a drawing that is a moment old changes just what was touched.
+  const onVisit = useSetter(now, onChange);
+  const onDrawn = useSetter(deferred, onChange);
+  const onWhole = useCallback((changed: VisitDto) => onChange(whole, changed), [onChange, whole]);
+  const drawnAssessment = useAssessment(drawn);
+  const [station, setStation] = useState<StationId>('pressure');
+  const [asked, setAsked] = useState<AskedPort>();
+  const [method, setMethod] = useState<FactKind>();
+  const [working, setWorking] = useState<{ title: string; verdict: Verdict }>();
+  const [telling, setTelling] = useState(false);
+  const step = nextStep(visit, assessment, onSave === undefined);
+  const showWorking = useCallback((title: string, verdict: Verdict) => setWorking({ title, verdict }), []);
+  const askPort = useCallback((port: PortId, filterOut = false) => setAsked({ port, filterOut }), []);
+  const tellUnit = useCallback(() => setTelling(true), []);
+  const goTo = useCallback((id: string) => setStation(id as StationId), []);
+  const stations = useMemo(
+    () => stationsOf({ visit: drawn, assessment: drawnAssessment, parted }),
+    [drawn, drawnAssessment, parted],
+  );
+  const acts = useMemo(
+    (): StationActs => ({ onVisit: onDrawn, onWhole, askPort, askMethod: setMethod, showWorking, goTo, onSave }),
+    [onDrawn, onWhole, askPort, showWorking, goTo, onSave],
+  );
+  const measure = (next: Extract<NextStep, { kind: 'measure' }>['measure']) => {
+    if (next.kind === 'port') {
+      setStation('pressure');
+      setAsked({ port: next.port, filterOut: next.filterOut });
+    } else if (next.kind === 'drop') {
+      setStation('drop');
+      setMethod('measuredDrop');
+    } else if (next.kind === 'method') {
+      setStation('airflow');
+      setMethod(next.method);
+    } else if (next.kind === 'motor') setMethod('motorLoad');
+    else if (next.kind === 'rpm') setStation('fix');
+    else setStation(next.kind === 'airflow' ? 'airflow' : 'look');
+  };
+  const doStep = () => {
+    if (!step) return;
+    if (step.kind === 'save') onSave?.();
+    else if (step.kind === 'measure') measure(step.measure);
+    else setTelling(true);
+  };
+  const paneWidth = wide ? LEFT_PANE - 32 : width - 32;
+  const hold = assessment.hold && (
+    <View role="alert" style={{ backgroundColor: palette.outside, borderRadius: 6, padding: 12, gap: 4 }}>
+      <Txt bold>Hold. {assessment.hold.why}</Txt>
+      <Txt>{assessment.hold.first}</Txt>
+    </View>
+  );
+  const shared = { visit: drawn, assessment: drawnAssessment } as const;
+  const foot = (
+    <VisitFoot
+      visit={visit}
+      assessment={assessment}
+      step={step}
+      quiet={onSave === undefined}
+      onStep={doStep}
+      onMeasure={measure}
+      onWorking={showWorking}
+    />
+  );
+  const sheets = (
+    <>
+      <PortKeypad visit={visit} assessment={assessment} asked={asked} onVisit={onVisit} onAsk={setAsked} />
+      <MethodSheet
+        visit={visit}
+        assessment={assessment}
+        method={method}
+        onVisit={onVisit}
+        onClose={() => {
+          setMethod(undefined);
+          if (method && (FLOW_METHOD_IDS as readonly string[]).includes(method)) setStation('airflow');
+        }}
+      />
+      <WorkingSheet title={working?.title ?? ''} verdict={working?.verdict} onClose={() => setWorking(undefined)} />
+      <VisitUnitSheet
+        open={telling}
+        visit={visit}
+        assessment={assessment}
+        step={step}
+        onVisit={onVisit}
+        onStep={() => {
+          setTelling(false);
+          if (step?.kind === 'measure') measure(step.measure);
+          else if (step?.kind === 'save') onSave?.();
+        }}
+        onClose={() => setTelling(false)}
+      />
+    </>
+  );
+  const run = <MemoStations stations={stations} here={station} onGo={goTo} />;
+  const frame: Frame = ({ main, side, foot: footOf }) => {
+    const pane = (
+      <>
+        {run}
+        <ScrollView key={station} style={{ flex: 1 }} contentContainerStyle={{ padding: 16, gap: 16 }}>
+          {notice}
+          {hold}
+          {main}
+        </ScrollView>
+        {footOf}
+      </>
+    );
+    if (!wide) return <View style={{ flex: 1 }}>{pane}</View>;
+    return (
+      <>
+        <View style={{ width: LEFT_PANE, borderRightWidth: 1, borderColor: palette.line }}>{pane}</View>
+        <ScrollView style={{ flex: 1 }} contentContainerStyle={{ padding: 20, paddingTop: 4, gap: 20, maxWidth: 760 }}>
+          {side}
+        </ScrollView>
+      </>
+    );
+  };
+  const { Pane, Place } = STATIONS.find((plan) => plan.id === station)!;
+  const props = { ...shared, parted, acts, width: paneWidth };
+  const below = station === 'pressure' && (
+    <>
+      {whole.unitId && <LastProven unitId={whole.unitId} visitId={whole.id} />}
+      {!parted.plan && <LearntNotice visit={whole} onVisit={onWhole} />}
+      {!wide && <MemoLog {...shared} />}
+    </>
+  );
+  const place = Place ? (
+    <Place {...props} whole={whole} wholeParted={now.parted} frame={frame} />
+  ) : (
+    frame({
+      main: (
+        <>
+          {Pane && <Pane {...props} />}
+          {below}
+        </>
+      ),
+      side: (
+        <>
+          <MemoSpeed assessment={drawnAssessment} />
+          <MemoLog {...shared} />
+        </>
+      ),
+      foot,
+    })
+  );
+  return (
+    <Page
+      title={splitTitle(whole.title).name}
+      under={under ?? unitLine(visit)}
+      underAction={parted.plan ? undefined : { label: `${unitLine(visit)}. Say what stands here`, onPress: tellUnit }}
+      back="/"
+      actions={actions}
+      panes
+    >
+      {place}
+      {sheets}
+    </Page>
+  );
+}

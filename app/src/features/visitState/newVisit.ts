@@ -1,0 +1,118 @@
+import type { BlowerTableDto, ReadingDto, SiteDto, UnitDto, VisitDto, VisitTableDto } from '@huff/contract';
+import { DEFAULT_RULES, tapRow, targetPerTon, type Conditions, type PortId, type Rules } from '@huff/core';
+import { v4 as uuid } from 'uuid';
+
+export const AS_IT_RUNS: Conditions = { door: 'on', filter: 'in', coil: 'wet' };
+
+/** A quick check of a unit nobody wrote down yet: its air path and motor are taken until somebody says them. */
+export function quickCheck(now: Date, rules: Rules = DEFAULT_RULES): VisitDto {
+  return {
+    id: uuid(),
+    title: 'Quick check',
+    unitId: null,
+    layout: 'airHandler',
+    motor: 'psc',
+    mode: 'cooling',
+    tons: null,
+    maxTespInWc: null,
+    cfmPerTon: rules.cfmPerTon,
+    tap: null,
+    table: null,
+    startedAt: now.toISOString(),
+    readings: [],
+    facts: [],
+    setup: { unsaid: ['layout', 'motor'] },
+  };
+}
+
+/** The part of a table that a visit keeps. */
+export const tableUsed = ({ id, name, staticsInWc, taps, byRpm }: BlowerTableDto): VisitTableDto => ({
+  id,
+  name,
+  staticsInWc,
+  taps,
+  ...(byRpm ? { byRpm } : {}),
+});
+
+/** A check at a known unit: what its record says is filled in. */
+export function checkAt(
+  unit: UnitDto,
+  table: BlowerTableDto | undefined,
+  site: SiteDto | undefined,
+  now: Date,
+): VisitDto {
+  return {
+    ...quickCheck(now),
+    title: site ? `${site.name}, ${unit.name}` : unit.name,
+    unitId: unit.id,
+    layout: unit.layout,
+    motor: unit.motor,
+    tons: unit.tons ?? null,
+    maxTespInWc: unit.maxTespInWc ?? null,
+    cfmPerTon: unit.cfmPerTon,
+    tap: unit.tap ?? null,
+    plate: unit.plate ?? null,
+    table: table ? tableUsed(table) : null,
+    // The altitude is the site's: it thins the air of each of its units.
+    setup: {
+      ...unit.setup,
+      ...(table ? conditionsOf(table) : {}),
+      altitudeFt: site?.altitudeFt ?? unit.setup?.altitudeFt ?? null,
+      // A point of its own curve: it speaks where no table does.
+      proven: unit.proven
+        ? { flowCfm: unit.proven.flowCfm, tespInWc: unit.proven.tespInWc, tap: unit.proven.system.fan.tap }
+        : null,
+    },
+  };
+}
+
+/** How the maker took the table, where a visit keeps it. */
+const conditionsOf = ({ conditions }: BlowerTableDto) => ({
+  tableCoil: conditions?.coil ?? null,
+  tableVolts: conditions?.volts ?? null,
+  tableFilter: conditions?.filter ?? null,
+  tableDryFactor: conditions?.dryFactor ?? null,
+});
+
+/** The visit on another table: motor and, while they are unknown, tons come with it; a tap it does not know is let go. */
+export function onTable(visit: VisitDto, table: BlowerTableDto): VisitDto {
+  const tapStays = visit.tap ? tapRow(table, visit.tap) !== undefined : false;
+  const unsaid = (visit.setup?.unsaid ?? []).filter((one) => one !== 'motor');
+  return {
+    ...visit,
+    table: tableUsed(table),
+    setup: { ...visit.setup, ...conditionsOf(table), unsaid: unsaid.length > 0 ? unsaid : null },
+    motor: table.motor,
+    tons: visit.tons ?? table.tons ?? null,
+    tap: tapStays ? visit.tap : null,
+  };
+}
+
+/** The visit without a table: a usual curve of its motor's kind stands in. A tap's mark says nothing without its row. */
+export const withoutTable = (visit: VisitDto): VisitDto => ({ ...visit, table: null, tap: null });
+
+/** The target a ton where a unit stands: by its site's climate, as the shop sets it. */
+export const siteTarget = (site: SiteDto | undefined, rules: Rules): number => targetPerTon(rules, site?.climate);
+
+/** The visit with one more reading; when the port had a counted one under the same conditions, it corrects that. */
+export function withReading(
+  visit: VisitDto,
+  taken: { port: PortId; staticInWc: number; conditions: Conditions; replacesId: string | null },
+  now: Date,
+): VisitDto {
+  const reading: ReadingDto = {
+    id: uuid(),
+    quantity: 'staticPressure',
+    port: taken.port,
+    value: Number(taken.staticInWc.toFixed(4)),
+    unit: 'inWc',
+    origin: 'typed',
+    conditions: taken.conditions,
+    takenAt: now.toISOString(),
+    replacesId: taken.replacesId,
+  };
+  return { ...visit, readings: [...visit.readings, reading] };
+}
+
+/** Whether anything was read or recorded: such a visit is never thrown away. */
+export const isBegun = (visit: VisitDto): boolean => visit.readings.length + (visit.facts ?? []).length > 0;

@@ -1,0 +1,38 @@
+import type { VisitDto } from '@huff/contract';
+import { boundaryPorts, type NextMeasure } from '@huff/core';
+import type { Assessment } from './useAssessment';
+
+/** The one thing to do next. */
+export type NextStep =
+  | { readonly kind: 'standsHere' | 'sayTap' | 'sayTons' | 'save'; readonly words: string; readonly why: string }
+  | { readonly kind: 'measure'; readonly measure: NextMeasure; readonly words: string; readonly why: string };
+
+const measureStep = (measure: NextMeasure): NextStep => ({
+  kind: 'measure',
+  measure,
+  words: measure.words,
+  why: measure.why,
+});
+
+/** Nobody has said anything of the unit yet. */
+const isBlank = ({ setup, table, tons, unitId }: VisitDto): boolean =>
+  !unitId && !table && !tons && !setup?.designCfm && (setup?.unsaid ?? []).length === 2;
+
+/** There is always one next step: what holds first, then what a verdict lacks, then saving, then what would tell more. */
+export function nextStep(visit: VisitDto, { next, counted, layout }: Assessment, saved: boolean): NextStep | undefined {
+  if (next?.kind === 'hold') return measureStep(next);
+  if (isBlank(visit) && visit.readings.length === 0)
+    return {
+      kind: 'standsHere',
+      words: 'Say what stands here',
+      why: 'By pictures: air path, motor, tons. Nothing is needed; a ring on the drawing can be read at once.',
+    };
+  if (visit.table && !visit.tap)
+    return { kind: 'sayTap', words: 'Say the speed in use', why: 'Each tap has a row of its own in the table.' };
+  const unread = boundaryPorts(layout).some((port) => !counted.has(port));
+  if (unread && next) return measureStep(next);
+  if (!visit.tons && !visit.setup?.designCfm)
+    return { kind: 'sayTons', words: 'Say the tons', why: 'The target airflow goes by the tons.' };
+  if (!saved && !unread) return { kind: 'save', words: 'Save this visit', why: '' };
+  return next && measureStep(next);
+}

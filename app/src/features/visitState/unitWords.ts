@@ -1,0 +1,34 @@
+import { tonsText, type MotorKind } from '@huff/core';
+import type { VisitDto } from '@huff/contract';
+
+export const MOTOR_TEXT: Record<MotorKind, string> = {
+  psc: 'PSC',
+  constantTorque: 'constant torque',
+  constantAirflow: 'constant airflow',
+  beltDrive: 'belt drive',
+};
+
+/** "tap 3"; of a belt drive "823 RPM". */
+export function speedText({ motor, tap }: Pick<VisitDto, 'motor' | 'tap'>): string {
+  const rpm = motor === 'beltDrive' ? Number(tap) : Number.NaN;
+  return Number.isFinite(rpm) && tap ? `${Math.round(rpm)} RPM` : `tap ${tap ?? 'unknown'}`;
+}
+
+type Lined = Pick<VisitDto, 'tons' | 'motor' | 'tap' | 'mode' | 'table' | 'setup'>;
+
+/** "3 t · constant torque · tap 3 · cooling", with what is known. */
+export function unitLine(visit: Lined): string {
+  const motorSaid = visit.table || !(visit.setup?.unsaid ?? []).includes('motor');
+  const parts = [
+    visit.tons ? `${tonsText(visit.tons)} t` : null,
+    motorSaid ? MOTOR_TEXT[visit.motor] : null,
+    visit.tap ? speedText(visit) : null,
+  ].filter(Boolean);
+  return [...(parts.length > 0 ? parts : ['what stands here?']), visit.mode].join(' · ');
+}
+
+/** "Lantern Quay library, Reading room" → the unit's name first, since a narrow screen cuts off the end. */
+export function splitTitle(title: string): { name: string; site?: string } {
+  const at = title.lastIndexOf(', ');
+  return at < 0 ? { name: title } : { name: title.slice(at + 2), site: title.slice(0, at) };
+}

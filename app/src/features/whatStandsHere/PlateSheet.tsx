@@ -1,0 +1,65 @@
+import type { UnitFactsDto } from '@huff/contract';
+import { PLATE_FORM, plateFaults, tonsInModel, tonsText } from '@huff/core';
+import { View } from 'react-native';
+import { ActionButton } from '../../ui/page';
+import { Sheet } from '../../ui/sheet';
+import { Txt } from '../../ui/text';
+import { ToolForm } from '../tool/ToolForm';
+import { useFieldForm } from '../tool/useFieldForm';
+import { Choice } from '../../ui/form';
+
+interface PlateSheetProps {
+  readonly open: boolean;
+  readonly unit: UnitFactsDto;
+  readonly onUnit: (unit: UnitFactsDto) => void;
+  readonly onClose: () => void;
+}
+
+/** What stands on the nameplate. The model number offers the tons; it never takes them. */
+export function PlateSheet(props: PlateSheetProps) {
+  return (
+    <Sheet open={props.open} onClose={props.onClose} title="The nameplate">
+      {props.open && <Body {...props} />}
+    </Sheet>
+  );
+}
+
+function Body({ unit, onUnit, onClose }: PlateSheetProps) {
+  const form = useFieldForm(PLATE_FORM, unit.plate ?? {}, plateFaults);
+  const model = typeof form.raw.model === 'string' ? form.raw.model : '';
+  const offered = tonsInModel(model);
+  const keep = (tons = unit.tons) => {
+    form.send();
+    if (form.errors.length > 0) return;
+    onUnit({ ...unit, plate: Object.keys(form.inputs).length > 0 ? form.inputs : null, tons });
+    onClose();
+  };
+  return (
+    <View style={{ gap: 12 }}>
+      <Txt size={15} color="softInk">
+        Type what can be read; leave the rest. The model number often holds the tons.
+      </Txt>
+      {offered.length > 0 && (
+        <View style={{ gap: 6 }} role="status">
+          <Txt size={15}>
+            {offered.length === 1 ? 'The model number looks like this size:' : 'The model number could mean:'}
+          </Txt>
+          <Choice
+            label="Tons from the model number"
+            options={offered.map((tons) => ({ id: String(tons), text: `${tonsText(tons)} t` }))}
+            chosen={unit.tons ? String(unit.tons) : null}
+            onChoose={(tons) => onUnit({ ...unit, tons: Number(tons) })}
+          />
+        </View>
+      )}
+      <ToolForm
+        tool={PLATE_FORM}
+        control={form.control}
+        errors={form.errors}
+        shown={form.shown}
+        onLeave={form.onLeave}
+      />
+      <ActionButton onPress={() => keep()}>Keep the plate</ActionButton>
+    </View>
+  );
+}

@@ -1,0 +1,37 @@
+import { inputFaults, type FieldSet, type RawInputs } from '../tools';
+
+/** What stands on a unit's nameplate, beside its maximum static. All of it may be unreadable. */
+export const PLATE_FORM = {
+  fields: {
+    model: { kind: 'text', label: 'Model number', most: 40, optional: true },
+    serial: { kind: 'text', label: 'Serial number', most: 40, optional: true },
+    year: { kind: 'number', label: 'Year', unit: 'count', min: 1950, max: 2100, optional: true },
+    volts: { kind: 'number', label: 'Volts', unit: 'volts', min: 90, max: 700, optional: true },
+    phases: {
+      kind: 'choice',
+      label: 'Supply',
+      options: [
+        { id: 'unknown', text: 'not known' },
+        { id: 'one', text: 'single-phase' },
+        { id: 'three', text: 'three-phase' },
+      ],
+    },
+    amps: { kind: 'number', label: 'Amps of the unit', unit: 'amps', min: 0.1, max: 2000, optional: true },
+    minCircuitAmps: { kind: 'number', label: 'Minimum circuit', unit: 'amps', min: 0.1, max: 2000, optional: true },
+    breakerAmps: { kind: 'number', label: 'Breaker', unit: 'amps', min: 1, max: 2000, optional: true },
+    heatKitKw: { kind: 'number', label: 'Heat kit, kW', unit: 'count', min: 0.5, max: 500, optional: true },
+    refrigerant: { kind: 'text', label: 'Refrigerant', most: 16, optional: true },
+    metering: {
+      kind: 'choice',
+      label: 'Metering',
+      options: [
+        { id: 'unknown', text: 'not known' },
+        { id: 'orifice', text: 'fixed orifice' },
+        { id: 'valve', text: 'expansion valve' },
+      ],
+    },
+    chargeLb: { kind: 'number', label: 'Charge, lb', unit: 'count', min: 0.1, max: 500, optional: true },
+  },
+} as const satisfies FieldSet;
+
+export const plateFaults = (raw: RawInputs) => inputFaults(PLATE_FORM, raw);
