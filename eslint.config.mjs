@@ -1,7 +1,9 @@
+import { readdirSync } from 'node:fs';
 import js from '@eslint/js';
 import expo from 'eslint-config-expo/flat.js';
 import prettier from 'eslint-config-prettier';
 import boundaries from 'eslint-plugin-boundaries';
+import importPlugin from 'eslint-plugin-import';
 import globals from 'globals';
 import tseslint from 'typescript-eslint';
 
@@ -20,6 +22,69 @@ const mayImport = {
   // Types of what it sends and gets.
   e2e: ['contract', 'core'],
 };
+
+/**
+ * Folders that import one way among themselves, the lowest first: each may import from those before it. One that is missing here imports from
+ * none and is imported by none.
+ */
+const oneWay = [
+  ['app/src', ['ui', 'data', 'features', 'app']],
+  [
+    'app/src/features',
+    [
+      'visitState',
+      'undo',
+      'waiting',
+      'photos',
+      'places',
+      'tool',
+      'resultFoot',
+      'speed',
+      'stations',
+      'driveBench',
+      'fix',
+      'prove',
+      'tables',
+      'whatStandsHere',
+      'units',
+      'methods',
+      'visit',
+      'sites',
+      'bench',
+      'shop',
+      'today',
+    ],
+  ],
+  [
+    'server/src',
+    [
+      'db',
+      'http',
+      'health',
+      'records',
+      'shop',
+      'visits',
+      'plans',
+      'photos',
+      'search',
+      'sync',
+      'rest',
+      'web',
+      'demo',
+      'testing',
+    ],
+  ],
+];
+const zones = oneWay.flatMap(([root, layers]) =>
+  readdirSync(root, { withFileTypes: true })
+    .filter((entry) => entry.isDirectory())
+    .map(({ name }) => ({
+      target: `${root}/${name}`,
+      from: root,
+      except: [name, ...layers.slice(0, Math.max(0, layers.indexOf(name)))].map((lower) => `./${lower}`),
+      message: `${root} imports one way: ${layers.join(' → ')} (eslint.config).`,
+    })),
+);
 
 const tests = ['**/*.test.{ts,tsx}', 'e2e/**/*.ts'];
 
@@ -85,6 +150,13 @@ export default tseslint.config(
         { patterns: [{ group: ['@huff/*/src/*'], message: 'Import the face of a package, not its inside.' }] },
       ],
     },
+  },
+  {
+    files: ['app/src/**/*.{ts,tsx}', 'server/src/**/*.ts'],
+    // What tests stand on is above everything.
+    ignores: ['**/*.test.{ts,tsx}', '**/testing/**'],
+    plugins: { oneWay: importPlugin },
+    rules: { 'oneWay/no-restricted-paths': ['error', { basePath: import.meta.dirname, zones }] },
   },
   {
     files: tests,

@@ -82,12 +82,17 @@ for (const colorScheme of ['light', 'dark'] as const) {
     test('sheets: tables, keypad, unit, working', async ({ page }) => {
       const tech = technician(page);
       await page.goto('/quick');
-      await page.getByRole('button', { name: /^Blower table/ }).click();
+      await tech.whatStandsHere();
+      expect(await violations(page)).toEqual([]);
+      await page.getByRole('button', { name: /^Maker’s table/ }).click();
       await expect(page.getByRole('button', { name: /^AH 36/ })).toBeVisible();
       expect(await violations(page)).toEqual([]);
-      await page.getByRole('button', { name: /^AH 36/ }).click();
-      await page.getByRole('button', { name: /^Plate, target/ }).click();
-      await expect(page.getByLabel('Nominal tons').last()).toBeVisible();
+      await page.getByRole('button', { name: /Type it in/ }).click();
+      await expect(page.getByRole('dialog', { name: 'Maker’s table' })).toBeVisible();
+      expect(await violations(page)).toEqual([]);
+      await page.keyboard.press('Escape');
+      await page.keyboard.press('Escape');
+      await page.getByRole('button', { name: /^Plate’s maximum static/ }).click();
       expect(await violations(page)).toEqual([]);
       await page.keyboard.press('Escape');
       await tech.openPort('R2');

@@ -4,7 +4,8 @@ import { technician } from './support/steps';
 test('a dropped decimal point is asked about and put back; too much is refused', async ({ page }) => {
   const tech = technician(page);
   await page.goto('/sites');
-  await page.getByRole('button', { name: 'Check Upstairs air handler' }).click();
+  await page.getByRole('button', { name: 'Unit Upstairs air handler' }).click();
+  await page.getByRole('button', { name: /^Start a visit/ }).click();
   await tech.openPort('R2');
   await tech.press('31');
   await expect(page.getByRole('alert').getByText('Huff takes up to 5')).toBeVisible();
@@ -18,7 +19,8 @@ test('a dropped decimal point is asked about and put back; too much is refused',
 test('a static over 2 is kept only after a question', async ({ page }) => {
   const tech = technician(page);
   await page.goto('/sites');
-  await page.getByRole('button', { name: 'Check Upstairs air handler' }).click();
+  await page.getByRole('button', { name: 'Unit Upstairs air handler' }).click();
+  await page.getByRole('button', { name: /^Start a visit/ }).click();
   await tech.openPort('S1');
   await tech.press('2.4');
   await tech.keep();
@@ -28,26 +30,23 @@ test('a static over 2 is kept only after a question', async ({ page }) => {
   await expect(page.getByRole('button', { name: /^Port S1.*2\.40/ })).toBeVisible();
 });
 
-test('letters and far-off numbers in the unit’s fields are named, and stay as typed', async ({ page }) => {
+test('a plate of 50 and tons of 400 are named at the keypad, and stay as typed', async ({ page }) => {
   const tech = technician(page);
   await page.goto('/quick');
   await tech.pickTable('AH 36');
-  await page.getByRole('button', { name: /^Plate, target, air path/ }).click();
-  const sheet = page.getByRole('dialog', { name: 'The unit' });
-  await sheet.getByLabel('Nominal tons').fill('three');
-  await sheet.getByLabel('Nameplate maximum static').fill('50');
-  await sheet.getByLabel('Target, CFM a ton').fill('');
-  await sheet.getByRole('button', { name: 'Keep these' }).click();
-  await expect(sheet.getByText('Tons must be a number.')).toBeVisible();
-  await expect(sheet.getByText('Nameplate static must be between 0.05 and 5 in. w.c.')).toBeVisible();
-  await expect(sheet.getByText('Target must be a number.')).toBeVisible();
-  await expect(sheet.getByLabel('Nominal tons')).toHaveValue('three');
-  await sheet.getByLabel('Nominal tons').fill('2,5');
-  await sheet.getByLabel('Nameplate maximum static').fill('0.5');
-  await sheet.getByLabel('Target, CFM a ton').fill('400');
-  await sheet.getByRole('button', { name: 'Keep these' }).click();
-  await expect(sheet).toHaveCount(0);
-  await expect(page.getByText('2.5 t · constant torque · cooling')).toBeVisible();
+  await page.getByRole('button', { name: /^Plate’s maximum static/ }).click();
+  await page.keyboard.type('50');
+  await expect(page.getByRole('alert').getByText(/^It must be between 0\.05 and 5 in\. w\.c\./)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Check it' })).toBeDisabled();
+  await expect(page.getByRole('status', { name: '50 in. w.c.' })).toBeVisible();
+  await page.keyboard.press('Backspace');
+  await page.keyboard.press('Backspace');
+  await page.keyboard.type('.5');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: /^Plate’s maximum static: 0\.50 in\. w\.c\./ })).toBeVisible();
+  await page.getByRole('radio', { name: 'more' }).click();
+  await page.keyboard.type('400');
+  await expect(page.getByRole('alert').getByText(/^It must be between 0\.5 and 150 tons/)).toBeVisible();
 });
 
 test('an address that leads nowhere, and a visit that is not there', async ({ page }) => {

@@ -7,7 +7,8 @@ testWithOwnServer(
   async ({ page }) => {
     const tech = technician(page);
     await page.goto('/sites');
-    await page.getByRole('button', { name: 'Check Glaze room furnace' }).click();
+    await page.getByRole('button', { name: 'Unit Glaze room furnace' }).click();
+    await page.getByRole('button', { name: /^Start a visit/ }).click();
     await tech.read('R2', '.12');
     await tech.press('.26');
     await tech.keep();
@@ -38,9 +39,10 @@ testWithOwnServer(
     // The next check begins on the proven tap.
     await page.getByRole('button', { name: /^Start over/ }).click();
     await page.goto('/sites');
-    await page.getByRole('button', { name: 'Check Glaze room furnace' }).click();
+    await page.getByRole('button', { name: 'Unit Glaze room furnace' }).click();
+    await page.getByRole('button', { name: /^Start a visit/ }).click();
     await expect(page.getByText(/^Last proven/)).toBeVisible();
-    await expect(page.getByRole('button', { name: /^Unit: 2\.5 t · tap med-high/ })).toBeVisible();
+    await expect(page.getByRole('button', { name: /^2\.5 t · PSC · tap med-high/ })).toBeVisible();
   },
 );
 
@@ -49,7 +51,8 @@ test('@wide a filter-and-return fix: a ready plan within the plate, its own figu
 }) => {
   const tech = technician(page);
   await page.goto('/sites');
-  await page.getByRole('button', { name: 'Check Reading room air handler' }).click();
+  await page.getByRole('button', { name: 'Unit Reading room air handler' }).click();
+  await page.getByRole('button', { name: /^Start a visit/ }).click();
   await tech.station('Look');
   await tech.see('Filter', 'loaded');
   await tech.station('Pressure');
@@ -99,7 +102,8 @@ test('@wide a filter-and-return fix: a ready plan within the plate, its own figu
 testWithOwnServer('a belt fix: the sheave turned on the Drive bench, the motor checked, proven', async ({ page }) => {
   const tech = technician(page);
   await page.goto('/sites');
-  await page.getByRole('button', { name: 'Check Roof 2 stacks' }).click();
+  await page.getByRole('button', { name: 'Unit Roof 2 stacks' }).click();
+  await page.getByRole('button', { name: /^Start a visit/ }).click();
   await tech.read('R1', '.2');
   await tech.press('.32');
   await tech.keep();
@@ -137,7 +141,8 @@ test('a drive nobody wrote down: entered with a wrong turn, then solved; figures
 }) => {
   const tech = technician(page);
   await page.goto('/sites');
-  await page.getByRole('button', { name: 'Check Roof 1 entrance' }).click();
+  await page.getByRole('button', { name: 'Unit Roof 1 entrance' }).click();
+  await page.getByRole('button', { name: /^Start a visit/ }).click();
   await tech.read('R1', '.2');
   await tech.press('.32');
   await tech.keep();
@@ -170,7 +175,7 @@ test('a drive nobody wrote down: entered with a wrong turn, then solved; figures
 testWithOwnServer('decided without a server: the plan and its proof arrive once it is back', async ({ page, huff }) => {
   const tech = technician(page);
   await page.goto('/sites');
-  await expect(page.getByRole('button', { name: 'Check Upstairs air handler' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Unit Upstairs air handler' })).toBeVisible();
   await page.goto('/shop');
   await expect(page.getByText('$0.19 a kWh')).toBeVisible();
   await page.getByRole('button', { name: /^Clean the coil: / }).click();
@@ -178,7 +183,8 @@ testWithOwnServer('decided without a server: the plan and its proof arrive once 
   await page.getByRole('button', { name: 'Keep it' }).click();
   await expect(page.getByRole('button', { name: /^Clean the coil: 55 min · \$12, set by the shop/ })).toBeVisible();
   await page.goto('/sites');
-  await page.getByRole('button', { name: 'Check Upstairs air handler' }).click();
+  await page.getByRole('button', { name: 'Unit Upstairs air handler' }).click();
+  await page.getByRole('button', { name: /^Start a visit/ }).click();
   await huff.stop();
   await tech.read('R2', '.16');
   await tech.press('.2');

@@ -19,12 +19,22 @@ test('@wide the whole check without a pointer', async ({ page }) => {
   await expect(page.getByRole('button', { name: /^Quick check/ })).toBeVisible();
   await tabTo(page, /^Quick check/);
   await page.keyboard.press('Enter');
-  await tabTo(page, /^Blower table/);
+  await tabTo(page, /Say what stands here$/);
+  await page.keyboard.press('Enter');
+  // Arrows go through a group, Tab from group to group.
+  await tabTo(page, /^Air handler/);
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByRole('radio', { name: 'Furnace, coil' })).toBeChecked();
+  await page.keyboard.press('ArrowLeft');
+  await expect(page.getByRole('radio', { name: 'Air handler' })).toBeChecked();
+  await tabTo(page, /^Maker’s table/);
   await page.keyboard.press('Enter');
   await tabTo(page, /^AH 36/);
   await page.keyboard.press('Enter');
-  await tabTo(page, /^3$/);
-  await page.keyboard.press('Enter');
+  await tabTo(page, /^1$/);
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('Escape');
   await expect(page.getByText('3 t · constant torque · tap 3 · cooling')).toBeVisible();
   await tabTo(page, /^Port R2/);
   await page.keyboard.press('Enter');
@@ -41,8 +51,10 @@ test('@wide the whole check without a pointer', async ({ page }) => {
 
 test('@wide a method of airflow without a pointer: opened, typed, mended, kept', async ({ page }) => {
   await page.goto('/sites');
-  await expect(page.getByRole('button', { name: 'Check Upstairs air handler' })).toBeVisible();
-  await tabTo(page, /^Check Upstairs air handler/);
+  await expect(page.getByRole('button', { name: 'Unit Upstairs air handler' })).toBeVisible();
+  await tabTo(page, /^Unit Upstairs air handler/);
+  await page.keyboard.press('Enter');
+  await tabTo(page, /^Start a visit/);
   await page.keyboard.press('Enter');
   await tabTo(page, /^Airflow, /);
   await page.keyboard.press('Enter');

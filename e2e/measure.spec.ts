@@ -1,12 +1,13 @@
 import { expect, test, testWithOwnServer } from './support/test';
-import { technician } from './support/steps';
+import { setAltitude, technician } from './support/steps';
 
 test('air handler: look, pressure with the filter-out retest, drop, and a traverse that is settled', async ({
   page,
 }) => {
   const tech = technician(page);
   await page.goto('/sites');
-  await page.getByRole('button', { name: 'Check Reading room air handler' }).click();
+  await page.getByRole('button', { name: 'Unit Reading room air handler' }).click();
+  await page.getByRole('button', { name: /^Start a visit/ }).click();
   await tech.station('Look');
   await tech.see('Filter', 'loaded');
   await tech.see('Ice', 'none');
@@ -68,12 +69,13 @@ test('air handler: look, pressure with the filter-out retest, drop, and a traver
 test('furnace with cased coil: every stage has its drop, and the gas rise agrees with the table', async ({ page }) => {
   const tech = technician(page);
   await page.goto('/sites');
-  await page.getByRole('button', { name: 'Check Glaze room furnace' }).click();
-  await page.getByRole('button', { name: /^Unit:/ }).click();
-  await page.getByRole('button', { name: /^Plate, target/ }).click();
+  await page.getByRole('button', { name: 'Unit Glaze room furnace' }).click();
+  await page.getByRole('button', { name: /^Start a visit/ }).click();
+  await tech.whatStandsHere();
+  await page.getByRole('button', { name: /^More:/ }).click();
   await page.getByRole('dialog').getByRole('radio', { name: 'heating' }).click();
-  await tech.fill({ 'Nameplate rise, lowest': '35', 'Nameplate rise, highest': '65' });
-  await page.getByRole('button', { name: 'Keep these' }).click();
+  await tech.sayNumber(/^Plate’s rise, lowest/, '35');
+  await tech.sayNumber(/^Plate’s rise, highest/, '65');
   for (const [port, figure] of [
     ['R1', '.05'],
     ['R2', '.12'],
@@ -104,7 +106,8 @@ test('furnace with cased coil: every stage has its drop, and the gas rise agrees
 test('packaged unit: flashes are a request, and the dehumidify switch takes its share', async ({ page }) => {
   const tech = technician(page);
   await page.goto('/sites');
-  await page.getByRole('button', { name: 'Check Office packaged unit' }).click();
+  await page.getByRole('button', { name: 'Unit Office packaged unit' }).click();
+  await page.getByRole('button', { name: /^Start a visit/ }).click();
   await tech.read('R1', '.3');
   await tech.press('.36');
   await tech.keep();
@@ -126,7 +129,8 @@ test('packaged unit: flashes are a request, and the dehumidify switch takes its 
 test('make-up air unit: static against outdoors and airflow against its design', async ({ page }) => {
   const tech = technician(page);
   await page.goto('/sites');
-  await page.getByRole('button', { name: 'Check Make-up air unit' }).click();
+  await page.getByRole('button', { name: 'Unit Make-up air unit' }).click();
+  await page.getByRole('button', { name: /^Start a visit/ }).click();
   await tech.read('S1', '.5');
   await expect(page.getByRole('button', { name: /^External static 0\.50/ })).toBeVisible();
   await expect(page.getByRole('button', { name: /^Airflow 4,2\d\d CFM, ± 42\d/ })).toBeVisible();
@@ -140,7 +144,8 @@ test('make-up air unit: static against outdoors and airflow against its design',
 test('@wide ice holds the readings, and filters in series bring a port of their own', async ({ page }) => {
   const tech = technician(page);
   await page.goto('/sites');
-  await page.getByRole('button', { name: 'Check Hall air handler' }).click();
+  await page.getByRole('button', { name: 'Unit Hall air handler' }).click();
+  await page.getByRole('button', { name: /^Start a visit/ }).click();
   await expect(page.getByRole('button', { name: /^Port R0, behind the filter grille/ })).toBeVisible();
   await tech.station('Look');
   await tech.see('Ice', 'on the coil');
@@ -152,7 +157,8 @@ test('@wide ice holds the readings, and filters in series bring a port of their 
 test('@wide the bench: an address carries the figures, and a result goes to the open visit', async ({ page }) => {
   const tech = technician(page);
   await page.goto('/sites');
-  await page.getByRole('button', { name: 'Check Reading room air handler' }).click();
+  await page.getByRole('button', { name: 'Unit Reading room air handler' }).click();
+  await page.getByRole('button', { name: /^Start a visit/ }).click();
   await tech.read('R2', '.31');
   await tech.press('.27');
   await tech.keep();
@@ -174,14 +180,12 @@ test('@wide the bench: an address carries the figures, and a result goes to the 
 testWithOwnServer('the altitude is the site’s, and comes with each check there', async ({ page }) => {
   const tech = technician(page);
   await page.goto('/sites');
-  await page.getByRole('button', { name: /^Altitude of Saltgrass Row 4/ }).click();
-  await tech.fill({ Altitude: 'high' });
-  await page.getByRole('button', { name: 'Keep this altitude' }).click();
-  await expect(page.getByText('Altitude must be a number.')).toBeVisible();
-  await tech.fill({ Altitude: '5000' });
-  await page.getByRole('button', { name: 'Keep this altitude' }).click();
-  await expect(page.getByRole('button', { name: 'Altitude of Saltgrass Row 4: 5,000 ft. Change' })).toBeVisible();
-  await page.getByRole('button', { name: 'Check Upstairs air handler' }).click();
+  await setAltitude(page, 'Saltgrass Row 4', 'high');
+  await expect(page.getByText(/^Altitude must be a number/)).toBeVisible();
+  await page.getByLabel(/^Altitude/).fill('5000');
+  await page.getByRole('button', { name: 'Keep the site' }).click();
+  await expect(page.getByText('5000 ft', { exact: true })).toBeVisible();
+  await tech.startAt('Upstairs air handler');
   await tech.station('Airflow');
   await page.getByRole('button', { name: /^Electric heat rise.*open/ }).click();
   await tech.fill({ 'Volts at': '238', 'Amps of': '41.2', 'Air into': '70', 'Air out': '101.5' });

@@ -7,7 +7,7 @@ import type { SiteDto, VisitDto } from '@huff/contract';
 import { copyOfDemoFolder } from './support/demoFolder';
 import { HuffServer } from './support/huffServer';
 import { expect, test as shared, testWithOwnServer as test } from './support/test';
-import { technician } from './support/steps';
+import { setAltitude, technician } from './support/steps';
 import { visitsAt } from './support/visitsAt';
 
 const QUAY = 'Lantern Quay library';
@@ -17,16 +17,11 @@ const WAITS = 'Kept on this phone, waiting to be sent.';
 async function readTwo(page: Page): Promise<void> {
   const tech = technician(page);
   await page.goto('/sites');
-  await page.getByRole('button', { name: 'Check Reading room air handler' }).click();
+  await page.getByRole('button', { name: 'Unit Reading room air handler' }).click();
+  await page.getByRole('button', { name: /^Start a visit/ }).click();
   await tech.read('R2', '.31');
   await tech.press('.27');
   await tech.keep();
-}
-
-async function setAltitude(page: Page, from: string, to: string): Promise<void> {
-  await page.getByRole('button', { name: `Altitude of ${QUAY}: ${from} ft. Change` }).click();
-  await page.getByLabel('Altitude, ft').fill(to);
-  await page.getByRole('button', { name: 'Keep this altitude' }).click();
 }
 
 const altitudeAt = async (page: Page, url: string) => {
@@ -61,7 +56,7 @@ test.describe('without a server', () => {
     await page.goto('/quick');
     await tech.pickTable('AH 36');
     await page.goto('/sites');
-    await expect(page.getByRole('button', { name: 'Check Roof 2 stacks' })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Unit Roof 2 stacks' })).toBeVisible();
   });
 
   test('saved and the page left at once, then a week and a day away: it is there, and arrives once', async ({
@@ -101,7 +96,8 @@ test.describe('without a server', () => {
       await page.evaluate(() => navigator.serviceWorker.ready);
       const tech = technician(page);
       await page.goto(`${server.url}/sites`);
-      await page.getByRole('button', { name: 'Check Reading room air handler' }).click();
+      await page.getByRole('button', { name: 'Unit Reading room air handler' }).click();
+      await page.getByRole('button', { name: /^Start a visit/ }).click();
       await tech.read('R2', '.31');
       await page.keyboard.press('Escape');
       appendFileSync(path.join(web, 'sw.js'), '\n// a newer build\n');
@@ -127,7 +123,8 @@ shared.describe('two tabs of one phone', () => {
     'on one open check: what is read in each is in both, after they are closed as well',
     async ({ page, context }) => {
       await page.goto('/sites');
-      await page.getByRole('button', { name: 'Check Upstairs air handler' }).click();
+      await page.getByRole('button', { name: 'Unit Upstairs air handler' }).click();
+      await page.getByRole('button', { name: /^Start a visit/ }).click();
       const other = await context.newPage();
       await other.goto('/quick');
       await technician(page).read('R2', '.11');
@@ -172,14 +169,14 @@ shared.describe('two tabs of one phone', () => {
 
 test('refused, then mended: the server’s sentence is shown, nothing else waits for it', async ({ page, huff }) => {
   await page.goto('/sites');
-  await expect(page.getByRole('button', { name: 'Check Roof 2 stacks' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Unit Roof 2 stacks' })).toBeVisible();
   // A phone with an older idea of what is right.
   await page.route('**/api/sync', (route) => {
     const body = (route.request().postData() ?? '').replace(/"altitudeFt":900/g, '"altitudeFt":40000');
     return route.continue({ postData: body });
   });
-  await setAltitude(page, '620', '900');
-  await expect(page.getByRole('button', { name: `Altitude of ${QUAY}: 620 ft. Change` })).toBeVisible();
+  await setAltitude(page, QUAY, '900');
+  await expect(page.getByText('620 ft', { exact: true })).toBeVisible();
   await readTwo(page);
   await page.getByRole('button', { name: 'Save this visit' }).click();
   await expect(page.getByText(WAITS)).toHaveCount(0);
@@ -197,11 +194,11 @@ test('two phones change one thing: the second sees both, chooses, and both agree
   const second = await context.newPage();
   for (const one of [page, second]) {
     await one.goto(`${huff.url}/sites`);
-    await expect(one.getByRole('button', { name: 'Check Roof 2 stacks' })).toBeVisible();
+    await expect(one.getByRole('button', { name: 'Unit Roof 2 stacks' })).toBeVisible();
   }
   await second.route('**/api/sync', (route) => route.abort());
-  await setAltitude(second, '620', '800');
-  await setAltitude(page, '620', '700');
+  await setAltitude(second, QUAY, '800');
+  await setAltitude(page, QUAY, '700');
   await expect.poll(() => altitudeAt(page, huff.url)).toBe(700);
   await second.unroute('**/api/sync');
   await second.goto(`${huff.url}/waiting`);
@@ -213,16 +210,16 @@ test('two phones change one thing: the second sees both, chooses, and both agree
   await expect(second.getByText(/^Nothing waits/)).toBeVisible();
   expect(await altitudeAt(page, huff.url)).toBe(800);
   await page.reload();
-  await expect(page.getByRole('button', { name: `Altitude of ${QUAY}: 800 ft. Change` })).toBeVisible();
+  await expect(page.getByText('800 ft', { exact: true })).toBeVisible();
   await context.close();
 });
 
 test('a change is taken back by a touch, at the server as well', async ({ page, huff }) => {
   await page.goto('/sites');
-  await setAltitude(page, '620', '900');
+  await setAltitude(page, QUAY, '900');
   await expect.poll(() => altitudeAt(page, huff.url)).toBe(900);
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByRole('button', { name: `Altitude of ${QUAY}: 620 ft. Change` })).toBeVisible();
+  await expect(page.getByText('620 ft', { exact: true })).toBeVisible();
   await expect.poll(() => altitudeAt(page, huff.url)).toBe(620);
 });
 
@@ -259,16 +256,17 @@ test('a visit of last year is found under earlier visits, opens, and takes one m
 shared.describe('what is not the server, and what is not storage', () => {
   shared('a network’s sign-in page that answers 200 saves nothing: it goes on waiting', async ({ page }) => {
     await page.goto('/sites');
-    await expect(page.getByRole('button', { name: 'Check Upstairs air handler' })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Unit Upstairs air handler' })).toBeVisible();
     await page.route('**/api/sync', (route) =>
       route.fulfill({ status: 200, contentType: 'text/html', body: '<html>Sign in to this network</html>' }),
     );
-    await page.getByRole('button', { name: 'Check Closet air handler' }).click();
+    await page.getByRole('button', { name: 'Unit Closet air handler' }).click();
+    await page.getByRole('button', { name: /^Start a visit/ }).click();
     await technician(page).read('R2', '.33');
     await page.keyboard.press('Escape');
     await page.getByRole('button', { name: /^Start over/ }).click();
     // Within the page: nothing is torn away while it is being written.
-    await page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: 'Today' }).click();
+    await page.getByRole('button', { name: 'Back' }).click();
     await expect(page.getByText(/1 record waits to be sent.*does this network want you to sign in/)).toBeVisible();
     await page.unroute('**/api/sync');
     await expect(page.getByText(/waits to be sent/)).toHaveCount(0, { timeout: 30_000 });

@@ -52,7 +52,8 @@ testWithOwnServer(
 test('a known unit: what its record says is filled in, and the advice is to stay', async ({ page }) => {
   const tech = technician(page);
   await page.goto('/sites');
-  await page.getByRole('button', { name: 'Check Upstairs air handler' }).click();
+  await page.getByRole('button', { name: 'Unit Upstairs air handler' }).click();
+  await page.getByRole('button', { name: /^Start a visit/ }).click();
   await tech.read('R2', '0.16');
   await tech.press('0.2');
   await tech.keep();
@@ -69,7 +70,8 @@ test('a known unit: what its record says is filled in, and the advice is to stay
 test('a reading is corrected: the old one stays in the log, struck through', async ({ page }) => {
   const tech = technician(page);
   await page.goto('/sites');
-  await page.getByRole('button', { name: 'Check Upstairs air handler' }).click();
+  await page.getByRole('button', { name: 'Unit Upstairs air handler' }).click();
+  await page.getByRole('button', { name: /^Start a visit/ }).click();
   await tech.read('R2', '0.26');
   await page.keyboard.press('Escape');
   await tech.read('R2', '0.16');
@@ -84,7 +86,8 @@ test('a reading is corrected: the old one stays in the log, struck through', asy
 test('a reading with the door off is kept and does not count', async ({ page }) => {
   const tech = technician(page);
   await page.goto('/sites');
-  await page.getByRole('button', { name: 'Check Upstairs air handler' }).click();
+  await page.getByRole('button', { name: 'Unit Upstairs air handler' }).click();
+  await page.getByRole('button', { name: /^Start a visit/ }).click();
   await tech.openPort('R2');
   await page.getByRole('button', { name: /^door on/ }).click();
   await tech.press('.31');
@@ -96,16 +99,19 @@ test('a reading with the door off is kept and does not count', async ({ page }) 
 test('starting elsewhere or over saves what was read: nothing is thrown away', async ({ page }) => {
   const tech = technician(page);
   await page.goto('/sites');
-  await page.getByRole('button', { name: 'Check Closet air handler' }).click();
+  await page.getByRole('button', { name: 'Unit Closet air handler' }).click();
+  await page.getByRole('button', { name: /^Start a visit/ }).click();
   await tech.read('R2', '.21');
   await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Back' }).click();
   await page.getByRole('link', { name: 'Sites' }).click();
-  await expect(page.getByText('Starting at another unit saves it as it stands.')).toBeVisible();
-  await page.getByRole('button', { name: 'Check Upstairs air handler' }).click();
+  await page.getByRole('button', { name: 'Unit Upstairs air handler' }).click();
+  await expect(page.getByText(/^A check is open at .*Closet air handler: starting here saves it/)).toBeVisible();
+  await page.getByRole('button', { name: /^Start a visit/ }).click();
   await tech.read('R2', '.16');
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: /^Start over/ }).click();
-  await page.getByRole('link', { name: 'Today' }).click();
+  await page.getByRole('button', { name: 'Back' }).click();
   for (const unit of ['Closet', 'Upstairs']) {
     await expect(page.getByRole('link', { name: new RegExp(`${unit} air handler`) })).toHaveCount(2);
   }

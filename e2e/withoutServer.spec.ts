@@ -41,14 +41,15 @@ test('what is measured without a server arrives whole: looks, a method, temperat
 }) => {
   const tech = technician(page);
   await page.goto('/sites');
-  await expect(page.getByRole('button', { name: 'Check Reading room air handler' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Unit Reading room air handler' })).toBeVisible();
   await page.evaluate(() => navigator.serviceWorker.ready);
   await page.goto('/shop/tables');
   await expect(page.getByText('AH 36, constant torque')).toBeVisible();
   await huff.stop();
 
   await page.goto('/sites');
-  await page.getByRole('button', { name: 'Check Reading room air handler' }).click();
+  await page.getByRole('button', { name: 'Unit Reading room air handler' }).click();
+  await page.getByRole('button', { name: /^Start a visit/ }).click();
   await tech.station('Look');
   await tech.see('Filter', 'loaded');
   await tech.station('Pressure');

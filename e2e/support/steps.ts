@@ -1,32 +1,80 @@
 import { expect, type Page } from '@playwright/test';
 
+/** Sets the altitude of a site from the list of sites; ends on the site's page. */
+export async function setAltitude(page: Page, site: string, to: string): Promise<void> {
+  await page.getByRole('button', { name: `Site ${site}` }).click();
+  await page.getByRole('button', { name: /^(Change|Say address)/ }).click();
+  await page.getByLabel(/^Altitude/).fill(to);
+  await page.getByRole('button', { name: 'Keep the site' }).click();
+}
+
 /** What a technician does, by the names they see. */
 export function technician(page: Page) {
   const keypad = () => page.getByRole('dialog', { name: /^Read/ });
+  const unit = () => page.getByRole('dialog', { name: 'What stands here' });
   return {
+    /** Opens the sheet that says what stands here, if it is not open. */
+    async whatStandsHere() {
+      if (await unit().isVisible()) return;
+      await page
+        .getByRole('button', { name: /Say what stands here$/ })
+        .first()
+        .click();
+      await expect(unit()).toBeVisible();
+    },
+
+    /** Back from the sheet to the drawing. */
+    async toDrawing() {
+      if (await unit().isVisible()) await unit().getByRole('button', { name: 'Back' }).click();
+    },
+
     async pickTable(name: string) {
-      await page.getByRole('button', { name: /^Blower table/ }).click();
+      await this.whatStandsHere();
+      await unit()
+        .getByRole('button', { name: /^Maker’s table/ })
+        .click();
       await page.getByRole('button', { name: new RegExp(`^${name}`) }).click();
     },
 
     async sayTap(tap: string) {
-      await page.getByRole('radiogroup', { name: 'Tap in use' }).getByRole('radio', { name: tap, exact: true }).click();
+      await this.whatStandsHere();
+      await unit()
+        .getByRole('radiogroup', { name: 'Speed in use' })
+        .getByRole('radio', { name: tap, exact: true })
+        .click();
     },
 
     async sayTons(tons: string) {
-      await page
+      await this.whatStandsHere();
+      await unit()
         .getByRole('radiogroup', { name: 'Nominal tons' })
         .getByRole('radio', { name: tons, exact: true })
         .click();
     },
 
+    /** A number of the unit, typed on the keypad. */
+    async sayNumber(row: RegExp, figure: string) {
+      await this.whatStandsHere();
+      await unit().getByRole('button', { name: row }).click();
+      await page.keyboard.type(figure);
+      await page.keyboard.press('Enter');
+    },
+
+    /** Starts a visit at a unit of the list. */
+    async startAt(name: string) {
+      await page.getByRole('button', { name: `Unit ${name}` }).click();
+      await page.getByRole('button', { name: /^Start a visit/ }).click();
+    },
+
     async openPort(port: string) {
+      await this.toDrawing();
       await page.getByRole('button', { name: new RegExp(`^Port ${port},`) }).click();
       await expect(keypad()).toBeVisible();
     },
 
     /** Opens a station of the visit by its name. */
     async station(name: string) {
+      await this.toDrawing();
       await page
         .getByRole('group', { name: 'Stations' })
         .getByRole('button', { name: new RegExp(`^${name},`) })

@@ -86,7 +86,8 @@ export async function benchPage(executablePath) {
   try {
     const page = await browser.newPage({ viewport: { width: 390, height: 844 }, serviceWorkers: 'block' });
     await page.goto(`${server.url}/sites`);
-    await page.getByRole('button', { name: 'Check Reading room air handler' }).click();
+    await page.getByRole('button', { name: 'Unit Reading room air handler' }).click();
+    await page.getByRole('button', { name: /^Start a visit/ }).click();
     const read = async (port, figure) => {
       await page.getByRole('button', { name: new RegExp(`^Port ${port},`) }).click();
       await page.getByRole('dialog', { name: `Read ${port}` }).waitFor();

@@ -5,7 +5,7 @@ import { row } from './median.mjs';
 async function drawn(page, url) {
   await page.goto(`${url}/sites`);
   await page
-    .getByRole('button', { name: /^Check Unit/ })
+    .getByRole('button', { name: /^Unit Unit/ })
     .first()
     .waitFor();
   return page.evaluate(() => performance.now());

@@ -6,7 +6,8 @@ async function press(page, figure) {
 
 async function checkAtReadingRoom(page) {
   await page.goto('/sites');
-  await page.getByRole('button', { name: 'Check Reading room air handler' }).click();
+  await page.getByRole('button', { name: 'Unit Reading room air handler' }).click();
+  await page.getByRole('button', { name: /^Start a visit/ }).click();
   for (const [port, figure] of [
     ['R1', '.16'],
     ['R2', '.31'],
@@ -59,16 +60,18 @@ async function driveBench(page) {
 
 /** A value that two changed, a change that the server would not take, and a visit on its way. */
 async function whatWaits(page) {
-  const altitude = async (site, from, to) => {
-    await page.getByRole('button', { name: `Altitude of ${site}: ${from} ft. Change` }).click();
-    await page.getByLabel('Altitude, ft').fill(to);
-    await page.getByRole('button', { name: 'Keep this altitude' }).click();
+  const altitude = async (site, to) => {
+    await page.getByRole('button', { name: `Site ${site}` }).click();
+    await page.getByRole('button', { name: /^(Change|Say address)/ }).click();
+    await page.getByLabel(/^Altitude/).fill(to);
+    await page.getByRole('button', { name: 'Keep the site' }).click();
+    await page.getByRole('button', { name: 'Back' }).click();
   };
   const silent = (route) => route.abort();
   await page.goto('/sites');
-  await page.getByRole('button', { name: 'Check Roof 2 stacks' }).waitFor();
+  await page.getByRole('button', { name: 'Unit Roof 2 stacks' }).waitFor();
   await page.route('**/api/sync', silent);
-  await altitude('Lantern Quay library', '620', '810');
+  await altitude('Lantern Quay library', '810');
   const { records } = await (await page.request.get('/api/sites')).json();
   const quay = records.find(({ name }) => name === 'Lantern Quay library');
   const read = await page.request.get(`/api/sites/${quay.id}`);
@@ -86,7 +89,7 @@ async function whatWaits(page) {
         .replace(/"altitudeFt":900/g, '"altitudeFt":40000'),
     });
   await page.route('**/api/sync', older);
-  await altitude('Kiln Lane pottery studio', '620', '900');
+  await altitude('Kiln Lane pottery studio', '900');
   await page.goto('/waiting');
   await ready(page, 'Not taken by the server');
   await ready(page, 'Two values');

@@ -24,6 +24,9 @@ async function serve(): Promise<void> {
   const results = resultsBeside(db, log, () => state.phase !== 'ready');
   const server = createServer(createApp({ db, state, log, results, webFolder: config.webFolder }));
 
+  // Longer than a browser or a proxy keeps a connection: it is never closed under a request on its way.
+  server.keepAliveTimeout = 65_000;
+
   const opening = (async () => {
     db.open(await openPglite(path.join(config.dataFolder, 'db')));
     await migrate(db);

@@ -1,10 +1,10 @@
 import type { SiteDto, UnitDto } from '@huff/contract';
 import { router } from 'expo-router';
 import { memo, useDeferredValue, useMemo, useState } from 'react';
-import { Pressable, SectionList, View } from 'react-native';
-import { Searchbar } from 'react-native-paper';
+import { FlatList, Pressable, SectionList, View } from 'react-native';
 import { v4 as uuid } from 'uuid';
 import { sites, units as unitRecords, type Kept } from '../../data/records';
+import { SearchField } from '../../ui/form';
 import { Icon } from '../../ui/icons';
 import { ActionButton, Page, TextButton } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
@@ -82,14 +82,9 @@ export function SitesPage() {
     <Page title="Sites" under="Sites and their units" foot={foot} panes>
       <View style={{ flex: 1, maxWidth: 760 }}>
         {many && (
-          <Searchbar
-            icon="magnify"
-            placeholder="Site, unit, address, model, serial"
-            accessibilityLabel="Find a site or a unit"
-            value={sought}
-            onChangeText={setSought}
-            style={{ marginHorizontal: 16, marginBottom: 8 }}
-          />
+          <View style={{ marginHorizontal: 16, marginBottom: 8 }}>
+            <SearchField label="Find a site, unit, address, model, serial" value={sought} onChange={setSought} />
+          </View>
         )}
         {sought.trim() !== '' ? (
           <Found found={found} text={text} />
@@ -134,10 +129,10 @@ export function SitesPage() {
 
 function Found({ found, text }: { readonly found: readonly FoundPlace[]; readonly text: string }) {
   return (
-    <SectionList
+    <FlatList
       style={{ flex: 1 }}
       contentContainerStyle={{ paddingHorizontal: 16, paddingBottom: 24 }}
-      sections={[{ data: found }]}
+      data={found}
       keyExtractor={({ of, id }) => `${of} ${id}`}
       ListEmptyComponent={<Txt color="softInk">Nothing of “{text.trim()}” on this phone.</Txt>}
       renderItem={({ item }) => <FoundRow place={item} />}

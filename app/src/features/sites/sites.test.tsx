@@ -80,11 +80,11 @@ describe('the list', () => {
 
   test('is found in as one types, with a slip forgiven', () => {
     renderThemed(<SitesPage />);
-    fireEvent.changeText(screen.getByLabelText('Find a site or a unit'), 'libary');
+    fireEvent.changeText(screen.getByLabelText('Find a site, unit, address, model, serial'), 'libary');
     // The site itself, and its units with its name.
     expect(screen.getAllByText('Quay library')).toHaveLength(4);
     expect(screen.queryByText('Boat repair')).toBeNull();
-    fireEvent.changeText(screen.getByLabelText('Find a site or a unit'), 'zeppelin');
+    fireEvent.changeText(screen.getByLabelText('Find a site, unit, address, model, serial'), 'zeppelin');
     expect(screen.getByText('Nothing of “zeppelin” on this phone.')).toBeTruthy();
   });
 

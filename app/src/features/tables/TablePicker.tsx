@@ -3,8 +3,9 @@ import { tonsText } from '@huff/core';
 import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { List, Searchbar } from 'react-native-paper';
+import { List } from 'react-native-paper';
 import { blowerTables } from '../../data/records';
+import { SearchField } from '../../ui/form';
 import { ActionButton } from '../../ui/page';
 import { Sheet } from '../../ui/sheet';
 import { Txt } from '../../ui/text';
@@ -65,15 +66,7 @@ export function TablePicker({ open, unit, chosen, onClose, onPick }: TablePicker
           <ActionButton onPress={() => setTyping(true)} aside="two cells are enough">
             Type it in
           </ActionButton>
-          {records.length > 4 && (
-            <Searchbar
-              icon="magnify"
-              placeholder="Name, motor, tons"
-              accessibilityLabel="Search tables"
-              value={sought}
-              onChangeText={setSought}
-            />
-          )}
+          {records.length > 4 && <SearchField label="Find by name, motor, tons" value={sought} onChange={setSought} />}
           {found.map((table) => (
             <List.Item
               key={table.id}

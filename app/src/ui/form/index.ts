@@ -1,1 +1,2 @@
 export * from './Choice';
+export * from './SearchField';

@@ -1,0 +1,30 @@
+import { View } from 'react-native';
+import { TextInput } from 'react-native-paper';
+import { TextButton } from '../page/TextButton';
+
+interface SearchFieldProps {
+  /** What can be found, as a label. */
+  readonly label: string;
+  readonly value: string;
+  readonly onChange: (value: string) => void;
+}
+
+/** A field that finds as one types. */
+export function SearchField({ label, value, onChange }: SearchFieldProps) {
+  return (
+    <View style={{ flexDirection: 'row', alignItems: 'center', gap: 14 }}>
+      <TextInput
+        mode="outlined"
+        dense
+        label={label}
+        accessibilityLabel={label}
+        value={value}
+        onChangeText={onChange}
+        autoCapitalize="none"
+        autoCorrect={false}
+        style={{ flex: 1 }}
+      />
+      {value !== '' && <TextButton onPress={() => onChange('')}>Clear</TextButton>}
+    </View>
+  );
+}
