@@ -1,3 +1,4 @@
+import { setMeasures, type Measures } from '@huff/core';
 import { plans, type PlanAnswer, type PlanRequest, type SearchProgress } from '@huff/core/fix';
 import { expose } from 'comlink';
 
@@ -6,7 +7,13 @@ let latest = 0;
 
 /** The search for plans, off the page's thread. A new request, or `stop`, ends the one that runs. */
 export const planWorker = {
-  async make(request: PlanRequest, onProgress: (progress: SearchProgress) => void): Promise<PlanAnswer | undefined> {
+  /** @param measures what the page's person reads: reasons are written for them */
+  async make(
+    request: PlanRequest,
+    onProgress: (progress: SearchProgress) => void,
+    measures: Measures,
+  ): Promise<PlanAnswer | undefined> {
+    setMeasures(measures);
     const mine = (latest += 1);
     const run = plans(request);
     for (;;) {

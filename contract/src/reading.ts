@@ -2,7 +2,7 @@ import 'reflect-metadata';
 import { PORT_IDS, type Conditions, type PortId } from '@huff/core';
 import { Type } from 'class-transformer';
 import { IsIn, IsOptional, ValidateNested } from 'class-validator';
-import { Id, Moment, NumberIn } from './fields';
+import { Id, Moment, NumberIn, OptionalLine } from './fields';
 import { LIMITS } from './limits';
 import { RunConditionsDto } from './runConditions';
 
@@ -45,6 +45,10 @@ export class ReadingDto {
 
   @IsIn(['typed', 'probe'], { message: 'The origin must be typed or probe.' })
   origin!: 'typed' | 'probe';
+
+  /** As it was typed, where that was in another unit: "77 Pa". */
+  @OptionalLine(LIMITS.tapLength, 'What was typed')
+  typedAs?: string | null;
 
   @ValidateNested({ message: 'Conditions must say door, filter and coil.' })
   @Type(() => ConditionsDto)

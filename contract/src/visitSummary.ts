@@ -13,8 +13,9 @@ export function summaryOf(visit: VisitDto, rules: Rules = DEFAULT_RULES): VisitS
     startedAt: visit.startedAt,
     staticInWc: judgement.tespInWc ?? null,
     staticWord: judgement.tesp.word,
-    flowCfm: flow?.flowCfm ?? null,
-    flowSigmaCfm: flow?.sigmaCfm ?? null,
+    // What is only usual is no airflow of this unit.
+    flowCfm: flow && !flow.usualOnly ? flow.flowCfm : null,
+    flowSigmaCfm: flow && !flow.usualOnly ? flow.sigmaCfm : null,
     flowWord: airflow.word,
     dropF: drop.value ?? null,
     dropWord: drop.word,

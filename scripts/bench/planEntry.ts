@@ -1,3 +1,4 @@
+import { US_MEASURES } from '@huff/core';
 import { proxy, wrap, type Remote } from 'comlink';
 import type { PlanRequest } from '@huff/core/fix';
 import type { planWorker } from '../../app/worker/plan.worker';
@@ -26,6 +27,7 @@ window.huffPlan = async (request) => {
   const answer = await worker.make(
     request,
     proxy(() => undefined),
+    US_MEASURES,
   );
   const milliseconds = performance.now() - begin;
   running = false;

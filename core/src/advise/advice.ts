@@ -4,7 +4,7 @@ import { predictHeating, type Goal } from '../model';
 import { crossingOf, operate, type Crossing } from '../operate';
 import { DUCT_EXPONENT, pathDropAt, resistanceFromPoint } from '../path';
 import { onTap, type System } from '../system';
-import { flowText, percentText, staticText, sentenceCase } from '../words';
+import { flowWords, staticWords, percentText, staticText, sentenceCase } from '../words';
 import { isChoked, landingOf, landingScore, tierOf, type Tier } from './landing';
 import { speedName, speedOutcomes, type SpeedOutcome } from './speedOutcomes';
 
@@ -52,8 +52,7 @@ export interface AdviceFacts {
 type OnCurve = SpeedOutcome & { readonly operation: Crossing };
 type Landed = OnCurve & { readonly tier: Tier; readonly score: number };
 
-const says = ({ operation }: OnCurve) =>
-  `${flowText(operation.flowCfm)} CFM at ${staticText(operation.tespInWc)} in. w.c.`;
+const says = ({ operation }: OnCurve) => `${flowWords(operation.flowCfm)} at ${staticWords(operation.tespInWc)}`;
 
 /** The best landing first, then the likeliest to stay there. */
 const bestOf = (candidates: readonly Landed[]): Landed | undefined =>
@@ -79,7 +78,7 @@ function whyRestricted(system: System, target: Target, maxTesp: Sourced, onCurve
   ] as const) {
     const asked = pathDropAt(path, flowCfm);
     if (asked > maxTesp.value) {
-      return `For the ${flowText(flowCfm)} CFM ${name} this path asks ${staticText(asked)} in. w.c. and ${limit}: it must lose ${percentText(1 - maxTesp.value / asked)} of its resistance.`;
+      return `For the ${flowWords(flowCfm)} ${name} this path asks ${staticWords(asked)} and ${limit}: it must lose ${percentText(1 - maxTesp.value / asked)} of its resistance.`;
     }
   }
   const tooHigh = onCurve.find((o) => o.tesp === 'outside');
@@ -92,7 +91,7 @@ function restrictionFirst(system: System, goal: Goal, outcomes: readonly SpeedOu
   const { target, maxTesp } = goal;
   const then = speedAfterClearing(system, target, maxTesp);
   const after = then
-    ? ` Cleared to the plate, ${speedName(system, then.tap)} would land at ${flowText(then.flowCfm)} CFM.`
+    ? ` Cleared to the plate, ${speedName(system, then.tap)} would land at ${flowWords(then.flowCfm)}.`
     : '';
   return {
     kind: 'restrictionFirst',
@@ -162,7 +161,7 @@ export function advise(facts: AdviceFacts): Advice {
       tap: system.fan.tap,
       outcomes,
       headline: `Stay on ${speedName(system, system.fan.tap)}`,
-      reason: `It moves ${flowText(now.flowCfm)} CFM at ${staticText(now.tespInWc)} in. w.c., in the band and ${nowTier === 0 ? 'within the limit' : 'over the limit by less than the reading’s error'}.`,
+      reason: `It moves ${flowWords(now.flowCfm)} at ${staticWords(now.tespInWc)}, in the band and ${nowTier === 0 ? 'within the limit' : 'over the limit by less than the reading’s error'}.`,
     };
   const flowNow = now.kind === 'crossing' ? now.flowCfm : now.edgeFlowCfm;
   const onCurve = outcomes.filter(isLanded).map((o) => {

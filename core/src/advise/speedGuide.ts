@@ -1,5 +1,5 @@
 import { tapRow, type BlowerTable, type MotorKind } from '../fan';
-import { flowText } from '../words';
+import { flowWords } from '../words';
 
 /** How a speed is changed on a kind of motor: what is moved, what is capped, what to check. */
 export interface SpeedGuide {
@@ -108,7 +108,7 @@ export function speedGuide({ motor, table, from, to, heatTap }: SpeedChange): Sp
         headline: `Switch setting: ${from} to ${to}`,
         steps: [
           'Kill power and wait until the board is dark: the switches are read at start.',
-          `Set the cooling switches from ${from} to ${to}${then === undefined ? '' : `: the request becomes ${flowText(then)} CFM`}.`,
+          `Set the cooling switches from ${from} to ${to}${then === undefined ? '' : `: the request becomes ${flowWords(then)}`}.`,
           'Leave the heat and the trim switches; a dehumidify switch without its sensor cuts the request by about 15 % for good.',
           'Power on, count the flashes or read the display: the request must be what was set.',
         ],

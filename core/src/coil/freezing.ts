@@ -1,3 +1,4 @@
+import { shownWords } from '../words';
 /** Risk that ice grows on a cooling coil. */
 export interface FreezingRisk {
   readonly word: 'low' | 'near' | 'ice';
@@ -33,12 +34,12 @@ export function freezingRisk(
   if (estimate === undefined) return undefined;
   const split = Math.round(returnF - estimate);
   const how = evaporatingF === undefined ? 'Estimated from the coil model' : 'Measured';
-  const at = `${how}: the coil boils at ${Math.round(estimate)} °F, ${split} °F under the return air`;
+  const at = `${how}: the coil boils at ${shownWords(estimate, 'degF', 0)}, ${shownWords(split, 'deltaF', 0)} under the return air`;
   if (estimate < 32) {
     return {
       word: 'ice',
       evaporatingF: estimate,
-      sentence: `${at}. Under 32 °F ice grows: fan only until it is clear.`,
+      sentence: `${at}. Under ${shownWords(32, 'degF', 0)} ice grows: fan only until it is clear.`,
     };
   }
   return estimate <= NO_ICE_F

@@ -2,7 +2,7 @@ import { causesAt, causesSeen, isCleared, type Cause, type Looks } from '../caus
 import type { FlowEstimate } from '../flow';
 import { stageBudget, type Rules, type Sourced, type Target, type UnitFacts } from '../judge';
 import { layoutOf } from '../system';
-import { flowText, percentText, staticText, sentenceCase } from '../words';
+import { flowWords, staticWords, flowText, percentText, sentenceCase } from '../words';
 
 /**
  * How far the air may lie under what the book says, because the fan may be less than its curve.
@@ -102,7 +102,7 @@ export function fanDoubt(facts: DoubtFacts): FanDoubt {
       if (doubt > 0.02) {
         share = doubt;
         signs.push(
-          `${staticText(tespInWc!)} in. w.c. is little for the ${flowText(bookCfm)} CFM the book reads there: ducts that light, or a fan up to ${percentText(doubt)} slower than its book.`,
+          `${staticWords(tespInWc!)} is little for the ${flowWords(bookCfm)} the book reads there: ducts that light, or a fan up to ${percentText(doubt)} slower than its book.`,
         );
       }
     }
@@ -110,12 +110,12 @@ export function fanDoubt(facts: DoubtFacts): FanDoubt {
       // A sign is one beyond its own error.
       if (e.flowCfm >= LOW_AIR * bookCfm || e.flowCfm * (1 + e.sigmaShare) >= bookCfm) continue;
       share = Math.max(share, 1 - e.flowCfm / bookCfm);
-      signs.push(`${e.name} says ${flowText(e.flowCfm)} CFM where the book reads ${flowText(bookCfm)}.`);
+      signs.push(`${e.name} says ${flowWords(e.flowCfm)} where the book reads ${flowText(bookCfm)}.`);
     }
     if (dropCfm !== undefined && dropCfm < LOW_AIR * bookCfm) {
       share = Math.max(share, 1 - dropCfm / bookCfm);
       signs.push(
-        `The temperature drop fits ${flowText(dropCfm)} CFM on a sound coil, the book reads ${flowText(bookCfm)}.`,
+        `The temperature drop fits ${flowWords(dropCfm)} on a sound coil, the book reads ${flowText(bookCfm)}.`,
       );
     }
   }

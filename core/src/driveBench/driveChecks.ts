@@ -11,7 +11,7 @@ import { fanRpm } from '../fan';
 import { wordUnder } from '../judge';
 import { predict, type Goal, type Prediction } from '../model';
 import type { System } from '../system';
-import { flowText, ruleText } from '../words';
+import { flowWords, shownWords, flowText, ruleText } from '../words';
 import { clearedSystem } from './cleared';
 import type { DriveCheck } from './driveCheck';
 import type { DriveOption } from './driveOptions';
@@ -54,7 +54,7 @@ export function driveChecks(
         id: 'cleared',
         name: 'Motor once the path is clear',
         word,
-        sentence: `${then.motor.sentence.split(' (')[0]}, when what takes too much is mended${then.operation.kind === 'crossing' ? ` and ${flowText(then.operation.flowCfm)} CFM move` : ''}.`,
+        sentence: `${then.motor.sentence.split(' (')[0]}, when what takes too much is mended${then.operation.kind === 'crossing' ? ` and ${flowWords(then.operation.flowCfm)} move` : ''}.`,
       });
     } else if (then.operation.kind === 'offTable') {
       checks.push({
@@ -83,7 +83,7 @@ export function driveChecks(
     id: 'beltSpeed',
     name: 'Belt speed',
     word: speed > BELT_SPEED_FPM.most ? 'outside' : speed > BELT_SPEED_FPM.edge ? 'atTheEdge' : 'inside',
-    sentence: `${flowText(speed)} fpm, under ${flowText(BELT_SPEED_FPM.edge)} wanted.`,
+    sentence: `${shownWords(speed, 'fpm')}, under ${flowText(BELT_SPEED_FPM.edge)} wanted.`,
   });
   const grooves = drive.motorSheave.grooves;
   const small = Math.min(state.motorPitchIn, state.blowerPitchIn);

@@ -3,7 +3,7 @@ import { fanRpm } from '../fan';
 import { predict, type Goal, type Prediction } from '../model';
 import { onDrive } from '../moves';
 import type { System } from '../system';
-import { flowText, ruleText, turnsOpenText } from '../words';
+import { flowWords, ruleText, turnsOpenText } from '../words';
 import type { DriveCheck } from './driveCheck';
 import { driveChecks } from './driveChecks';
 import { DRIVE_RANKS, driveOptions, isAtEnd, type DriveOption, type DriveRank } from './driveOptions';
@@ -139,7 +139,7 @@ export function driveSolutions(system: System, goal: Goal, parts: DriveParts): D
         (t) => (drive.motorRpm * pitchAt(drive.motorSheave, t)) / drive.blowerSheave.pitchIn,
       );
       reasons.push(
-        `The fitted sheaves give ${Math.round(Math.min(...own))} to ${Math.round(Math.max(...own))} RPM, not enough for ${flowText(target.lowCfm)} CFM on this path. Add larger motor sheaves to the shop’s list, or lower the static.`,
+        `The fitted sheaves give ${Math.round(Math.min(...own))} to ${Math.round(Math.max(...own))} RPM, not enough for ${flowWords(target.lowCfm)} on this path. Add larger motor sheaves to the shop’s list, or lower the static.`,
       );
     }
     if (misses.offTable > 0 && misses.low + misses.high > 0)

@@ -1,4 +1,4 @@
-import { flowText } from '../words';
+import { staticWords, staticText, flowWords, flowText } from '../words';
 import { rpmFaults } from './rpmFigures';
 import type { BlowerTable, TableFault, TapRow } from './tableShape';
 
@@ -20,7 +20,7 @@ function rowFaults(row: TapRow, tapIndex: number, statics: readonly number[]): T
         code: 'badFlow',
         tapIndex,
         staticIndex,
-        message: `Tap ${row.tap} at ${statics[staticIndex]} in. w.c.: airflow must be a number above 0, or blank.`,
+        message: `Tap ${row.tap} at ${staticWords(statics[staticIndex]!)}: airflow must be a number above 0, or blank.`,
       });
       return;
     }
@@ -29,7 +29,7 @@ function rowFaults(row: TapRow, tapIndex: number, statics: readonly number[]): T
         code: 'risingFlow',
         tapIndex,
         staticIndex,
-        message: `Tap ${row.tap}: ${flowText(flow)} CFM at ${statics[staticIndex]} is more than ${flowText(last.flow)} at ${statics[last.index]}. Airflow falls as static rises: check these two cells.`,
+        message: `Tap ${row.tap}: ${flowWords(flow)} at ${staticText(statics[staticIndex]!)} is more than ${flowText(last.flow)} at ${staticText(statics[last.index]!)}. Airflow falls as static rises: check these two cells.`,
       });
     }
     last = { flow, index: staticIndex };

@@ -63,7 +63,7 @@ describe('tableFaults', () => {
     const [fault] = tableFaults({ staticsInWc: [0.1, 0.2, 0.3], taps: [{ tap: '2', flowsCfm: [900, null, 1208] }] });
     expect(fault).toMatchObject({ tapIndex: 0, staticIndex: 2 });
     expect(fault?.message).toBe(
-      'Tap 2: 1,208 CFM at 0.3 is more than 900 at 0.1. Airflow falls as static rises: check these two cells.',
+      'Tap 2: 1,208 CFM at 0.30 is more than 900 at 0.10. Airflow falls as static rises: check these two cells.',
     );
   });
 });

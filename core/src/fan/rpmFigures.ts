@@ -1,3 +1,4 @@
+import { staticText, flowWords } from '../words';
 import { rpmIn } from './usualCurve';
 import type { BlowerTable, RpmFigures, TableFault, TapRow } from './tableShape';
 
@@ -23,7 +24,9 @@ export function rpmFaults(figures: RpmFigures, statics: readonly number[]): Tabl
       ),
     );
     if (at >= 0)
-      return fault(`At ${flowsCfm[i]} CFM the RPM falls as the static rises to ${statics[at]}. Check this cell.`);
+      return fault(
+        `At ${flowWords(flowsCfm[i]!)} the RPM falls as the static rises to ${staticText(statics[at]!)}. Check this cell.`,
+      );
   }
   return [];
 }

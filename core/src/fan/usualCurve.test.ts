@@ -91,7 +91,7 @@ test('speeds bear names of their own, each once, with how unsure the step is', (
 });
 
 test('an anchor outside the range has an answer with its reason', () => {
-  expect(usualCurveFault('psc', { flowCfm: 800, staticInWc: 0.9 })).toContain('good from 0.1 to 0.8');
+  expect(usualCurveFault('psc', { flowCfm: 800, staticInWc: 0.9 })).toContain('good from 0.10 to 0.80');
   expect(usualCurveFault('beltDrive', { flowCfm: 800, staticInWc: 0.02 })).toContain('why the static is so low');
   expect(usualCurveFault('psc', { flowCfm: 0, staticInWc: 0.5 })).toContain('above 0');
   expect(usualCurveFault('psc', { flowCfm: 800, staticInWc: 0.8 })).toBeUndefined();

@@ -1,3 +1,4 @@
+import { staticWords, staticText } from '../words';
 import type { MotorKind } from './motorKind';
 import type { CurveRun } from './fanCurve';
 
@@ -103,9 +104,9 @@ export function usualCurveFault(motor: MotorKind, anchor: { flowCfm: number; sta
   const { low, high } = USUAL_RANGE[motor];
   if (!(anchor.flowCfm > 0)) return 'A usual curve needs an airflow above 0 to stand on.';
   if (!(anchor.staticInWc >= LEAST_STATIC_IN_WC))
-    return `At ${anchor.staticInWc.toFixed(2)} in. w.c. no usual curve of this motor holds: under ${LEAST_STATIC_IN_WC} find out first why the static is so low.`;
+    return `At ${staticWords(anchor.staticInWc)} no usual curve of this motor holds: under ${staticText(LEAST_STATIC_IN_WC)} find out first why the static is so low.`;
   if (anchor.staticInWc > high)
-    return `At ${anchor.staticInWc.toFixed(2)} in. w.c. no usual curve of this motor holds: it is good from ${low} to ${high}. Lower the static first, or find the maker’s table.`;
+    return `At ${staticWords(anchor.staticInWc)} no usual curve of this motor holds: it is good from ${staticText(low)} to ${staticText(high)}. Lower the static first, or find the maker’s table.`;
   return undefined;
 }
 

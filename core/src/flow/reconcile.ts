@@ -1,4 +1,4 @@
-import { flowText } from '../words';
+import { flowWords, flowText } from '../words';
 import { sigmaOf, sigmasApart, type FlowEstimate } from './estimate';
 
 /** Several airflows as one. */
@@ -87,7 +87,7 @@ export function reconcile(estimates: readonly FlowEstimate[]): ReconciledFlow | 
     disagreement ??= {
       doubted: doubted.id,
       sentence:
-        `${doubted.name} says ${flowText(doubted.flowCfm)}, ${trusted.name} ${flowText(trusted.flowCfm)} CFM: further apart than their errors. ` +
+        `${doubted.name} says ${flowText(doubted.flowCfm)}, ${trusted.name} ${flowWords(trusted.flowCfm)}: further apart than their errors. ` +
         (doubted.doubts[0]
           ? `${doubted.name} is less sure here. ${doubted.doubts[0]}`
           : `${doubted.name} is the less sure (± ${Math.round(doubted.sigmaShare * 100)} %).`) +

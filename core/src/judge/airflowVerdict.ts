@@ -1,5 +1,5 @@
 import { normalBetween } from '../numbers/normal';
-import { flowText, oddsText } from '../words';
+import { flowWords, flowText, oddsText } from '../words';
 import type { Rules } from './rules';
 import { wordOnTarget, type Target } from './target';
 import type { Verdict } from './verdict';
@@ -39,7 +39,7 @@ export function airflowAgainst(
   const side = flowCfm < target.lowCfm ? 'below' : flowCfm > target.highCfm ? 'above' : 'in';
   const perTon = tons === undefined ? '' : `, ${flowText(flowCfm / tons)} a ton`;
   const band = `${flowText(target.lowCfm)} to ${flowText(target.highCfm)}${target.from ? ` (${target.from})` : ''}`;
-  const figure = `${flowText(flowCfm)} ± ${flowText(sigmaCfm)} CFM${perTon}`;
+  const figure = `${flowText(flowCfm)} ± ${flowWords(sigmaCfm)}${perTon}`;
   return {
     value: flowCfm,
     odds,

@@ -1,3 +1,4 @@
+import { shownWords, shownText } from '../words';
 import { moistAir } from '../air';
 import { predictCoil } from '../coil';
 import type { RawInputs } from '../tools/tool';
@@ -14,7 +15,8 @@ const EDGE = 0.5;
 const WEAK_EDGE = 0.7;
 
 const FORMULA = 'drop = return dry bulb − supply dry bulb, at the unit';
-const degrees = (f: number) => f.toFixed(1);
+const degrees = (f: number) => shownText(f, 'deltaF', 1);
+const degreeWords = (f: number) => shownWords(f, 'deltaF', 1);
 
 /** What is said about a drop, with the band it was judged by. */
 function said(dropF: number, low: number, high: number, edge: number): { word: Verdict['word']; meaning: string } {
@@ -80,7 +82,7 @@ export function judgeDrop(
   };
   const perTon = flow && flow.flowCfm / tons;
   if (why && !flow && rules.dropSchool === 'predicted')
-    return { ...base, word: 'cantSay', sentence: `${degrees(dropF)} °F. ${why}` };
+    return { ...base, word: 'cantSay', sentence: `${degreeWords(dropF)}. ${why}` };
   const model = rules.dropSchool === 'predicted' && perTon !== undefined && perTon >= 150 && perTon <= 650;
   if (!model) {
     const [low, high] = [rules.dropLowF, rules.dropHighF];
@@ -91,7 +93,7 @@ export function judgeDrop(
       ...base,
       word,
       limit: { low, high, source, name: `${source === 'shopSetting' ? 'the shop’s' : 'usual'} drop, weak rule` },
-      sentence: `${degrees(dropF)} °F, the weak rule wants ${low} to ${high}. ${meaning}${why}`,
+      sentence: `${degreeWords(dropF)}, the weak rule wants ${shownText(low, 'deltaF', 0)} to ${shownText(high, 'deltaF', 0)}. ${meaning}${why}`,
     };
   }
   const load = { tons, entering: moistAir(returnF, moisture, altitudeFt), outdoorF, altitudeFt };
@@ -105,7 +107,7 @@ export function judgeDrop(
     return {
       ...base,
       word: 'cantSay',
-      sentence: `${degrees(dropF)} °F. The airflow is too unsure (± ${Math.round((100 * flow!.sigmaCfm) / flow!.flowCfm)} %) to say what a sound coil would give: settle the air first.`,
+      sentence: `${degreeWords(dropF)}. The airflow is too unsure (± ${Math.round((100 * flow!.sigmaCfm) / flow!.flowCfm)} %) to say what a sound coil would give: settle the air first.`,
     };
   const [low, high] = [predicted - 2 * sigma, predicted + 2 * sigma];
   const { word, meaning } = said(dropF, low, high, EDGE);
@@ -128,7 +130,7 @@ export function judgeDrop(
         { name: 'predicted drop', value: predicted, unit: 'deltaF', source: 'computed' },
       ],
     },
-    sentence: `${degrees(dropF)} °F, a sound coil would give ${degrees(predicted)} ± ${degrees(2 * sigma)} at this airflow. ${meaning}`,
+    sentence: `${degreeWords(dropF)}, a sound coil would give ${degrees(predicted)} ± ${degrees(2 * sigma)} at this airflow. ${meaning}`,
   };
 }
 
@@ -149,7 +151,7 @@ export function judgeRise(
       value: riseF,
       working,
       readingIds,
-      sentence: `${degrees(riseF)} °F. Lacks the rise range of the nameplate.`,
+      sentence: `${degreeWords(riseF)}. Lacks the rise range of the nameplate.`,
     };
   }
   const half = (plate.max - plate.min) / 2;
@@ -168,6 +170,6 @@ export function judgeRise(
     working,
     readingIds,
     limit: { low: plate.min, high: plate.max, source: 'nameplate', name: 'nameplate rise' },
-    sentence: `${degrees(riseF)} °F rise, the plate allows ${plate.min} to ${plate.max}.${meaning}`,
+    sentence: `${degreeWords(riseF)} rise, the plate allows ${shownText(plate.min, 'deltaF', 0)} to ${shownText(plate.max, 'deltaF', 0)}.${meaning}`,
   };
 }

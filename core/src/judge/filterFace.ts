@@ -6,7 +6,7 @@ import {
   filtersNeeded,
   type FilterFacts,
 } from '../filter';
-import { flowText } from '../words';
+import { flowWords, shownWords, flowText } from '../words';
 import type { Target } from './target';
 import type { Rules } from './rules';
 import { allowsWords, ruleSource } from './rules';
@@ -38,7 +38,7 @@ export function judgeFilterFace(
   const source = media ? 'ruleOfThumb' : ruleSource(rules, 'filterFaceFpm');
   const word = wordUnder(face, limit, rules.edgeShare);
   const sizedFor = Math.max(target?.flowCfm ?? 0, flowCfm);
-  const advice = word === 'outside' ? ` For ${flowText(sizedFor)} CFM ${wouldDo(filters, sizedFor, limit)}` : '';
+  const advice = word === 'outside' ? ` For ${flowWords(sizedFor)} ${wouldDo(filters, sizedFor, limit)}` : '';
   const patch =
     filters.collarIn === undefined
       ? ''
@@ -48,7 +48,7 @@ export function judgeFilterFace(
     unit: 'fpm',
     value: face,
     limit: { high: limit, source, name: media ? `face velocity for ${media.text}` : 'face velocity limit' },
-    sentence: `${flowText(face)} fpm through the filter, ${allowsWords(source)} ${flowText(limit)}.${advice}${patch}`,
+    sentence: `${shownWords(face, 'fpm')} through the filter, ${allowsWords(source)} ${flowText(limit)}.${advice}${patch}`,
     working: {
       formula: 'face velocity = airflow ÷ area that works',
       inputs: [

@@ -2,7 +2,7 @@ import type { BlowerTable, MotorKind } from '../fan';
 import type { FilterFacts } from '../filter';
 import { countedPressures, type PressureReading } from '../readings';
 import { layoutOf, type FilterPlace, type LayoutId } from '../system';
-import { staticText } from '../words';
+import { staticWords, staticText } from '../words';
 import type { Rules } from './rules';
 import { tespSigma } from './staticError';
 import { judgeStretches, type JudgedAt, type JudgedStretch } from './stretches';
@@ -104,12 +104,12 @@ function judgeTesp(
     source: maxTesp.source,
     name: maxTesp.source === 'nameplate' ? 'nameplate maximum' : 'assumed maximum',
   };
-  const says = `${staticText(value)} in. w.c., ${from} ${staticText(maxTesp.value)}.`;
+  const says = `${staticWords(value)}, ${from} ${staticText(maxTesp.value)}.`;
   if (value <= 0) {
     return {
       ...base,
       word: 'cantSay',
-      sentence: `${staticText(value)} in. w.c. is no lift: is the blower running, and are the two ports the right way round?`,
+      sentence: `${staticWords(value)} is no lift: is the blower running, and are the two ports the right way round?`,
     };
   }
   const word = tespWord(value, maxTesp.value, rules);

@@ -1,7 +1,7 @@
 import { COIL_EXPONENT, DUCT_EXPONENT, FILTER_EXPONENT, resistanceFromPoint } from '../path';
 import { countedPressures, type PressureReading } from '../readings';
 import type { Layout, PortId, StageKind, Stretch } from '../system';
-import { flowText, percentText, staticText } from '../words';
+import { flowWords, staticWords, percentText, staticText } from '../words';
 import { cleanDropInWc, LOADED_FACTOR, type FilterFacts } from '../filter';
 import { ruleSource, stageBudget, type Rules } from './rules';
 import { wordUnder, type Sourced, type Verdict, type WorkingInput } from './verdict';
@@ -49,7 +49,7 @@ const dropAtTarget = (dropInWc: number, stages: readonly StageKind[], at: Judged
 const atTarget = (dropInWc: number, judged: number, at: JudgedAt | undefined) =>
   at?.targetCfm === undefined || Math.abs(judged - dropInWc) < 0.005
     ? ''
-    : `, ${staticText(judged)} at the target’s ${flowText(at.targetCfm)} CFM`;
+    : `, ${staticText(judged)} at the target’s ${flowWords(at.targetCfm)}`;
 
 /** Over this a filter of a known kind is loaded, in. w.c. at the airflow it is judged at; undefined when its kind is not known. */
 function cleanFilterLimit(stages: readonly StageKind[], at?: JudgedAt, filters?: FilterFacts): number | undefined {
@@ -142,7 +142,7 @@ function judgeStretch(
             source,
             name: clean === undefined ? 'its share' : `${LOADED_FACTOR} × a clean filter of its kind`,
           },
-          sentence: `Takes ${staticText(dropInWc)} in. w.c.${atTarget(dropInWc, judged, at)}, ${percentText(share)} of the plate; ${
+          sentence: `Takes ${staticWords(dropInWc)}${atTarget(dropInWc, judged, at)}, ${percentText(share)} of the plate; ${
             clean === undefined
               ? `its share is ${percentText(budgetShare)}`
               : `a clean one of its kind takes ${staticText(clean / LOADED_FACTOR)}, a loaded one over ${staticText(clean)}`

@@ -1,4 +1,4 @@
-import { flowText, percentText } from '../words';
+import { shownText, flowText, percentText } from '../words';
 import type { Source } from '../numbers/source';
 import { ruleSource, type Rules } from './rules';
 import { wordUnder, type VerdictWord } from './verdict';
@@ -36,7 +36,12 @@ const around = (flowCfm: number, rules: Rules, name: string, source: Source): Ta
  * @example targetOf(3, DEFAULT_RULES) // { flowCfm: 1200, lowCfm: 1080, highCfm: 1320, from: '400 a ton ± 10 %' }
  */
 export const targetOf = (tons: number, rules: Rules): Target =>
-  around(tons * rules.cfmPerTon, rules, `${rules.cfmPerTon} a ton`, ruleSource(rules, 'cfmPerTon'));
+  around(
+    tons * rules.cfmPerTon,
+    rules,
+    `${shownText(rules.cfmPerTon, 'cfmPerTon')} a ton`,
+    ruleSource(rules, 'cfmPerTon'),
+  );
 
 /** What of a unit decides the airflow it should move. */
 export interface TargetFacts {

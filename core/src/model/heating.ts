@@ -3,7 +3,7 @@ import { hasSpeed } from '../fan';
 import type { HeatBand, VerdictWord } from '../judge';
 import { operate, type Operation } from '../operate';
 import { onTap, type HeatingFacts, type System } from '../system';
-import { flowText } from '../words';
+import { shownWords, shownText, flowWords, flowText } from '../words';
 
 export interface HeatingPrediction {
   /** undefined when the table does not know its tap. */
@@ -38,7 +38,11 @@ export function heatBand(heating: HeatingFacts | undefined, altitudeFt = 0): Hea
   const lowCfm = Math.max(oneDegreeCfm / riseMaxF, leastCfm);
   const highCfm = oneDegreeCfm / riseMinF;
   return lowCfm < highCfm
-    ? { lowCfm, highCfm, from: `heat: the plate’s rise of ${riseMinF} to ${riseMaxF} °F` }
+    ? {
+        lowCfm,
+        highCfm,
+        from: `heat: the plate’s rise of ${shownText(riseMinF, 'deltaF', 0)} to ${shownWords(riseMaxF, 'deltaF', 0)}`,
+      }
     : undefined;
 }
 
@@ -63,7 +67,7 @@ export function predictHeating(system: System): HeatingPrediction | undefined {
     return {
       operation,
       word: 'outside',
-      sentence: `Heating moves ${flowText(flowCfm)} CFM; the heat kit needs ${flowText(leastCfm)}.`,
+      sentence: `Heating moves ${flowWords(flowCfm)}; the heat kit needs ${flowText(leastCfm)}.`,
     };
   if (outputBtuH === undefined || riseMinF === undefined || riseMaxF === undefined) {
     return { operation, word: 'cantSay', sentence: 'Lacks the heater’s output or the plate’s rise.' };
@@ -71,7 +75,7 @@ export function predictHeating(system: System): HeatingPrediction | undefined {
   const riseF = riseAt(outputBtuH, flowCfm, system.altitudeFt);
   const edge = RISE_EDGE * (riseMaxF - riseMinF);
   const range = `the plate allows ${riseMinF} to ${riseMaxF}`;
-  const says = `Rise ${riseF.toFixed(0)} °F, ${range}.`;
+  const says = `Rise ${shownWords(riseF, 'deltaF', 0)}, ${range}.`;
   if (riseF > riseMaxF)
     return { operation, riseF, word: 'outside', sentence: `${says} Too little air for the heat: limits trip.` };
   if (riseF < riseMinF)

@@ -37,7 +37,7 @@ import {
   type Stretch,
   type System,
 } from '../system';
-import { percentText, sentenceCase } from '../words';
+import { staticWords, percentText, sentenceCase } from '../words';
 
 /** What a visit knows that decides how its system answers to a change. */
 export interface MeasuredFacts {
@@ -117,7 +117,7 @@ function setTo(fan: Fan, staticInWc: number, flowCfm: number): Fan {
 const takenWords = (facts: MeasuredFacts): string[] =>
   facts.slowFan.map((cause) =>
     cause === coilDirtyInside
-      ? `${sentenceCase(cause.name)} is taken to cost ${cause.usual.toFixed(2)} in. w.c. beyond the table, ± ${percentText(USUAL_SIZE_SIGMA)}.`
+      ? `${sentenceCase(cause.name)} is taken to cost ${staticWords(cause.usual)} beyond the table, ± ${percentText(USUAL_SIZE_SIGMA)}.`
       : `${sentenceCase(cause.name)} is taken to cost ${Math.round(100 * (1 - cause.usual))} % of the ${cause.lag?.(1).acts === 'flow' ? 'air' : 'speed'}, ± ${percentText(USUAL_SIZE_SIGMA)} of that: no second method has told.`,
   );
 

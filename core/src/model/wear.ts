@@ -1,4 +1,4 @@
-import { staticText } from '../words';
+import { staticWords, staticText } from '../words';
 import type { Goal, Prediction } from './predict';
 
 /**
@@ -11,7 +11,7 @@ export function wearWarnings({ operation, motor }: Prediction, { maxTesp }: Goal
   if (operation.kind === 'crossing' && operation.tespInWc > maxTesp.value) {
     const limit = maxTesp.source === 'nameplate' ? 'the plate’s' : 'the limit taken as';
     warnings.push(
-      `The motor would sit at ${staticText(operation.tespInWc)} in. w.c., over ${limit} ${staticText(maxTesp.value)}: more watts, more noise, a shorter life.`,
+      `The motor would sit at ${staticWords(operation.tespInWc)}, over ${limit} ${staticText(maxTesp.value)}: more watts, more noise, a shorter life.`,
     );
   }
   if (motor?.word === 'outside') warnings.push(`The motor would be over its plate: ${motor.sentence}`);

@@ -1,5 +1,5 @@
 import { flowAt } from '../fan';
-import { flowText, staticText } from '../words';
+import { flowWords, staticText } from '../words';
 import { cannot, defineMove, moved } from './move';
 
 /** A PSC motor for a failed electronic one, or back: the same wheel on another curve, known by one point of it. */
@@ -33,7 +33,7 @@ export const otherMotor = defineMove({
     staticInWc: goal.maxTesp.value,
   }),
   says: ({ flowCfm, staticInWc }) =>
-    `${flowText(flowCfm)} CFM at ${staticText(staticInWc)}; check rotation, amps, both speeds`,
+    `${flowWords(flowCfm)} at ${staticText(staticInWc)}; check rotation, amps, both speeds`,
   apply(system, { kind, flowCfm, staticInWc }) {
     const kept = (system.fan.lags ?? []).filter((lag) => lag.cause !== 'capacitor');
     const now = flowAt({ ...system.fan, lags: kept.filter((lag) => lag.cause === 'measured') }, staticInWc);

@@ -27,6 +27,8 @@ export interface Odds {
   readonly band: number;
   readonly plate: number;
   readonly heat: number;
+  /** One standard deviation of the airflow after, CFM; absent where it was not sampled. */
+  readonly flowSigmaCfm?: number;
 }
 
 /** (J) How far a changed stretch may turn out other than rated or taken, as one standard deviation, a share. */
@@ -238,6 +240,13 @@ const inPlate = ({ tespInWc }: Outcome, { maxTesp }: Goal) => tespInWc !== undef
 export const isLanding = (outcome: Outcome, goal: Goal): boolean =>
   inBand(outcome, goal) && inPlate(outcome, goal) && outcome.heatOutside !== true;
 
+/** One standard deviation of what was sampled; undefined of fewer than two. */
+function spreadOf(values: readonly number[]): number | undefined {
+  if (values.length < 2) return undefined;
+  const mean = values.reduce((sum, value) => sum + value, 0) / values.length;
+  return Math.sqrt(values.reduce((sum, value) => sum + (value - mean) ** 2, 0) / (values.length - 1));
+}
+
 /** The odds behind sampled outcomes; those of the band can only grow with its width. */
 export function oddsOf(outcomes: readonly Outcome[], goal: Goal): Odds {
   const share = (is: (outcome: Outcome) => boolean) => outcomes.filter(is).length / outcomes.length;
@@ -246,6 +255,7 @@ export function oddsOf(outcomes: readonly Outcome[], goal: Goal): Odds {
     band: share((o) => inBand(o, goal)),
     plate: share((o) => inPlate(o, goal)),
     heat: share((o) => o.flowCfm !== undefined && o.heatOutside !== true),
+    flowSigmaCfm: spreadOf(outcomes.flatMap(({ flowCfm }) => (flowCfm === undefined ? [] : [flowCfm]))),
   };
 }
 

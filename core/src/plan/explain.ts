@@ -2,7 +2,7 @@ import type { Goal, Prediction } from '../model';
 import { moveOf, type ChosenMove } from '../moves';
 import { soundInputs } from '../tools';
 import { stageDropAt, type StageKind, type System } from '../system';
-import { flowText, percentText, staticText, sentenceCase } from '../words';
+import { flowWords, staticWords, flowText, percentText, staticText, sentenceCase } from '../words';
 import { operate } from '../operate';
 import type { Odds } from './chance';
 
@@ -69,5 +69,5 @@ export function explainPlan(
       : flowCfm > goal.target.highCfm
         ? `, more than the ${flowText(goal.target.highCfm)} the band ends with,`
         : '';
-  return `${first} It lands at ${flowText(flowCfm)} CFM${side} and ${staticText(tespInWc)} in. w.c., ${against}; all of it lands with a chance of ${percentText(odds.all)}${heat}.${system.fan.usual ? ' By a usual curve, not the maker’s.' : ''}`;
+  return `${first} It lands at ${flowWords(flowCfm)}${side} and ${staticWords(tespInWc)}, ${against}; all of it lands with a chance of ${percentText(odds.all)}${heat}.${system.fan.usual ? ' By a usual curve, not the maker’s.' : ''}`;
 }

@@ -113,6 +113,15 @@ function firstFair(
   return likeliest ?? first;
 }
 
+/** Plans whose airflows lie nearer to each other than the spread of each: none of them lands surer than another. */
+function cannotBeTold(plans: readonly Plan[]): boolean {
+  const flows = plans.flatMap(({ prediction: { operation } }) =>
+    operation.kind === 'crossing' ? [operation.flowCfm] : [],
+  );
+  const spread = Math.min(...plans.map(({ odds }) => odds.flowSigmaCfm ?? 0));
+  return plans.length > 1 && flows.length === plans.length && Math.max(...flows) - Math.min(...flows) < spread;
+}
+
 /**
  * Three plans out of what a search left: least work, lowest static, lowest cost in the band. A plan that overloads the motor, or
  * that lands too seldom, gives way to the next.
@@ -147,6 +156,10 @@ export function readyPlans(problem: PlanProblem, found: SearchResult, sure: Sure
   const notes: string[] = [];
   if (best === 3 && byPlan.size > 0)
     notes.push('No combination of these moves lands in the band on the measured path; what comes nearest is shown.');
+  if (system.fan.usual && cannotBeTold([...byPlan.keys()]))
+    notes.push(
+      'By a usual curve these plans cannot be told apart by where they land: the spread of each is wider than what parts them. Choose by work, cost and static.',
+    );
   if (best === 1)
     notes.push(
       'What lands in the band stands over the plate by less than the readings’ error: read the static again after it.',

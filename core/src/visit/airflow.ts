@@ -8,7 +8,7 @@ import {
   type UnitFacts,
   type Verdict,
 } from '../judge';
-import { flowText, staticText } from '../words';
+import { unitText, flowWords, flowText, staticText } from '../words';
 import type { FlowKnowledge } from './estimates';
 
 /** What it means that a static is outside a tap's row. */
@@ -17,11 +17,11 @@ export function offTableSentence(off: OffTable, staticInWc: number): string {
   const at = staticText(staticInWc);
   switch (off.side) {
     case 'aboveTable':
-      return `Off the table: tap ${off.tap} ends at ${edge} in. w.c. and the system stands at ${at}. The maker does not allow it; clear the restriction first.`;
+      return `Off the table: tap ${off.tap} ends at ${edge} ${unitText('inWc')} and the system stands at ${at}. The maker does not allow it; clear the restriction first.`;
     case 'belowTable':
-      return `Off the table: tap ${off.tap} begins at ${edge} in. w.c. and the system stands at ${at}. Airflow is at least ${flowText(off.edgeFlowCfm)} CFM.`;
+      return `Off the table: tap ${off.tap} begins at ${edge} ${unitText('inWc')} and the system stands at ${at}. Airflow is at least ${flowWords(off.edgeFlowCfm)}.`;
     case 'blankCell':
-      return `Off the table: ${at} in. w.c. falls on a blank cell of tap ${off.tap}, where the maker gives no figure.`;
+      return `Off the table: ${at} ${unitText('inWc')} falls on a blank cell of tap ${off.tap}, where the maker gives no figure.`;
   }
 }
 
@@ -91,8 +91,14 @@ export function airflowVerdict(
     },
   };
   const { target } = pressure;
+  if (flow.usualOnly) {
+    // Nothing was measured: what is usual is shown as a range and never judged.
+    const range = `${flowText(flow.flowCfm - flow.sigmaCfm)} to ${flowWords(flow.flowCfm + flow.sigmaCfm)}`;
+    const more = [whyNoWord(flow, known, pressure), settle()].filter(Boolean).join(' ');
+    return { ...base, value: undefined, word: 'cantSay', sentence: `Such a unit usually moves ${range}. ${more}`.trim() };
+  }
   if (!target) {
-    const sentence = `${flowText(flow.flowCfm)} ± ${flowText(flow.sigmaCfm)} CFM. Lacks the tons to judge it.`;
+    const sentence = `${flowText(flow.flowCfm)} ± ${flowWords(flow.sigmaCfm)}. Lacks the tons to judge it.`;
     return { ...base, word: 'cantSay', sentence };
   }
   const judged = airflowAgainst(flow, target, unit.tons, rules, whyNoWord(flow, known, pressure));

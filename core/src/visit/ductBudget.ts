@@ -3,7 +3,7 @@ import { staticAt } from '../fan';
 import type { JudgedStretch, Judgement, KnownFlow } from '../judge';
 import type { System } from '../system';
 import { WORKABLE_FRICTION } from '../duct';
-import { staticText, sentenceCase } from '../words';
+import { shownWords, staticText, sentenceCase } from '../words';
 
 /** What the second school says: the friction rate the ducts may have. */
 export interface DuctBudget {
@@ -68,6 +68,6 @@ export function ductBudgetOf(
     leftInWc,
     ratePer100Ft,
     word: inside ? 'inside' : 'outside',
-    sentence: `${taken}: ${staticText(leftInWc)} over ${Math.round(lengthFt)} ft is ${ratePer100Ft.toFixed(3)} per 100 ft; workable is ${min} to ${max}.`,
+    sentence: `${taken}: ${staticText(leftInWc)} over ${shownWords(lengthFt, 'ft')} is ${ratePer100Ft.toFixed(3)} per 100 ft; workable is ${min} to ${max}.`,
   };
 }

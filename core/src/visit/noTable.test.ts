@@ -24,7 +24,7 @@ describe('no table', () => {
   test('an anchor where no usual curve holds is an answer with its reason', () => {
     const found = assess({ unit: noTable, readings: [read('R2', -0.5), read('S1', 0.5)], facts: [plate(700)] });
     expect(found.model).toBeUndefined();
-    expect(found.noModel).toContain('good from 0.1 to 0.8');
+    expect(found.noModel).toContain('good from 0.10 to 0.80');
   });
   test('a wheel that puts the clean curve out of its range is named with the reason', () => {
     const { model, noModel } = assess({ unit: noTable, facts: [look('wheel', 'caked'), plate(900)] });

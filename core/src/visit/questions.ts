@@ -4,7 +4,7 @@ import { applyMoves, dueMoves, type MoveContext } from '../moves';
 import { operate } from '../operate';
 import type { PressureReading } from '../readings';
 import { layoutOf, type Layout, type PortId, type System } from '../system';
-import { flowText, staticText } from '../words';
+import { flowWords, flowText, staticText } from '../words';
 
 /** Something that looks wrong: asked, never refused. */
 export interface Question {
@@ -82,7 +82,7 @@ function lowSides({ unit, counted, judgement, flowCfm }: QuestionFacts): Questio
   if (supply !== undefined && supply >= 0 && supply < LEAST_SUPPLY_IN_WC * square)
     found.push({
       id: 'low supply',
-      sentence: `${last} reads ${staticText(supply)} at ${flowText(flowCfm)} CFM: an open or loose supply duct, or a probe in dead air. Look before trusting the static.`,
+      sentence: `${last} reads ${staticText(supply)} at ${flowWords(flowCfm)}: an open or loose supply duct, or a probe in dead air. Look before trusting the static.`,
     });
   const [beforeCoil, afterCoil] = [staticOf(counted, 'S1'), staticOf(counted, 'S2')];
   if (unit.layout === 'furnaceCasedCoil' && unit.tons && beforeCoil !== undefined && afterCoil !== undefined) {
@@ -90,7 +90,7 @@ function lowSides({ unit, counted, judgement, flowCfm }: QuestionFacts): Questio
     if (beforeCoil - afterCoil >= 0 && beforeCoil - afterCoil < least)
       found.push({
         id: 'low coil',
-        sentence: `The coil takes ${staticText(beforeCoil - afterCoil)} at ${flowText(flowCfm)} CFM, less than a clean wet one: was S1 read after the coil?`,
+        sentence: `The coil takes ${staticText(beforeCoil - afterCoil)} at ${flowWords(flowCfm)}, less than a clean wet one: was S1 read after the coil?`,
       });
   }
   const inlet = staticOf(counted, layout.inletPort);
@@ -141,7 +141,7 @@ function dueAgainstAir({ system, context, flowCfm, measured }: QuestionFacts): Q
     return [
       {
         id: `due ${move.id}`,
-        sentence: `“${move.name}” is due, and yet it would take the air from ${flowText(flowCfm)} to ${flowText(then.flowCfm)} CFM, past the band. Is it really so, or is the airflow wrong?`,
+        sentence: `“${move.name}” is due, and yet it would take the air from ${flowText(flowCfm)} to ${flowWords(then.flowCfm)}, past the band. Is it really so, or is the airflow wrong?`,
       },
     ];
   });

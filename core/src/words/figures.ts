@@ -23,12 +23,21 @@ export const staticWords = (staticInWc: number): string => `${staticText(staticI
 /** "940 CFM", or "444 L/s" */
 export const flowWords = (flowCfm: number): string => `${flowText(flowCfm)} ${shownUnit('cfm').text}`;
 
+const FIXED = new Map<number, Intl.NumberFormat>();
+function fixed(places: number): Intl.NumberFormat {
+  const made =
+    FIXED.get(places) ??
+    new Intl.NumberFormat('en-US', { minimumFractionDigits: places, maximumFractionDigits: places });
+  FIXED.set(places, made);
+  return made;
+}
+
 /** A figure of a quantity in the unit of whoever reads it, with places of its own if need be: "72.5", "−40". */
 export function shownText(value: number, quantity: Quantity, places?: number): string {
   const unit = shownUnit(quantity);
   const shown = value * unit.per + (unit.plus ?? 0);
-  const text = Math.abs(shown).toFixed(unit.per === 1 && places !== undefined ? places : unit.places);
-  return shown < 0 && Number(text) !== 0 ? `−${text}` : text;
+  const text = fixed(unit.per === 1 && places !== undefined ? places : unit.places).format(Math.abs(shown));
+  return shown < 0 && /[1-9]/.test(text) ? `−${text}` : text;
 }
 
 /** The same with its unit: "72.5 °F". */

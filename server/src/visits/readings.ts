@@ -19,14 +19,16 @@ const READINGS: PartTable = {
     takenAt: moment('taken_at'),
     replacesId: 'replaces_id',
     clockOffsetMs: 'clock_offset_ms',
+    typedAs: 'typed_as',
   },
   order: BY_TIME,
 };
 
 type StoredReading = ReadingDto & { clockOffsetMs?: number | null };
 
-const asTold = ({ clockOffsetMs, ...reading }: StoredReading): ReadingDto => ({
+const asTold = ({ clockOffsetMs, typedAs, ...reading }: StoredReading): ReadingDto => ({
   ...reading,
+  ...(typedAs ? { typedAs } : {}),
   ...(clockOffsetMs ? { clockOffsetMs } : {}),
 });
 
@@ -59,8 +61,8 @@ export async function addReading(
   const { shopId, personId } = sender.author;
   const added = await query(
     `INSERT INTO readings (id, shop_id, written_by, visit_id, quantity, port, value, unit, origin, conditions, taken_at,
-       replaces_id, clock_offset_ms, revision)
-     VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13, $14)
+       replaces_id, clock_offset_ms, revision, typed_as)
+     VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13, $14, $15)
      ON CONFLICT (shop_id, id) DO NOTHING RETURNING id`,
     [
       reading.id,
@@ -77,6 +79,7 @@ export async function addReading(
       reading.replacesId ?? null,
       offsetToKeep(sender),
       revision,
+      reading.typedAs ?? null,
     ],
   );
   if (added.length > 0) return true;

@@ -1,4 +1,4 @@
-import { fanRpm, flowText, ruleText, staticText, type VerdictWord } from '@huff/core';
+import { flowWords, staticWords, fanRpm, flowText, ruleText, staticText, type VerdictWord } from '@huff/core';
 import type { DriveSolution, PlanRequest } from '@huff/core/fix';
 import { View } from 'react-native';
 import { VERDICT_TEXT, VerdictMark } from '../../ui/marks';
@@ -45,14 +45,14 @@ function rowsOf(shown: DriveSolution, now: DriveSolution | undefined, { goal }: 
     },
     {
       name: 'Airflow',
-      under: `${flowText(goal.target.lowCfm)} to ${flowText(goal.target.highCfm)} CFM`,
+      under: `${flowText(goal.target.lowCfm)} to ${flowWords(goal.target.highCfm)}`,
       before: flow(now),
       after: flow(shown) ?? 'off the table',
       word: shown.prediction.airflow,
     },
     {
       name: 'External static',
-      under: `of ${staticText(goal.maxTesp.value)} in. w.c.`,
+      under: `of ${staticWords(goal.maxTesp.value)}`,
       before: statics(now),
       after: statics(shown) ?? '–',
       word: shown.prediction.tesp,

@@ -1,4 +1,4 @@
-import { flowText } from '@huff/core';
+import { flowWords } from '@huff/core';
 import type { DriveRank, DriveSolution } from '@huff/core/fix';
 import type { ShopDto } from '@huff/contract/fix';
 import { Pressable, View } from 'react-native';
@@ -27,7 +27,7 @@ export function Solutions({ bench, shop }: { readonly bench: DriveBench; readonl
       {answer.solutions.map((solution) => {
         const on = same(solution, shown);
         const { operation } = solution.prediction;
-        const says = operation.kind === 'crossing' ? `${flowText(operation.flowCfm)} CFM` : '';
+        const says = operation.kind === 'crossing' ? `${flowWords(operation.flowCfm)}` : '';
         const effort = `${minutesText(solution.option.minutes)} · ${moneyText(solution.option.cost, shop.currency)}`;
         return (
           <Pressable

@@ -1,6 +1,15 @@
 import type { DecidedPlan } from '@huff/contract';
 import type { ShopDto } from '@huff/contract/fix';
-import { applyMoves, curveWords, flowNow, flowText, percentText, predict, staticText, sentenceCase } from '@huff/core';
+import {
+  flowWords,
+  staticWords,
+  applyMoves,
+  curveWords,
+  flowNow,
+  percentText,
+  predict,
+  sentenceCase,
+} from '@huff/core';
 import { format } from 'date-fns/format';
 import { View } from 'react-native';
 import { Crossing } from '../../ui/crossing';
@@ -31,8 +40,8 @@ export function DecidedPlanView({ plan, shop, onTakeBack }: DecidedPlanViewProps
           </Txt>
         ))}
         <Txt size={14} color="softInk" figures>
-          Promised {flowText(record.promise.flowCfm)} CFM at {staticText(record.promise.tespInWc)} in. w.c., in the band
-          with a chance of {percentText(record.chance)} · {minutesText(record.minutes)} ·{' '}
+          Promised {flowWords(record.promise.flowCfm)} at {staticWords(record.promise.tespInWc)}, in the band with a
+          chance of {percentText(record.chance)} · {minutesText(record.minutes)} ·{' '}
           {moneyText(record.cost, shop.currency)}
         </Txt>
       </View>

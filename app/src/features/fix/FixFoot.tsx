@@ -1,6 +1,6 @@
 import type { VisitDto } from '@huff/contract';
 import type { ShopDto } from '@huff/contract/fix';
-import { flowText, percentText, staticText, toolFigure, type Prediction } from '@huff/core';
+import { unitText, flowText, percentText, staticText, toolFigure, type Prediction } from '@huff/core';
 import { View } from 'react-native';
 import { VerdictMark } from '../../ui/marks';
 import { ActionButton } from '../../ui/page';
@@ -24,6 +24,8 @@ export function FixFoot({ visit, fix, shop, onBegin, onSave }: FixFootProps) {
   const { planned, chosen, request } = fix;
   const plan = planned?.ok ? planned.plan : undefined;
   const operation = plan?.prediction.operation;
+  const assumed = request?.system.fan.usual !== undefined;
+  const spread = plan?.odds.flowSigmaCfm;
   const moves = chosen.length === 1 ? '1 move' : `${chosen.length} moves`;
   return (
     <View
@@ -49,11 +51,17 @@ export function FixFoot({ visit, fix, shop, onBegin, onSave }: FixFootProps) {
       >
         {plan && operation?.kind === 'crossing' ? (
           <>
-            <Figure value={flowText(operation.flowCfm)} after="CFM" word={plan.prediction.airflow} />
+            <Figure
+              value={flowText(operation.flowCfm)}
+              after={assumed && spread ? `± ${flowText(spread)} ${unitText('cfm')}` : unitText('cfm')}
+              word={plan.prediction.airflow}
+              assumed={assumed}
+            />
             <Figure
               value={staticText(operation.tespInWc)}
               after={`of ${staticText(request!.goal.maxTesp.value)}`}
               word={plan.prediction.tesp}
+              assumed={assumed && chosen.length > 0}
             />
             <Degrees prediction={plan.prediction} />
           </>
@@ -93,23 +101,28 @@ export function FixFoot({ visit, fix, shop, onBegin, onSave }: FixFootProps) {
 
 /** The drop; of what only heats, the rise. */
 function Degrees({ prediction: { dropF, heating } }: { readonly prediction: Prediction }) {
-  if (dropF !== undefined) return <Figure value={toolFigure(dropF, 'deltaF')} after="° drop" />;
+  if (dropF !== undefined) return <Figure value={toolFigure(dropF, 'deltaF')} after={`${unitText('deltaF')} drop`} />;
   if (heating?.riseF === undefined) return null;
-  return <Figure value={toolFigure(heating.riseF, 'deltaF')} after="° rise" word={heating.word} />;
+  return (
+    <Figure value={toolFigure(heating.riseF, 'deltaF')} after={`${unitText('deltaF')} rise`} word={heating.word} />
+  );
 }
 
 function Figure({
   value,
   after,
   word,
+  assumed = false,
 }: {
   readonly value: string;
   readonly after: string;
   readonly word?: 'inside' | 'atTheEdge' | 'outside' | 'cantSay';
+  /** By a usual curve: stands over a dotted line. */
+  readonly assumed?: boolean;
 }) {
   return (
     <View style={{ flexDirection: 'row', alignItems: 'center', gap: 4 }}>
-      <Txt size={21} bold figures>
+      <Txt size={21} bold figures style={assumed && { textDecorationLine: 'underline', textDecorationStyle: 'dotted' }}>
         {value}
       </Txt>
       {word && <VerdictMark word={word} size={17} />}

@@ -92,7 +92,13 @@ export function FixStation({
           <Txt size={15}>{planned.why}</Txt>
         </View>
       )}
-      <PlanCards ready={ready} chosen={chosen} currency={shop.currency} onTake={fix.choose} />
+      <PlanCards
+        ready={ready}
+        chosen={chosen}
+        currency={shop.currency}
+        assumed={request.system.fan.usual !== undefined}
+        onTake={fix.choose}
+      />
       <View>
         {belt && !benchBeside && (
           <DriveRow chosen={chosen} known={request.system.drive !== undefined} onOpen={onDriveBench} />

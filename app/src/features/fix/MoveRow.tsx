@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import { unitText } from '@huff/core';
 import { Pressable, View } from 'react-native';
 import { Icon } from '../../ui/icons';
 import { Txt } from '../../ui/text';
@@ -21,7 +22,7 @@ interface MoveRowProps {
 /** One move: a box to tick, what exactly, what it adds to what is ticked already. */
 export function MoveRow({ name, says, effort, delta, chosen, onToggle, onOpen, children }: MoveRowProps) {
   const palette = usePalette();
-  const adds = 'why' in delta ? delta.why : `${delta.flow}, ${delta.statics} in. w.c.`;
+  const adds = 'why' in delta ? delta.why : `${delta.flow}, ${delta.statics} ${unitText('inWc')}`;
   return (
     <View style={{ borderTopWidth: 1, borderColor: palette.line, paddingVertical: 4 }}>
       <Pressable

@@ -1,5 +1,5 @@
 import { OddsLine } from './OddsLine';
-import { flowText, percentText, staticText, type ChosenMove } from '@huff/core';
+import { flowText, flowWords, percentText, staticText, type ChosenMove } from '@huff/core';
 import type { ReadyPlan } from '@huff/core/fix';
 import { Pressable, View } from 'react-native';
 import { Txt } from '../../ui/text';
@@ -12,6 +12,8 @@ interface PlanCardsProps {
   readonly ready: ReadyPlans;
   readonly chosen: readonly ChosenMove[];
   readonly currency: string;
+  /** The fan goes by a usual curve: every figure of a plan is taken, with its spread. */
+  readonly assumed?: boolean;
   readonly onTake: (moves: readonly ChosenMove[]) => void;
 }
 
@@ -22,7 +24,7 @@ const sameMoves = (a: readonly ChosenMove[], b: readonly ChosenMove[]) =>
   );
 
 /** The ready plans side by side: what each is best at, what it costs, how likely it lands. A touch takes it over. */
-export function PlanCards({ ready, chosen, currency, onTake }: PlanCardsProps) {
+export function PlanCards({ ready, chosen, currency, assumed = false, onTake }: PlanCardsProps) {
   const palette = usePalette();
   const { answer, progress, stopped, stop, again } = ready;
   if (progress !== undefined) {
@@ -67,6 +69,7 @@ export function PlanCards({ ready, chosen, currency, onTake }: PlanCardsProps) {
             plan={plan}
             currency={currency}
             taken={plan === taken}
+            assumed={assumed}
             onPress={() => onTake(plan.moves)}
           />
         ))}
@@ -92,18 +95,20 @@ interface PlanCardProps {
   readonly plan: ReadyPlan;
   readonly currency: string;
   readonly taken: boolean;
+  /** The fan goes by a usual curve. */
+  readonly assumed: boolean;
   readonly onPress: () => void;
 }
 
 const title = ({ kinds }: ReadyPlan) =>
   kinds.map((kind, i) => (i === 0 ? PLAN_TEXT[kind] : PLAN_TEXT[kind].toLowerCase())).join(', ');
 
-function PlanCard({ plan, currency, taken, onPress }: PlanCardProps) {
+function PlanCard({ plan, currency, taken, assumed, onPress }: PlanCardProps) {
   const palette = usePalette();
   const { operation } = plan.prediction;
   const where =
     operation.kind === 'crossing'
-      ? `${flowText(operation.flowCfm)} CFM at ${staticText(operation.tespInWc)}`
+      ? `${flowWords(operation.flowCfm)}${plan.odds.flowSigmaCfm ? ` ± ${flowText(plan.odds.flowSigmaCfm)}` : ''} at ${staticText(operation.tespInWc)}`
       : 'off the table';
   const effort = `${minutesText(plan.minutes)} · ${moneyText(plan.cost, currency)}`;
   const lands = `lands ${percentText(plan.chance)}`;
@@ -130,7 +135,13 @@ function PlanCard({ plan, currency, taken, onPress }: PlanCardProps) {
       <Txt size={14} color="softInk" figures>
         {effort}
       </Txt>
-      <Txt size={14} color="softInk" figures>
+      <Txt
+        size={14}
+        color="softInk"
+        figures
+        // By a usual curve, not the maker's: taken, not known.
+        style={assumed && { textDecorationLine: 'underline', textDecorationStyle: 'dotted' }}
+      >
         {where}
       </Txt>
       <Txt size={14} bold figures>

@@ -1,4 +1,8 @@
 import {
+  unitText,
+  flowWords,
+  shownWords,
+  staticWords,
   QUIET_DUCT_FPM,
   wearWarnings,
   flowText,
@@ -33,14 +37,14 @@ export function predictionLines(request: PlanRequest, after: Prediction): Line[]
   const lines: Line[] = [
     {
       name: 'Airflow',
-      under: `${flowText(goal.target.lowCfm)} to ${flowText(goal.target.highCfm)} CFM`,
+      under: `${flowText(goal.target.lowCfm)} to ${flowWords(goal.target.highCfm)}`,
       before: flowOf(before),
       after: flowOf(after),
       word: after.airflow,
     },
     {
       name: 'External static',
-      under: `of ${staticText(goal.maxTesp.value)} in. w.c.${goal.maxTesp.source === 'assumed' ? ' assumed' : ''}`,
+      under: `of ${staticWords(goal.maxTesp.value)}${goal.maxTesp.source === 'assumed' ? ' assumed' : ''}`,
       before: staticOf(before),
       after: staticOf(after),
       word: after.tesp,
@@ -49,7 +53,9 @@ export function predictionLines(request: PlanRequest, after: Prediction): Line[]
   if (after.dropF !== undefined || before.dropF !== undefined)
     lines.push({
       name: 'Temperature drop',
-      under: system.cooling?.assumed ? 'usual summer air assumed, °F' : '°F, by the coil model',
+      under: system.cooling?.assumed
+        ? `usual summer air assumed, ${unitText('deltaF')}`
+        : `${unitText('deltaF')}, by the coil model`,
       before: degrees(before.dropF),
       after: degrees(after.dropF),
       word: 'cantSay',
@@ -65,7 +71,7 @@ export function predictionLines(request: PlanRequest, after: Prediction): Line[]
   if (after.low)
     lines.push({
       name: 'Low stage',
-      under: `tap ${system.lowStage!.tap}, CFM`,
+      under: `tap ${system.lowStage!.tap}, ${unitText('cfm')}`,
       before: before.low?.operation.kind === 'crossing' ? flowText(before.low.operation.flowCfm) : '–',
       after: after.low.operation.kind === 'crossing' ? flowText(after.low.operation.flowCfm) : '–',
       word: after.low.airflow,
@@ -89,7 +95,7 @@ export function predictionLines(request: PlanRequest, after: Prediction): Line[]
   if (after.faceFpm !== undefined)
     lines.push({
       name: 'Filter face',
-      under: `of ${flowText(goal.rules.filterFaceFpm)} fpm; faster is louder and dirtier`,
+      under: `of ${shownWords(goal.rules.filterFaceFpm, 'fpm')}; faster is louder and dirtier`,
       before: before.faceFpm === undefined ? undefined : flowText(before.faceFpm),
       after: flowText(after.faceFpm),
       word: after.face,
@@ -97,7 +103,7 @@ export function predictionLines(request: PlanRequest, after: Prediction): Line[]
   if (after.ductFpm !== undefined)
     lines.push({
       name: 'Traversed duct',
-      under: `of ${flowText(QUIET_DUCT_FPM)} fpm, above which it is heard`,
+      under: `of ${shownWords(QUIET_DUCT_FPM, 'fpm')}, above which it is heard`,
       before: before.ductFpm === undefined ? undefined : flowText(before.ductFpm),
       after: flowText(after.ductFpm),
       word: after.duct,

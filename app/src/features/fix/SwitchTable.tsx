@@ -1,4 +1,4 @@
-import { flowText, staticText, type BlowerTable } from '@huff/core';
+import { flowWords, staticText, type BlowerTable } from '@huff/core';
 import { switchSettings } from '@huff/core/fix';
 import { View } from 'react-native';
 import { Txt } from '../../ui/text';
@@ -25,7 +25,7 @@ export function SwitchTable({ table, now, then, tespInWc }: SwitchTableProps) {
           <View
             key={tap}
             accessible
-            aria-label={`Setting ${tap}: asks for ${flowText(askedCfm)} CFM, ${holds} in. w.c.${gives ? ' It gives up at today’s static' : ''}`}
+            aria-label={`Setting ${tap}: asks for ${flowWords(askedCfm)}, ${holds} in. w.c.${gives ? ' It gives up at today’s static' : ''}`}
             style={{
               flexDirection: 'row',
               gap: 10,
@@ -39,7 +39,7 @@ export function SwitchTable({ table, now, then, tespInWc }: SwitchTableProps) {
               {tap === now ? `${tap}, in use` : tap}
             </Txt>
             <Txt bold={tap === then} figures>
-              {flowText(askedCfm)} CFM
+              {flowWords(askedCfm)}
             </Txt>
             <Txt size={14} color={gives ? 'action' : 'softInk'} figures align="right" style={{ width: 118 }}>
               {holds}

@@ -1,4 +1,13 @@
-import { applyMoves, flowText, operate, staticText, type ChosenMove, type System } from '@huff/core';
+import {
+  unitText,
+  flowWords,
+  applyMoves,
+  flowText,
+  operate,
+  staticText,
+  type ChosenMove,
+  type System,
+} from '@huff/core';
 import type { PlanKind } from '@huff/core/fix';
 
 /** "+27", "−61" */
@@ -24,9 +33,9 @@ export function deltaOf(
   const b = operate(after.system);
   if (b.kind === 'offTable') return { why: 'leaves the maker’s table' };
   const a = before.ok ? operate(before.system) : undefined;
-  if (a?.kind !== 'crossing') return { flow: `${flowText(b.flowCfm)} CFM`, statics: staticText(b.tespInWc) };
+  if (a?.kind !== 'crossing') return { flow: `${flowWords(b.flowCfm)}`, statics: staticText(b.tespInWc) };
   return {
-    flow: `${signed(b.flowCfm - a.flowCfm, flowText)} CFM`,
+    flow: `${signed(b.flowCfm - a.flowCfm, flowText)} ${unitText('cfm')}`,
     statics: signed(b.tespInWc - a.tespInWc, staticText),
   };
 }

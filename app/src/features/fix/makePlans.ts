@@ -1,3 +1,4 @@
+import { currentMeasures } from '@huff/core';
 import { planNow, type PlanAnswer, type PlanRequest, type SearchProgress } from '@huff/core/fix';
 import { proxy, wrap, type Remote } from 'comlink';
 import type { planWorker } from '../../../worker/plan.worker';
@@ -13,7 +14,7 @@ export async function makePlans(
 ): Promise<PlanAnswer | undefined> {
   if (!hasWorkers) return planNow(request);
   worker ??= wrap<typeof planWorker>(new Worker(new URL('../../../worker/plan.worker', window.location.href)));
-  return worker.make(request, proxy(onProgress));
+  return worker.make(request, proxy(onProgress), currentMeasures());
 }
 
 /** Ends the search that runs, if any. */

@@ -1,17 +1,9 @@
-import { toolFigure } from '@huff/core';
+import { toolFigure, toolUnitText } from '@huff/core';
 import type { Proof, ProofLine } from '@huff/core/fix';
 import { View } from 'react-native';
 import { VERDICT_TEXT, VerdictMark } from '../../ui/marks';
 import { Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
-
-const UNIT_TEXT: Readonly<Record<ProofLine['unit'], string>> = {
-  cfm: 'CFM',
-  inWc: 'in. w.c.',
-  deltaF: '°F',
-  watts: 'W',
-  amps: 'A',
-};
 
 const figure = (value: number | undefined, unit: ProofLine['unit']) =>
   value === undefined ? '–' : toolFigure(value, unit);
@@ -45,7 +37,7 @@ export function ProofTable({ proof }: { readonly proof: Proof }) {
           <View
             key={line.id}
             accessible
-            aria-label={`${line.name}, ${UNIT_TEXT[line.unit]}: ${figure(line.before, line.unit)} before, ${figure(line.promised, line.unit)} predicted, ${figure(line.after, line.unit)} after. ${off} ${VERDICT_TEXT[line.word]}`}
+            aria-label={`${line.name}, ${toolUnitText(line.unit)}: ${figure(line.before, line.unit)} before, ${figure(line.promised, line.unit)} predicted, ${figure(line.after, line.unit)} after. ${off} ${VERDICT_TEXT[line.word]}`}
             style={{
               flexDirection: 'row',
               alignItems: 'center',
@@ -57,7 +49,7 @@ export function ProofTable({ proof }: { readonly proof: Proof }) {
             <View style={{ flex: 1 }}>
               <Txt size={15}>{line.name}</Txt>
               <Txt size={14} color="softInk" figures>
-                {off || UNIT_TEXT[line.unit]}
+                {off || toolUnitText(line.unit)}
               </Txt>
             </View>
             <Txt size={16} color="softInk" figures align="right" style={{ width: COLUMN }}>

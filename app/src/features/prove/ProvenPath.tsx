@@ -1,5 +1,5 @@
 import type { DecidedPlan } from '@huff/contract';
-import { dropAt, staticText, toolFigure, type Stretch } from '@huff/core';
+import { dropAt, staticText, toolText, type Stretch } from '@huff/core';
 import { View } from 'react-native';
 import { stagesText } from '../../ui/airway';
 import { Heading, Txt } from '../../ui/text';
@@ -17,7 +17,7 @@ export function ProvenPath({ plan, proven }: { readonly plan: DecidedPlan; reado
     <View>
       <Heading size={16}>The air path as proven</Heading>
       <Txt size={14} color="softInk" figures>
-        What each part takes at {toolFigure(found.flowCfm, 'cfm')} CFM. Kept on the unit for the next visit.
+        What each part takes at {toolText(found.flowCfm, 'cfm')}. Kept on the unit for the next visit.
       </Txt>
       {found.system.path.map((stretch) => {
         const old = was.get(key(stretch));

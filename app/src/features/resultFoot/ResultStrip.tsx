@@ -1,4 +1,4 @@
-import { flowText, oddsText, staticText, toolFigure, type Verdict } from '@huff/core';
+import { flowText, oddsText, shownText, shownWords, unitText, staticText, toolFigure, type Verdict } from '@huff/core';
 import type { VisitDto } from '@huff/contract';
 import { Pressable, View } from 'react-native';
 import { VERDICT_TEXT, VerdictMark } from '../../ui/marks';
@@ -23,9 +23,12 @@ const NO_RISE: Verdict = {
 export function ResultStrip({ visit, assessment, onWorking }: ResultStripProps) {
   const { tesp, tespInWc, maxTesp } = assessment.judgement;
   const { airflow, drop, flow, rise, offTable } = assessment;
-  const flowCfm = flow?.flowCfm;
+  const usual = flow?.usualOnly ? flow : undefined;
+  const flowCfm = usual ? undefined : flow?.flowCfm;
   const perTon = flowCfm !== undefined && visit.tons ? `, ${flowText(flowCfm / visit.tons)} a ton` : '';
-  const sure = flow && `± ${flowText(flow.sigmaCfm)}${perTon}`;
+  const range =
+    usual && `usual ${flowText(usual.flowCfm - usual.sigmaCfm)} to ${flowText(usual.flowCfm + usual.sigmaCfm)}`;
+  const sure = flow && !usual && `± ${flowText(flow.sigmaCfm)}${perTon}`;
   const change = visit.mode === 'heating' ? rise : drop;
   const changeName = visit.mode === 'heating' ? 'Rise' : 'Drop';
   const limit =
@@ -35,7 +38,7 @@ export function ResultStrip({ visit, assessment, onWorking }: ResultStripProps) 
       <Result
         name="External static"
         value={tespInWc === undefined ? '–' : staticText(tespInWc)}
-        unit="in. w.c."
+        unit={unitText('inWc')}
         under={limit}
         assumed={maxTesp.source === 'assumed'}
         verdict={tesp}
@@ -44,8 +47,9 @@ export function ResultStrip({ visit, assessment, onWorking }: ResultStripProps) 
       <Result
         name="Airflow"
         value={flowCfm === undefined ? '–' : flowText(flowCfm)}
-        unit="CFM"
-        under={sure ?? (offTable ? 'off the table' : 'can’t say yet')}
+        unit={unitText('cfm')}
+        under={range ?? (sure || undefined) ?? (offTable ? 'off the table' : 'can’t say yet')}
+        assumed={usual !== undefined}
         odds={airflow.odds}
         verdict={airflow}
         onPress={() => onWorking('Airflow', airflow)}
@@ -53,13 +57,13 @@ export function ResultStrip({ visit, assessment, onWorking }: ResultStripProps) 
       <Result
         name={changeName}
         value={change?.value === undefined ? '–' : toolFigure(change.value, 'deltaF')}
-        unit="°F"
+        unit={unitText('deltaF')}
         under={
           change?.limit?.low === undefined
             ? change?.value === undefined
               ? 'not read'
               : 'can’t say yet'
-            : `${change.limit.low.toFixed(0)} to ${change.limit.high.toFixed(0)} °F`
+            : `${shownText(change.limit.low, 'deltaF', 0)} to ${shownWords(change.limit.high, 'deltaF', 0)}`
         }
         verdict={change ?? NO_RISE}
         onPress={() => onWorking(visit.mode === 'heating' ? 'Heating rise' : 'Temperature drop', change ?? NO_RISE)}

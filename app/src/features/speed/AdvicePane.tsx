@@ -1,4 +1,13 @@
-import { flowText, staticText, type Advice, type SpeedOutcome, sentenceCase } from '@huff/core';
+import {
+  unitText,
+  flowWords,
+  staticWords,
+  flowText,
+  staticText,
+  type Advice,
+  type SpeedOutcome,
+  sentenceCase,
+} from '@huff/core';
 import { Pressable, View } from 'react-native';
 import { VerdictMark } from '../../ui/marks';
 import { Heading, Txt } from '../../ui/text';
@@ -33,10 +42,10 @@ export function AdvicePane({ advice, looking, onLook }: AdvicePaneProps) {
               on this duct system
             </Txt>
             <Txt size={14} color="softInk" align="right" style={{ width: 92 }}>
-              CFM
+              {unitText('cfm')}
             </Txt>
             <Txt size={14} color="softInk" align="right" style={{ width: 92 }}>
-              in. w.c.
+              {unitText('inWc')}
             </Txt>
           </View>
           {advice.outcomes.map((outcome) => (
@@ -60,7 +69,7 @@ function columnNote({ inUse, columnFlowCfm, operation }: SpeedOutcome): string {
   if (operation.kind === 'offTable') {
     return operation.side === 'belowTable'
       ? `off its curve below ${staticText(operation.edgeStaticInWc)}`
-      : `off its curve: ends at ${flowText(operation.edgeFlowCfm)} CFM, the path asks ${staticText(operation.askedInWc)}`;
+      : `off its curve: ends at ${flowWords(operation.edgeFlowCfm)}, the path asks ${staticText(operation.askedInWc)}`;
   }
   return columnFlowCfm === undefined ? '' : `its column at today’s static says ${flowText(columnFlowCfm)}`;
 }
@@ -84,7 +93,7 @@ function TapRow({ outcome, advised, looking, onPress }: TapRowProps) {
       aria-pressed={looking}
       aria-label={
         found
-          ? `${spoken}: ${flowText(operation.flowCfm)} CFM at ${staticText(operation.tespInWc)} in. w.c. Show it on the crossing`
+          ? `${spoken}: ${flowWords(operation.flowCfm)} at ${staticWords(operation.tespInWc)} Show it on the crossing`
           : `${spoken}: off its curve. Show it on the crossing`
       }
       onPress={onPress}

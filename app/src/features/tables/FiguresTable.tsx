@@ -1,5 +1,5 @@
 import type { TableFiguresDto } from '@huff/contract';
-import { flowText, staticText } from '@huff/core';
+import { unitText, flowText, staticText } from '@huff/core';
 import { ScrollView } from 'react-native';
 import { DataTable } from 'react-native-paper';
 import { BOLD, REGULAR, usePalette } from '../../ui/theme';
@@ -23,15 +23,15 @@ export function FiguresTable({ figures }: { readonly figures: TableFiguresDto })
         cells: row.flowsCfm.map((flow) => (flow === null ? '–' : flowText(flow))),
       }));
   const says = byRpm
-    ? 'RPM and brake horsepower by CFM and external static, in. w.c.'
-    : 'CFM by tap and external static, in. w.c.';
+    ? `RPM and brake horsepower by ${unitText('cfm')} and external static, ${unitText('inWc')}`
+    : `${unitText('cfm')} by tap and external static, ${unitText('inWc')}`;
   const head = { fontFamily: BOLD, fontSize: 14, color: palette.softInk };
   return (
     <ScrollView horizontal tabIndex={0} aria-label={says}>
       <DataTable style={{ width: 110 + (byRpm ? 112 : 68) * figures.staticsInWc.length }}>
         <DataTable.Header>
           <DataTable.Title style={{ width: 94, flex: undefined }} textStyle={head}>
-            {byRpm ? 'CFM' : 'tap'}
+            {byRpm ? unitText('cfm') : 'tap'}
           </DataTable.Title>
           {figures.staticsInWc.map((p) => (
             <DataTable.Title key={p} numeric textStyle={head}>

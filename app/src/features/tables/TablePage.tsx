@@ -1,3 +1,4 @@
+import { unitText } from '@huff/core';
 import { router, useLocalSearchParams } from 'expo-router';
 import { View } from 'react-native';
 import { blowerTables } from '../../data/records';
@@ -45,8 +46,9 @@ export function TablePage() {
       <View style={{ paddingHorizontal: 16, gap: 8 }}>
         <FiguresTable figures={table} />
         <Txt size={14} color="softInk">
-          {table.byRpm ? 'RPM and brake horsepower by CFM and' : 'CFM at'} external static in. w.c. A dash is a cell the
-          maker leaves blank: it is never filled in.
+          {table.byRpm ? `RPM and brake horsepower by ${unitText('cfm')} and` : `${unitText('cfm')} at`} external
+          static,
+          {` ${unitText('inWc')} `}A dash is a cell the maker leaves blank: it is never filled in.
         </Txt>
       </View>
     </Page>

@@ -1,6 +1,6 @@
 import { summaryOf } from '@huff/contract/judge';
 import type { VisitSummary } from '@huff/contract/spine';
-import { flowText, staticText, type VerdictWord } from '@huff/core';
+import { unitText, staticWords, flowWords, flowText, type VerdictWord } from '@huff/core';
 import { format } from 'date-fns/format';
 import { Link } from 'expo-router';
 import { memo, useMemo } from 'react';
@@ -65,11 +65,13 @@ function SummaryRow({ summary, sending }: { readonly summary: VisitSummary; read
         </Txt>
       )}
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 18 }}>
-        <Found word={staticWord} text={`${staticInWc === null ? '–' : staticText(staticInWc)} in. w.c.`} />
+        <Found word={staticWord} text={staticInWc === null ? `– ${unitText('inWc')}` : staticWords(staticInWc)} />
         <Found
           word={flowWord}
           text={
-            flowCfm === null || flowSigmaCfm === null ? '– CFM' : `${flowText(flowCfm)} ± ${flowText(flowSigmaCfm)} CFM`
+            flowCfm === null || flowSigmaCfm === null
+              ? `– ${unitText('cfm')}`
+              : `${flowText(flowCfm)} ± ${flowWords(flowSigmaCfm)}`
           }
         />
       </View>

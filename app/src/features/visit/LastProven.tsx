@@ -1,4 +1,4 @@
-import { flowText, staticText } from '@huff/core';
+import { flowWords, staticText } from '@huff/core';
 import { format } from 'date-fns/format';
 import { units } from '../../data/records';
 import { Txt } from '../../ui/text';
@@ -9,7 +9,7 @@ export function LastProven({ unitId, visitId }: { readonly unitId: string; reado
   if (!proven || proven.visitId === visitId) return null;
   return (
     <Txt size={15} color="softInk" figures>
-      Last proven {format(proven.at, 'd MMM yyyy')}: {flowText(proven.flowCfm)} CFM at {staticText(proven.tespInWc)} in.
+      Last proven {format(proven.at, 'd MMM yyyy')}: {flowWords(proven.flowCfm)} at {staticText(proven.tespInWc)} in.
       w.c.
     </Txt>
   );

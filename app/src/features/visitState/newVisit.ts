@@ -1,5 +1,14 @@
 import type { BlowerTableDto, ReadingDto, SiteDto, UnitDto, VisitDto, VisitTableDto } from '@huff/contract';
-import { DEFAULT_RULES, tapRow, targetPerTon, type Conditions, type PortId, type Rules } from '@huff/core';
+import {
+  currentMeasures,
+  DEFAULT_RULES,
+  staticWords,
+  tapRow,
+  targetPerTon,
+  type Conditions,
+  type PortId,
+  type Rules,
+} from '@huff/core';
 import { v4 as uuid } from 'uuid';
 
 export const AS_IT_RUNS: Conditions = { door: 'on', filter: 'in', coil: 'wet' };
@@ -104,8 +113,10 @@ export function withReading(
     id: uuid(),
     quantity: 'staticPressure',
     port: taken.port,
-    value: Number(taken.staticInWc.toFixed(4)),
+    // Six places lose nothing of what was typed, in whatever unit.
+    value: Number(taken.staticInWc.toFixed(6)),
     unit: 'inWc',
+    ...(currentMeasures().static === 'inWc' ? {} : { typedAs: staticWords(taken.staticInWc) }),
     origin: 'typed',
     conditions: taken.conditions,
     takenAt: now.toISOString(),

@@ -1,5 +1,5 @@
 import type { Operation, RecordKind } from '@huff/contract/spine';
-import { lookItem, staticText, toolOf, type FactKind } from '@huff/core';
+import { staticWords, lookItem, toolOf, type FactKind } from '@huff/core';
 import { fieldName, valueText } from './fieldNames';
 
 /** What a record is called, where this phone knows it. */
@@ -31,7 +31,7 @@ export function operationWords(operation: Operation): string {
       .map(([path, value]) => `${fieldName(path)}: ${valueText(value)}`)
       .join(' · ');
   if (operation.of === 'reading')
-    return `Static at ${operation.record.port}: ${operation.record.value < 0 ? '−' : ''}${staticText(Math.abs(operation.record.value))} in. w.c.`;
+    return `Static at ${operation.record.port}: ${operation.record.value < 0 ? '−' : ''}${staticWords(Math.abs(operation.record.value))}`;
   if (operation.of === 'fact') return factWords(operation.record.kind, operation.record.inputs);
   return `Photo of ${lookItem(operation.record.item)?.name.toLowerCase() ?? operation.record.item}`;
 }

@@ -1,4 +1,4 @@
-import { portOf, staticText, type JudgedStretch, type Layout, type PortId } from '@huff/core';
+import { unitText, portOf, staticText, type JudgedStretch, type Layout, type PortId } from '@huff/core';
 import { View } from 'react-native';
 import { planAirway } from './airwayGeometry';
 import { PressureLine } from './PressureLine';
@@ -27,7 +27,7 @@ export function airwaySentence(stretches: readonly JudgedStretch[], liftInWc: nu
     .map((s) => `${stagesText(s.stages)} takes ${staticText(s.dropInWc!)}`);
   if (parts.length === 0) return 'The air path from room to room. No pressure read yet.';
   const lift = liftInWc === undefined ? '' : ` The blower lifts ${staticText(liftInWc)}.`;
-  return `The air path from room to room, in. w.c.: ${parts.join(', ')}.${lift}`;
+  return `The air path from room to room, ${unitText('inWc')}: ${parts.join(', ')}.${lift}`;
 }
 
 /** The Airway: the air runs down the page from room to room, and its ports are touched to read them. */

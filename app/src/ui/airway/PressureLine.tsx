@@ -1,4 +1,4 @@
-import { staticText, type PortId } from '@huff/core';
+import { staticWords, staticText, type PortId } from '@huff/core';
 import { scaleLinear } from 'd3-scale';
 import { Pressable, View } from 'react-native';
 import Svg, { Circle, Defs, G, Line, Path, Pattern, Polygon, Rect, Text as SvgText } from 'react-native-svg';
@@ -163,7 +163,7 @@ export function PressureLine({ plan, ghost, width, rowHeight, top, next, portNam
       {onPort &&
         ports.map((mark) => {
           const { x: cx, y: cy } = place(mark);
-          const value = mark.pressureInWc === undefined ? 'not read' : `${staticText(mark.pressureInWc)} in. w.c.`;
+          const value = mark.pressureInWc === undefined ? 'not read' : `${staticWords(mark.pressureInWc)}`;
           return (
             <Pressable
               key={mark.port}

@@ -1,4 +1,4 @@
-import { flowText, operate, resistancesOf, staticText, type System } from '@huff/core';
+import { flowWords, operate, resistancesOf, staticText, type System } from '@huff/core';
 import { useId, useMemo } from 'react';
 import { ClipPath, Defs, G, Line, Path, Rect } from 'react-native-svg';
 import { usePalette } from '../theme';
@@ -131,7 +131,7 @@ export function CrossingDrawing({
       />
       {proven && <ReadMark x={x(proven.flowCfm)} y={y(proven.tespInWc)} />}
       <Label x={place.x + (labelLeft ? -14 : 14)} y={place.y - 12} size={16} bold anchor={labelLeft ? 'end' : 'start'}>
-        {found ? `${flowText(shownPoint.flowCfm)} CFM` : 'off the table'}
+        {found ? `${flowWords(shownPoint.flowCfm)}` : 'off the table'}
       </Label>
     </>
   );

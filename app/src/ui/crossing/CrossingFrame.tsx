@@ -1,4 +1,4 @@
-import { flowText, type Target } from '@huff/core';
+import { currentMeasures, toShown, unitText, flowWords, flowText, type Target } from '@huff/core';
 import { G, Line, Rect, Text as SvgText } from 'react-native-svg';
 import { REGULAR, usePalette } from '../theme';
 import type { Box, crossingScales } from './crossingScales';
@@ -32,11 +32,15 @@ export function Band({
         fill={palette.softInk}
         textAnchor="end"
       >
-        target {flowText(target.flowCfm)} CFM ± {Math.round((target.highCfm / target.flowCfm - 1) * 100)} %
+        target {flowWords(target.flowCfm)} ± {Math.round((target.highCfm / target.flowCfm - 1) * 100)} %
       </SvgText>
     </>
   );
 }
+
+/** "0.2", or whole Pa. */
+const staticTick = (p: number) =>
+  Number(toShown(p, 'inWc').toPrecision(4)).toFixed(currentMeasures().static === 'pa' ? 0 : 1);
 
 /** The scales at left and below, with their units. */
 export function Axes({ scales, box }: { readonly scales: ReturnType<typeof crossingScales>; readonly box: Box }) {
@@ -49,7 +53,7 @@ export function Axes({ scales, box }: { readonly scales: ReturnType<typeof cross
         <G key={p}>
           <Line x1={box.left} x2={box.right} y1={y(p)} y2={y(p)} stroke={palette.line} />
           <SvgText x={box.left - 8} y={y(p) + 5} textAnchor="end" {...text}>
-            {p.toFixed(1)}
+            {staticTick(p)}
           </SvgText>
         </G>
       ))}
@@ -59,10 +63,10 @@ export function Axes({ scales, box }: { readonly scales: ReturnType<typeof cross
         </SvgText>
       ))}
       <SvgText x={0} y={14} {...text}>
-        in. w.c.
+        {unitText('inWc')}
       </SvgText>
       <SvgText x={box.right} y={box.bottom + 38} textAnchor="end" {...text}>
-        CFM
+        {unitText('cfm')}
       </SvgText>
     </>
   );

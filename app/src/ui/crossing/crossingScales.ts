@@ -1,4 +1,4 @@
-import { pathDropAt, type CurveRun, type CurveSpread, type Resistance } from '@huff/core';
+import { fromShown, pathDropAt, toShown, type CurveRun, type CurveSpread, type Resistance } from '@huff/core';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 
@@ -17,6 +17,12 @@ export interface CrossingScales {
   readonly staticTicks: readonly number[];
 }
 
+/** Ticks at round figures of the unit that is shown. */
+const roundTicks = ([low = 0, high = 1]: readonly number[], count: number, quantity: 'cfm' | 'inWc'): number[] =>
+  scaleLinear([toShown(low, quantity), toShown(high, quantity)], [0, 1])
+    .ticks(count)
+    .map((tick) => fromShown(tick, quantity));
+
 /** Scales that hold all curves, the target band, the limit and the present point. */
 export function crossingScales(
   curves: readonly (readonly CurveRun[])[],
@@ -31,7 +37,12 @@ export function crossingScales(
   const margin = (high - low) * 0.06 || high * 0.1;
   const x = scaleLinear([Math.max(0, low - margin), high + margin], [box.left, box.right]);
   const y = scaleLinear([0, Math.max(...statics) * 1.08], [box.bottom, box.top]);
-  return { x, y, flowTicks: x.ticks(4), staticTicks: y.ticks(5).filter((p) => p > 0) };
+  return {
+    x,
+    y,
+    flowTicks: roundTicks(x.domain(), 4, 'cfm'),
+    staticTicks: roundTicks(y.domain(), 5, 'inWc').filter((p) => p > 0),
+  };
 }
 
 /** A fan's curve as SVG path data: one piece a run, so that it ends and breaks where the maker's table does. */

@@ -1,19 +1,19 @@
-import { curveWords, flowText, operate, speedName, staticText, sentenceCase } from '@huff/core';
+import { flowWords, staticWords, curveWords, flowText, operate, speedName, staticText, sentenceCase } from '@huff/core';
 import type { CrossingProps } from './crossingProps';
 
 /** The Crossing as a sentence, for those who hear it. */
 export function crossingSentence({ now, then, target, maxTesp, proven }: CrossingProps): string {
   const at = operate(now);
   if (at.kind === 'offTable') return `${sentenceCase(speedName(now, at.tap))} leaves its curve on this path.`;
-  const first = `On ${speedName(now, at.tap)} fan and ducts meet at ${flowText(at.flowCfm)} CFM and ${staticText(at.tespInWc)} in. w.c.${now.fan.usual ? `, ${curveWords(now.fan)}` : ''}.`;
-  const band = target ? ` The target band is ${flowText(target.lowCfm)} to ${flowText(target.highCfm)} CFM.` : '';
+  const first = `On ${speedName(now, at.tap)} fan and ducts meet at ${flowWords(at.flowCfm)} and ${staticWords(at.tespInWc)}${now.fan.usual ? `, ${curveWords(now.fan)}` : ''}.`;
+  const band = target ? ` The target band is ${flowText(target.lowCfm)} to ${flowWords(target.highCfm)}.` : '';
   const shown = then && operate(then);
   const next =
     shown?.kind === 'crossing'
-      ? ` Then they would meet on ${speedName(now, shown.tap)} at ${flowText(shown.flowCfm)} CFM and ${staticText(shown.tespInWc)}.`
+      ? ` Then they would meet on ${speedName(now, shown.tap)} at ${flowWords(shown.flowCfm)} and ${staticText(shown.tespInWc)}.`
       : shown
         ? ` ${sentenceCase(speedName(now, shown.tap))} then leaves its curve first.`
         : '';
-  const read = proven ? ` Read after: ${flowText(proven.flowCfm)} CFM at ${staticText(proven.tespInWc)}.` : '';
+  const read = proven ? ` Read after: ${flowWords(proven.flowCfm)} at ${staticText(proven.tespInWc)}.` : '';
   return `${first}${next}${read}${band} The limit is ${staticText(maxTesp.value)}.`;
 }

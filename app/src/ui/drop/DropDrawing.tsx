@@ -1,4 +1,4 @@
-import { toolFigure } from '@huff/core';
+import { toolFigure, toolText } from '@huff/core';
 import { scaleLinear } from 'd3-scale';
 import { View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
@@ -15,7 +15,7 @@ interface DropDrawingProps {
 }
 
 const HEIGHT = 230;
-const degrees = (f: number) => `${toolFigure(f, 'degF')} °F`;
+const degrees = (f: number) => toolText(f, 'degF');
 
 /** The air through the coil: temperature down, from return to supply, with the band the supply should end in. */
 export function DropDrawing({ returnF, supplyF, band, bandName, dewPointF, width }: DropDrawingProps) {
@@ -35,7 +35,7 @@ export function DropDrawing({ returnF, supplyF, band, bandName, dewPointF, width
   const coilTo = left + (right - left) * 0.58;
   const path = known ? `M${left} ${y(returnF)} H${coilAt} L${coilTo} ${y(supplyF)} H${right}` : '';
   const says = known
-    ? `Return ${degrees(returnF)}, supply ${degrees(supplyF)}: a drop of ${toolFigure(returnF - supplyF, 'deltaF')} °F.${band ? ` The supply should be ${toolFigure(band.low, 'degF')} to ${toolFigure(band.high, 'degF')}, ${bandName}.` : ''}`
+    ? `Return ${degrees(returnF)}, supply ${degrees(supplyF)}: a drop of ${toolText(returnF - supplyF, 'deltaF')}.${band ? ` The supply should be ${toolFigure(band.low, 'degF')} to ${toolFigure(band.high, 'degF')}, ${bandName}.` : ''}`
     : 'The temperature drop has not been read.';
   return (
     <View role="img" aria-label={says}>

@@ -1,4 +1,4 @@
-import type { Conditions, PortPlan, StageKind } from '@huff/core';
+import { staticText, unitText, type Conditions, type PortPlan, type StageKind } from '@huff/core';
 import { memo, useCallback, useEffect, useState } from 'react';
 import { Platform, Pressable, View } from 'react-native';
 import { Heading, Txt } from '../text';
@@ -86,14 +86,14 @@ export function Keypad(props: KeypadProps) {
       <View style={{ borderBottomWidth: 2.5, borderColor: color, flexDirection: 'row', alignItems: 'baseline' }}>
         <View
           role="status"
-          aria-label={value === undefined ? 'nothing typed' : `${entryText(entry, side)} in. w.c.`}
+          aria-label={value === undefined ? 'nothing typed' : `${entryText(entry, side)} ${unitText('inWc')}`}
           style={{ flex: 1, minHeight: 62, justifyContent: 'center' }}
         >
           <Txt size={48} bold figures color={entry.digits === '' ? 'softInk' : 'ink'}>
-            {entry.digits === '' ? (side === 'return' ? '−' : '') + '0.00' : entryText(entry, side)}
+            {entry.digits === '' ? (side === 'return' ? '−' : '') + staticText(0) : entryText(entry, side)}
           </Txt>
         </View>
-        <Txt color="softInk">in. w.c.</Txt>
+        <Txt color="softInk">{unitText('inWc')}</Txt>
       </View>
       <View role="alert" style={{ minHeight: 42, justifyContent: 'center' }}>
         {question ? (

@@ -1,4 +1,13 @@
-import { plausibleStatic, signedStaticInWc, STATIC_LIMIT_IN_WC, staticText, type Plausibility } from '@huff/core';
+import {
+  fromShown,
+  plausibleStatic,
+  signedStaticInWc,
+  STATIC_LIMIT_IN_WC,
+  staticText,
+  toShown,
+  unitText,
+  type Plausibility,
+} from '@huff/core';
 
 /** What has been typed on the keypad: digits as text, and the sign when it was set by hand. */
 export interface Entry {
@@ -38,7 +47,7 @@ export const signOf = (entry: Entry, side: 'return' | 'supply'): 1 | -1 => entry
 export function staticOf(entry: Entry, side: 'return' | 'supply'): number | undefined {
   const size = Number(entry.digits);
   if (entry.digits === '' || !Number.isFinite(size)) return undefined;
-  return size === 0 ? 0 : size * signOf(entry, side);
+  return size === 0 ? 0 : fromShown(size, 'inWc') * signOf(entry, side);
 }
 
 /** What the large display shows: "−0.31". */
@@ -47,7 +56,7 @@ export const entryText = (entry: Entry, side: 'return' | 'supply'): string =>
 
 /** The entry that stands for a static, for a suggestion that is taken. */
 export const entryFor = (staticInWc: number): Entry => ({
-  digits: String(Math.abs(staticInWc)),
+  digits: String(Number(toShown(Math.abs(staticInWc), 'inWc').toPrecision(4))),
   sign: staticInWc < 0 ? -1 : 1,
 });
 
@@ -64,7 +73,7 @@ export interface Question {
 export function questionOf(staticInWc: number, side: 'return' | 'supply', last?: number): Question | undefined {
   const plausibility = plausibleStatic(side, staticInWc);
   if (plausibility.kind === 'plausible') return undefined;
-  const plain = String(Math.abs(staticInWc));
+  const plain = String(Number(toShown(Math.abs(staticInWc), 'inWc').toPrecision(6)));
   const suggested = plausibility.suggestedInWc === undefined ? '' : ` ${staticText(plausibility.suggestedInWc)}?`;
   if (plausibility.reason === 'wrongSign') {
     const word = side === 'return' ? 'The return side pulls' : 'The supply side pushes';
@@ -76,7 +85,10 @@ export function questionOf(staticInWc: number, side: 'return' | 'supply', last?:
   }
   const times = last ? Math.round(Math.abs(staticInWc / last)) : 0;
   const compared =
-    times >= 5 ? `${plain} would be ${times}× the last reading.` : `${plain} in. w.c. is far above a duct.`;
-  const refused = plausibility.kind === 'refuse' ? ` Huff takes up to ${STATIC_LIMIT_IN_WC}.` : '';
+    times >= 5 ? `${plain} would be ${times}× the last reading.` : `${plain} ${unitText('inWc')} is far above a duct.`;
+  const refused =
+    plausibility.kind === 'refuse'
+      ? ` Huff takes up to ${Number(toShown(STATIC_LIMIT_IN_WC, 'inWc').toFixed(0))}.`
+      : '';
   return { plausibility, sentence: `${compared}${refused}${suggested}` };
 }

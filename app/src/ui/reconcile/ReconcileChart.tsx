@@ -1,4 +1,4 @@
-import { flowText, type FlowEstimate, type ReconciledFlow, type Target } from '@huff/core';
+import { flowWords, flowText, type FlowEstimate, type ReconciledFlow, type Target } from '@huff/core';
 import { scaleLinear } from 'd3-scale';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -18,7 +18,7 @@ const TOP = 26;
 export function reconcileSentence(estimates: readonly FlowEstimate[], flow?: ReconciledFlow): string {
   if (!flow) return 'No airflow yet.';
   const each = estimates.map((e) => `${e.name} ${flowText(e.flowCfm)} ± ${Math.round(e.sigmaShare * 100)} %`);
-  return `${flowText(flow.flowCfm)} ± ${flowText(flow.sigmaCfm)} CFM out of ${each.join(', ')}.`;
+  return `${flowText(flow.flowCfm)} ± ${flowWords(flow.sigmaCfm)} out of ${each.join(', ')}.`;
 }
 
 /** Each method as a point with its error on one scale of CFM; what counts is full, the mean is the heavy line. */

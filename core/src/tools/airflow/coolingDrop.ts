@@ -1,3 +1,4 @@
+import { shownWords, shownText } from '../../words';
 import { flowFromDrop, predictCoil } from '../../coil';
 import { moistAir } from '../../air';
 import { defineTool, refuse } from '../tool';
@@ -38,7 +39,7 @@ export const coolingDrop = defineTool({
       const at400 = predictCoil(load, 400 * v.tons).dropF;
       return refuse(
         'supplyF',
-        `No airflow from 150 to 650 CFM a ton gives ${dropF.toFixed(1)} °F; 400 a ton would give ${at400.toFixed(1)}. Look at the refrigerant side, or read again.`,
+        `No airflow from ${shownText(150, 'cfmPerTon')} to ${shownWords(650, 'cfmPerTon')} gives ${shownWords(dropF, 'deltaF')}; ${shownText(400, 'cfmPerTon')} a ton would give ${shownText(at400, 'deltaF')}. Look at the refrigerant side, or read again.`,
       );
     }
     const early = v.minutes !== undefined && v.minutes < 10;

@@ -1,6 +1,6 @@
 import { defineTool, refuse } from '../tool';
 import { median } from '../../numbers/median';
-import { toolFigure } from '../units';
+import { toolText } from '../units';
 
 /** An outlet this much warmer or colder than the middle one, °F, has a duct in a hot space, a leak, or a loose run. */
 const ODD_TEMPERATURE_F = 4;
@@ -68,7 +68,7 @@ export const registers = defineTool({
     const weak = flows.flatMap((flow, i) => (flow < WEAK_SHARE * middleFlow ? [i + 1] : []));
     const odd = (temperaturesF ?? []).flatMap((t, i) =>
       middleTemperature !== undefined && Math.abs(t - middleTemperature) > ODD_TEMPERATURE_F
-        ? [`${i + 1} (${toolFigure(t, 'degF')} °F)`]
+        ? [`${i + 1} (${toolText(t, 'degF')})`]
         : [],
     );
     const few = flows.length < 3 ? ['Few outlets: make sure that none was missed.'] : [];

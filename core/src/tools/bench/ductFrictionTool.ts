@@ -1,3 +1,4 @@
+import { shownWords } from '../../words';
 import { densityOf } from '../../air';
 import { ductFriction, equivalentDiameterIn } from '../../duct';
 import { ductAreaSqFt } from '../../traverse';
@@ -69,7 +70,7 @@ export const ductFrictionTool = defineTool({
       formula: 'Δp/100 ft = f × 1200/D × ρ × (V/1096.7)², f by Colebrook',
       notes:
         velocity > 900
-          ? [`${Math.round(velocity)} fpm will be heard in a branch of a house; 600 to 900 is usual.`]
+          ? [`${shownWords(velocity, 'fpm')} will be heard in a branch of a house; 600 to 900 is usual.`]
           : [],
     };
   },

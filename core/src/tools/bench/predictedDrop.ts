@@ -1,3 +1,4 @@
+import { shownWords } from '../../words';
 import { moistAir } from '../../air';
 import { freezingRisk, predictCoil } from '../../coil';
 import { COOLING_FIELDS, enteringAir } from '../coolingFields';
@@ -19,7 +20,7 @@ export const predictedDrop = defineTool({
         errors: [
           {
             field: 'flowCfm',
-            message: `${Math.round(perTon)} CFM a ton is outside the coil model’s 150 to 650. Check airflow and tons.`,
+            message: `${shownWords(perTon, 'cfmPerTon')} is outside the coil model’s 150 to 650. Check airflow and tons.`,
           },
         ],
       };

@@ -1,3 +1,4 @@
+import { shownWords } from '../../words';
 import { moistAir } from '../../air';
 import { airSideCapacity, freezingRisk, predictCoil } from '../../coil';
 import { COOLING_FIELDS, enteringAir } from '../coolingFields';
@@ -92,7 +93,7 @@ export const measuredDrop = defineTool({
         ...(v.returnF < 68 || v.returnF > 85 ? ['Return air outside 68 to 85 °F: judge cooling with care.'] : []),
         ...(v.roomF !== undefined && Math.abs(v.returnF - v.roomF) > 3
           ? [
-              `The air at the unit is ${Math.abs(v.returnF - v.roomF).toFixed(0)} °F ${v.returnF > v.roomF ? 'warmer' : 'colder'} than the room: a return leak? The drop is that of the air at the unit.`,
+              `The air at the unit is ${shownWords(Math.abs(v.returnF - v.roomF), 'deltaF', 0)} ${v.returnF > v.roomF ? 'warmer' : 'colder'} than the room: a return leak? The drop is that of the air at the unit.`,
             ]
           : []),
         ...(ice ? [ice.sentence] : []),

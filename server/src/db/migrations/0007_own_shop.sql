@@ -12,6 +12,8 @@ ALTER TABLE units
   ADD COLUMN notes text,
   ADD COLUMN archived_at timestamptz;
 ALTER TABLE visits ADD COLUMN plate jsonb;
+-- As it was typed, where that was in another unit than in. w.c.
+ALTER TABLE readings ADD COLUMN typed_as text;
 ALTER TABLE blower_tables
   ADD COLUMN conditions jsonb,
   ADD COLUMN archived_at timestamptz;

@@ -1,5 +1,6 @@
 import type { VisitDto } from '@huff/contract';
 import {
+  flowWords,
   FLOW_METHOD_IDS,
   flowText,
   MOTOR_METHOD,
@@ -153,7 +154,7 @@ function MethodRow({ name, says, estimate, onOpen, onAside, onBack }: MethodRowP
       <Pressable
         role="button"
         disabled={!onOpen}
-        aria-label={`${name}${estimate ? `, ${flowText(estimate.flowCfm)} CFM` : ''}${onOpen ? ': open' : ''}`}
+        aria-label={`${name}${estimate ? `, ${flowWords(estimate.flowCfm)}` : ''}${onOpen ? ': open' : ''}`}
         onPress={onOpen}
         style={{ minHeight: 48, flexDirection: 'row', alignItems: 'center', gap: 10 }}
       >
