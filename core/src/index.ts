@@ -139,6 +139,8 @@ export {
   solveTool,
   soundInputs,
   type Tool,
+  type ListField,
+  type NumberField,
   type ToolUnit,
   toolUnitText,
   type ToolField,

@@ -10,6 +10,7 @@ export async function setAltitude(page: Page, site: string, to: string): Promise
 
 /** What a technician does, by the names they see. */
 export function technician(page: Page) {
+  const keys = () => page.getByRole('button', { name: 'delete', exact: true });
   const keypad = () => page.getByRole('dialog', { name: /^Read/ });
   const unit = () => page.getByRole('dialog', { name: 'What stands here' });
   return {
@@ -92,11 +93,34 @@ export function technician(page: Page) {
     /** Types into the fields of an open sheet, by the beginnings of their labels. */
     async fill(values: Readonly<Record<string, string>>) {
       for (const [label, value] of Object.entries(values)) {
-        await page
-          .getByRole('dialog')
-          .getByLabel(new RegExp(`^${label}`))
-          .fill(value);
+        const sheet = await this.topSheet(label);
+        const field = sheet.getByRole('textbox', { name: new RegExp(`^${label}`) });
+        // At the desk it is a form; on a phone it is typed on the drawing, with the keypad.
+        const spot = sheet.getByRole('button', { name: new RegExp(`^${label}.*Type it$`) });
+        await expect(field.or(spot).first()).toBeVisible();
+        if (await field.count()) await field.fill(value);
+        else for (const one of value.split(/[ ,;]+/)) await this.typeAt(label, one);
       }
+    },
+
+    /** Types a figure where it is read on the drawing; of several points the next one. */
+    async typeAt(label: string, value: string) {
+      const sheet = await this.topSheet(label);
+      const unread = sheet.getByRole('button', {
+        name: new RegExp(`^${label}.*(not read|if known|assumed).*Type it$`),
+      });
+      const spot = sheet.getByRole('button', { name: new RegExp(`^${label}.*Type it$`) });
+      if (!(await keys().isVisible())) await ((await unread.count()) > 0 ? unread : spot).first().click();
+      await expect(keys()).toBeVisible();
+      await page.keyboard.type(value);
+      await page.keyboard.press('Enter');
+    },
+
+    /** The sheet that is on top; a keypad that asks for something else is put away. */
+    async topSheet(label: string) {
+      const own = page.getByRole('heading', { name: new RegExp(`^(${label}|Point|Outlet|Reading)`) });
+      if ((await keys().isVisible()) && (await own.count()) === 0) await page.keyboard.press('Escape');
+      return page.getByRole('dialog').last();
     },
 
     /** Presses the keys of a figure: "0.31". */

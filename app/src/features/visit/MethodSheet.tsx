@@ -6,7 +6,9 @@ import { Choice } from '../../ui/form';
 import { ActionButton } from '../../ui/page';
 import { Sheet } from '../../ui/sheet';
 import { Txt } from '../../ui/text';
+import { useIsWide } from '../../ui/theme';
 import { ToolAnswerView } from '../tool/ToolAnswerView';
+import { MethodOnDrawing } from '../methods/MethodOnDrawing';
 import { ToolForm } from '../tool/ToolForm';
 import { useToolForm } from '../tool/useToolForm';
 import { withFact } from '../visitState/newFact';
@@ -55,24 +57,70 @@ const KEEP_TEXT: Partial<Record<FactKind, string>> = {
   motorLoad: 'Keep these amps',
 };
 
-/** A method's guided page: what to mind, its fields, the answer at each keystroke, and keeping it. */
+/**
+ * A method's guided page: on a phone on its drawing, at the desk as a plain form; what to mind, the answer at each entry, and keeping it.
+ */
 export function MethodSheet(props: MethodSheetProps) {
+  const wide = useIsWide();
   const tool = props.method && toolOf(props.method);
+  if (!tool || !props.method) return null;
+  if (!wide) return <OnPhone key={tool.id} {...props} method={props.method} />;
   return (
-    <Sheet open={tool !== undefined} onClose={props.onClose} title={tool?.name ?? ''}>
-      {tool && <MethodBody key={tool.id} {...props} method={props.method} />}
+    <Sheet open onClose={props.onClose} title={tool.name}>
+      <AtDesk key={tool.id} {...props} method={props.method} />
     </Sheet>
   );
 }
 
-function MethodBody({ visit, assessment, method, onVisit, onClose }: MethodSheetProps & { readonly method: FactKind }) {
-  const tool = toolOf(method)!;
-  const given = givenBy(visit, assessment, method);
-  const form = useToolForm(tool, beginWith(visit, method), given);
-  // Heat runs on a speed of its own: what was measured on it says nothing of cooling but through the table's ratio of the two.
+type OpenMethod = MethodSheetProps & { readonly method: FactKind };
+
+/** Heat runs on a speed of its own: what was measured on it says nothing of cooling but through the table's ratio of the two. */
+function useSpeedThatRan({ visit, method }: OpenMethod) {
   const heat = (method === 'electricHeat' || method === 'gasHeat') && visit.mode === 'cooling';
   const heatTap = visit.setup?.speeds?.heatTap;
   const [ran, setRan] = useState(heat && typeof heatTap === 'string' && heatTap !== '' ? heatTap : visit.tap);
+  const choice = heat && visit.table && (
+    <View style={{ gap: 6 }}>
+      <Txt size={14} color="softInk">
+        Speed that ran with the heat
+      </Txt>
+      <Choice
+        label="Speed that ran with the heat"
+        options={visit.table.taps.map(({ tap }) => ({ id: tap, text: tap }))}
+        chosen={ran}
+        onChoose={setRan}
+      />
+    </View>
+  );
+  return { ran, choice };
+}
+
+function OnPhone(props: OpenMethod) {
+  const { visit, assessment, method, onVisit, onClose } = props;
+  const { ran, choice } = useSpeedThatRan(props);
+  return (
+    <MethodOnDrawing
+      method={method}
+      tool={toolOf(method)!}
+      begin={beginWith(visit, method)}
+      given={givenBy(visit, assessment, method)}
+      more={choice}
+      keepWords={KEEP_TEXT[method]}
+      onKeep={(inputs) => {
+        onVisit(withFact(visit, method, inputs, new Date(), ran));
+        onClose();
+      }}
+      onClose={onClose}
+    />
+  );
+}
+
+function AtDesk(props: OpenMethod) {
+  const { visit, assessment, method, onVisit, onClose } = props;
+  const tool = toolOf(method)!;
+  const given = givenBy(visit, assessment, method);
+  const form = useToolForm(tool, beginWith(visit, method), given);
+  const { ran, choice } = useSpeedThatRan(props);
   const keep = () => {
     form.send();
     if (!form.outcome.ok) return;
@@ -95,19 +143,7 @@ function MethodBody({ visit, assessment, method, onVisit, onClose }: MethodSheet
         onLeave={form.onLeave}
         known={Object.keys(given)}
       />
-      {heat && visit.table && (
-        <View style={{ gap: 6 }}>
-          <Txt size={14} color="softInk">
-            Speed that ran with the heat
-          </Txt>
-          <Choice
-            label="Speed that ran with the heat"
-            options={visit.table.taps.map(({ tap }) => ({ id: tap, text: tap }))}
-            chosen={ran}
-            onChoose={setRan}
-          />
-        </View>
-      )}
+      {choice}
       {form.general && <Txt role="alert">{form.general}</Txt>}
       <ToolAnswerView outcome={form.outcome} />
       <ActionButton onPress={keep}>{KEEP_TEXT[method] ?? 'Keep this airflow'}</ActionButton>
