@@ -5,6 +5,7 @@ import {
   ArrayMaxSize,
   ArrayMinSize,
   IsArray,
+  IsBoolean,
   IsIn,
   IsOptional,
   registerDecorator,
@@ -136,6 +137,11 @@ export class TableFiguresDto implements BlowerTable {
   @Type(() => RpmFiguresDto)
   @IsOptional()
   byRpm?: RpmFiguresDto | null;
+
+  /** Only a part of the maker's table was typed. */
+  @IsBoolean({ message: 'Part is true or false.' })
+  @IsOptional()
+  part?: boolean | null;
 }
 
 function NumberInEach(): PropertyDecorator {

@@ -15,6 +15,8 @@ export class HuffServer {
     readonly dataFolder: string,
     /** Another built app than this checkout’s. */
     private readonly webFolder?: string,
+    /** With demo data, or an empty shop. */
+    private readonly demo = true,
   ) {}
 
   get url(): string {
@@ -30,7 +32,7 @@ export class HuffServer {
         ...process.env,
         PORT: String(this.port),
         HUFF_DATA: this.dataFolder,
-        HUFF_DEMO: '1',
+        HUFF_DEMO: this.demo ? '1' : '0',
         HUFF_LOG: 'warn',
         ...(this.webFolder === undefined ? {} : { HUFF_WEB: this.webFolder }),
       },

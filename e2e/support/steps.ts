@@ -94,12 +94,18 @@ export function technician(page: Page) {
     async fill(values: Readonly<Record<string, string>>) {
       for (const [label, value] of Object.entries(values)) {
         const sheet = await this.topSheet(label);
+        const figures = () => value.split(/[ ,;]+/);
+        if (await keys().isVisible()) {
+          // The keypad asks for it already.
+          for (const one of figures()) await this.typeAt(label, one);
+          continue;
+        }
         const field = sheet.getByRole('textbox', { name: new RegExp(`^${label}`) });
         // At the desk it is a form; on a phone it is typed on the drawing, with the keypad.
         const spot = sheet.getByRole('button', { name: new RegExp(`^${label}.*Type it$`) });
         await expect(field.or(spot).first()).toBeVisible();
         if (await field.count()) await field.fill(value);
-        else for (const one of value.split(/[ ,;]+/)) await this.typeAt(label, one);
+        else for (const one of figures()) await this.typeAt(label, one);
       }
     },
 
@@ -111,15 +117,25 @@ export function technician(page: Page) {
       });
       const spot = sheet.getByRole('button', { name: new RegExp(`^${label}.*Type it$`) });
       if (!(await keys().isVisible())) await ((await unread.count()) > 0 ? unread : spot).first().click();
-      await expect(keys()).toBeVisible();
+      // A meter is clocked by the watch, or its seconds are typed.
+      const watch = page.getByRole('button', { name: 'Type the seconds' });
+      await expect(keys().or(watch)).toBeVisible();
+      if (await watch.isVisible()) await watch.click();
+      const head = page.getByRole('dialog').last().getByRole('heading').first();
+      const asked = (await head.textContent()) ?? '';
       await page.keyboard.type(value);
       await page.keyboard.press('Enter');
+      // It closes, or asks for the next.
+      await expect(head).not.toHaveText(asked);
     },
 
     /** The sheet that is on top; a keypad that asks for something else is put away. */
     async topSheet(label: string) {
       const own = page.getByRole('heading', { name: new RegExp(`^(${label}|Point|Outlet|Reading)`) });
-      if ((await keys().isVisible()) && (await own.count()) === 0) await page.keyboard.press('Escape');
+      if ((await keys().isVisible()) && (await own.count()) === 0) {
+        await page.keyboard.press('Escape');
+        await expect(keys()).toHaveCount(0);
+      }
       return page.getByRole('dialog').last();
     },
 

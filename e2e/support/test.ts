@@ -1,12 +1,16 @@
 import { test as base } from '@playwright/test';
-import { rmSync } from 'node:fs';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
 import { copyOfDemoFolder } from './demoFolder';
 import { HuffServer } from './huffServer';
 
 export { expect } from '@playwright/test';
 
-async function withServer(use: (server: HuffServer) => Promise<void>): Promise<void> {
-  const server = new HuffServer(copyOfDemoFolder());
+async function withServer(
+  use: (server: HuffServer) => Promise<void>,
+  server = new HuffServer(copyOfDemoFolder()),
+): Promise<void> {
   await server.start();
   try {
     await use(server);
@@ -50,5 +54,14 @@ export const test = watched.extend<object, PerWorker>({
  */
 export const testWithOwnServer = watched.extend<{ huff: HuffServer }>({
   huff: async ({}, use) => withServer(use),
+  baseURL: async ({ huff }, use) => use(huff.url),
+});
+
+/** Tests in a shop that begins with nothing. */
+export const testInEmptyShop = watched.extend<{ huff: HuffServer }>({
+  huff: async ({}, use) => {
+    const folder = path.join(mkdtempSync(path.join(tmpdir(), 'huff-empty-')), 'data');
+    await withServer(use, new HuffServer(folder, undefined, false));
+  },
   baseURL: async ({ huff }, use) => use(huff.url),
 });

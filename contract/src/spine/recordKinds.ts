@@ -72,7 +72,7 @@ export const RECORD_FIELDS: Readonly<Record<RecordKind, KindFields>> = {
     lists: { ports: 'port' },
   },
   blowerTable: {
-    plain: ['name', 'motor', 'tons', 'staticsInWc', 'taps', 'byRpm', 'conditions', 'archivedAt'],
+    plain: ['name', 'motor', 'tons', 'staticsInWc', 'taps', 'byRpm', 'part', 'conditions', 'archivedAt'],
     within: {},
     lists: {},
   },

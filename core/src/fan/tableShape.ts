@@ -23,6 +23,8 @@ export interface BlowerTable {
   readonly taps: readonly TapRow[];
   /** For a belt drive: any RPM between its figures is a tap, named by its number. `taps` then holds some of them. */
   readonly byRpm?: RpmFigures | null;
+  /** Only a part of the maker's table was typed: where it ends, the maker may still go on. */
+  readonly part?: boolean | null;
 }
 
 /** What is wrong with a table, and where: `tap` and `staticInWc` name the cell when one is to blame. */

@@ -11,10 +11,12 @@ import {
 import { unitText, flowWords, flowText, staticText } from '../words';
 import type { FlowKnowledge } from './estimates';
 
-/** What it means that a static is outside a tap's row. */
-export function offTableSentence(off: OffTable, staticInWc: number): string {
+/** What it means that a static is outside a tap's row. @param part only some of the maker's figures were typed */
+export function offTableSentence(off: OffTable, staticInWc: number, part = false): string {
   const edge = staticText(off.edgeStaticInWc);
   const at = staticText(staticInWc);
+  if (part)
+    return `Only a part of the table was typed: tap ${off.tap} is known ${off.side === 'belowTable' ? 'from' : 'up to'} ${edge} ${unitText('inWc')} and the system stands at ${at}. Type the cells on either side of it.`;
   switch (off.side) {
     case 'aboveTable':
       return `Off the table: tap ${off.tap} ends at ${edge} ${unitText('inWc')} and the system stands at ${at}. The maker does not allow it; clear the restriction first.`;
@@ -30,7 +32,7 @@ const TABLE_FORMULA = 'airflow from the blower table, linear between the two nea
 /** Why there is no airflow at all. */
 function lackingFlow({ tespInWc }: PressureJudgement, unit: UnitFacts, { offTable, bookFan }: FlowKnowledge): Verdict {
   if (offTable && tespInWc !== undefined)
-    return missingVerdict('cfm', TABLE_FORMULA, offTableSentence(offTable, tespInWc));
+    return missingVerdict('cfm', TABLE_FORMULA, offTableSentence(offTable, tespInWc, unit.table?.part === true));
   if (unit.table && unit.tap && tespInWc !== undefined && !bookFan)
     return missingVerdict('cfm', TABLE_FORMULA, `The table has no tap ${unit.tap}. Choose the tap in use again.`);
   const lacking = [
@@ -94,8 +96,18 @@ export function airflowVerdict(
   if (flow.usualOnly) {
     // Nothing was measured: what is usual is shown as a range and never judged.
     const range = `${flowText(flow.flowCfm - flow.sigmaCfm)} to ${flowWords(flow.flowCfm + flow.sigmaCfm)}`;
-    const more = [whyNoWord(flow, known, pressure), settle()].filter(Boolean).join(' ');
-    return { ...base, value: undefined, word: 'cantSay', sentence: `Such a unit usually moves ${range}. ${more}`.trim() };
+    const { offTable } = known;
+    const off =
+      offTable && pressure.tespInWc !== undefined
+        ? offTableSentence(offTable, pressure.tespInWc, unit.table?.part === true)
+        : undefined;
+    const more = [off, whyNoWord(flow, known, pressure), settle()].filter(Boolean).join(' ');
+    return {
+      ...base,
+      value: undefined,
+      word: 'cantSay',
+      sentence: `Such a unit usually moves ${range}. ${more}`.trim(),
+    };
   }
   if (!target) {
     const sentence = `${flowText(flow.flowCfm)} ± ${flowWords(flow.sigmaCfm)}. Lacks the tons to judge it.`;

@@ -73,9 +73,9 @@ export const RECORD_TABLES: { readonly [K in RecordKind]: RecordTable<K> } = {
   },
   blowerTable: {
     table: 'blower_tables',
-    select: `id, name, motor, tons, statics_in_wc AS "staticsInWc", taps, by_rpm AS "byRpm", conditions, ${ARCHIVED}`,
+    select: `id, name, motor, tons, statics_in_wc AS "staticsInWc", taps, by_rpm AS "byRpm", part, conditions, ${ARCHIVED}`,
     // A table by taps has no RPM figures: nothing stands for them.
-    recordOf: (row) => without(row, 'byRpm', 'conditions', 'archivedAt'),
+    recordOf: (row) => without(row, 'byRpm', 'part', 'conditions', 'archivedAt'),
     columns: (table) => ({
       name: table.name,
       motor: table.motor,
@@ -83,6 +83,7 @@ export const RECORD_TABLES: { readonly [K in RecordKind]: RecordTable<K> } = {
       statics_in_wc: json(table.staticsInWc),
       taps: json(table.taps),
       by_rpm: json(table.byRpm),
+      part: table.part ?? null,
       conditions: json(table.conditions),
       archived_at: table.archivedAt ?? null,
     }),

@@ -1,6 +1,6 @@
 import { toolFigure, toolUnitText, type NumberField, type RawInputs, type Tool } from '@huff/core';
 import { useState } from 'react';
-import { Pressable, View } from 'react-native';
+import { Pressable, View, type ViewStyle } from 'react-native';
 import Svg, { Circle, Line, Path, Text as SvgText } from 'react-native-svg';
 import { Txt } from '../../ui/text';
 import { REGULAR, usePalette } from '../../ui/theme';
@@ -79,32 +79,33 @@ export function MethodDrawing({ tool, picture, raw, steadiness, onSpot }: Method
           />
         </Svg>
       )}
-      {width > 0 &&
-        picture.spots.map((spot) => (
-          <SpotValue
-            key={spot.field}
-            spot={spot}
-            field={tool.fields[spot.field] as NumberField}
-            value={raw[spot.field]}
-            steadiness={steadiness(spot.field)}
-            left={Math.max(0, Math.min(width - SPOT_WIDTH, spot.x * width - SPOT_WIDTH / 2))}
-            onPress={() => onSpot(spot.field)}
-          />
-        ))}
+      {picture.spots.map((spot) => (
+        <SpotValue
+          key={spot.field}
+          spot={spot}
+          field={tool.fields[spot.field] as NumberField}
+          value={raw[spot.field]}
+          steadiness={steadiness(spot.field)}
+          onPress={() => onSpot(spot.field)}
+        />
+      ))}
     </View>
   );
 }
+
+/** Over its probe; at the ends inside the drawing. */
+const across = (x: number): ViewStyle =>
+  x < 0.22 ? { left: 0 } : x > 0.78 ? { right: 0 } : { left: `${100 * x}%`, marginLeft: -SPOT_WIDTH / 2 };
 
 interface SpotValueProps {
   readonly spot: Spot;
   readonly field: NumberField;
   readonly value: unknown;
   readonly steadiness: Steadiness;
-  readonly left: number;
   readonly onPress: () => void;
 }
 
-function SpotValue({ spot, field, value, steadiness, left, onPress }: SpotValueProps) {
+function SpotValue({ spot, field, value, steadiness, onPress }: SpotValueProps) {
   const palette = usePalette();
   const known = typeof value === 'number';
   const rest = spot.settles && known ? steadyWords(steadiness) : undefined;
@@ -114,7 +115,14 @@ function SpotValue({ spot, field, value, steadiness, left, onPress }: SpotValueP
       role="button"
       aria-label={`${field.label}: ${known ? `${text} ${toolUnitText(field.unit)}` : 'not read'}${rest ? `, ${rest}` : ''}. Type it`}
       onPress={onPress}
-      style={{ position: 'absolute', top: 0, left, width: SPOT_WIDTH, minHeight: HEAD, alignItems: 'center' }}
+      style={{
+        position: 'absolute',
+        top: 0,
+        width: SPOT_WIDTH,
+        minHeight: HEAD,
+        alignItems: 'center',
+        ...across(spot.x),
+      }}
     >
       <Txt size={14} color="softInk">
         {spot.label}

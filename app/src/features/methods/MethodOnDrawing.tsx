@@ -120,7 +120,7 @@ export function MethodOnDrawing(props: MethodOnDrawingProps) {
           label={`${field.label}: ${says}. Type it`}
           onPress={() => ask(id)}
         />
-        {sent && errorOf(id) && !known && (
+        {sent && errorOf(id) && (
           <Txt size={14} role="alert">
             {errorOf(id)}
           </Txt>

@@ -1,31 +1,24 @@
-import { summaryOf } from '@huff/contract/judge';
 import type { VisitSummary } from '@huff/contract/spine';
 import { unitText, staticWords, flowWords, flowText, type VerdictWord } from '@huff/core';
 import { format } from 'date-fns/format';
 import { Link } from 'expo-router';
-import { memo, useMemo } from 'react';
+import { memo } from 'react';
 import { View } from 'react-native';
-import { useRules } from '../../data/useRules';
 import type { Sending } from '../../data/useOutbox';
-import { useVisit, type ListedVisit } from '../../data/visits';
+import type { ListedVisit } from '../../data/visits';
 import { Icon } from '../../ui/icons';
 import { VERDICT_TEXT, VerdictMark } from '../../ui/marks';
 import { Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import { splitTitle } from '../visitState/unitWords';
+import { WithSummary } from '../visitState/WithSummary';
 
-/** A visit in the list: where, when, what was found and what to do. What the server does not know yet is computed here. */
+/** A visit in the list: where, when, what was found and what to do. */
 export const VisitRow = memo(function VisitRow({ visit }: { readonly visit: ListedVisit }) {
-  return visit.summary ? <SummaryRow summary={visit.summary} sending="sent" /> : <ComputedRow id={visit.id} />;
+  return (
+    <WithSummary visit={visit}>{(summary, sending) => <SummaryRow summary={summary} sending={sending} />}</WithSummary>
+  );
 });
-
-function ComputedRow({ id }: { readonly id: string }) {
-  const { kept } = useVisit(id);
-  const record = kept?.record;
-  const rules = useRules();
-  const summary = useMemo(() => record && summaryOf(record, rules), [record, rules]);
-  return kept && summary ? <SummaryRow summary={summary} sending={kept.sending} /> : null;
-}
 
 function SummaryRow({ summary, sending }: { readonly summary: VisitSummary; readonly sending: Sending }) {
   const palette = usePalette();

@@ -36,7 +36,7 @@ test('a method is typed on its drawing: what to mind, the answer on the button, 
   keys('70');
   fireEvent.press(screen.getByText('Keep'));
   // The other probe is asked for next.
-  expect(screen.getByRole('header', { name: 'Air out of the heater' })).toBeTruthy();
+  expect(screen.getByText('Air out of the heater')).toBeTruthy();
   keys('101.5');
   fireEvent.press(screen.getByText('Keep'));
   type(/^Volts/, '238');
@@ -61,12 +61,11 @@ test('a figure out of range is named at the keypad and cannot be kept', () => {
   keys('24');
   expect(screen.getByText(/^It must be between 90 and 600 V/)).toBeTruthy();
   fireEvent.press(screen.getByText('Check it'));
-  expect(screen.getByRole('header', { name: 'Volts at the heater' })).toBeTruthy();
+  expect(screen.getAllByText('Volts at the heater')[1]).toBeTruthy();
 });
 
 test('what the visit knows is not asked again', () => {
   show({ ...measured(), setup: { altitudeFt: 620 } }, 'measuredDrop');
-  fireEvent.press(screen.getByText(/^More/));
   for (const label of [/^Nominal tons/, /^Altitude/, /^Airflow/]) expect(screen.queryByLabelText(label)).toBeNull();
 });
 
@@ -85,7 +84,7 @@ test('the static of the visit tells whether a request is reached', () => {
 
 test('a traverse goes point by point: after each the next stands ready, until all are read', () => {
   const { onVisit } = show(measured(), 'traverse');
-  fireEvent.press(screen.getByText(/three holes|sweep/i));
+  fireEvent.press(screen.getByLabelText(/sweep/i));
   type(/^Width/, '20');
   type(/^Depth/, '12');
   press(/, point 1: not read/);
@@ -93,10 +92,10 @@ test('a traverse goes point by point: after each the next stands ready, until al
     keys(figure);
     fireEvent.press(screen.getByText('Keep, next'));
   }
-  expect(screen.getByRole('header', { name: 'Point 3' })).toBeTruthy();
+  expect(screen.getByText('Point 3')).toBeTruthy();
   keys('820');
   fireEvent.press(screen.getByText('Keep, next'));
-  expect(screen.queryByRole('header', { name: /^Point/ })).toBeNull();
+  expect(screen.queryByText(/^Point \d/)).toBeNull();
   fireEvent.press(screen.getByText(/^Keep 1,450 CFM/));
   expect(onVisit.mock.calls[0][0].facts[0].inputs.readings).toEqual([860, 930, 820]);
 });

@@ -35,12 +35,13 @@ export function quickCheck(now: Date, rules: Rules = DEFAULT_RULES): VisitDto {
 }
 
 /** The part of a table that a visit keeps. */
-export const tableUsed = ({ id, name, staticsInWc, taps, byRpm }: BlowerTableDto): VisitTableDto => ({
+export const tableUsed = ({ id, name, staticsInWc, taps, byRpm, part }: BlowerTableDto): VisitTableDto => ({
   id,
   name,
   staticsInWc,
   taps,
   ...(byRpm ? { byRpm } : {}),
+  ...(part ? { part } : {}),
 });
 
 /** A check at a known unit: what its record says is filled in. */

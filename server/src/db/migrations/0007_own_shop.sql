@@ -15,6 +15,7 @@ ALTER TABLE visits ADD COLUMN plate jsonb;
 -- As it was typed, where that was in another unit than in. w.c.
 ALTER TABLE readings ADD COLUMN typed_as text;
 ALTER TABLE blower_tables
+  ADD COLUMN part boolean,
   ADD COLUMN conditions jsonb,
   ADD COLUMN archived_at timestamptz;
 ALTER TABLE shop_figures

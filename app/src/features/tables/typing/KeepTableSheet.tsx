@@ -1,4 +1,4 @@
-import { check, BlowerTableDto, LIMITS, type TableConditionsDto, type TableFiguresDto } from '@huff/contract';
+import { check, BlowerTableDto, LIMITS, type TableConditionsDto } from '@huff/contract';
 import { MOTOR_KINDS, toolText, tonsText, type MotorKind } from '@huff/core';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -9,6 +9,7 @@ import { ActionButton, TextButton } from '../../../ui/page';
 import { Sheet } from '../../../ui/sheet';
 import { Txt } from '../../../ui/text';
 import { MOTOR_TEXT } from '../../visitState/unitWords';
+import type { Figures } from './draft';
 
 /** What is said of a table beside its figures. */
 export interface TableHead {
@@ -22,7 +23,7 @@ export interface TableHead {
 interface KeepTableSheetProps {
   readonly open: boolean;
   readonly head: TableHead;
-  readonly figures: Pick<TableFiguresDto, 'staticsInWc' | 'taps' | 'byRpm'>;
+  readonly figures: Figures;
   /** Names of the shop's other tables. */
   readonly taken: readonly string[];
   readonly onKeep: (table: BlowerTableDto) => void;

@@ -28,7 +28,7 @@ afterEach(() => setMeasures(US_MEASURES));
 
 test('two cells are a table: the rest is left away', () => {
   const draft = put(put(emptyDraft('constantTorque'), 2, 4, '973'), 2, 5, '932');
-  expect(figures(draft)).toEqual({ staticsInWc: [0.5, 0.6], taps: [{ tap: '3', flowsCfm: [973, 932] }] });
+  expect(figures(draft)).toEqual({ staticsInWc: [0.5, 0.6], taps: [{ tap: '3', flowsCfm: [973, 932] }], part: true });
 });
 
 test('nothing, one cell, and one static of several taps are no table yet, and it is said what is missing', () => {

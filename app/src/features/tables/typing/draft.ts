@@ -166,7 +166,7 @@ export const gridOf = (draft: TableDraft, layer: Layer): TypedGrid => ({
   rows: draft.rows.map((row) => ({ name: row.name, cells: row[layer].map(cellNumber) })),
 });
 
-type Figures = Pick<TableFiguresDto, 'staticsInWc' | 'taps' | 'byRpm'>;
+export type Figures = Pick<TableFiguresDto, 'staticsInWc' | 'taps' | 'byRpm' | 'part'>;
 
 const asFlow = (text: string) => {
   const value = cellNumber(text);
@@ -187,13 +187,15 @@ export function figuresOf(draft: TableDraft): { ok: true; figures: Figures } | {
     typedRows.some((row) => cellNumber(row.cells[j]!) !== null) ? [j] : [],
   );
   const staticsInWc = columns.map((j) => draft.staticsInWc[j]!);
+  // A dash is the maker's; a cell that was passed over only says that nobody typed it.
+  const part = typedRows.some((row) => row.cells.includes('')) ? { part: true } : {};
   if (typedRows.length === 0) return { ok: false, why: 'Type the airflow at two statics of one tap.' };
   if (columns.length < 2)
     return { ok: false, why: 'One static is a point, not a curve: type the same tap at one static more.' };
   if (draft.by === 'taps') {
     const taps = typedRows.map((row) => ({ tap: row.name, flowsCfm: columns.map((j) => asFlow(row.cells[j]!)) }));
     const fault = tableFaults({ staticsInWc, taps })[0];
-    return fault ? { ok: false, why: fault.message } : { ok: true, figures: { staticsInWc, taps } };
+    return fault ? { ok: false, why: fault.message } : { ok: true, figures: { staticsInWc, taps, ...part } };
   }
   const byRpm = {
     flowsCfm: typedRows.map((row) => asFlow(row.name) ?? 0),
@@ -210,7 +212,7 @@ export function figuresOf(draft: TableDraft): { ok: true; figures: Figures } | {
   }));
   if (taps.length === 0)
     return { ok: false, why: 'No RPM is reached at two statics yet: type the neighbouring cells as well.' };
-  return { ok: true, figures: { staticsInWc, taps, byRpm } };
+  return { ok: true, figures: { staticsInWc, taps, byRpm, ...part } };
 }
 
 /** The cell after one: along the row, then the next row; undefined at the end. */
