@@ -131,7 +131,10 @@ export function technician(page: Page) {
 
     /** The sheet that is on top; a keypad that asks for something else is put away. */
     async topSheet(label: string) {
-      const own = page.getByRole('heading', { name: new RegExp(`^(${label}|Point|Outlet|Reading)`) });
+      const own = page
+        .getByRole('dialog')
+        .last()
+        .getByRole('heading', { name: new RegExp(`^(${label}|(Point|Outlet|Reading) \\d)`) });
       if ((await keys().isVisible()) && (await own.count()) === 0) {
         await page.keyboard.press('Escape');
         await expect(keys()).toHaveCount(0);
