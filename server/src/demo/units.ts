@@ -16,6 +16,22 @@ export const DEMO_UNITS: UnitDto[] = [
     tap: '3',
     blowerTableId: demoId('table', 1),
     setup: { filterCount: 1, filterWidthIn: 20, filterHeightIn: 25 },
+    plate: {
+      model: 'AH4-036',
+      serial: '7734-0212',
+      year: 2016,
+      volts: 230,
+      phases: 'one',
+      amps: 4.3,
+      heatKitKw: 10,
+      breakerAmps: 60,
+      refrigerant: 'R-410A',
+      metering: 'valve',
+    },
+    ports: [
+      { port: 'R2', where: 'Left panel, a hand above the filter door' },
+      { port: 'S1', where: 'Plenum, front, under the tape' },
+    ],
   },
   {
     id: demoId('unit', 2),
@@ -198,14 +214,40 @@ export const DEMO_UNITS: UnitDto[] = [
   },
 ];
 
-/** Altitudes of the town: a lake in the hills. */
-export const DEMO_SITES: SiteDto[] = [
-  'Kiln Lane pottery studio',
-  'Lantern Quay library',
-  'Quern seed warehouse',
-  'Saltgrass Row 2',
-  'Saltgrass Row 4',
-  'Saltgrass Row 7',
-  'Saltgrass Row 9',
-  'Tern Slip boat repair',
-].map((name, i) => ({ id: demoId('site', i + 1), name, altitudeFt: name.startsWith('Quern') ? 760 : 620 }));
+/** Where they are, and how one gets in. */
+const WHEREABOUTS: readonly (readonly [name: string, more: Partial<SiteDto>])[] = [
+  [
+    'Kiln Lane pottery studio',
+    {
+      address: '3 Kiln Lane',
+      contact: 'the potters',
+      accessNotes: 'Glaze room is hot on Thursdays. Gas shut-off by the back door.',
+    },
+  ],
+  [
+    'Lantern Quay library',
+    {
+      address: '1 Lantern Quay',
+      contact: 'caretaker’s desk',
+      phone: '555 0140',
+      accessNotes: 'Roof ladder behind the stacks, key at the desk. Closed Mondays.',
+    },
+  ],
+  ['Quern seed warehouse', { address: 'Upper Quern Road', altitudeFt: 760, climate: 'dry' }],
+  ['Saltgrass Row 2', { address: 'Saltgrass Row 2' }],
+  [
+    'Saltgrass Row 4',
+    { address: 'Saltgrass Row 4', accessNotes: 'Air handler in the attic: pull-down stair in the hall.' },
+  ],
+  ['Saltgrass Row 7', {}],
+  ['Saltgrass Row 9', {}],
+  ['Tern Slip boat repair', { address: 'Tern Slip', accessNotes: 'Mind the crane. Ask at the slip before going up.' }],
+];
+
+/** Sites of the town: a lake in the hills. */
+export const DEMO_SITES: SiteDto[] = WHEREABOUTS.map(([name, more], i) => ({
+  id: demoId('site', i + 1),
+  name,
+  altitudeFt: 620,
+  ...more,
+}));

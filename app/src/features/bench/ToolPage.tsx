@@ -1,8 +1,9 @@
-import { FLOW_METHOD_IDS, type FactKind, type RawInputs, type Tool } from '@huff/core';
+import { FLOW_METHOD_IDS, type FactKind, type RawInputs, type Rules, type Tool } from '@huff/core';
 import { benchTool } from '@huff/core/bench';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useEffect } from 'react';
 import { View } from 'react-native';
+import { useRules } from '../../data/useRules';
 import { drafts, useDraft } from '../../data/visits';
 import { ActionButton, Page } from '../../ui/page';
 import { Txt } from '../../ui/text';
@@ -22,6 +23,7 @@ const ATTACHABLE: readonly string[] = [...FLOW_METHOD_IDS, 'measuredDrop'];
 /** One calculation: its inputs stand in the address, so that it can be shared as it is. */
 export function ToolPage() {
   const { tool: id, ...query } = useLocalSearchParams<Record<string, string>>();
+  const rules = useRules();
   const tool = benchTool(id ?? '');
   if (!tool) {
     return (
@@ -32,7 +34,15 @@ export function ToolPage() {
       </Page>
     );
   }
-  return <ToolBody key={tool.id} tool={tool} begin={rawOf(tool, textsFrom(query))} />;
+  const typed = Object.fromEntries(Object.entries(rawOf(tool, textsFrom(query))).filter(([, value]) => value !== null));
+  return <ToolBody key={tool.id} tool={tool} begin={{ ...shopFigures(tool.id, rules), ...typed }} />;
+}
+
+/** What the shop has set for itself of a calculation's figures: they stand there to begin with. */
+function shopFigures(tool: string, { sources, capacitorShare, filterFaceFpm }: Rules): RawInputs {
+  if (tool === 'runCapacitor' && sources?.capacitorShare) return { tolerancePercent: 100 * capacitorShare };
+  if (tool === 'filterSizing' && sources?.filterFaceFpm) return { limitFpm: filterFaceFpm };
+  return {};
 }
 
 function ToolBody({ tool, begin }: { readonly tool: Tool; readonly begin: RawInputs }) {

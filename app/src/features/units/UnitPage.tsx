@@ -19,7 +19,7 @@ import { ListSection } from '../../ui/list';
 import { VerdictMark } from '../../ui/marks';
 import { ActionButton, Page, TextButton } from '../../ui/page';
 import { Txt } from '../../ui/text';
-import { usePalette } from '../../ui/theme';
+import { useIsWide, usePalette } from '../../ui/theme';
 import { useStartVisit } from '../visitState/useStartVisit';
 import { WhatStandsHere } from '../whatStandsHere';
 import { PortMap } from './PortMap';
@@ -48,6 +48,7 @@ function Unit({ kept, tell }: { readonly kept: Kept<UnitDto>; readonly tell: boo
   const site = sites.useList().records.find(({ record }) => record.id === unit.siteId)?.record;
   const table = blowerTables.useList().records.find(({ record }) => record.id === unit.blowerTableId)?.record;
   const { start, openAt } = useStartVisit();
+  const wide = useIsWide();
   const [telling, setTelling] = useState(tell);
   const change = (to: UnitDto) => units.change(kept, to, `${unit.name} changed.`);
   const foot = (
@@ -67,6 +68,7 @@ function Unit({ kept, tell }: { readonly kept: Kept<UnitDto>; readonly tell: boo
       underAction={{ label: `${unitFactsLine(unit)}. Say what stands here`, onPress: () => setTelling(true) }}
       back={site ? `/sites/${site.id}` : '/sites'}
       foot={foot}
+      broad
     >
       <View style={{ paddingHorizontal: 16, gap: 16 }}>
         {unit.archivedAt && (
@@ -74,11 +76,17 @@ function Unit({ kept, tell }: { readonly kept: Kept<UnitDto>; readonly tell: boo
             Archived {format(unit.archivedAt, 'd MMM yyyy')}: out of the lists, nothing of it is lost.
           </Txt>
         )}
-        <LastState unit={unit} />
-        <UnitVisits unitId={unit.id} />
-        <UnitDetails unit={unit} table={table} onTell={() => setTelling(true)} />
-        <PortMap unit={unit} onUnit={change} />
-        <UnitActions kept={kept} site={site} />
+        <View style={wide ? { flexDirection: 'row', gap: 40 } : { gap: 16 }}>
+          <View style={{ flex: wide ? 1 : undefined, gap: 16 }}>
+            <LastState unit={unit} />
+            <UnitVisits unitId={unit.id} />
+            <UnitActions kept={kept} site={site} />
+          </View>
+          <View style={{ flex: wide ? 1 : undefined, gap: 16 }}>
+            <UnitDetails unit={unit} table={table} onTell={() => setTelling(true)} />
+            <PortMap unit={unit} onUnit={change} />
+          </View>
+        </View>
       </View>
       <WhatStandsHere
         open={telling}
