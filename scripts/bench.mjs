@@ -14,9 +14,11 @@ const { benchPlanPage } = await import('./bench/planPage.mjs');
 const { benchPage } = await import('./bench/page.mjs');
 const { benchServer } = await import('./bench/server.mjs');
 const { benchSpine } = await import('./bench/spine.mjs');
+const { benchUsualCurves } = await import('./bench/usualCurves.mjs');
 
 console.log(`Node.js ${process.versions.node}, ${os.cpus().length} cores\n`);
 await benchCore();
+await benchUsualCurves();
 await benchPlanPage(chromium);
 await benchPage(chromium);
 await benchAirway(chromium);

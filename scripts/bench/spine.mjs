@@ -6,6 +6,7 @@ import { performance } from 'node:perf_hooks';
 import { gzipSync } from 'node:zlib';
 import { DATA_SET, fillDataSet } from './dataSet.mjs';
 import { row } from './median.mjs';
+import { benchSearch } from './search.mjs';
 import { benchSites } from './sitesPage.mjs';
 import { startServer } from '../setup/server.mjs';
 
@@ -154,6 +155,7 @@ export async function benchSpine(chromium) {
       'aim: under 30',
     );
     await benchSites(chromium, url, DATA_SET.units);
+    await benchSearch(url);
     const set = await workingSet(url);
     row('a new phone’s working set', set.seconds.toFixed(2), 's', `aim: under 3; ${set.records} records`);
     row(

@@ -1,5 +1,5 @@
 import { tableQuestions } from '@huff/core';
-import { useCallback, useDeferredValue, useEffect, useMemo, useState } from 'react';
+import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { Image, Platform, ScrollView, View } from 'react-native';
 import { NumberSheet } from '../../../ui/keypad';
 import { Choice } from '../../../ui/form';
@@ -57,20 +57,27 @@ export function TableTyping({ draft, onDraft, paper, onKeep }: TableTypingProps)
   const questions = useMemo(() => tableQuestions(grid, drawn.by === 'rpm' ? 'At' : 'Tap'), [grid, drawn.by]);
   const byRpm = draft.by === 'rpm';
   const question = questions.find((one) => one.row === at.row && one.column === at.column) ?? questions[0];
+  // What a key works on is read when it is pressed, so that the keypad is never drawn anew.
+  const now = useRef({ at, draft, layer });
+  useEffect(() => {
+    now.current = { at, draft, layer };
+  });
   const key = useCallback(
     (pressed: TableKey) => {
-      const put = (change: (text: string) => string) => onDraft((now) => withCell(now, layer, at, change));
+      const here = now.current;
+      const put = (change: (text: string) => string) =>
+        onDraft((before) => withCell(before, here.layer, here.at, change));
       const go = (next: Place | undefined) => next && setAt(next);
       switch (pressed) {
         case 'clear':
           return put(() => '');
         case 'blank':
           put(() => LEFT_OUT);
-          return go(nextPlace(draft, at));
+          return go(nextPlace(here.draft, here.at));
         case 'next':
-          return go(nextPlace(draft, at));
+          return go(nextPlace(here.draft, here.at));
         case 'nextRow':
-          return go(at.row + 1 < draft.rows.length ? { row: at.row + 1, column: 0 } : undefined);
+          return go(here.at.row + 1 < here.draft.rows.length ? { row: here.at.row + 1, column: 0 } : undefined);
         case 'static':
           return onDraft(withStatic);
         case 'row':
@@ -83,7 +90,7 @@ export function TableTyping({ draft, onDraft, paper, onKeep }: TableTypingProps)
           });
       }
     },
-    [at, draft, layer, onDraft],
+    [onDraft],
   );
   useEffect(() => {
     if (Platform.OS !== 'web') return undefined;

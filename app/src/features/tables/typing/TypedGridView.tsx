@@ -20,32 +20,17 @@ interface TypedGridViewProps {
 
 /** The maker's table as it is printed: a touch on a cell types there, a touch on a head changes it. */
 export function TypedGridView({ draft, layer, at, questions, onPlace, onRow, onStatic }: TypedGridViewProps) {
-  const palette = usePalette();
   const longest = Math.max(...draft.rows.map(({ name }) => name.length));
   const nameWidth = draft.by === 'rpm' ? 64 : Math.max(38, Math.min(110, 10 * longest + 6));
   return (
     <ScrollView horizontal tabIndex={0} aria-label="The maker’s table">
       <View role="table" aria-label="Cells of the table">
-        <View role="row" style={{ flexDirection: 'row', borderBottomWidth: 2, borderColor: palette.ink }}>
-          <View role="columnheader" style={{ width: nameWidth, justifyContent: 'center' }}>
-            <Txt size={14} color="softInk">
-              {draft.by === 'rpm' ? 'airflow' : 'tap'}
-            </Txt>
-          </View>
-          {draft.staticsInWc.map((staticInWc, column) => (
-            <Pressable
-              key={column}
-              role="columnheader"
-              aria-label={`Static ${staticText(staticInWc)}. Change`}
-              onPress={() => onStatic(column)}
-              style={{ width: CELL_WIDTH, height: ROW_HEIGHT, justifyContent: 'center' }}
-            >
-              <Txt size={15} bold figures align="right">
-                {staticText(staticInWc)}
-              </Txt>
-            </Pressable>
-          ))}
-        </View>
+        <GridHead
+          byRpm={draft.by === 'rpm'}
+          staticsInWc={draft.staticsInWc}
+          nameWidth={nameWidth}
+          onStatic={onStatic}
+        />
         {draft.rows.map((row, i) => (
           <GridRow
             key={i}
@@ -66,6 +51,39 @@ export function TypedGridView({ draft, layer, at, questions, onPlace, onRow, onS
     </ScrollView>
   );
 }
+
+interface GridHeadProps {
+  readonly byRpm: boolean;
+  readonly staticsInWc: readonly number[];
+  readonly nameWidth: number;
+  readonly onStatic: (column: number) => void;
+}
+
+const GridHead = memo(function GridHead({ byRpm, staticsInWc, nameWidth, onStatic }: GridHeadProps) {
+  const palette = usePalette();
+  return (
+    <View role="row" style={{ flexDirection: 'row', borderBottomWidth: 2, borderColor: palette.ink }}>
+      <View role="columnheader" style={{ width: nameWidth, justifyContent: 'center' }}>
+        <Txt size={14} color="softInk">
+          {byRpm ? 'airflow' : 'tap'}
+        </Txt>
+      </View>
+      {staticsInWc.map((staticInWc, column) => (
+        <Pressable
+          key={column}
+          role="columnheader"
+          aria-label={`Static ${staticText(staticInWc)}. Change`}
+          onPress={() => onStatic(column)}
+          style={{ width: CELL_WIDTH, height: ROW_HEIGHT, justifyContent: 'center' }}
+        >
+          <Txt size={15} bold figures align="right">
+            {staticText(staticInWc)}
+          </Txt>
+        </Pressable>
+      ))}
+    </View>
+  );
+});
 
 interface GridRowProps {
   readonly index: number;

@@ -1,5 +1,5 @@
 import type { BlowerTableDto } from '@huff/contract';
-import { useCallback, useEffect, useState, type ReactNode } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { blowerTables } from '../../../data/records';
 import { TextButton } from '../../../ui/page';
@@ -9,6 +9,9 @@ import { figuresOf, typedCount, type TableDraft } from './draft';
 import { keepDraft } from './keptDraft';
 import { KeepTableSheet, type TableHead } from './KeepTableSheet';
 import { TableTyping } from './TableTyping';
+
+/** How long typing must rest before what was typed is kept. */
+const KEPT_AFTER_MS = 300;
 
 export interface TypingStart {
   readonly head: TableHead;
@@ -27,30 +30,41 @@ export function useTyping(
   const [keeping, setKeeping] = useState(false);
   const { records } = blowerTables.useList();
   useEffect(() => {
-    if (typedCount(draft) > 0) keepDraft(draft);
+    // Written once the fingers rest: a key is never held up by it.
+    const later = setTimeout(() => typedCount(draft) > 0 && keepDraft(draft), KEPT_AFTER_MS);
+    return () => clearTimeout(later);
   }, [draft]);
   const change = useCallback((next: (now: TableDraft) => TableDraft) => {
     setFault(undefined);
     setDraft(next);
   }, []);
-  const made = figuresOf(draft);
-  const keep = () => {
-    if (made.ok) setKeeping(true);
-    else setFault(made.why);
-  };
-  const photo = () =>
-    takePhoto((picture) => {
-      setPaper(`data:image/jpeg;base64,${picture.jpeg}`);
-      onPhoto?.(picture);
-    }, setFault);
-  return {
-    under: `${draft.by === 'rpm' ? 'RPM and horsepower by airflow' : 'airflow by tap'} and external static`,
-    actions: (
+  const made = useMemo(() => figuresOf(draft), [draft]);
+  // What the head's buttons work on is read when they are pressed: a key draws the grid anew, not the page.
+  const now = useRef({ made, onPhoto });
+  useEffect(() => {
+    now.current = { made, onPhoto };
+  });
+  const keep = useCallback(() => {
+    const { made: figures } = now.current;
+    if (figures.ok) setKeeping(true);
+    else setFault(figures.why);
+  }, []);
+  const actions = useMemo(() => {
+    const photo = () =>
+      takePhoto((picture) => {
+        setPaper(`data:image/jpeg;base64,${picture.jpeg}`);
+        now.current.onPhoto?.(picture);
+      }, setFault);
+    return (
       <View style={{ flexDirection: 'row', gap: 18, paddingRight: 8 }}>
         <TextButton onPress={photo}>photo</TextButton>
         <TextButton onPress={keep}>Keep</TextButton>
       </View>
-    ),
+    );
+  }, [keep]);
+  return {
+    under: `${draft.by === 'rpm' ? 'RPM and horsepower by airflow' : 'airflow by tap'} and external static`,
+    actions,
     body: (
       <View style={{ flex: 1 }}>
         {fault !== undefined && (
