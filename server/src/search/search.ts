@@ -9,13 +9,16 @@ export interface Found {
   readonly siteName: string | null;
 }
 
-/** How much of a word's groups of three letters must be met: one wrong letter of six passes. */
-const LEAST_LIKENESS = 0.45;
+/** How much of two words' groups of three letters must be the same: one wrong letter of six passes. */
+const LEAST_LIKENESS = 0.4;
+/** How many words of the shop may stand for one that was typed. */
+const STAND_INS = 12;
 
 export const SEARCH_LIMITS = { textLength: { min: 1, max: 80 }, found: 30 } as const;
 
 /**
- * Sites and units by name, address, contact, notes, model and serial number: each word must be met, whole, in part, or nearly.
+ * Sites and units by name, address, contact, notes, model and serial number: each word must be met, whole, in part, or nearly. What is nearly
+ * a word is sought among the words the shop has, which are few, and not in every text.
  *
  * @param text words, in any order
  */
@@ -23,7 +26,7 @@ export async function search(query: Query, shopId: string, text: string): Promis
   const words = text.toLowerCase().split(/\s+/).filter(Boolean).slice(0, 8);
   if (words.length === 0) return [];
   return query<Found & Record<string, unknown>>(
-    `WITH texts AS (
+    `WITH texts AS MATERIALIZED (
        SELECT 'site' AS of, id, name, NULL AS site_name,
          lower(concat_ws(' ', name, address, contact, access_notes)) AS text
        FROM sites WHERE shop_id = $1 AND archived_at IS NULL
@@ -32,14 +35,30 @@ export async function search(query: Query, shopId: string, text: string): Promis
          lower(concat_ws(' ', u.name, s.name, u.plate->>'model', u.plate->>'serial', u.notes))
        FROM units u LEFT JOIN sites s ON s.shop_id = u.shop_id AND s.id = u.site_id
        WHERE u.shop_id = $1 AND u.archived_at IS NULL
-     ), scored AS (
-       SELECT *, (
-         SELECT min(CASE WHEN position(word IN text) > 0 THEN 1 ELSE word_similarity(word, text) END)
-         FROM unnest($2::text[]) AS word
-       ) AS score FROM texts
+     ), typed AS (
+       SELECT DISTINCT word FROM unnest($2::text[]) AS word
+     ), mistyped AS MATERIALIZED (
+       -- A word that some word begins with was not mistyped.
+       SELECT word FROM typed WHERE NOT EXISTS (SELECT 1 FROM texts WHERE position(' ' || word IN ' ' || text) > 0)
+     ), terms AS (
+       SELECT DISTINCT unnest(string_to_array(text, ' ')) AS term FROM texts WHERE EXISTS (SELECT 1 FROM mistyped)
+     ), near AS MATERIALIZED (
+       SELECT word, term, likeness FROM (
+         SELECT word, term, similarity(word, term) AS likeness,
+           row_number() OVER (PARTITION BY word ORDER BY similarity(word, term) DESC, term) AS place
+         FROM mistyped JOIN terms ON similarity(word, term) >= $3
+       ) AS ranked WHERE place <= $5
+     ), met AS (
+       SELECT t.of, t.id, w.word, max(CASE WHEN position(w.word IN t.text) > 0 THEN 1 ELSE n.likeness END) AS score
+       FROM texts t CROSS JOIN typed w
+       LEFT JOIN near n ON n.word = w.word AND position(n.term IN t.text) > 0
+       WHERE position(w.word IN t.text) > 0 OR n.term IS NOT NULL
+       GROUP BY t.of, t.id, w.word
+     ), whole AS (
+       SELECT of, id, min(score) AS score FROM met GROUP BY of, id HAVING count(*) = (SELECT count(*) FROM typed)
      )
-     SELECT of, id, name, site_name AS "siteName" FROM scored WHERE score >= $3
+     SELECT of, id, name, site_name AS "siteName" FROM whole JOIN texts USING (of, id)
      ORDER BY score DESC, of, name, id LIMIT $4`,
-    [shopId, words, LEAST_LIKENESS, SEARCH_LIMITS.found],
+    [shopId, words, LEAST_LIKENESS, SEARCH_LIMITS.found, STAND_INS],
   );
 }
