@@ -25,6 +25,10 @@ for (const colorScheme of ['light', 'dark'] as const) {
     const pages: [string, string | RegExp][] = [
       ['/', /^Glaze room|Kiln Lane/],
       ['/sites', 'Glaze room furnace'],
+      ['/sites/de300000-0006-4000-8000-000000000002', 'Reading room air handler'],
+      ['/units/de300000-0002-4000-8000-000000000001', 'Where the holes are'],
+      ['/shop/rules', 'Band around it'],
+      ['/shop/tables/type', 'A dash stays blank'],
       ['/shop', 'Minutes and money by move'],
       ['/bench/sheaves?motorRpm=1745&leastPitchIn=2.8&mostPitchIn=3.8&turns=5&turnsOpen=2.5&blowerPitchIn=7', '823'],
       ['/shop/tables', 'AH 36, constant torque'],

@@ -221,3 +221,72 @@ test('SI through a whole visit: typed in Pa and °C, shown in L/s, kept to the l
   expect(stored.readings.map((reading) => reading.typedAs)).toEqual(['−77 Pa', '67 Pa']);
   expect(stored.readings.map((reading) => Math.round(reading.value * 248.84 * 1000) / 1000)).toEqual([-77, 67]);
 });
+
+test('@wide a day at the desk, without a pointer in the table: a site, a unit with its plate, a table typed and corrected', async ({
+  page,
+}) => {
+  await page.goto('/shop/tables');
+  await page.getByRole('button', { name: /^Type a maker’s table/ }).click();
+  await page.getByRole('cell', { name: 'Row 1, column 1: not typed' }).click();
+  // Figures, Enter to the next cell, a dash for what the maker leaves out.
+  for (const row of [
+    ['905', '862', '818', '770', '-', '-'],
+    ['1010', '972', '394', '893', '850', '-'],
+  ])
+    for (const figure of row) {
+      await page.keyboard.type(figure);
+      if (figure !== '-') await page.keyboard.press('Enter');
+    }
+  await expect(page.getByText('Tap 2 at 0.30: 394 is less than at 0.40. 934?')).toBeVisible();
+  await page.getByRole('button', { name: 'Use 934' }).click();
+  await expect(page.getByText(/394/)).toHaveCount(0);
+  await page.reload();
+  // Half typed it outlives a reload.
+  await expect(page.getByRole('cell', { name: 'Row 2, column 3: 934' })).toBeVisible();
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  const sheet = page.getByRole('dialog', { name: 'Keep this table' });
+  await sheet.getByLabel('Name of the table').fill('AH 36');
+  await sheet.getByRole('radio', { name: 'wet coil' }).click();
+  await sheet.getByRole('button', { name: /^Keep this table/ }).click();
+  await expect(page.getByRole('heading', { name: 'AH 36' })).toBeVisible();
+  await page.getByRole('button', { name: 'Correct it' }).click();
+  await page.getByRole('cell', { name: 'Row 1, column 1: 905' }).click();
+  await page.keyboard.press('Delete');
+  await page.keyboard.type('910');
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await page
+    .getByRole('dialog', { name: 'Keep this table' })
+    .getByRole('button', { name: /^Keep this table/ })
+    .click();
+  await expect(page.getByText('910', { exact: true })).toBeVisible();
+
+  await page.getByRole('link', { name: 'Sites' }).click();
+  await page.getByRole('button', { name: 'A new site' }).click();
+  await page.getByLabel(/^Name/).fill('Quern seed warehouse');
+  await page.getByLabel(/^Address/).fill('Upper Quern Road');
+  await page.getByRole('radio', { name: 'dry' }).click();
+  await page.getByRole('button', { name: 'Keep the site' }).click();
+  await page.getByRole('button', { name: /^A new unit here/ }).click();
+  await page.getByLabel('Name of the unit').fill('Office');
+  await page.getByRole('button', { name: 'Make the unit' }).click();
+  const unit = page.getByRole('dialog', { name: 'What stands here' });
+  await unit.getByRole('button', { name: /^Maker’s table/ }).click();
+  await page.getByRole('button', { name: /^AH 36/ }).click();
+  await unit.getByRole('button', { name: /^Nameplate/ }).click();
+  await page.getByLabel(/^Model number/).fill('AH4-036');
+  await page.getByRole('dialog').last().getByRole('radio', { name: '3 t' }).click();
+  await page.getByLabel(/^Year/).fill('3016');
+  await page.getByRole('button', { name: 'Keep the plate' }).click();
+  await expect(page.getByText('Year must be between 1950 and 2100.')).toBeVisible();
+  await page.getByLabel(/^Year/).fill('2016');
+  await page.getByRole('button', { name: 'Keep the plate' }).click();
+  await unit.getByRole('button', { name: /^More:/ }).click();
+  // The climate of the site sets the target.
+  await expect(unit.getByRole('button', { name: /^Target a ton: 450 CFM a ton/ })).toBeVisible();
+  await unit.getByRole('button', { name: /^Back to the unit/ }).click();
+  await expect(page.getByText('AH4-036')).toBeVisible();
+  await page.getByRole('button', { name: 'Archive' }).click();
+  await expect(page.getByText(/^Archived .*out of the lists/)).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText(/^Archived .*out of the lists/)).toHaveCount(0);
+});

@@ -26,7 +26,7 @@ export function technician(page: Page) {
 
     /** Back from the sheet to the drawing. */
     async toDrawing() {
-      if (await unit().isVisible()) await unit().getByRole('button', { name: 'Back' }).click();
+      if (await unit().isVisible()) await unit().getByRole('button', { name: 'Back', exact: true }).click();
     },
 
     async pickTable(name: string) {

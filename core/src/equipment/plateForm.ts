@@ -5,7 +5,7 @@ export const PLATE_FORM = {
   fields: {
     model: { kind: 'text', label: 'Model number', most: 40, optional: true },
     serial: { kind: 'text', label: 'Serial number', most: 40, optional: true },
-    year: { kind: 'number', label: 'Year', unit: 'count', min: 1950, max: 2100, optional: true },
+    year: { kind: 'number', label: 'Year', unit: 'year', min: 1950, max: 2100, optional: true },
     volts: { kind: 'number', label: 'Volts', unit: 'volts', min: 90, max: 700, optional: true },
     phases: {
       kind: 'choice',

@@ -19,7 +19,10 @@ const ended = (sentence: string) => (sentence.endsWith('.') ? sentence : `${sent
 const blank = (value: unknown) => value === undefined || value === null || value === '';
 
 function range({ min, max, unit }: NumberField | ListField): string {
-  const text = (n: number) => toShown(n, unit).toLocaleString('en-US', { maximumFractionDigits: 3 }).replace('-', '−');
+  const text = (n: number) =>
+    toShown(n, unit)
+      .toLocaleString('en-US', { maximumFractionDigits: 3, useGrouping: unit !== 'year' })
+      .replace('-', '−');
   const name = toolUnitText(unit);
   return `between ${text(min)} and ${text(max)}${name === '' ? '' : ` ${name}`}`;
 }

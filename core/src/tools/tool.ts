@@ -28,6 +28,7 @@ export type ToolUnit =
   | 'inWcPer100Ft'
   | 'psia'
   | 'count'
+  | 'year'
   | 'factor'
   | 'rpm'
   | 'hp'

@@ -31,6 +31,7 @@ const UNIT_TEXT: Readonly<Record<ToolUnit, string>> = {
   inWcPer100Ft: 'in. w.c. per 100 ft',
   psia: 'psia',
   count: '',
+  year: '',
   factor: '',
   rpm: 'RPM',
   hp: 'hp',
@@ -62,13 +63,14 @@ export function toolFigure(stored: number, unit: ToolUnit): string {
   const shown = isQuantity(unit) ? shownUnit(unit) : undefined;
   const places = shown?.places ?? PLACES[unit] ?? 0;
   const value = shown ? stored * shown.per + (shown.plus ?? 0) : stored;
-  const key = unit === 'tons' ? -1 : places;
+  const key = unit === 'tons' ? -1 : unit === 'year' ? -2 : places;
   let format = FORMATS.get(key);
   if (!format) {
     format = new Intl.NumberFormat('en-US', {
       // 3 tons are said as "3".
       minimumFractionDigits: unit === 'tons' ? 0 : places,
       maximumFractionDigits: places,
+      useGrouping: unit !== 'year',
     });
     FORMATS.set(key, format);
   }

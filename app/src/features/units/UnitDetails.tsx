@@ -20,8 +20,7 @@ function plateLines(plate: UnitDto['plate']): [string, string][] {
     if (value === undefined || value === null) return [];
     if (field.kind === 'choice')
       return [[field.label, field.options.find((option) => option.id === value)?.text ?? '']];
-    if (field.kind === 'number' && typeof value === 'number')
-      return [[field.label, id === 'year' ? String(value) : toolText(value, field.unit)]];
+    if (field.kind === 'number' && typeof value === 'number') return [[field.label, toolText(value, field.unit)]];
     return typeof value === 'string' ? [[field.label, value]] : [];
   });
 }

@@ -111,10 +111,18 @@ export function TableTyping({ draft, onDraft, paper, onKeep }: TableTypingProps)
       else if (event.key === 'Enter' && !onButton) key('next');
       else return;
       event.preventDefault();
+      // The cell that has the focus would take Enter for a touch on itself.
+      event.stopPropagation();
     };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
+    window.addEventListener('keydown', onKey, true);
+    return () => window.removeEventListener('keydown', onKey, true);
   });
+  useEffect(() => {
+    if (Platform.OS !== 'web') return;
+    // The focus follows the cell that is typed in, for whoever hears it.
+    if (document.activeElement?.getAttribute('role') === 'cell')
+      document.querySelector<HTMLElement>('[role="cell"][aria-current="true"]')?.focus();
+  }, [at]);
   const pasted = useCallback(
     (slip: number, place: Place) => onDraft((now) => withCell(now, layer, place, () => String(slip))),
     [layer, onDraft],

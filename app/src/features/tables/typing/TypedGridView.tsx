@@ -120,7 +120,7 @@ const GridRow = memo(function GridRow({ index, row, layer, nameWidth, selected, 
           <Pressable
             key={column}
             role="cell"
-            aria-selected={here}
+            aria-current={here ? true : undefined}
             aria-label={`Row ${row.name}, column ${column + 1}: ${text === '' ? 'not typed' : text === '–' ? 'left out' : text}${isOdd ? ', check it' : ''}`}
             onPress={() => onPlace({ row: index, column })}
             style={{

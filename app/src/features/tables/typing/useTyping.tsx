@@ -1,6 +1,6 @@
 import type { BlowerTableDto } from '@huff/contract';
 import { useCallback, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
-import { View } from 'react-native';
+import { Platform, View } from 'react-native';
 import { blowerTables } from '../../../data/records';
 import { TextButton } from '../../../ui/page';
 import { Txt } from '../../../ui/text';
@@ -29,11 +29,18 @@ export function useTyping(
   const [fault, setFault] = useState<string>();
   const [keeping, setKeeping] = useState(false);
   const { records } = blowerTables.useList();
+  const [isKept, setIsKept] = useState(false);
   useEffect(() => {
-    // Written once the fingers rest: a key is never held up by it.
-    const later = setTimeout(() => typedCount(draft) > 0 && keepDraft(draft), KEPT_AFTER_MS);
-    return () => clearTimeout(later);
-  }, [draft]);
+    if (isKept) return undefined;
+    const write = () => typedCount(draft) > 0 && keepDraft(draft);
+    // Written once the fingers rest, and when the page goes: a key is never held up by it.
+    const later = setTimeout(write, KEPT_AFTER_MS);
+    if (Platform.OS === 'web') window.addEventListener('pagehide', write);
+    return () => {
+      clearTimeout(later);
+      if (Platform.OS === 'web') window.removeEventListener('pagehide', write);
+    };
+  }, [draft, isKept]);
   const change = useCallback((next: (now: TableDraft) => TableDraft) => {
     setFault(undefined);
     setDraft(next);
@@ -80,6 +87,7 @@ export function useTyping(
             figures={made.figures}
             taken={records.filter(({ record }) => record.id !== start.head.id).map(({ record }) => record.name)}
             onKeep={(table) => {
+              setIsKept(true);
               keepDraft(undefined);
               setKeeping(false);
               onKept(table);
