@@ -101,6 +101,14 @@ async function whatWaits(page) {
   await ready(page, 'On its way');
 }
 
+/** A unit with its visits, its plate and its holes. */
+async function unitPage(page) {
+  await page.goto('/sites');
+  await page.getByRole('button', { name: 'Unit Reading room air handler' }).click();
+  await ready(page, 'AH4-036');
+  await page.waitForTimeout(600);
+}
+
 /** One picture of each main view: its name, how wide, and the way there. */
 export const SCENES = [
   {
@@ -111,7 +119,6 @@ export const SCENES = [
     },
   },
   { name: 'quick-check', play: checkAtReadingRoom },
-  { name: 'quick-check-wide', wide: true, play: checkAtReadingRoom },
   {
     name: 'keypad',
     play: async (page) => {
@@ -121,27 +128,63 @@ export const SCENES = [
     },
   },
   {
-    name: 'table-import',
+    name: 'what-stands-here',
     play: async (page) => {
-      await page.goto('/shop/tables/import');
-      await page.getByLabel('Text of the table').fill('tap,0.10,0.20,0.30\nlow,820,805,785\nhigh,1210,1l75,\n');
-      await page.getByRole('button', { name: 'Read this text' }).click();
-      await ready(page, 'One thing to mend');
+      await page.goto('/quick');
+      await page.getByRole('button', { name: 'Say what stands here', exact: true }).click();
+      await page.getByRole('radio', { name: 'Furnace, coil' }).click();
+      await page.getByRole('radio', { name: /^Five small taps/ }).click();
+      await page.getByRole('radio', { name: '3.5', exact: true }).click();
     },
   },
+  {
+    name: 'table-typing',
+    play: async (page) => {
+      await page.goto('/shop/tables/type');
+      for (const [row, figures] of [
+        ['1', ['918', '880', '839', '795']],
+        ['2', ['1042', '1006', '968', '928', '886', '840']],
+        ['3', ['1163', '1128', '1219', '1054', '1014', '972']],
+        ['4', ['1301', '1268', '1233']],
+      ]) {
+        await page.getByRole('cell', { name: `Row ${row}, column 1: not typed` }).click();
+        for (const figure of figures) {
+          await page.keyboard.type(figure);
+          await page.keyboard.press('Enter');
+        }
+      }
+      await ready(page, /^Tap 3 at 0\.30/);
+    },
+  },
+  {
+    name: 'heat-rise',
+    play: async (page) => {
+      await checkAtReadingRoom(page);
+      await page
+        .getByRole('button', { name: /^Airflow, / })
+        .first()
+        .click();
+      await page.getByRole('button', { name: /^Electric heat rise.*open/ }).click();
+      for (const [name, figure] of [
+        ['Air into', '69.4'],
+        ['Air out', '101'],
+        ['Volts', '238'],
+        ['Amps', '48'],
+      ]) {
+        const keys = page.getByRole('button', { name: 'delete', exact: true });
+        if (!(await keys.isVisible())) await page.getByRole('button', { name: new RegExp(`^${name}`) }).click();
+        await keys.waitFor();
+        await page.keyboard.type(figure);
+        await page.keyboard.press('Enter');
+        await page.waitForTimeout(300);
+      }
+    },
+  },
+  { name: 'unit', play: unitPage },
+  { name: 'unit-wide', wide: true, play: unitPage },
   { name: 'look', play: visitAt(1, 'Look') },
-  { name: 'pressure-wide', wide: true, play: visitAt(1) },
   { name: 'airflow', play: visitAt(1, 'Airflow') },
   { name: 'drop', play: visitAt(1, 'Drop') },
-  {
-    name: 'traverse',
-    play: async (page) => {
-      const readings = [812, 845, 860, 838, 801, 795, 830, 852, 841].join('~');
-      await page.goto(`/bench/traverse?shape=rectangle&widthIn=24&heightIn=12&plan=points&readings=${readings}`);
-      await ready(page, 'Tape the probe at');
-      await page.getByText('Tape the probe at').scrollIntoViewIfNeeded();
-    },
-  },
   {
     name: 'bench',
     play: async (page) => {
@@ -169,7 +212,6 @@ export const SCENES = [
         .evaluate((drawing) => drawing.scrollIntoView({ block: 'start' }));
     },
   },
-  { name: 'drive-bench-wide', wide: true, play: driveBench },
   {
     // Last: it decides a plan and reads again.
     name: 'prove',
