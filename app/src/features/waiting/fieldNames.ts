@@ -1,6 +1,22 @@
+import { PLATE_FORM, RULES_FORM, type FieldSet } from '@huff/core';
+
 /** What fields of records are called on a screen, by path. */
 const NAMES: Readonly<Record<string, string>> = {
   name: 'Name',
+  address: 'Address',
+  accessNotes: 'Access',
+  contact: 'Contact',
+  phone: 'Phone',
+  climate: 'Climate',
+  notes: 'Notes',
+  archivedAt: 'Archived',
+  conditions: 'How the table was taken',
+  part: 'Only a part was typed',
+  laborAnHour: 'Labor, an hour',
+  moreFilters: 'Further filters',
+  unsaid: 'What was not said',
+  tableFilter: 'The table’s filter',
+  tableDryFactor: 'The table’s dry-coil factor',
   title: 'Title',
   altitudeFt: 'Altitude, ft',
   siteId: 'Site',
@@ -47,15 +63,25 @@ const NAMES: Readonly<Record<string, string>> = {
   inputs: 'What was entered',
 };
 
-const LISTS: Readonly<Record<string, string>> = { moves: 'Minutes and money', sheaves: 'Sheave', belts: 'Belt' };
+const LISTS: Readonly<Record<string, string>> = {
+  moves: 'Minutes and money',
+  sheaves: 'Sheave',
+  belts: 'Belt',
+  ports: 'Hole',
+};
+
+/** Groups whose fields are named by the form that asks for them. */
+const FORMS: Readonly<Record<string, FieldSet>> = { plate: PLATE_FORM, rules: RULES_FORM };
 
 /** "setup.altitudeFt" → "Altitude, ft"; "belts.A48" → "Belt A48". */
 export function fieldName(path: string): string {
   const [group = '', rest] = path.split('.');
   if (rest === undefined) return NAMES[group] ?? group;
+  const asked = FORMS[group]?.fields[rest]?.label;
+  if (asked !== undefined) return asked;
   const list = LISTS[group];
   if (list === undefined) return NAMES[rest] ?? rest;
-  return group === 'belts' ? `${list} ${rest}` : list;
+  return group === 'belts' || group === 'ports' ? `${list} ${rest}` : list;
 }
 
 /** A value in a word or a few; what is longer is named, not shown. */
