@@ -285,6 +285,12 @@ test('@wide a day at the desk, without a pointer in the table: a site, a unit wi
   await expect(unit.getByRole('button', { name: /^Target a ton: 450 CFM a ton/ })).toBeVisible();
   await unit.getByRole('button', { name: /^Back to the unit/ }).click();
   await expect(page.getByText('AH4-036')).toBeVisible();
+  await page.getByRole('button', { name: 'Name and notes' }).click();
+  await page.getByLabel('Name of the unit').fill('Office, north');
+  await page.getByLabel('Notes').fill('Drain needs a trap.');
+  await page.getByRole('dialog', { name: 'Name and notes' }).getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByRole('heading', { name: 'Office, north' })).toBeVisible();
+  await expect(page.getByText('Drain needs a trap.')).toBeVisible();
   await page.getByRole('button', { name: 'Archive' }).click();
   await expect(page.getByText(/^Archived .*out of the lists/)).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();

@@ -24,6 +24,7 @@ import { useStartVisit } from '../visitState/useStartVisit';
 import { WhatStandsHere } from '../whatStandsHere';
 import { PortMap } from './PortMap';
 import { UnitDetails } from './UnitDetails';
+import { UnitNameSheet } from './UnitNameSheet';
 import { unitFactsLine } from './UnitRow';
 import { UnitVisits } from './UnitVisits';
 
@@ -184,10 +185,15 @@ function Figure({ name, value, under, word }: FigureProps) {
   );
 }
 
-/** Moving and archiving; both can be taken back. */
+/** Naming, moving and archiving; each can be taken back. */
 function UnitActions({ kept, site }: { readonly kept: Kept<UnitDto>; readonly site?: SiteDto }) {
   const unit = kept.record;
   const [moving, setMoving] = useState(false);
+  const [naming, setNaming] = useState(false);
+  const there = units
+    .useList()
+    .records.map(({ record }) => record)
+    .filter((one) => one.siteId === unit.siteId && one.id !== unit.id && !one.archivedAt);
   const others = sites
     .useList()
     .records.map(({ record }) => record)
@@ -205,10 +211,21 @@ function UnitActions({ kept, site }: { readonly kept: Kept<UnitDto>; readonly si
   };
   return (
     <View>
-      <View style={{ flexDirection: 'row', columnGap: 24 }}>
+      <View style={{ flexDirection: 'row', columnGap: 24, flexWrap: 'wrap' }}>
+        <TextButton onPress={() => setNaming(true)}>Name and notes</TextButton>
         <TextButton onPress={() => setMoving(!moving)}>Move to another site</TextButton>
         <TextButton onPress={archive}>{unit.archivedAt ? 'Bring it back' : 'Archive'}</TextButton>
       </View>
+      <UnitNameSheet
+        open={naming}
+        unit={unit}
+        others={there.map(({ name }) => name)}
+        onKeep={(next) => {
+          units.change(kept, next, `${next.name} changed.`);
+          setNaming(false);
+        }}
+        onClose={() => setNaming(false)}
+      />
       {moving && (
         <ListSection title="To which site">
           {others.map((one) => (

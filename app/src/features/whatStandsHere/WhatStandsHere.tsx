@@ -20,6 +20,7 @@ import { filterWords } from './filterWords';
 import { FactRow, NumberRow } from './NumberRow';
 import { PlateSheet } from './PlateSheet';
 import { TonsChoice } from './TonsChoice';
+import { unitQuestion } from './unitQuestions';
 import { FIRST_NUMBERS, MORE_NUMBERS, TONS, type UnitNumber } from './unitNumbers';
 
 export interface WhatStandsHereProps {
@@ -168,7 +169,9 @@ export function WhatStandsHere(props: WhatStandsHereProps) {
             value: asked.read(unit),
           }
         }
-        wrong={asked && asked.id === 'rpm' && table ? (rpm) => rpmFault(table, rpm) : undefined}
+        wrong={(value) =>
+          asked && (asked.id === 'rpm' && table ? rpmFault(table, value) : unitQuestion(asked.id, value, unit))
+        }
         onKeep={(value) => {
           if (asked) onUnit(asked.write(unit, value));
           setAsked(undefined);

@@ -6,6 +6,7 @@ import { NOW, TABLE } from '../../testing/visits';
 import { quickCheck } from '../visitState/newVisit';
 import { costsOf } from './costs';
 import { filterWords } from './filterWords';
+import { unitQuestion } from './unitQuestions';
 import { WhatStandsHere } from './WhatStandsHere';
 
 jest.mock('expo-router', () => ({ router: { push: jest.fn() } }));
@@ -123,4 +124,18 @@ test('filters in words: sets of sizes, their kind, where they are', () => {
       filterPlace: 'atGrilles',
     }),
   ).toBe('2 of 20 × 20 and 14.5 × 20, at the grilles');
+});
+
+describe('what looks wrong is asked, never refused', () => {
+  test.each([
+    ['maxTespInWc', 5, 'airHandler', /5\.00 in\. w\.c\. is far more than plates allow\. 0\.50 in\. w\.c\.\?/],
+    ['tons', 40, 'airHandler', /40 tons on an air handler\?.* 4\?/],
+    ['tons', 7.5, 'furnaceCasedCoil', /7\.5 tons on a furnace\?/],
+  ] as const)('%s of %p', (id, value, layout, words) =>
+    expect(unitQuestion(id, value, { ...quickCheck(NOW), layout })).toMatch(words),
+  );
+  test('and what is usual is not', () => {
+    expect(unitQuestion('tons', 40, { ...quickCheck(NOW), layout: 'packaged' })).toBeUndefined();
+    expect(unitQuestion('maxTespInWc', 0.8, quickCheck(NOW))).toBeUndefined();
+  });
 });
