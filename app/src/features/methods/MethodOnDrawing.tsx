@@ -1,4 +1,5 @@
 import {
+  sentenceCase,
   toolFigure,
   toolText,
   traverseDuct,
@@ -137,7 +138,9 @@ export function MethodOnDrawing(props: MethodOnDrawingProps) {
       <Txt size={15} role="status" figures>
         {outcome.ok
           ? [
-              ...outcome.lines.slice(0, 2).map((line) => `${line.label} ${toolText(line.value, line.unit)}`),
+              ...outcome.lines
+                .slice(0, 2)
+                .map((line) => sentenceCase(`${line.label} ${toolText(line.value, line.unit)}`)),
               ...outcome.notes.slice(0, 1),
             ].join('. ')
           : errors.length === 1
