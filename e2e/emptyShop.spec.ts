@@ -287,7 +287,7 @@ test('@wide a day at the desk, without a pointer in the table: a site, a unit wi
   await expect(page.getByText('AH4-036')).toBeVisible();
   await page.getByRole('button', { name: 'Name and notes' }).click();
   await page.getByLabel('Name of the unit').fill('Office, north');
-  await page.getByLabel('Notes').fill('Drain needs a trap.');
+  await page.getByRole('textbox', { name: 'Notes' }).fill('Drain needs a trap.');
   await page.getByRole('dialog', { name: 'Name and notes' }).getByRole('button', { name: 'Keep' }).click();
   await expect(page.getByRole('heading', { name: 'Office, north' })).toBeVisible();
   await expect(page.getByText('Drain needs a trap.')).toBeVisible();

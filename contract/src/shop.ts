@@ -140,8 +140,6 @@ export const plainShop = (id: string): ShopDto => ({
   currency: '$',
   tariffPerKwh: null,
   hoursAYear: null,
-  laborAnHour: null,
-  rules: null,
   moves: [],
   sheaves: [],
   belts: [],
