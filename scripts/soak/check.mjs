@@ -106,8 +106,11 @@ async function silentConflicts(url, log, records, faults) {
 async function agreement(url, phones, records, visits, faults) {
   for (const [of, id] of records) {
     const there = bare(await get(`${url}/api/${ADDRESS[of]}/${id}`));
-    for (const phone of phones)
-      if (bare((await phone.store.one(of, id))?.record) !== there) faults.push(`a phone has another ${of} ${id}`);
+    for (const phone of phones) {
+      const kept = await phone.store.one(of, id);
+      if (bare(kept?.record) !== there)
+        faults.push(`a phone has another ${of} ${id}: at ${kept?.revision} ${bare(kept?.record)}, there ${there}`);
+    }
   }
   for (const id of visits) {
     const visit = await get(`${url}/api/visits/${id}`);

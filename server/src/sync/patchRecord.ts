@@ -55,10 +55,11 @@ export async function patchRecord<K extends RecordKind>(
   const recordId = stored.record.id;
   const current = valuesOf(of, stored.record, Object.keys(fields));
   const differing = Object.entries(fields).filter(([path, value]) => !sameValue(value, current[path]));
-  if (differing.length === 0) return { revision: stored.revision, merged: false, conflicts: [] };
   const changes =
     stored.revision > base ? await changesOf(query, of, author.shopId, recordId, { after: base, length: 10_000 }) : [];
   const taken = byOthers(changes, device);
+  // Nothing to do, and yet the sender may not know what others set: it must not take the revision for known.
+  if (differing.length === 0) return { revision: stored.revision, merged: taken.size > 0, conflicts: [] };
   const conflicts = differing.flatMap(([field, yours]): FieldConflict[] => {
     const other = taken.get(field);
     return other ? [{ field, yours, theirs: current[field], by: other.by, at: other.at }] : [];

@@ -1,7 +1,7 @@
 import type { SiteDto, UnitDto } from '@huff/contract';
 import { randomUUID } from 'node:crypto';
 import { DEMO_UNITS } from '../demo/units';
-import { adding, reading, revisionOf, setting, syncServer } from '../testing/syncFixtures';
+import { adding, changed, reading, revisionOf, setting, syncServer } from '../testing/syncFixtures';
 
 const { db, http, phone, stored, visitHere } = syncServer();
 
@@ -33,6 +33,14 @@ describe('two phones', () => {
       status: 'done',
     });
     expect((await stored(visit)).tap).toBe('2');
+  });
+
+  test('who sets what already stands, and does not know what else changed, is told of it', async () => {
+    const { mine, visit, base } = await visitHere();
+    await phone().do(setting('visit', visit.id, { tap: '5', tons: 4 }, base));
+    const { results, changes } = await mine.sync([mine.operation(setting('visit', visit.id, { tap: '5' }, base))]);
+    expect(results[0]).toMatchObject({ status: 'merged' });
+    expect(changed(changes, visit.id)).toMatchObject({ visit: { head: { tons: 4 } } });
   });
 
   test('one phone’s own changes, made without a signal one after the other, are no conflict', async () => {

@@ -65,6 +65,8 @@ async function ownDone(store: Store, rows: readonly OutboxRow[], results: Readon
       continue;
     }
     const told = await known(operation.of, recordId);
+    // Answered for a second time, after the server has told the record with it: what others set since must not be undone here.
+    if (told && told.revision >= result.revision) continue;
     const record = recordWith(operation.of, told?.record, [operation]);
     if (!record) continue;
     // Of what others changed meanwhile the server tells: until then it counts as not known, so that nothing is written over unseen.

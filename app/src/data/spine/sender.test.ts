@@ -94,6 +94,7 @@ describe('what is new', () => {
     expect(one.outbox.rows()).toEqual([]);
     expect(await one.store.one('visit', 'v1')).toMatchObject({ record: { title: made.title }, revision: 1 });
     expect((await one.store.parts('v1')).map(({ id }) => id)).toEqual(made.readings.map(({ id }) => id));
+    one.says(({ operations }) => answerOf(operations.map(({ id }) => ({ id, status: 'done', revision: 2 }))));
     await one.outbox.patch('visit', 'v1', { tap: '5' }, 1);
     await one.sender.step();
     expect(await one.store.one('visit', 'v1')).toMatchObject({ record: { tap: '5' } });
@@ -106,6 +107,19 @@ describe('what is new', () => {
     await one.sender.step();
     expect(await one.store.one('unit', 'u1')).toMatchObject({ revision: 3, record: { tap: '5' } });
   });
+});
+
+test('an answer that comes a second time does not undo what others did since', async () => {
+  const one = await withWaiting(patch('a', 'u1', { tap: '5' }));
+  one.says(() => ({ kind: 'noAnswer' }));
+  await one.sender.step();
+  // Done at 7 all the same; another set the tap at 8, and the phone was told while its own still waited.
+  await one.store.write({ records: [{ kind: 'unit', id: 'u1', revision: 8, record: { id: 'u1', tap: '2' } as never }] });
+  one.says(({ operations }) => answerOf(operations.map(({ id }) => ({ id, status: 'done', revision: 7 }))));
+  one.sender.encourage();
+  await one.sender.step();
+  expect(one.outbox.rows()).toEqual([]);
+  expect(await one.store.one('unit', 'u1')).toMatchObject({ revision: 8, record: { tap: '2' } });
 });
 
 describe('one record never holds up another', () => {
