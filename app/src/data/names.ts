@@ -1,7 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { blowerTables, sites, units } from './records';
-import { spine, toldKey } from './theSpine';
+import { toldKey } from './readAnew';
+import { spine } from './theSpine';
 import { useOutboxRows } from './useOutbox';
 
 /** What records are called, by "kind/id": those the server told and those made here. */

@@ -4,7 +4,7 @@ import { keptRecords } from './records';
 import type { OutboxRow, OutboxState, ToldRecord } from './spine/store';
 import { laidOver, sendingOf } from './useOutbox';
 
-jest.mock('./theSpine', () => ({ spine: jest.fn(), toldKey: {} }));
+jest.mock('./theSpine', () => ({ spine: jest.fn() }));
 
 const site = (id: string, altitudeFt: number): ToldRecord<'site'> => ({ kind: 'site', id, revision: 4, record: { id, name: id, altitudeFt } });
 let n = 0;

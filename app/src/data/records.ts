@@ -2,7 +2,8 @@ import { changedFields, recordWith, valuesOf, type RecordKind, type RecordOf } f
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import type { OutboxRow, ToldRecord } from './spine/store';
-import { spine, toldKey } from './theSpine';
+import { toldKey } from './readAnew';
+import { spine } from './theSpine';
 import { offerUndo } from './undo';
 import { laidOver, sendingOf, useOutboxLoaded, useOutboxRows, useSyncStatus, type Sending } from './useOutbox';
 

@@ -11,10 +11,6 @@ import { addPhoto, changeVisit, drafts, useDraft, useEarlierVisits, usePhotos, u
 let mockPhone: ReturnType<typeof phone>;
 const mockStatus = { phase: 'upToDate', everTold: true };
 jest.mock('./theSpine', () => ({
-  toldKey: {
-    list: (kind: string) => ['told', kind],
-    visit: (id: string) => ['told', 'visit', id],
-  },
   spine: () => ({
     outbox: mockPhone.outbox,
     store: Promise.resolve(mockPhone.store),

@@ -8,7 +8,8 @@ import { heldVisit, isOf, rowsOf } from './spine/outbox';
 import type { ToldPart, ToldVisit } from './spine/store';
 import { toldParts } from './spine/toldParts';
 import type { Kept } from './records';
-import { spine, toldKey } from './theSpine';
+import { toldKey } from './readAnew';
+import { spine } from './theSpine';
 import { laidOver, sendingOf, useOutboxLoaded, useOutboxRows, useSyncStatus } from './useOutbox';
 
 /** A visit as the server told it, with its photos. */

@@ -6,7 +6,6 @@ import { UndoBar } from './UndoBar';
 
 const mockPatch = jest.fn(() => Promise.resolve());
 jest.mock('../../data/theSpine', () => ({
-  toldKey: {},
   spine: () => ({ outbox: { patch: mockPatch } }),
 }));
 
