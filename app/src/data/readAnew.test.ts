@@ -29,7 +29,7 @@ test('a first read that began before the change is begun anew: what is new is on
   const stop = observer.subscribe(() => undefined);
   store.set('saved');
   const done = readAnew(queries, TOLD);
-  await new Promise(process.nextTick);
+  await new Promise((resolve) => process.nextTick(resolve));
   store.answer();
   await done;
   expect(observer.getCurrentResult().data).toBe('saved');
@@ -46,10 +46,10 @@ test('a read that nobody waits for any more does not count as fresh when it ends
   store.set('saved');
   await readAnew(queries, TOLD);
   store.answer();
-  await new Promise(process.nextTick);
+  await new Promise((resolve) => process.nextTick(resolve));
   const second = new QueryObserver(queries, options);
   const stop = second.subscribe(() => undefined);
-  await new Promise(process.nextTick);
+  await new Promise((resolve) => process.nextTick(resolve));
   store.answer();
   await new Promise((resolve) => setTimeout(resolve, 0));
   expect(second.getCurrentResult().data).toBe('saved');
