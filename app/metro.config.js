@@ -9,7 +9,7 @@ const commonJs = new Set(['class-validator', 'class-transformer']);
 
 // class-validator takes in a hundred checkers of which Huff uses a handful; the rest, and the phone numbers of the world,
 // would be a fifth of the first download. A checker that is used must stand in this list.
-const checkersUsed = new Set(['isISO8601', 'isLength', 'isUUID', 'matches'].map((name) => `validator/lib/${name}`));
+const checkersUsed = new Set(['isLength', 'isUUID', 'matches'].map((name) => `validator/lib/${name}`));
 const isUnusedChecker = (name) =>
   name.startsWith('libphonenumber-js') || (name.startsWith('validator/lib/') && !checkersUsed.has(name));
 

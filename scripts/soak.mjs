@@ -12,7 +12,7 @@ import { ensureInstalled } from './setup/install.mjs';
 import { bare, checkAll } from './soak/check.mjs';
 import { badNetwork } from './soak/network.mjs';
 import { soakPhone } from './soak/phone.mjs';
-import { randomFrom } from './soak/random.mjs';
+import { randomFrom } from './setup/random.mjs';
 import { killableServer } from './soak/server.mjs';
 
 const { values } = parseArgs({

@@ -1,6 +1,5 @@
 import 'reflect-metadata';
 import { MOTOR_KINDS, tableFaults, type BlowerTable, type MotorKind, type RpmFigures } from '@huff/core';
-import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   ArrayMinSize,
@@ -9,10 +8,9 @@ import {
   IsIn,
   IsOptional,
   registerDecorator,
-  ValidateNested,
   type ValidationArguments,
 } from 'class-validator';
-import { Id, LineOfText, Moment, NumberIn } from './fields';
+import { EachNested, Id, LineOfText, Moment, Nested, NumberIn } from './fields';
 import { between, LIMITS } from './limits';
 
 /** Each cell is a flow in range or null (blank: not allowed by the maker). */
@@ -42,9 +40,9 @@ function IsSoundTable(): PropertyDecorator {
       Array.isArray(staticsInWc) &&
       Array.isArray(taps) &&
       (taps as Partial<BlowerTable['taps'][number]>[]).every((row) => Array.isArray(row?.flowsCfm));
-    const rpmShaped = !byRpm || [byRpm.flowsCfm, byRpm.rpm, byRpm.bhp].every((rows) => Array.isArray(rows));
-    const rowsShaped = !byRpm || [...(byRpm.rpm ?? []), ...(byRpm.bhp ?? [])].every((row) => Array.isArray(row));
-    return shaped && rpmShaped && rowsShaped ? tableFaults({ staticsInWc, taps, byRpm })[0] : undefined;
+    const isGrid = (rows: unknown) => Array.isArray(rows) && rows.every((row) => Array.isArray(row));
+    const rpmShaped = !byRpm || (Array.isArray(byRpm.flowsCfm) && isGrid(byRpm.rpm) && isGrid(byRpm.bhp));
+    return shaped && rpmShaped ? tableFaults({ staticsInWc, taps, byRpm })[0] : undefined;
   };
   return (target, propertyName) =>
     registerDecorator({
@@ -125,16 +123,14 @@ export class TableFiguresDto implements BlowerTable {
   staticsInWc!: number[];
 
   @IsSoundTable()
-  @ValidateNested({ each: true, message: 'Each tap must have a name and its row of flows.' })
-  @Type(() => TapRowDto)
+  @EachNested(() => TapRowDto, 'Each tap must have a name and its row of flows.')
   @ArrayMaxSize(LIMITS.tableTaps.max, { message: `A table takes at most ${LIMITS.tableTaps.max} taps.` })
   @ArrayMinSize(LIMITS.tableTaps.min, { message: 'A table needs at least one tap.' })
   @IsArray({ message: 'Taps must be a list of rows.' })
   taps!: TapRowDto[];
 
   /** For a belt drive, the maker's RPM and BHP; `taps` then holds rows at round RPMs. */
-  @ValidateNested({ message: 'A table by RPM has airflows, RPM and BHP.' })
-  @Type(() => RpmFiguresDto)
+  @Nested(() => RpmFiguresDto, 'A table by RPM has airflows, RPM and BHP.')
   @IsOptional()
   byRpm?: RpmFiguresDto | null;
 
@@ -194,8 +190,7 @@ export class BlowerTableDto extends TableFiguresDto {
   @IsOptional()
   tons?: number | null;
 
-  @ValidateNested({ message: 'The conditions must be an object.' })
-  @Type(() => TableConditionsDto)
+  @Nested(() => TableConditionsDto, 'The conditions must be an object.')
   @IsOptional()
   conditions?: TableConditionsDto | null;
 

@@ -2,6 +2,7 @@ import 'reflect-metadata';
 import { plainToInstance, type ClassConstructor } from 'class-transformer';
 import { validateSync, type ValidationError } from 'class-validator';
 import type { FieldError } from './problem';
+import { brokenText } from './text';
 
 export type Checked<T> =
   { readonly ok: true; readonly value: T } | { readonly ok: false; readonly errors: FieldError[] };
@@ -27,6 +28,9 @@ export function check<T extends object>(Class: ClassConstructor<T>, plain: unkno
   if (typeof plain !== 'object' || plain === null || Array.isArray(plain)) {
     return { ok: false, errors: [{ field: '', message: 'Send a JSON object.' }] };
   }
+  // Before a class is made of it: what is nested without end would be followed without end.
+  const broken = brokenText(plain);
+  if (broken) return { ok: false, errors: [broken] };
   const value = plainToInstance(Class, plain);
   const errors = flatten(validateSync(value, { whitelist: true, forbidUnknownValues: true }), '');
   return errors.length > 0 ? { ok: false, errors } : { ok: true, value };

@@ -62,7 +62,7 @@ test.each([
     'a time without zone',
     reading({ takenAt: '2026-05-12T10:42:00' }),
     'takenAt',
-    'The time of the reading must be a date and time with its zone.',
+    'The time of the reading must be a date and time with its zone, in the years 1970 to 9999.',
   ],
   [
     'a bad condition',
@@ -148,7 +148,7 @@ describe('facts', () => {
     ['electricHeat', [1], 'Inputs must be an object.'],
     ['look', { item: 'belt', state: 'blue' }, 'Belt is one of good, slack, glazed, cracked, broken.'],
     ['look', { item: 'moon', state: 'full' }, 'A look names what was looked at.'],
-    ['setAside', { method: 'traverse' }, 'Give the reason in at most 400 characters.'],
+    ['setAside', { method: 'traverse' }, 'The reason must be text.'],
   ])('%s %j is refused with what would be right', (kind, inputs, message) =>
     expect(errorsOf(FactDto, fact(kind, inputs))).toEqual([{ field: 'inputs', message }]),
   );

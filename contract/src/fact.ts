@@ -2,6 +2,7 @@ import 'reflect-metadata';
 import {
   FLOW_METHOD_IDS,
   inputFaults,
+  lineFault,
   lookItem,
   planRecordFault,
   toolOf,
@@ -10,15 +11,14 @@ import {
   type FactKind,
   type RawInputs,
 } from '@huff/core';
-import { Type } from 'class-transformer';
-import { IsIn, IsOptional, registerDecorator, ValidateNested, type ValidationArguments } from 'class-validator';
-import { Id, Moment } from './fields';
+import { IsIn, IsOptional, registerDecorator, type ValidationArguments } from 'class-validator';
+import { Id, Moment, Nested } from './fields';
 import { LIMITS } from './limits';
 import { RunConditionsDto } from './runConditions';
 
 export const FACT_KINDS: readonly FactKind[] = [...FLOW_METHOD_IDS, ...VISIT_ONLY_FACTS];
 
-const isText = (value: unknown, most: number) => typeof value === 'string' && value.length <= most;
+const noteFault = (value: unknown, what: string) => lineFault(value, LIMITS.noteLength, what);
 
 function lookFault(inputs: RawInputs): string | undefined {
   const item = typeof inputs.item === 'string' ? lookItem(inputs.item) : undefined;
@@ -26,18 +26,15 @@ function lookFault(inputs: RawInputs): string | undefined {
   if (!item.states.some((state) => state.id === inputs.state)) {
     return `${item.name} is one of ${item.states.map((state) => state.id).join(', ')}.`;
   }
-  if (inputs.note !== undefined && !isText(inputs.note, LIMITS.noteLength.max)) {
-    return `A note has at most ${LIMITS.noteLength.max} characters.`;
-  }
+  const note = inputs.note === undefined ? undefined : noteFault(inputs.note, 'The note');
+  if (note) return note;
   const outcomes: unknown[] = [undefined, 'dealtWith', 'declined'];
   return outcomes.includes(inputs.outcome) ? undefined : 'A finding is dealtWith or declined.';
 }
 
 function asideFault(inputs: RawInputs): string | undefined {
-  if (!isText(inputs.method, 40)) return 'Say which method is set aside.';
-  return isText(inputs.reason, LIMITS.noteLength.max)
-    ? undefined
-    : `Give the reason in at most ${LIMITS.noteLength.max} characters.`;
+  if (lineFault(inputs.method, { min: 1, max: 40 }, 'The method')) return 'Say which method is set aside.';
+  return noteFault(inputs.reason, 'The reason');
 }
 
 function planFault(inputs: RawInputs): string | undefined {
@@ -88,8 +85,7 @@ export class FactDto implements Fact {
   takenAt!: string;
 
   /** How the unit ran while it was taken; facts of before do not say. */
-  @ValidateNested({ message: 'Conditions must say mode and tap.' })
-  @Type(() => RunConditionsDto)
+  @Nested(() => RunConditionsDto, 'Conditions must say mode and tap.')
   @IsOptional()
   conditions?: RunConditionsDto | null;
 

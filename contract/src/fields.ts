@@ -1,5 +1,7 @@
 import { applyDecorators } from './applyDecorators';
-import { IsISO8601, IsNumber, IsOptional, IsString, IsUUID, Length, Matches, Max, Min } from 'class-validator';
+import { lineFault, plainText } from '@huff/core';
+import { Transform, Type, type ClassConstructor } from 'class-transformer';
+import { IsNumber, IsObject, IsOptional, IsUUID, Max, Min, ValidateBy, ValidateNested } from 'class-validator';
 import { between } from './limits';
 
 /** A finite number in a range. The type check stands nearest to the field, so that its message is the first shown. */
@@ -12,15 +14,17 @@ export const NumberIn = (range: { min: number; max: number }, what: string, unit
   );
 };
 
-/** One line of text with something in it. */
+/** One line of text with something in it: kept without spaces at its ends, composed, as a person counts its characters. */
 export const LineOfText = (range: { min: number; max: number }, what: string) =>
   applyDecorators(
-    Length(range.min, range.max, { message: `${what} must have ${range.min} to ${range.max} characters.` }),
-    // eslint-disable-next-line no-control-regex
-    Matches(/^[^\u0000-\u001f]*[^\s\u0000-\u001f][^\u0000-\u001f]*$/, { message: `${what} must not be blank.` }),
-    // Half of a character that takes two places: nothing can store or show it.
-    Matches(/^\P{Cs}*$/u, { message: `${what} holds a broken character. Type it again.` }),
-    IsString({ message: `${what} must be text.` }),
+    ValidateBy({
+      name: 'lineOfText',
+      validator: {
+        validate: (value: unknown) => lineFault(value, range, what) === undefined,
+        defaultMessage: (args) => lineFault(args?.value, range, what) ?? '',
+      },
+    }),
+    Transform(({ value }: { value: unknown }) => (typeof value === 'string' ? plainText(value) : value)),
   );
 
 /** One line of text that may be left out. */
@@ -31,11 +35,43 @@ export const OptionalLine = (range: { min: number; max: number }, what: string) 
 export const Id = (what: string) => IsUUID(undefined, { message: `${what} must be a UUID.` });
 
 /** Date, time and zone as ISO 8601 writes them; no week dates, no offsets that no zone has. */
-const MOMENT = /^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d{1,9})?)?(Z|[+-](0\d|1[0-4]):?[0-5]\d)$/;
+const MOMENT = /^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d{1,9})?)?(Z|[+-](0\d|1[0-3]):?[0-5]\d|[+-]14:?00)$/;
+
+/** Years of four digits, in any zone: dates beyond are written otherwise. */
+const FIRST_MS = Date.UTC(1970, 0, 1);
+const LAST_MS = Date.UTC(10_000, 0, 1);
+
+/** A day that its month does not have is no moment: the 30th of February is read as one in March. */
+export function isMoment(value: unknown): value is string {
+  if (typeof value !== 'string' || !MOMENT.test(value)) return false;
+  const ms = Date.parse(value);
+  const day = Number(value.slice(8, 10));
+  const daysInMonth = new Date(Date.UTC(Number(value.slice(0, 4)), Number(value.slice(5, 7)), 0)).getUTCDate();
+  return ms >= FIRST_MS && ms < LAST_MS && day <= daysInMonth;
+}
 
 /** A moment with its zone. */
 export const Moment = (what: string) =>
+  ValidateBy({
+    name: 'moment',
+    validator: {
+      validate: isMoment,
+      defaultMessage: () => `${what} must be a date and time with its zone, in the years 1970 to 9999.`,
+    },
+  });
+
+/** A list of records; a list within the list is none. */
+export const EachNested = (classOf: () => ClassConstructor<object>, message: string) =>
   applyDecorators(
-    Matches(MOMENT, { message: `${what} must be a date and time with its zone.` }),
-    IsISO8601({ strict: true }, { message: `${what} must be a date and time with its zone.` }),
+    ValidateNested({ each: true, message }),
+    IsObject({ each: true, message }),
+    Type(() => classOf()),
+  );
+
+/** A record within a record; a list is none. */
+export const Nested = (classOf: () => ClassConstructor<object>, message: string) =>
+  applyDecorators(
+    ValidateNested({ message }),
+    IsObject({ message }),
+    Type(() => classOf()),
   );

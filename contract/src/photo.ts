@@ -1,11 +1,15 @@
 import 'reflect-metadata';
-import { IsOptional, Length, Matches } from 'class-validator';
-import { Id, LineOfText, Moment } from './fields';
+import { LOOK_ITEMS } from '@huff/core';
+import { IsIn, IsOptional, Length, Matches } from 'class-validator';
+import { Id, Moment } from './fields';
 import { LIMITS } from './limits';
 
 const RULE = `The photo must be a JPEG of at most ${Math.floor((LIMITS.photoBase64.max * 3) / 4 / 1000)} kB. Take it again; the phone makes it smaller.`;
 
 const SMALL_RULE = 'The small picture must be a JPEG of at most 30 kB.';
+
+/** What a photo shows: something looked at, or a part of what stands here. */
+export const PHOTO_ITEMS: readonly string[] = [...LOOK_ITEMS.map(({ id }) => id), 'plate', 'door', 'ports', 'table'];
 
 /** A JPEG in base64 begins so. */
 const JPEG = /^\/9j\/[A-Za-z0-9+/]+={0,2}$/;
@@ -19,7 +23,7 @@ export class PhotoDto {
   visitId!: string;
 
   /** What it shows: an item of the Look station. */
-  @LineOfText(LIMITS.tapLength, 'What it shows')
+  @IsIn(PHOTO_ITEMS, { message: `The photo shows one of ${PHOTO_ITEMS.join(', ')}.` })
   item!: string;
 
   @Moment('The time of the photo')

@@ -1,8 +1,7 @@
 import 'reflect-metadata';
 import { PORT_IDS, type Conditions, type PortId } from '@huff/core';
-import { Type } from 'class-transformer';
-import { IsIn, IsOptional, ValidateNested } from 'class-validator';
-import { Id, Moment, NumberIn, OptionalLine } from './fields';
+import { IsIn, IsOptional } from 'class-validator';
+import { Id, Moment, Nested, NumberIn, OptionalLine } from './fields';
 import { LIMITS } from './limits';
 import { RunConditionsDto } from './runConditions';
 
@@ -50,8 +49,7 @@ export class ReadingDto {
   @OptionalLine(LIMITS.tapLength, 'What was typed')
   typedAs?: string | null;
 
-  @ValidateNested({ message: 'Conditions must say door, filter and coil.' })
-  @Type(() => ConditionsDto)
+  @Nested(() => ConditionsDto, 'Conditions must say door, filter and coil.')
   conditions!: ConditionsDto;
 
   @Moment('The time of the reading')

@@ -10,11 +10,11 @@ import {
   type FilterMediaId,
   type FilterPlace,
 } from '@huff/core';
-import { Type } from 'class-transformer';
-import { ArrayMaxSize, IsArray, IsIn, IsOptional, ValidateNested } from 'class-validator';
-import { LineOfText, NumberIn } from './fields';
+import { ArrayMaxSize, IsArray, IsIn, IsInt, IsOptional } from 'class-validator';
+import { EachNested, LineOfText, Nested, NumberIn } from './fields';
 import { Inputs } from './inputs';
 import { LIMITS } from './limits';
+import { Suits } from './suits';
 
 /** A point of the unit's own curve, proven after work. */
 export class ProvenPointDto {
@@ -30,6 +30,7 @@ export class ProvenPointDto {
 
 /** Filters of one size, side by side. */
 export class FilterSetDto {
+  @IsInt({ message: 'Filters are counted in whole numbers.' })
   @NumberIn(LIMITS.filterCount, 'Filters')
   count!: number;
 
@@ -50,6 +51,7 @@ export class SetupDto {
   @IsOptional()
   filterPlace?: FilterPlace | null;
 
+  @IsInt({ message: 'Filters are counted in whole numbers.' })
   @NumberIn(LIMITS.filterCount, 'Filters')
   @IsOptional()
   filterCount?: number | null;
@@ -63,8 +65,7 @@ export class SetupDto {
   filterHeightIn?: number | null;
 
   /** Further sizes beside the first: odd cut-downs, a second bank. */
-  @ValidateNested({ each: true, message: 'Each set of filters has a count, a width and a height.' })
-  @Type(() => FilterSetDto)
+  @EachNested(() => FilterSetDto, 'Each set of filters has a count, a width and a height.')
   @ArrayMaxSize(LIMITS.filterSets.max, { message: `At most ${LIMITS.filterSets.max} sizes of filters.` })
   @IsArray({ message: 'Filter sets must be a list.' })
   @IsOptional()
@@ -122,6 +123,11 @@ export class SetupDto {
   @IsOptional()
   riseMinF?: number | null;
 
+  @Suits(({ riseMinF, riseMaxF }) =>
+    typeof riseMinF === 'number' && riseMinF >= Number(riseMaxF)
+      ? 'The highest rise of the plate must be above its lowest. Read both again.'
+      : undefined,
+  )
   @NumberIn(LIMITS.riseF, 'Highest rise', '°F')
   @IsOptional()
   riseMaxF?: number | null;
@@ -144,8 +150,7 @@ export class SetupDto {
   drive?: Record<string, unknown> | null;
 
   /** How the unit was proven last, copied when the visit begins. */
-  @ValidateNested({ message: 'The last proven point has an airflow, a static and a tap.' })
-  @Type(() => ProvenPointDto)
+  @Nested(() => ProvenPointDto, 'The last proven point has an airflow, a static and a tap.')
   @IsOptional()
   proven?: ProvenPointDto | null;
 

@@ -12,11 +12,11 @@ import {
   type Sheave,
   type ShopRules,
 } from '@huff/core';
-import { Type } from 'class-transformer';
-import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsOptional, registerDecorator, ValidateNested } from 'class-validator';
-import { Id, LineOfText, NumberIn } from './fields';
+import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsInt, IsOptional, registerDecorator } from 'class-validator';
+import { EachNested, Id, LineOfText, NumberIn } from './fields';
 import { Inputs } from './inputs';
 import { LIMITS } from './limits';
+import { Suits } from './suits';
 
 /** What the shop takes for a move instead of the usual. */
 export class MoveFigureDto {
@@ -46,6 +46,13 @@ export class SheavePartDto {
   pitchIn!: number;
 
   /** Closed; absent for a fixed sheave. */
+  @Suits(({ pitchIn, mostPitchIn, turns }) =>
+    Number(mostPitchIn) <= Number(pitchIn)
+      ? 'Closed, the sheave must be larger than open.'
+      : turns === undefined || turns === null
+        ? 'An adjustable sheave has its turns from closed to open.'
+        : undefined,
+  )
   @NumberIn(LIMITS.pitchIn, 'Pitch diameter closed', 'in.')
   @IsOptional()
   mostPitchIn?: number | null;
@@ -54,6 +61,7 @@ export class SheavePartDto {
   @IsOptional()
   turns?: number | null;
 
+  @IsInt({ message: 'Grooves are whole.' })
   @NumberIn(LIMITS.grooves, 'Grooves')
   grooves!: number;
 
@@ -115,20 +123,17 @@ export class ShopDto {
   @IsOptional()
   hoursAYear?: number | null;
 
-  @ValidateNested({ each: true, message: 'Each move needs minutes and cost.' })
-  @Type(() => MoveFigureDto)
+  @EachNested(() => MoveFigureDto, 'Each move needs minutes and cost.')
   @ArrayMaxSize(LIMITS.partsInList.max, { message: 'Too many moves.' })
   @IsArray({ message: 'Moves must be a list.' })
   moves!: MoveFigureDto[];
 
-  @ValidateNested({ each: true, message: 'Each sheave must be complete.' })
-  @Type(() => SheavePartDto)
+  @EachNested(() => SheavePartDto, 'Each sheave must be complete.')
   @ArrayMaxSize(LIMITS.partsInList.max, { message: `A shop lists at most ${LIMITS.partsInList.max} sheaves.` })
   @IsArray({ message: 'Sheaves must be a list.' })
   sheaves!: SheavePartDto[];
 
-  @ValidateNested({ each: true, message: 'Each belt must be complete.' })
-  @Type(() => BeltPartDto)
+  @EachNested(() => BeltPartDto, 'Each belt must be complete.')
   @ArrayMaxSize(LIMITS.partsInList.max, { message: `A shop lists at most ${LIMITS.partsInList.max} belts.` })
   @IsArray({ message: 'Belts must be a list.' })
   belts!: BeltPartDto[];

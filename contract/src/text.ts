@@ -2,6 +2,9 @@
 // eslint-disable-next-line no-control-regex
 const UNSTORABLE = /[\u0000\p{Cs}]/u;
 
+/** Names that objects have by birth: a program that takes them for fields stumbles. */
+const BORN: ReadonlySet<string> = new Set(['__proto__', 'constructor', 'prototype']);
+
 /** Deeper than any record of ours. */
 const DEEPEST = 40;
 
@@ -14,7 +17,8 @@ export function brokenText(value: unknown, field = '', depth = 0): { field: stri
       : undefined;
   if (typeof value !== 'object' || value === null) return undefined;
   for (const [key, inner] of Object.entries(value)) {
-    if (UNSTORABLE.test(key)) return { field, message: 'A name holds a character that cannot be stored.' };
+    if (UNSTORABLE.test(key)) return { field, message: 'The name of a field holds a character that cannot be stored.' };
+    if (BORN.has(key)) return { field, message: `Nothing here has a field named "${key}". Leave it out.` };
     const found = brokenText(inner, field ? `${field}.${key}` : key, depth + 1);
     if (found) return found;
   }

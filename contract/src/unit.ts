@@ -11,9 +11,8 @@ import {
   type MotorKind,
   type System,
 } from '@huff/core';
-import { Type } from 'class-transformer';
-import { ArrayMaxSize, IsArray, IsIn, IsOptional, registerDecorator, ValidateNested } from 'class-validator';
-import { Id, LineOfText, Moment, NumberIn, OptionalLine } from './fields';
+import { ArrayMaxSize, IsArray, IsIn, IsOptional, isUUID, registerDecorator } from 'class-validator';
+import { EachNested, Id, isMoment, LineOfText, Moment, Nested, NumberIn, OptionalLine } from './fields';
 import { Inputs } from './inputs';
 import { LIMITS } from './limits';
 import { PortPlaceDto } from './portPlace';
@@ -42,8 +41,7 @@ export class UnitFactsDto {
   @IsOptional()
   tap?: string | null;
 
-  @ValidateNested({ message: 'The setup must be an object.' })
-  @Type(() => SetupDto)
+  @Nested(() => SetupDto, 'The setup must be an object.')
   @IsOptional()
   setup?: SetupDto | null;
 
@@ -64,11 +62,14 @@ export interface ProvenUnit {
   readonly system: System;
 }
 
+const isIn = (figure: unknown, { min, max }: { min: number; max: number }) =>
+  typeof figure === 'number' && figure >= min && figure <= max;
+
 /** Whether a proven system can be read back: it must run. */
 function isProven(value: unknown): value is ProvenUnit {
   const { form, visitId, at, flowCfm, tespInWc, system } = (value ?? {}) as Partial<ProvenUnit>;
-  if (![visitId, at].every((text) => typeof text === 'string' && text.length <= 64)) return false;
-  if (![flowCfm, tespInWc].every((figure) => typeof figure === 'number' && Number.isFinite(figure))) return false;
+  if (!isUUID(visitId)) return false;
+  if (!isMoment(at) || !isIn(flowCfm, LIMITS.flowCfm) || !isIn(tespInWc, LIMITS.staticInWc)) return false;
   if (form !== undefined && (!Number.isInteger(form) || form < 1 || form > STORED_FORM)) return false;
   if (JSON.stringify(value).length > LIMITS.planBytes.max) return false;
   try {
@@ -110,8 +111,7 @@ export class UnitDto extends UnitFactsDto {
   proven?: ProvenUnit | null;
 
   /** Where its holes are. */
-  @ValidateNested({ each: true, message: 'Each hole has a port and a place.' })
-  @Type(() => PortPlaceDto)
+  @EachNested(() => PortPlaceDto, 'Each hole has a port and a place.')
   @ArrayMaxSize(LIMITS.portPlaces.max, { message: `A unit has at most ${LIMITS.portPlaces.max} ports.` })
   @IsArray({ message: 'Ports must be a list.' })
   @IsOptional()

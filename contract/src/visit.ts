@@ -1,9 +1,8 @@
 import 'reflect-metadata';
-import { Type } from 'class-transformer';
-import { ArrayMaxSize, IsArray, IsIn, IsOptional, ValidateNested } from 'class-validator';
+import { ArrayMaxSize, IsArray, IsIn, IsOptional } from 'class-validator';
 import { TableFiguresDto } from './blowerTable';
 import { FactDto } from './fact';
-import { Id, LineOfText, Moment } from './fields';
+import { EachNested, Id, LineOfText, Moment, Nested } from './fields';
 import { LIMITS } from './limits';
 import { ReadingDto } from './reading';
 import { UnitFactsDto } from './unit';
@@ -32,8 +31,7 @@ export class VisitHeadDto extends UnitFactsDto {
   @IsIn(['cooling', 'heating'], { message: 'The mode must be cooling or heating.' })
   mode!: 'cooling' | 'heating';
 
-  @ValidateNested({ message: 'The table must have its id, name, statics and taps.' })
-  @Type(() => VisitTableDto)
+  @Nested(() => VisitTableDto, 'The table must have its id, name, statics and taps.')
   @IsOptional()
   table?: VisitTableDto | null;
 
@@ -43,8 +41,7 @@ export class VisitHeadDto extends UnitFactsDto {
 
 /** A visit whole: the unit as it was found, and everything read and recorded. */
 export class VisitDto extends VisitHeadDto {
-  @ValidateNested({ each: true, message: 'Each reading must be complete.' })
-  @Type(() => ReadingDto)
+  @EachNested(() => ReadingDto, 'Each reading must be complete.')
   @ArrayMaxSize(LIMITS.readingsPerVisit.max, {
     message: `A visit takes at most ${LIMITS.readingsPerVisit.max} readings.`,
   })
@@ -52,8 +49,7 @@ export class VisitDto extends VisitHeadDto {
   readings!: ReadingDto[];
 
   /** What was recorded beside statics. */
-  @ValidateNested({ each: true, message: 'Each fact must be complete.' })
-  @Type(() => FactDto)
+  @EachNested(() => FactDto, 'Each fact must be complete.')
   @ArrayMaxSize(LIMITS.factsPerVisit.max, { message: `A visit takes at most ${LIMITS.factsPerVisit.max} facts.` })
   @IsArray({ message: 'Facts must be a list.' })
   @IsOptional()

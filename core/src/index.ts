@@ -171,14 +171,18 @@ export {
 } from './visit';
 export {
   currentMeasures,
+  cutText,
   flowText,
   flowWords,
   fromShown,
+  lineFault,
   type Measures,
   oddsText,
   PA_PER_IN_WC,
   percentText,
+  plainText,
   ruleText,
+  seenLength,
   sentenceCase,
   setMeasures,
   SI_MEASURES,

@@ -35,6 +35,8 @@ export async function startServer(dataFolder, { demo = true, port = 0 } = {}) {
   return {
     url: /http:\/\/[\d.:]+/.exec(said)[0],
     readyAfterMs: performance.now() - from,
+    /** What it wrote: its log of errors. */
+    said: () => said,
     residentMB: () => memoryMB('VmRSS'),
     peakMB: () => memoryMB('VmHWM'),
     stop: () => end('SIGTERM'),

@@ -7,8 +7,10 @@ import type { Db } from './db/db';
 import { health, whenReady } from './health/health';
 import type { ServerState } from './health/state';
 import { DEMO_AUTHOR, supplyAuthor } from './http/author';
+import { jsonOnly, ownPages, rightName } from './http/door';
 import { notFound, problemHandler } from './http/problems';
 import { requestLog } from './http/requestLog';
+import type { Served } from './http/servedNames';
 import { photoRoutes, unitPhotoRoutes } from './photos/routes';
 import { recordRoutes } from './rest/recordRoutes';
 import { searchRoutes } from './search/routes';
@@ -23,12 +25,14 @@ export interface AppOptions {
   readonly log: Logger;
   /** What lists say of visits, computed beside the requests. */
   readonly results: ResultsBeside;
+  /** Under which names it answers. */
+  readonly served: Served;
   /** The built app; none in API tests. */
   readonly webFolder?: string;
 }
 
 /** Everything the server answers, without listening. */
-export function createApp({ db, state, log, results, webFolder }: AppOptions): Express {
+export function createApp({ db, state, log, results, served, webFolder }: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(requestLog(log));
@@ -48,9 +52,16 @@ export function createApp({ db, state, log, results, webFolder }: AppOptions): E
       strictTransportSecurity: false,
     }),
   );
-  app.use(compression());
+  app.use(rightName(served), compression());
   app.get('/api/health', health(state));
-  app.use('/api', whenReady(state), express.json({ limit: '1mb', type: () => true }), supplyAuthor(DEMO_AUTHOR));
+  app.use(
+    '/api',
+    ownPages(served),
+    jsonOnly,
+    whenReady(state),
+    express.json({ limit: '1mb' }),
+    supplyAuthor(DEMO_AUTHOR),
+  );
   app.use('/api/sync', syncRoutes(db, log, results));
   app.use('/api/blower-tables', recordRoutes(db, 'blowerTable'));
   app.use('/api/photos', photoRoutes(db));
@@ -66,6 +77,9 @@ export function createApp({ db, state, log, results, webFolder }: AppOptions): E
     throw notFound('address');
   });
   if (webFolder) app.use(webApp(webFolder));
+  app.use(() => {
+    throw notFound('address');
+  });
   app.use(problemHandler(log));
   return app;
 }

@@ -19,3 +19,9 @@ test('binds to this machine alone and keeps data in ./data unless told otherwise
 test('a port that is none is refused in words', () => {
   expect(() => configFrom({ PORT: 'web' })).toThrow('PORT is "web": set it to a number from 1 to 65535.');
 });
+
+test('names it is reached under are told without ports; what is no name is refused in words', () => {
+  expect(configFrom({ HUFF_NAMES: 'Huff.example, 192.0.2.7:8443' }).names).toEqual(['huff.example', '192.0.2.7']);
+  expect(configFrom({}).names).toEqual([]);
+  expect(() => configFrom({ HUFF_NAMES: 'https://huff.example' })).toThrow(/^HUFF_NAMES has "https:\/\/huff.example"/);
+});

@@ -1,5 +1,4 @@
 import 'reflect-metadata';
-import { createServer } from 'node:http';
 import path from 'node:path';
 import { pino } from 'pino';
 import { createApp } from './app';
@@ -9,6 +8,7 @@ import { LateDb } from './db/lateDb';
 import { migrate } from './db/migrate';
 import { openPglite } from './db/pgliteDb';
 import { loadDemo } from './demo/loadDemo';
+import { listeningServer } from './http/listening';
 import { ensureShop } from './shop/ensureShop';
 import { ServerState } from './health/state';
 import { refreshResults, resultsBeside } from './visits/results';
@@ -22,10 +22,7 @@ async function serve(): Promise<void> {
   const state = new ServerState();
   const db = new LateDb();
   const results = resultsBeside(db, log, () => state.phase !== 'ready');
-  const server = createServer(createApp({ db, state, log, results, webFolder: config.webFolder }));
-
-  // Longer than a browser or a proxy keeps a connection: it is never closed under a request on its way.
-  server.keepAliveTimeout = 65_000;
+  const server = listeningServer(createApp({ db, state, log, results, served: config, webFolder: config.webFolder }));
 
   const opening = (async () => {
     db.open(await openPglite(path.join(config.dataFolder, 'db')));

@@ -10,7 +10,7 @@ import type {
   ToolOutcome,
   ValuesOf,
 } from './tool';
-import { toShown } from '../words';
+import { lineFault, toShown } from '../words';
 import { toolUnitText } from './units';
 
 /** A unit such as "in." brings its own full stop. */
@@ -57,9 +57,7 @@ function listFault(field: ListField, value: unknown): string | undefined {
 
 function textFault(field: TextField, value: unknown): string | undefined {
   if (blank(value)) return field.optional ? undefined : `${field.label}: type it.`;
-  return typeof value === 'string' && value.length <= field.most
-    ? undefined
-    : `${field.label} has at most ${field.most} characters.`;
+  return lineFault(value, { min: 1, max: field.most }, field.label);
 }
 
 /** What is wrong with inputs, by field; empty when they can be worked with. Hidden fields are not asked for. */

@@ -1,3 +1,4 @@
 export * from './figures';
 export * from './measures';
+export * from './plainText';
 export * from './shopFloor';

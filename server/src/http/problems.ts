@@ -66,6 +66,8 @@ function fromParser(error: { status?: number; type?: string }): ProblemError | u
   if (error.type === 'entity.parse.failed') {
     return new ProblemError(400, 'Not JSON', 'The body is not JSON. Send the record as JSON.');
   }
+  if (error.type === 'encoding.unsupported' || error.type === 'charset.unsupported')
+    return new ProblemError(415, 'Not JSON', 'Send the body as JSON in UTF-8, as it is or packed with gzip.');
   if (error.status && error.status >= 400 && error.status < 500) {
     return new ProblemError(error.status, 'Bad request', 'The request cannot be read. Check its address and headers.');
   }

@@ -47,12 +47,22 @@ async function doAll(db: Db, log: Logger, sender: Sender, sent: readonly unknown
   return { results, visits: [...visits], moved, shopChanged };
 }
 
+/** What a request says beside its operations, checked, and the operations as they were sent: each is checked by itself. */
+function envelopeOf(body: unknown): SyncRequestDto {
+  const sent = (body ?? {}) as { operations?: unknown };
+  const operations: unknown = sent.operations;
+  const checked = check(
+    SyncRequestDto,
+    Array.isArray(operations) ? { ...sent, operations: operations.map(() => 0) } : body,
+  );
+  if (!checked.ok) throw invalid(checked.errors);
+  return { ...checked.value, operations: operations as unknown[] };
+}
+
 /** The one way in for what phones did, and out for what they do not know yet. */
 export function syncRoutes(db: Db, log: Logger, beside: ResultsBeside): Router {
   return Router().post('/', async (req: Request, res) => {
-    const checked = check(SyncRequestDto, req.body);
-    if (!checked.ok) throw invalid(checked.errors);
-    const { device, phoneTime, cursor, operations, pull = true } = checked.value;
+    const { operations, device, phoneTime, cursor, pull = true } = envelopeOf(req.body);
     const { shopId } = authorOf(req);
     const serverTime = new Date().toISOString();
     // A cursor that is none is told before anything is done.

@@ -18,12 +18,12 @@ export async function testDb(): Promise<Db> {
 }
 
 /** The whole server on a database in memory, without listening. */
-export async function testServer() {
+export async function testServer({ names = [] }: { readonly names?: readonly string[] } = {}) {
   const db = await testDb();
   const state = new ServerState();
   state.phase = 'ready';
   const log = pino({ level: 'silent' });
   const results = resultsBeside(db, log);
-  const app = createApp({ db, state, log, results });
+  const app = createApp({ db, state, log, results, served: { host: '127.0.0.1', names } });
   return { db, state, results, http: request(app) };
 }

@@ -37,11 +37,17 @@ describe('a built app', () => {
     }
   });
 
+  test('a script or a picture that is missing is missing: the first page in its place would be run or drawn', async () => {
+    for (const file of ['/_expo/static/js/web/entry-4567.js', '/assets/none', '/none.png', '/sw.js.map'])
+      await http().get(file).expect(404);
+    await http().post('/quick').expect(404);
+  });
+
   test('nothing outside the folder is given', async () => {
-    writeFileSync(path.join(folder, '..', 'huff-secret.txt'), 'secret');
+    writeFileSync(path.join(folder, '..', 'huff-secret.txt'), 'kept inside');
     const answer = await http().get('/..%2fhuff-secret.txt');
     rmSync(path.join(folder, '..', 'huff-secret.txt'));
-    expect(answer.text).not.toContain('secret');
+    expect(answer.text).not.toContain('kept inside');
   });
 });
 

@@ -14,8 +14,12 @@ export function webApp(folder: string): Router {
       },
     }),
   );
-  // The app finds its own pages: any other address gets its first page.
-  router.get('/{*path}', (_req, res) => {
+  // The app finds its own pages: any other address gets its first page. A file that is missing is missing.
+  router.get('/{*path}', ({ path: address }, res, next) => {
+    if (/^\/(_expo|assets)\/|\.\w{1,8}$/.test(address)) {
+      next();
+      return;
+    }
     res.set('Cache-Control', 'no-cache').sendFile('index.html', { root: folder });
   });
   return router;

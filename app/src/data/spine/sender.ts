@@ -12,6 +12,9 @@ export interface Told {
   readonly records: readonly ToldId[];
 }
 
+/** Refusals that are about what was sent; all others are about who asks, when and where. */
+const OF_THE_OPERATION: ReadonlySet<number> = new Set([400, 409, 413, 422]);
+
 /** One step of sending: what it came to, and when the next is due. */
 export interface Step {
   readonly phase: SyncPhase;
@@ -126,7 +129,7 @@ export function senderOn({ store, post, now, random, newId, onStored, onClock, o
     }
     const operations = sent.map(({ operation }) => operation);
     const alone = operations.length === 1;
-    if (status < 500 && alone && problem) {
+    if (OF_THE_OPERATION.has(status) && alone && problem) {
       for (const key of keysOf(operations)) troubles.delete(key);
       await store.write({ update: sent.map((row) => ({ ...row, state: 'refused', problem })) });
       await onStored({ records: [] });

@@ -1,0 +1,3 @@
+export async function drawAll() {
+  return 0;
+}

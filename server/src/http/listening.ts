@@ -1,0 +1,82 @@
+import type { Problem } from '@huff/contract';
+import { PROBLEM_MEDIA_TYPE } from '@huff/contract';
+import { createServer, STATUS_CODES, type RequestListener, type Server } from 'node:http';
+import type { Socket } from 'node:net';
+
+/** Headers are sent at once; a body may come over a poor signal, but not for ever. */
+const HEADERS_WITHIN_MS = 15_000;
+const REQUEST_WITHIN_MS = 60_000;
+/** How often connections are looked at for being late. */
+const LOOK_EVERY_MS = 5000;
+/** Longer than a browser or a proxy keeps a connection: it is never closed under a request on its way. */
+const KEEP_ALIVE_MS = 65_000;
+
+export interface Patience {
+  readonly headersMs: number;
+  readonly requestMs: number;
+  readonly lookEveryMs: number;
+}
+
+const PATIENCE: Patience = { headersMs: HEADERS_WITHIN_MS, requestMs: REQUEST_WITHIN_MS, lookEveryMs: LOOK_EVERY_MS };
+
+function problemOf(code: string | undefined): Problem {
+  if (code === 'ERR_HTTP_REQUEST_TIMEOUT')
+    return {
+      type: 'about:blank',
+      title: 'Too slow',
+      status: 408,
+      detail:
+        'The request did not arrive in time. What you sent is still on your device; try again with a better signal.',
+    };
+  if (code === 'HPE_HEADER_OVERFLOW')
+    return {
+      type: 'about:blank',
+      title: 'Too large',
+      status: 431,
+      detail: 'The headers of the request are too large. Clear the site’s cookies, then try again.',
+    };
+  return {
+    type: 'about:blank',
+    title: 'Bad request',
+    status: 400,
+    detail: 'The request cannot be read. Check its address and headers.',
+  };
+}
+
+/** Says in words what cannot be read as HTTP, and closes. */
+function refuse(error: NodeJS.ErrnoException, socket: Socket): void {
+  if (error.code === 'ECONNRESET' || !socket.writable) {
+    socket.destroy();
+    return;
+  }
+  const problem = problemOf(error.code);
+  const body = JSON.stringify(problem);
+  socket.end(
+    [
+      `HTTP/1.1 ${problem.status} ${STATUS_CODES[problem.status]}`,
+      `Content-Type: ${PROBLEM_MEDIA_TYPE}; charset=utf-8`,
+      `Content-Length: ${Buffer.byteLength(body)}`,
+      'X-Content-Type-Options: nosniff',
+      'Connection: close',
+      '',
+      body,
+    ].join('\r\n'),
+  );
+}
+
+/** A server that cuts off what is too slow and answers in words what is no HTTP. */
+export function listeningServer(listener: RequestListener, patience = PATIENCE): Server {
+  const server = createServer(
+    {
+      headersTimeout: patience.headersMs,
+      requestTimeout: patience.requestMs,
+      connectionsCheckingInterval: patience.lookEveryMs,
+      keepAliveTimeout: KEEP_ALIVE_MS,
+      // Who names no host is told so by the door, in words.
+      requireHostHeader: false,
+    },
+    listener,
+  );
+  server.on('clientError', refuse);
+  return server;
+}
