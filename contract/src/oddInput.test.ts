@@ -86,7 +86,7 @@ describe('what was taken once and must not be', () => {
     ['a reading without conditions', ReadingDto, { conditions: null }, 'conditions'],
     ['a list for a setup', UnitDto, unit({ setup: [] }), 'setup'],
     ['a field by birth', SiteDto, JSON.parse('{"__proto__": {"a": 1}}') as object, ''],
-    ['a field of that name within', UnitDto, unit({ plate: { constructor: 1 } }), 'plate'],
+    ['a field of that name within', UnitDto, unit({ plate: { toString: 1 } }), 'plate'],
     ['a list within the taps', BlowerTableDto, table({ taps: [[]] }), 'taps'],
     ['a table without taps', BlowerTableDto, table({ taps: [] }), 'taps'],
     ['a week date', SiteDto, site({ archivedAt: '2026-W20-3T10:00:00Z' }), 'archivedAt'],

@@ -1,7 +1,7 @@
 import 'reflect-metadata';
 import { QueryClientProvider } from '@tanstack/react-query';
 import { useFonts } from 'expo-font';
-import { Slot } from 'expo-router';
+import { Slot, usePathname } from 'expo-router';
 import { useEffect } from 'react';
 import { View } from 'react-native';
 import { useMeasures } from '../data/measures';
@@ -10,6 +10,7 @@ import { useServiceWorker } from '../data/serviceWorker';
 import { spine } from '../data/theSpine';
 import { fetchPages } from '../features/lazyPage';
 import { UndoBar } from '../features/undo/UndoBar';
+import { Guard } from '../ui/guard';
 import { PaperRoot, PlacesBar } from '../ui/page';
 import { FONT_FILES, ThemeChoice, useIsWide, usePalette } from '../ui/theme';
 
@@ -20,11 +21,14 @@ function Places() {
   const wide = useIsWide();
   const palette = usePalette();
   const { measures } = useMeasures();
+  const address = usePathname();
   return (
     <View style={{ flex: 1, flexDirection: wide ? 'row-reverse' : 'column', backgroundColor: palette.paper }}>
       {/* Other units: everything is drawn anew. */}
       <View key={JSON.stringify(measures)} style={{ flex: 1 }}>
-        <Slot />
+        <Guard what="This page" on={[address]}>
+          <Slot />
+        </Guard>
         <UndoBar />
       </View>
       <PlacesBar />

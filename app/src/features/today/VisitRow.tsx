@@ -6,6 +6,7 @@ import { memo } from 'react';
 import { View } from 'react-native';
 import type { Sending } from '../../data/useOutbox';
 import type { ListedVisit } from '../../data/visits';
+import { Guard } from '../../ui/guard';
 import { Icon } from '../../ui/icons';
 import { VERDICT_TEXT, VerdictMark } from '../../ui/marks';
 import { Txt } from '../../ui/text';
@@ -16,7 +17,11 @@ import { WithSummary } from '../visitState/WithSummary';
 /** A visit in the list: where, when, what was found and what to do. */
 export const VisitRow = memo(function VisitRow({ visit }: { readonly visit: ListedVisit }) {
   return (
-    <WithSummary visit={visit}>{(summary, sending) => <SummaryRow summary={summary} sending={sending} />}</WithSummary>
+    <Guard what="This visit" on={[visit]}>
+      <WithSummary visit={visit}>
+        {(summary, sending) => <SummaryRow summary={summary} sending={sending} />}
+      </WithSummary>
+    </Guard>
   );
 });
 

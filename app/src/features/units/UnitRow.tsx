@@ -3,6 +3,7 @@ import { flowWords, tonsText } from '@huff/core';
 import { router } from 'expo-router';
 import { memo } from 'react';
 import { Pressable, View } from 'react-native';
+import { Guard } from '../../ui/guard';
 import { Icon } from '../../ui/icons';
 import { Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
@@ -20,6 +21,14 @@ export function unitFactsLine({ tons, motor, tap, setup }: UnitDto): string {
 
 /** A unit in a list: its name, what it is, how it was proven last. */
 export const UnitRow = memo(function UnitRow({ unit }: { readonly unit: UnitDto }) {
+  return (
+    <Guard what="This unit" on={[unit]}>
+      <Row unit={unit} />
+    </Guard>
+  );
+});
+
+function Row({ unit }: { readonly unit: UnitDto }) {
   const palette = usePalette();
   return (
     <Pressable
@@ -49,4 +58,4 @@ export const UnitRow = memo(function UnitRow({ unit }: { readonly unit: UnitDto 
       <Icon name="chevron-right" size={20} color={palette.softInk} />
     </Pressable>
   );
-});
+}

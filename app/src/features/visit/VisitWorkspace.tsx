@@ -2,6 +2,7 @@ import { intoWhole, partVisit, type PartedVisit, type VisitDto } from '@huff/con
 import { FLOW_METHOD_IDS, type FactKind, type PortId, type Verdict } from '@huff/core';
 import { memo, useCallback, useDeferredValue, useMemo, useState, type ReactNode } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
+import { Guard } from '../../ui/guard';
 import { Page } from '../../ui/page';
 import { StationRun } from '../../ui/stations';
 import { Txt } from '../../ui/text';
@@ -191,12 +192,18 @@ export function VisitWorkspace({ visit: whole, onChange, onSave, under, actions,
     </>
   );
   const place = Place ? (
-    <Place {...props} whole={whole} wholeParted={now.parted} frame={frame} />
+    <Guard what="This station" on={[station, drawn]}>
+      <Place {...props} whole={whole} wholeParted={now.parted} frame={frame} />
+    </Guard>
   ) : (
     frame({
       main: (
         <>
-          {Pane && <Pane {...props} />}
+          {Pane && (
+            <Guard what="This station" on={[station, drawn]}>
+              <Pane {...props} />
+            </Guard>
+          )}
           {below}
         </>
       ),

@@ -1,0 +1,1 @@
+export { Guard } from './Guard';
