@@ -60,6 +60,7 @@ const oneWay = [
     [
       'db',
       'http',
+      'beside',
       'health',
       'records',
       'shop',

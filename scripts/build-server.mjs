@@ -2,8 +2,12 @@ import { build } from 'esbuild';
 import { cpSync } from 'node:fs';
 
 await build({
-  entryPoints: ['server/src/main.ts'],
-  outfile: 'server/dist/main.mjs',
+  entryPoints: [
+    { in: 'server/src/main.ts', out: 'main' },
+    { in: 'server/src/beside/heavyWork.ts', out: 'heavyWork' },
+  ],
+  outdir: 'server/dist',
+  outExtension: { '.js': '.mjs' },
   bundle: true,
   platform: 'node',
   format: 'esm',

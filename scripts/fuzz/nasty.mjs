@@ -27,8 +27,6 @@ const NASTY_TEXTS = [
   '../../etc/passwd',
   '__proto__',
   'constructor',
-  'NaN',
-  'undefined',
   'null',
   '1e5',
   '-0',

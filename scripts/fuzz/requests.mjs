@@ -39,7 +39,8 @@ export async function samplesOf(url) {
   return { records, photo: SMALLEST_JPEG };
 }
 
-const withoutParts = ({ readings: _r, facts: _f, photos: _p, ...head }) => head;
+const withoutParts = (visit) =>
+  Object.fromEntries(Object.entries(visit).filter(([key]) => !['readings', 'facts', 'photos'].includes(key)));
 
 /** Makes requests by a seed: right ones, nearly right ones, and nonsense. */
 export function requestsOf(random, { records, photo }) {

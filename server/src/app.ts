@@ -3,6 +3,7 @@ import compression from 'compression';
 import express, { type Express } from 'express';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
+import type { Beside } from './beside/beside';
 import type { Db } from './db/db';
 import { health, whenReady } from './health/health';
 import type { ServerState } from './health/state';
@@ -25,6 +26,8 @@ export interface AppOptions {
   readonly log: Logger;
   /** What lists say of visits, computed beside the requests. */
   readonly results: ResultsBeside;
+  /** What takes long. */
+  readonly beside: Beside;
   /** Under which names it answers. */
   readonly served: Served;
   /** The built app; none in API tests. */
@@ -32,7 +35,7 @@ export interface AppOptions {
 }
 
 /** Everything the server answers, without listening. */
-export function createApp({ db, state, log, results, served, webFolder }: AppOptions): Express {
+export function createApp({ db, state, log, results, beside, served, webFolder }: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(requestLog(log));
@@ -62,7 +65,7 @@ export function createApp({ db, state, log, results, served, webFolder }: AppOpt
     express.json({ limit: '1mb' }),
     supplyAuthor(DEMO_AUTHOR),
   );
-  app.use('/api/sync', syncRoutes(db, log, results));
+  app.use('/api/sync', syncRoutes(db, log, results, beside));
   app.use('/api/blower-tables', recordRoutes(db, 'blowerTable'));
   app.use('/api/photos', photoRoutes(db));
   app.use(
@@ -72,7 +75,7 @@ export function createApp({ db, state, log, results, served, webFolder }: AppOpt
   app.use('/api/search', searchRoutes(db));
   app.use('/api/sites', recordRoutes(db, 'site'));
   app.use('/api/units', unitPhotoRoutes(db), recordRoutes(db, 'unit'));
-  app.use('/api/visits', visitRoutes(db, results));
+  app.use('/api/visits', visitRoutes(db, results, beside));
   app.use('/api', () => {
     throw notFound('address');
   });

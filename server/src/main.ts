@@ -2,6 +2,7 @@ import 'reflect-metadata';
 import path from 'node:path';
 import { pino } from 'pino';
 import { createApp } from './app';
+import { besideThread } from './beside/beside';
 import { configFrom } from './config';
 import { CREATE_FOLDER_ARGUMENT, createFolderHere } from './db/createFolder';
 import { LateDb } from './db/lateDb';
@@ -22,7 +23,10 @@ async function serve(): Promise<void> {
   const state = new ServerState();
   const db = new LateDb();
   const results = resultsBeside(db, log, () => state.phase !== 'ready');
-  const server = listeningServer(createApp({ db, state, log, results, served: config, webFolder: config.webFolder }));
+  const beside = besideThread();
+  const server = listeningServer(
+    createApp({ db, state, log, results, beside, served: config, webFolder: config.webFolder }),
+  );
 
   const opening = (async () => {
     db.open(await openPglite(path.join(config.dataFolder, 'db')));
@@ -46,6 +50,7 @@ async function serve(): Promise<void> {
       await Promise.allSettled([closed, opening, refreshing]);
       clearTimeout(cut);
       await results.settled();
+      await beside.close();
       await db.close();
       process.exit(code);
     })());

@@ -4,21 +4,27 @@ import type { Logger } from 'pino';
 
 /** An error that is an answer: thrown anywhere in a request, sent as a problem document. */
 export class ProblemError extends Error {
+  readonly errors?: readonly FieldError[];
+  /** Seconds after which it is worth trying again. */
+  readonly retryAfterS?: number;
+
   constructor(
     readonly status: number,
     readonly title: string,
     readonly detail: string,
-    readonly errors?: readonly FieldError[],
+    more: { readonly errors?: readonly FieldError[]; readonly retryAfterS?: number } = {},
   ) {
     super(detail);
+    this.errors = more.errors;
+    this.retryAfterS = more.retryAfterS;
   }
 }
 
 export const invalid = (errors: readonly FieldError[]) =>
-  new ProblemError(422, 'Not valid', errors[0]?.message ?? 'The body is not valid.', errors);
+  new ProblemError(422, 'Not valid', errors[0]?.message ?? 'The body is not valid.', { errors });
 export const notFound = (what: string) => new ProblemError(404, 'Not found', `There is no such ${what}.`);
 export const conflict = (detail: string, errors?: readonly FieldError[]) =>
-  new ProblemError(409, 'Conflict', detail, errors);
+  new ProblemError(409, 'Conflict', detail, { errors });
 
 export const notPlannable = () =>
   new ProblemError(
@@ -83,6 +89,7 @@ export function problemHandler(log: Logger): ErrorRequestHandler {
     }
     const known = error instanceof ProblemError ? error : fromParser(error);
     if (known) {
+      if (known.retryAfterS !== undefined) res.set('Retry-After', String(known.retryAfterS));
       sendProblem(res, known);
       return;
     }

@@ -51,6 +51,14 @@ describe('plans at the desk', () => {
     expect(JSON.stringify(body)).toContain('0.03');
   });
 
+  test('too many at once are asked to come again, and told when', async () => {
+    const full = await testServer({ plansAtOnce: 0 });
+    await full.http.put(`/api/visits/${choked.id}`).send(choked).expect(204);
+    const answer = await full.http.post(`/api/visits/${choked.id}/plans`).send({ typed: {} });
+    expect(answer).toMatchObject({ status: 429, type: 'application/problem+json', headers: { 'retry-after': '3' } });
+    await full.db.close();
+  });
+
   test('unknown visits, unknown moves and visits without statics are answered in words', async () => {
     await http.post('/api/visits/11110000-0000-4000-8000-000000000099/plans').send({ typed: {} }).expect(404);
     expect((await ask(choked, { typed: { magic: {} } }).expect(422)).body.detail).toContain('known moves');

@@ -3,6 +3,7 @@ import { PlanWishesDto } from '@huff/contract/fix';
 import { headOf } from '@huff/contract/spine';
 import { Router, type Request } from 'express';
 import { validate as isUuid } from 'uuid';
+import type { Beside } from '../beside/beside';
 import type { Db } from '../db/db';
 import { authorOf } from '../http/author';
 import { bodyOf, idOf } from '../http/body';
@@ -37,8 +38,8 @@ function pageOf(req: Request): { unitId?: string; after?: PagePlace } {
   return { unitId, after: { startedAt, id } };
 }
 
-export function visitRoutes(db: Db, beside: ResultsBeside): Router {
-  const plans = plansOn(db);
+export function visitRoutes(db: Db, results: ResultsBeside, beside: Beside): Router {
+  const plans = plansOn(db, beside);
   const whole = async (req: Request) => {
     const [kept] = await wholeVisits(db.query, authorOf(req).shopId, [idOf(req, 'visit')]);
     if (!kept) throw notFound('visit');
@@ -74,7 +75,7 @@ export function visitRoutes(db: Db, beside: ResultsBeside): Router {
         for (const fact of visit.facts ?? []) facts += Number(await addFact(query, sender, revision, id, fact));
         if (readings + facts > 0) await countAdded(query, author.shopId, id, revision, { readings, facts });
       });
-      beside.add(author.shopId, [id]);
+      results.add(author.shopId, [id]);
       res.status(204).end();
     })
     .post('/:id/plans', async (req, res) => {

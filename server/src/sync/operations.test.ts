@@ -1,6 +1,7 @@
 import type { FactDto, PhotoDto } from '@huff/contract';
 import { randomUUID } from 'node:crypto';
 import { adding, changed, creating, fresh, reading, setting, syncServer } from '../testing/syncFixtures';
+import { jpegOf } from '../testing/picture';
 
 const { db, http, phone, stored, visitHere } = syncServer();
 
@@ -51,13 +52,13 @@ describe('operations', () => {
       visitId: visit.id,
       item: 'filter',
       savedAt: new Date().toISOString(),
-      jpeg: `/9j/${'A'.repeat(200)}`,
-      smallJpeg: `/9j/${'B'.repeat(100)}`,
+      jpeg: jpegOf(40),
+      smallJpeg: jpegOf(40, 8),
     };
     const adds = (record: PhotoDto) => ({ kind: 'add', of: 'photo', recordId: visit.id, record }) as const;
     expect(await mine.do(adds(photo))).toMatchObject({ status: 'done' });
     expect(await mine.do(adds(photo))).toMatchObject({ status: 'done' });
-    expect(await mine.do(adds({ ...photo, jpeg: `/9j/${'C'.repeat(200)}` }))).toMatchObject({ status: 'refused' });
+    expect(await mine.do(adds({ ...photo, jpeg: jpegOf(200) }))).toMatchObject({ status: 'refused' });
     const { photos } = (await http().get(`/api/visits/${visit.id}/photos`)).body as { photos: PhotoDto[] };
     expect(photos).toEqual([{ id: photo.id, visitId: visit.id, item: 'filter', savedAt: photo.savedAt }]);
     const small = await http().get(`/api/photos/${photo.id}/image?size=small`).expect(200);
@@ -65,6 +66,30 @@ describe('operations', () => {
     expect(small.type).toBe('image/jpeg');
     expect((small.body as Buffer).length).toBeLessThan((full.body as Buffer).length);
     await http().get(`/api/photos/${randomUUID()}/image`).expect(404);
+  });
+
+  test('what only begins like a JPEG is no photo', async () => {
+    const { mine, visit } = await visitHere();
+    const sound = jpegOf(40);
+    const whole = {
+      id: randomUUID(),
+      visitId: visit.id,
+      item: 'filter',
+      savedAt: new Date().toISOString(),
+      jpeg: sound,
+    };
+    const broken = `${sound.slice(0, 200)}${'A'.repeat(400)}`;
+    for (const wrong of [{ jpeg: broken }, { jpeg: `/9j/${'A'.repeat(400)}` }, { smallJpeg: broken }]) {
+      const record: PhotoDto = { ...whole, ...wrong };
+      expect(await mine.do({ kind: 'add', of: 'photo', recordId: visit.id, record })).toMatchObject({
+        status: 'refused',
+        problem: { status: 422, errors: [{ field: `record.${Object.keys(wrong)[0]}` }] },
+      });
+    }
+    await http().get(`/api/photos/${whole.id}/image`).expect(404);
+    expect(await mine.do({ kind: 'add', of: 'photo', recordId: visit.id, record: whole })).toMatchObject({
+      status: 'done',
+    });
   });
 
   test('a reading and a photo may come before their visit', async () => {

@@ -3,9 +3,11 @@ import { checkOperation, SyncRequestDto } from '@huff/contract/sync';
 import { clockOffsetMs, type OperationResult, type RecordKind, type SyncAnswer } from '@huff/contract/spine';
 import { Router, type Request } from 'express';
 import type { Logger } from 'pino';
+import type { Beside } from '../beside/beside';
 import type { Db } from '../db/db';
 import { authorOf } from '../http/author';
-import { invalid, problemOf, serverError } from '../http/problems';
+import { invalid, ProblemError, problemOf, serverError } from '../http/problems';
+import { seePictures } from '../photos/seePictures';
 import type { ResultsBeside } from '../visits/results';
 import { changesSince, recordsTold } from './changesSince';
 import { readCursor } from './cursor';
@@ -18,8 +20,14 @@ const idOf = (sent: unknown) => {
   return typeof id === 'string' ? id.slice(0, 64) : '';
 };
 
+interface Doing {
+  readonly db: Db;
+  readonly log: Logger;
+  readonly beside: Beside;
+}
+
 /** Each operation by itself: what is wrong with one is no other's matter. */
-async function doAll(db: Db, log: Logger, sender: Sender, sent: readonly unknown[]) {
+async function doAll({ db, log, beside }: Doing, sender: Sender, sent: readonly unknown[]) {
   const results: OperationResult[] = [];
   const visits = new Set<string>();
   /** Records that others changed as well: their sender has to see them as they now stand. */
@@ -33,6 +41,7 @@ async function doAll(db: Db, log: Logger, sender: Sender, sent: readonly unknown
     }
     const operation = checked.value;
     try {
+      await seePictures(beside, operation);
       const result = await doOperation(db, sender, operation);
       results.push(result);
       if (result.status === 'refused') continue;
@@ -40,6 +49,10 @@ async function doAll(db: Db, log: Logger, sender: Sender, sent: readonly unknown
       shopChanged ||= operation.kind !== 'add' && operation.of === 'shop';
       if (operation.kind !== 'add' && result.status !== 'done') moved.push([operation.of, operation.recordId]);
     } catch (error) {
+      if (error instanceof ProblemError) {
+        results.push({ id: operation.id, status: 'refused', problem: problemOf(error) });
+        continue;
+      }
       log.error({ err: error, operation: operation.id }, 'unforeseen error in an operation');
       results.push({ id: operation.id, status: 'failed', problem: serverError() });
     }
@@ -60,7 +73,7 @@ function envelopeOf(body: unknown): SyncRequestDto {
 }
 
 /** The one way in for what phones did, and out for what they do not know yet. */
-export function syncRoutes(db: Db, log: Logger, beside: ResultsBeside): Router {
+export function syncRoutes(db: Db, log: Logger, lists: ResultsBeside, beside: Beside): Router {
   return Router().post('/', async (req: Request, res) => {
     const { operations, device, phoneTime, cursor, pull = true } = envelopeOf(req.body);
     const { shopId } = authorOf(req);
@@ -72,9 +85,9 @@ export function syncRoutes(db: Db, log: Logger, beside: ResultsBeside): Router {
       device: device.toLowerCase(),
       clockOffsetMs: clockOffsetMs(phoneTime, serverTime),
     };
-    const { results, visits, moved, shopChanged } = await doAll(db, log, sender, operations);
-    beside.add(shopId, visits);
-    if (shopChanged) beside.judgeAnew();
+    const { results, visits, moved, shopChanged } = await doAll({ db, log, beside }, sender, operations);
+    lists.add(shopId, visits);
+    if (shopChanged) lists.judgeAnew();
     const told = pull
       ? await changesSince(db.query, shopId, from, await revisionOf(db.query, shopId))
       : { changes: await recordsTold(db.query, shopId, moved, from), cursor: cursor ?? null, more: false };

@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { pino } from 'pino';
 import request from 'supertest';
 import { createApp } from '../app';
+import { besideHere } from '../beside/beside';
 import type { Db } from '../db/db';
 import { migrate } from '../db/migrate';
 import { openPglite } from '../db/pgliteDb';
@@ -17,13 +18,25 @@ export async function testDb(): Promise<Db> {
   return db;
 }
 
+interface TestServerOptions {
+  readonly names?: readonly string[];
+  readonly plansAtOnce?: number;
+}
+
 /** The whole server on a database in memory, without listening. */
-export async function testServer({ names = [] }: { readonly names?: readonly string[] } = {}) {
+export async function testServer({ names = [], plansAtOnce }: TestServerOptions = {}) {
   const db = await testDb();
   const state = new ServerState();
   state.phase = 'ready';
   const log = pino({ level: 'silent' });
   const results = resultsBeside(db, log);
-  const app = createApp({ db, state, log, results, served: { host: '127.0.0.1', names } });
+  const app = createApp({
+    db,
+    state,
+    log,
+    results,
+    beside: besideHere(plansAtOnce),
+    served: { host: '127.0.0.1', names },
+  });
   return { db, state, results, http: request(app) };
 }

@@ -1,0 +1,58 @@
+import type { PlanAnswer } from '@huff/core/fix';
+import { Piscina } from 'piscina';
+import { ProblemError } from '../http/problems';
+import { isJpeg, makePlans, type PlanWork } from './heavyWork';
+
+/** What takes long, done beside the requests. */
+export interface Beside {
+  /** @throws ProblemError 429 when too many are asked for already */
+  makePlans(work: PlanWork): Promise<PlanAnswer | undefined>;
+  isJpeg(bytes: Uint8Array): Promise<boolean>;
+  close(): Promise<void>;
+}
+
+/** Plans that may wait at once; whoever comes later is asked to come again. */
+const MOST_PLANS = 8;
+
+const tooMany = () =>
+  new ProblemError(429, 'Too many plans at once', 'Huff is making plans for others. Try again in a few seconds.', {
+    retryAfterS: 3,
+  });
+
+/** Keeps the number of plans that are asked for at once within bounds. */
+function withinBounds(make: Beside['makePlans'], most: number): Beside['makePlans'] {
+  let asked = 0;
+  return async (work) => {
+    if (asked >= most) throw tooMany();
+    asked += 1;
+    try {
+      return await make(work);
+    } finally {
+      asked -= 1;
+    }
+  };
+}
+
+/** In this thread, one after the other: for tests. */
+export const besideHere = (most = MOST_PLANS): Beside => ({
+  makePlans: withinBounds(async (work) => {
+    await new Promise<void>((go) => setImmediate(go));
+    return makePlans(work);
+  }, most),
+  isJpeg: (bytes) => Promise.resolve(isJpeg(bytes)),
+  close: () => Promise.resolve(),
+});
+
+/** The same file as this one: bundled beside `main.mjs`, a source under `tsx`. */
+const WORKER = new URL(import.meta.url.endsWith('.ts') ? './heavyWork.ts' : './heavyWork.mjs', import.meta.url).href;
+
+/** In a thread of its own, which ends when it has had nothing to do for a while. */
+export function besideThread(): Beside {
+  const pool = new Piscina<unknown, unknown>({ filename: WORKER, minThreads: 0, maxThreads: 1, idleTimeout: 60_000 });
+  const run = <T>(name: string, work: unknown) => pool.run(work, { name }) as Promise<T>;
+  return {
+    makePlans: withinBounds((work) => run('makePlans', work), MOST_PLANS),
+    isJpeg: (bytes) => run('isJpeg', bytes),
+    close: () => pool.destroy(),
+  };
+}
