@@ -79,5 +79,5 @@ async function serve(): Promise<void> {
 }
 
 const create = process.argv.indexOf(CREATE_FOLDER_ARGUMENT);
-if (create > 0) await createFolderHere(process.argv[create + 1] ?? '');
+if (create > 0) process.exitCode = (await createFolderHere(process.argv[create + 1] ?? '')) ? 0 : 1;
 else await serve();

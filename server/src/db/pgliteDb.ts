@@ -1,9 +1,13 @@
 import { PGlite, types, type Transaction } from '@electric-sql/pglite';
 import { pg_trgm } from '@electric-sql/pglite/contrib/pg_trgm';
 import { existsSync } from 'node:fs';
+import path from 'node:path';
 import { createFolder } from './createFolder';
 import type { Db, Query, Row } from './db';
+import { DurableFs } from './durableFs';
 import { lockFolder } from './folderLock';
+import { freeBytes, whileRoom } from './room';
+import { ensureUsable } from './usableFolder';
 
 /**
  * What a single-user database needs and no more. The default of 128 MB for shared buffers alone costs the process about
@@ -18,6 +22,11 @@ const SMALL_MEMORY = [
   'maintenance_work_mem = 8MB',
 ];
 
+/** What is confirmed has reached the disk. PGlite's default is not to wait for it (docs/benchmarks.md has what the waiting costs). */
+const DURABLE = ['fsync = on', 'synchronous_commit = on', 'wal_sync_method = fsync', 'full_page_writes = on'];
+/** Started with this, no setting turns the waiting on. */
+const NO_FSYNC = '-F';
+
 const queryOn =
   (on: PGlite | Transaction): Query =>
   async <R extends Row>(sql: string, params: readonly unknown[] = []) =>
@@ -28,19 +37,26 @@ const queryOn =
  *
  * @param folder where it lives; none for a database in memory (tests)
  * @param template a data folder as tar to start a database in memory from
+ * @param sync writes a file through to the disk
  */
-export async function openPglite(folder?: string, template?: Blob): Promise<Db> {
+export async function openPglite(folder?: string, template?: Blob, sync?: (fd: number) => void): Promise<Db> {
+  if (folder) ensureUsable(path.dirname(folder));
   const unlock = folder ? lockFolder(folder) : () => {};
   try {
     if (folder && !existsSync(folder)) await createFolder(folder);
     const pglite = await PGlite.create({
-      ...(folder ? { dataDir: folder } : {}),
+      ...(folder
+        ? {
+            fs: new DurableFs(folder, sync),
+            startParams: PGlite.defaultStartParams.filter((param) => param !== NO_FSYNC),
+          }
+        : {}),
       ...(template ? { loadDataDir: template } : {}),
       extensions: { pg_trgm },
-      postgresqlconf: SMALL_MEMORY,
+      postgresqlconf: folder ? [...SMALL_MEMORY, ...DURABLE] : SMALL_MEMORY,
       parsers: { [types.INT8]: (text: string) => Number(text) },
     });
-    return {
+    const db: Db = {
       query: queryOn(pglite),
       transaction: (work) => pglite.transaction((tx) => work(queryOn(tx))),
       script: async (sql) => {
@@ -51,6 +67,7 @@ export async function openPglite(folder?: string, template?: Blob): Promise<Db> 
         unlock();
       },
     };
+    return folder ? whileRoom(db, () => freeBytes(folder)) : db;
   } catch (error) {
     unlock();
     throw error;

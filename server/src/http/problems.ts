@@ -1,6 +1,7 @@
 import { PROBLEM_MEDIA_TYPE, type FieldError, type Problem } from '@huff/contract';
 import type { ErrorRequestHandler, Response } from 'express';
 import type { Logger } from 'pino';
+import { NoRoomError } from '../db/room';
 
 /** An error that is an answer: thrown anywhere in a request, sent as a problem document. */
 export class ProblemError extends Error {
@@ -51,6 +52,15 @@ export const problemOf = ({ status, title, detail, errors }: ProblemError): Prob
   ...(errors ? { errors } : {}),
 });
 
+/** The disk of the server is full: what is there is read, nothing is written. */
+export const noRoom = () =>
+  new ProblemError(
+    507,
+    'No room',
+    'The disk of the server is full: nothing was stored. What you sent is still on your device; make room on the server.',
+    { retryAfterS: 30 },
+  );
+
 /** What is said of the unforeseen: nothing of the inside. */
 export const serverError = (): Problem => ({
   type: 'about:blank',
@@ -87,7 +97,7 @@ export function problemHandler(log: Logger): ErrorRequestHandler {
       next(error);
       return;
     }
-    const known = error instanceof ProblemError ? error : fromParser(error);
+    const known = error instanceof ProblemError ? error : error instanceof NoRoomError ? noRoom() : fromParser(error);
     if (known) {
       if (known.retryAfterS !== undefined) res.set('Retry-After', String(known.retryAfterS));
       sendProblem(res, known);

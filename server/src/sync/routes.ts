@@ -5,6 +5,7 @@ import { Router, type Request } from 'express';
 import type { Logger } from 'pino';
 import type { Beside } from '../beside/beside';
 import type { Db } from '../db/db';
+import { NoRoomError } from '../db/room';
 import { authorOf } from '../http/author';
 import { invalid, ProblemError, problemOf, serverError } from '../http/problems';
 import { seePictures } from '../photos/seePictures';
@@ -53,6 +54,8 @@ async function doAll({ db, log, beside }: Doing, sender: Sender, sent: readonly 
         results.push({ id: operation.id, status: 'refused', problem: problemOf(error) });
         continue;
       }
+      // Of this and all that come after: each is sent again, and answered as the first time if it was done.
+      if (error instanceof NoRoomError) throw error;
       log.error({ err: error, operation: operation.id }, 'unforeseen error in an operation');
       results.push({ id: operation.id, status: 'failed', problem: serverError() });
     }
