@@ -110,6 +110,7 @@ export default tseslint.config(
   {
     // Parts of it run inside the page.
     files: [
+      'scripts/bench/firstUse.mjs',
       'scripts/bench/page.mjs',
       'scripts/bench/airway.mjs',
       'scripts/bench/planPage.mjs',

@@ -36,9 +36,13 @@ async function serve(): Promise<void> {
     if (state.phase === 'starting') state.phase = 'ready';
   })();
   // What lists say is brought up to date beside the requests; what fails of it is due at the next start.
-  const refreshing = opening
-    .then(() => refreshResults(db, log, () => state.phase !== 'ready'))
-    .catch((error: unknown) => log.error({ err: error }, 'results were not brought up to date'));
+  const refreshing = opening.then(
+    () =>
+      refreshResults(db, log, () => state.phase !== 'ready').catch((error: unknown) =>
+        log.error({ err: error }, 'results were not brought up to date'),
+      ),
+    () => undefined,
+  );
 
   let stopping: Promise<void> | undefined;
   const stop = (code: number) =>

@@ -12,18 +12,18 @@ const work = {
 
 test('so many plans wait, whoever comes later is sent away, and after one is made there is room again', async () => {
   const beside = besideHere(2);
-  const asked = [1, 2, 3, 4].map(() => beside.makePlans(work));
+  const asked = [1, 2, 3, 4].map(() => beside.inTurn(() => beside.makePlans(work)));
   const outcomes = await Promise.allSettled(asked);
   expect(outcomes.map(({ status }) => status)).toEqual(['fulfilled', 'fulfilled', 'rejected', 'rejected']);
   expect(outcomes[3]).toMatchObject({ reason: { status: 429, retryAfterS: 3 } });
-  expect((await beside.makePlans(work))?.ready.length).toBeGreaterThan(0);
+  expect((await beside.inTurn(() => beside.makePlans(work)))?.ready.length).toBeGreaterThan(0);
 });
 
 test('a visit that does not say enough gets no plan, and what fails leaves room', async () => {
   const beside = besideHere(1);
   expect(await beside.makePlans({ ...work, visit: { ...work.visit, readings: [] } })).toBeUndefined();
-  await expect(beside.makePlans({ ...work, visit: undefined as never })).rejects.toThrow();
-  expect(await beside.makePlans(work)).toBeDefined();
+  await expect(beside.inTurn(() => beside.makePlans({ ...work, visit: undefined as never }))).rejects.toThrow();
+  expect(await beside.inTurn(() => beside.makePlans(work))).toBeDefined();
 });
 
 test('a picture is one when it can be decoded to its end', async () => {

@@ -5,7 +5,12 @@ import { isJpeg, makePlans, type PlanWork } from './heavyWork';
 
 /** What takes long, done beside the requests. */
 export interface Beside {
-  /** @throws ProblemError 429 when too many are asked for already */
+  /**
+   * Does something for which only so many may wait: all of it, from the first reading.
+   *
+   * @throws ProblemError 429 when too many wait already
+   */
+  inTurn<T>(work: () => Promise<T>): Promise<T>;
   makePlans(work: PlanWork): Promise<PlanAnswer | undefined>;
   isJpeg(bytes: Uint8Array): Promise<boolean>;
   close(): Promise<void>;
@@ -19,26 +24,27 @@ const tooMany = () =>
     retryAfterS: 3,
   });
 
-/** Keeps the number of plans that are asked for at once within bounds. */
-function withinBounds(make: Beside['makePlans'], most: number): Beside['makePlans'] {
-  let asked = 0;
+/** Lets so many wait and sends the others away. */
+function turns(most: number): Beside['inTurn'] {
+  let waiting = 0;
   return async (work) => {
-    if (asked >= most) throw tooMany();
-    asked += 1;
+    if (waiting >= most) throw tooMany();
+    waiting += 1;
     try {
-      return await make(work);
+      return await work();
     } finally {
-      asked -= 1;
+      waiting -= 1;
     }
   };
 }
 
 /** In this thread, one after the other: for tests. */
 export const besideHere = (most = MOST_PLANS): Beside => ({
-  makePlans: withinBounds(async (work) => {
+  inTurn: turns(most),
+  makePlans: async (work) => {
     await new Promise<void>((go) => setImmediate(go));
     return makePlans(work);
-  }, most),
+  },
   isJpeg: (bytes) => Promise.resolve(isJpeg(bytes)),
   close: () => Promise.resolve(),
 });
@@ -51,7 +57,8 @@ export function besideThread(): Beside {
   const pool = new Piscina<unknown, unknown>({ filename: WORKER, minThreads: 0, maxThreads: 1, idleTimeout: 60_000 });
   const run = <T>(name: string, work: unknown) => pool.run(work, { name }) as Promise<T>;
   return {
-    makePlans: withinBounds((work) => run('makePlans', work), MOST_PLANS),
+    inTurn: turns(MOST_PLANS),
+    makePlans: (work) => run('makePlans', work),
     isJpeg: (bytes) => run('isJpeg', bytes),
     close: () => pool.destroy(),
   };

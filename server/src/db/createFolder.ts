@@ -29,7 +29,7 @@ export async function createFolderHere(folder: string): Promise<boolean> {
 }
 
 /** Takes away what earlier attempts left half made. One that still runs ends by itself, and what it writes until then goes the next time. */
-function tidy(folder: string): void {
+export function tidyAside(folder: string): void {
   const parent = path.dirname(folder);
   const begins = `${path.basename(folder)}${ASIDE}`;
   for (const name of readdirSync(parent)) {
@@ -48,7 +48,6 @@ function tidy(folder: string): void {
  * process of its own, so that the memory it takes is given back.
  */
 export async function createFolder(folder: string): Promise<void> {
-  tidy(folder);
   const aside = `${folder}${ASIDE}-${process.pid}-${Date.now()}`;
   const program = process.argv[1] ?? fileURLToPath(import.meta.url);
   const child = fork(program, [CREATE_FOLDER_ARGUMENT, aside], { stdio: ['ignore', 'ignore', 'inherit', 'ipc'] });
@@ -57,7 +56,7 @@ export async function createFolder(folder: string): Promise<void> {
     child.once('exit', resolve);
   });
   if (code !== 0) {
-    tidy(folder);
+    tidyAside(folder);
     throw new Error(`${folder} could not be made (exit ${code}): is the disk full or read-only?`);
   }
   renameSync(aside, folder);

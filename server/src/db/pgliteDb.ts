@@ -2,7 +2,7 @@ import { PGlite, types, type Transaction } from '@electric-sql/pglite';
 import { pg_trgm } from '@electric-sql/pglite/contrib/pg_trgm';
 import { existsSync } from 'node:fs';
 import path from 'node:path';
-import { createFolder } from './createFolder';
+import { createFolder, tidyAside } from './createFolder';
 import type { Db, Query, Row } from './db';
 import { DurableFs } from './durableFs';
 import { lockFolder } from './folderLock';
@@ -43,6 +43,7 @@ export async function openPglite(folder?: string, template?: Blob, sync?: (fd: n
   if (folder) ensureUsable(path.dirname(folder));
   const unlock = folder ? lockFolder(folder) : () => {};
   try {
+    if (folder) tidyAside(folder);
     if (folder && !existsSync(folder)) await createFolder(folder);
     const pglite = await PGlite.create({
       ...(folder

@@ -81,7 +81,9 @@ export function visitRoutes(db: Db, results: ResultsBeside, beside: Beside): Rou
     .post('/:id/plans', async (req, res) => {
       const wishes = check(PlanWishesDto, req.body);
       if (!wishes.ok) throw invalid(wishes.errors);
-      const answer = await plans.make(authorOf(req), (await whole(req)).record, wishes.value);
+      const answer = await beside.inTurn(async () =>
+        plans.make(authorOf(req), (await whole(req)).record, wishes.value),
+      );
       if (!answer) throw notPlannable();
       res.json(answer);
     });
