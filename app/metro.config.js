@@ -27,6 +27,10 @@ config.resolver.resolveRequest = (context, moduleName, platform) => {
   );
 };
 
+// A module runs when something of it is first used, not when the page opens: most of what is downloaded is not needed for the first screen.
+config.transformer.getTransformOptions = () =>
+  Promise.resolve({ transform: { experimentalImportSupport: false, inlineRequires: true } });
+
 // Development only: hands /api on to the Express server.
 const api = createProxyMiddleware({ target: `http://127.0.0.1:${process.env.API_PORT ?? 3000}`, pathFilter: '/api' });
 config.server.enhanceMiddleware = (metro) => (req, res, next) => api(req, res, () => metro(req, res, next));

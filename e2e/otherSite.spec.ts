@@ -6,7 +6,9 @@ import { expect, test } from './support/test';
 /** A page of another site on this machine: what it may ask of Huff, and what a name that points here may. */
 let elsewhere: Server;
 test.beforeAll(async () => {
-  elsewhere = createServer((_req, res) => res.setHeader('Content-Type', 'text/html').end('<title>Elsewhere</title>'));
+  elsewhere = createServer((_req, res) =>
+    res.setHeader('Content-Type', 'text/html').end('<link rel="icon" href="data:,"><title>Elsewhere</title>'),
+  );
   await new Promise<void>((go) => elsewhere.listen(0, '127.0.0.1', go));
 });
 test.afterAll(() => elsewhere.close());

@@ -2,12 +2,12 @@ import 'reflect-metadata';
 import { QueryClientProvider } from '@tanstack/react-query';
 import { useFonts } from 'expo-font';
 import { Slot, usePathname } from 'expo-router';
-import { useEffect } from 'react';
+import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { useMeasures } from '../data/measures';
 import { queryClient } from '../data/queryClient';
 import { useServiceWorker } from '../data/serviceWorker';
-import { spine } from '../data/theSpine';
+import { isNewHere, spine } from '../data/theSpine';
 import { fetchPages } from '../features/lazyPage';
 import { UndoBar } from '../features/undo/UndoBar';
 import { Guard } from '../ui/guard';
@@ -36,11 +36,25 @@ function Places() {
   );
 }
 
+/** Fonts that are on the phone are there by then; over a poor signal the page does not wait for them. */
+const FONTS_WITHIN_MS = 150;
+
+function useWaited(ms: number): boolean {
+  // On a phone that has nothing of Huff yet they cannot be there.
+  const [waited, setWaited] = useState(isNewHere);
+  useEffect(() => {
+    const timer = setTimeout(() => setWaited(true), ms);
+    return () => clearTimeout(timer);
+  }, [ms]);
+  return waited;
+}
+
 export default function RootLayout() {
   const [loaded, failed] = useFonts(FONT_FILES);
   useServiceWorker();
   useEffect(fetchPages, []);
-  if (!loaded && !failed) return null;
+  const waited = useWaited(FONTS_WITHIN_MS);
+  if (!loaded && !failed && !waited) return null;
   return (
     <QueryClientProvider client={queryClient}>
       <ThemeChoice>

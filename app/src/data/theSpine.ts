@@ -4,9 +4,31 @@ import { carryOver } from './spine/carryOver';
 import { openStore } from './spine/openStore';
 import { startSpine, type Spine } from './spine/spine';
 
+const TOLD = 'huff.told';
+
+/** Whether the server never told this phone anything, known before its store is open. */
+export function isNewHere(): boolean {
+  try {
+    return globalThis.localStorage?.getItem(TOLD) === null;
+  } catch {
+    return false;
+  }
+}
+
+function rememberTold(): void {
+  try {
+    globalThis.localStorage?.setItem(TOLD, '1');
+  } catch {
+    // It is a hint; a phone that keeps nothing is new each time.
+  }
+}
+
 let started: Spine | undefined;
 
 /** The one spine of this page, begun when it is first asked for. */
 export function spine(): Spine {
-  return (started ??= startSpine({ openStore, carryOver, onTold: (told) => readAnew(queryClient, told) }));
+  return (started ??= startSpine({ openStore, carryOver, onTold: (told) => {
+      rememberTold();
+      return readAnew(queryClient, told);
+    } }));
 }

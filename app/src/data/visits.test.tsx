@@ -10,7 +10,9 @@ import { addPhoto, changeVisit, drafts, useDraft, useEarlierVisits, usePhotos, u
 
 let mockPhone: ReturnType<typeof phone>;
 const mockStatus = { phase: 'upToDate', everTold: true };
+let mockIsNew = false;
 jest.mock('./theSpine', () => ({
+  isNewHere: () => mockIsNew,
   spine: () => ({
     outbox: mockPhone.outbox,
     store: Promise.resolve(mockPhone.store),
@@ -113,6 +115,19 @@ describe('the open check', () => {
 });
 
 describe('the list', () => {
+  test('on a phone that has nothing yet it is said at once that the server is asked; elsewhere nothing flickers', async () => {
+    Object.assign(mockStatus, { phase: 'starting', everTold: false });
+    mockIsNew = true;
+    const first = renderHook(() => useVisitList(), { wrapper });
+    expect(first.result.current).toMatchObject({ visits: [], isPending: true, isAsking: true });
+    mockIsNew = false;
+    queryClient.clear();
+    const later = renderHook(() => useVisitList(), { wrapper });
+    expect(later.result.current).toMatchObject({ isPending: true, isAsking: false });
+    await waitFor(() => expect(later.result.current.isAsking).toBe(true));
+    Object.assign(mockStatus, { phase: 'upToDate', everTold: true });
+  });
+
   test('has the last days, the newest first; what was changed here is computed here', async () => {
     const summary = { id: 'x', headline: 'Stay on tap 3' };
     const at = (daysAgo: number) => new Date(Date.now() - daysAgo * 86_400_000).toISOString();

@@ -9,7 +9,7 @@ import type { ToldPart, ToldVisit } from './spine/store';
 import { toldParts } from './spine/toldParts';
 import type { Kept } from './records';
 import { toldKey } from './readAnew';
-import { spine } from './theSpine';
+import { isNewHere, spine } from './theSpine';
 import { laidOver, sendingOf, useOutboxLoaded, useOutboxRows, useSyncStatus } from './useOutbox';
 
 /** A visit as the server told it, with its photos. */
@@ -134,7 +134,10 @@ const WEEK_MS = 7 * 86_400_000;
 /** A week before the page was opened: a list does not change while it is looked at. */
 const useWeekAgo = () => useState(() => new Date(Date.now() - WEEK_MS).toISOString())[0];
 
-/** The visits of the last days and those made here, the newest first. What is still an open check is not among them. */
+/**
+ * The visits of the last days and those made here, the newest first. What is still an open check is not among them. `isAsking`: what the
+ * phone has is read or known to be nothing, and the server has not answered yet.
+ */
 export function useVisitList() {
   const since = useWeekAgo();
   const { data } = useQuery({
@@ -166,7 +169,9 @@ export function useVisitList() {
     return listed.sort((a, b) => b.startedAt.localeCompare(a.startedAt));
   }, [data, rows, since]);
   const asked = everTold || phase !== 'starting';
-  return { visits, isPending: !data || !loaded || !asked };
+  const [isNew] = useState(isNewHere);
+  const isRead = data !== undefined && loaded;
+  return { visits, isPending: !isRead || !asked, isAsking: !asked && (isRead || isNew) };
 }
 
 interface VisitPageAnswer {

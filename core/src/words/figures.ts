@@ -9,12 +9,19 @@ export function staticText(staticInWc: number): string {
   return staticInWc < 0 && Number(text) !== 0 ? `−${text}` : text;
 }
 
-// Made once: `toLocaleString` makes a formatter of its own at each call, which costs more than a whole judgement.
-const WHOLE = new Intl.NumberFormat('en-US', { maximumFractionDigits: 0 });
+/**
+ * A figure that is not negative, with commas between thousands. Written out: a formatter of `Intl` takes longer to make than a slow phone
+ * has before its first screen.
+ */
+function grouped(value: number, places: number): string {
+  const [whole = '', ...rest] = value.toFixed(places).split('.');
+  return [whole.replace(/\B(?=(\d{3})+$)/g, ','), ...rest].join('.');
+}
 
 /** Airflow, whole, with a thousands comma: "1,036". @param flowCfm CFM */
 export function flowText(flowCfm: number): string {
-  return WHOLE.format(Math.round(flowCfm * shownUnit('cfm').per));
+  const whole = Math.round(flowCfm * shownUnit('cfm').per);
+  return `${whole < 0 ? '-' : ''}${grouped(Math.abs(whole), 0)}`;
 }
 
 /** "0.58 in. w.c.", or "144 Pa" */
@@ -23,20 +30,11 @@ export const staticWords = (staticInWc: number): string => `${staticText(staticI
 /** "940 CFM", or "444 L/s" */
 export const flowWords = (flowCfm: number): string => `${flowText(flowCfm)} ${shownUnit('cfm').text}`;
 
-const FIXED = new Map<number, Intl.NumberFormat>();
-function fixed(places: number): Intl.NumberFormat {
-  const made =
-    FIXED.get(places) ??
-    new Intl.NumberFormat('en-US', { minimumFractionDigits: places, maximumFractionDigits: places });
-  FIXED.set(places, made);
-  return made;
-}
-
 /** A figure of a quantity in the unit of whoever reads it, with places of its own if need be: "72.5", "−40". */
 export function shownText(value: number, quantity: Quantity, places?: number): string {
   const unit = shownUnit(quantity);
   const shown = value * unit.per + (unit.plus ?? 0);
-  const text = fixed(unit.per === 1 && places !== undefined ? places : unit.places).format(Math.abs(shown));
+  const text = grouped(Math.abs(shown), unit.per === 1 && places !== undefined ? places : unit.places);
   return shown < 0 && /[1-9]/.test(text) ? `−${text}` : text;
 }
 

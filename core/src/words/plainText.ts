@@ -10,13 +10,14 @@ const UNSEEN = /[\p{Default_Ignorable_Code_Point}\p{Z}\p{M}\p{Cf}\u2800]/gu;
 /** A character that a person sees is rarely longer than this; a pile of marks is. */
 const UNITS_A_CHARACTER = 12;
 
-const segmenter =
-  typeof Intl.Segmenter === 'function' ? new Intl.Segmenter('en', { granularity: 'grapheme' }) : undefined;
+/** Made when it is first needed: making one takes a moment that a page being opened does not have. */
+let segmenter: Intl.Segmenter | undefined;
+const made = () => (segmenter ??= new Intl.Segmenter('en', { granularity: 'grapheme' }));
 
-/** Characters as a person counts them, as far as they are asked for. */
+/** Characters as a person counts them, as far as they are asked for. An old browser counts places in Unicode instead. */
 function* characters(text: string): Generator<string> {
-  if (!segmenter) return yield* text;
-  for (const { segment } of segmenter.segment(text)) yield segment;
+  if (typeof Intl.Segmenter !== 'function') yield* text;
+  else for (const { segment } of made().segment(text)) yield segment;
 }
 
 /**
@@ -32,9 +33,9 @@ export const plainText = (text: string): string => text.trim().normalize('NFC');
  * @param most counting ends above it
  */
 export function seenLength(text: string, most = Infinity): number {
-  // Fewer places than wanted cannot be more characters.
+  const all = characters(text);
   let count = 0;
-  for (const _ of characters(text)) if ((count += 1) > most) break;
+  while (count <= most && all.next().done !== true) count += 1;
   return count;
 }
 

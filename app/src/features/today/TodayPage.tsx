@@ -34,7 +34,7 @@ export function byDay(visits: readonly ListedVisit[]): [string, ListedVisit[]][]
 export function TodayPage() {
   const palette = usePalette();
   const draft = useDraft();
-  const { visits, isPending } = useVisitList();
+  const { visits, isPending, isAsking } = useVisitList();
   const [backTo, setBackTo] = useState(false);
   const earlier = useEarlierVisits(backTo);
   const foot = (
@@ -70,10 +70,11 @@ export function TodayPage() {
             ))}
           </View>
         ))}
-        {visits.length === 0 && !isPending && (
+        {visits.length === 0 && (isAsking || !isPending) && (
           <Txt color="softInk">
-            No visit yet. A quick check takes two static readings. With the blower table it says which speed tap is
-            right; without one it still helps, and says how far it can be trusted.
+            {isAsking ? 'Asking the server for visits.' : 'No visit yet.'} A quick check takes two static readings. With
+            the blower table it says which speed tap is right; without one it still helps, and says how far it can be
+            trusted.
           </Txt>
         )}
         <Earlier begun={backTo} earlier={earlier} onBegin={() => setBackTo(true)} />
