@@ -34,9 +34,15 @@ test('a page of another site can neither write nor read, whatever it calls its b
   await page.goto(`http://127.0.0.1:${(elsewhere.address() as AddressInfo).port}/`);
   // What the server answers, whether the browser lets the page see it or not.
   const statuses: number[] = [];
+  const asked = new Set<string>();
   const session = await page.context().newCDPSession(page);
   await session.send('Network.enable');
-  session.on('Network.responseReceivedExtraInfo', ({ statusCode }) => statuses.push(statusCode));
+  session.on('Network.requestWillBeSent', ({ requestId, request }) => {
+    if (request.url.startsWith(shared.url)) asked.add(requestId);
+  });
+  session.on('Network.responseReceivedExtraInfo', ({ requestId, statusCode }) => {
+    if (asked.has(requestId)) statuses.push(statusCode);
+  });
   const outcomes = await page.evaluate(
     async ({ url, sent }) => {
       const attempts: [string, RequestInit][] = [

@@ -85,7 +85,7 @@ await check('Soak, short: phones, a bad network, kills', () =>
   run(process.execPath, ['scripts/soak.mjs', '--kills', '6', '--operations', '300', '--phones', '5', '--minutes', '1']),
 );
 await check('Fuzz, short: requests of every kind, what was accepted drawn', () =>
-  run(process.execPath, ['scripts/fuzz.mjs', '--requests', '2500', '--draw', '16']),
+  run(process.execPath, ['scripts/fuzz.mjs', '--requests', '1600', '--draw', '8']),
 );
 await suite(
   'End-to-end tests in Chromium',

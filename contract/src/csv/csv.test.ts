@@ -178,3 +178,24 @@ test('a long name is cut between characters, never inside one', () => {
   const read = readBlowerTableCsv(`name,${name}\ntap,0.1,0.2\n1,900,880`);
   expect(read.ok && read.table.name).toBe(`${'A'.repeat(79)}😀`);
 });
+
+describe('what is far larger than a table', () => {
+  const rows = Array.from({ length: 30_000 }, (_, i) => `${i / 100},${900 - i}`).join('\n');
+  test.each([
+    ['tens of thousands of rows', `static,1\n${rows}`],
+    ['thousands of columns', `tap,${'0.1,'.repeat(3000)}0.2\n1,900`],
+    ['a table at the end of a book', `${'a line of a book\n'.repeat(5000)}tap,0.1,0.2\n1,900,800`],
+  ])('%s: it is said at once, whole', (_what, text) => {
+    const read = readBlowerTableCsv(text);
+    expect(read).toMatchObject({ ok: false });
+    expect(read.ok ? [] : read.faults).toHaveLength(1);
+    expect(read.ok ? '' : read.faults[0]!.message).toMatch(/far larger than a blower table|No header row/);
+  });
+
+  test('empty rows at the end of a sheet are no part of it', () => {
+    expect(readBlowerTableCsv(`tap,0.1,0.2\n1,900,\n${',,,,\r\n'.repeat(20_000)}`)).toMatchObject({
+      ok: true,
+      table: { figures: { taps: [{ tap: '1', flowsCfm: [900, null] }] } },
+    });
+  });
+});

@@ -70,17 +70,34 @@ function headerOf(lines: readonly Line[]): Header | undefined {
   return undefined;
 }
 
+/** Lines that are looked at: a table and whatever stands around it in a spreadsheet. What comes after is no part of a table. */
+const MOST_LINES = 600;
+/** Rows and columns that no table has, whichever way it lies, with its watts and its heads. */
+const MOST_ROWS = 2 * Math.max(LIMITS.tableTaps.max, LIMITS.tableStatics.max) + 20;
+/** Empty cells at the ends of a spreadsheet's rows do not count here. */
+const MOST_COLUMNS = 1000;
+
+/** Without the rows of nothing that spreadsheets leave at the end. */
+function withoutEnd(text: string): string {
+  let end = text.length;
+  while (end > 0 && ' ,;|\t\r\n"'.includes(text[end - 1]!)) end -= 1;
+  // The last cell of the last row may be meant to be blank.
+  const line = text.indexOf('\n', end);
+  return line < 0 ? text : text.slice(0, line + 1);
+}
+
 /**
  * The text parted by the mark that gives the longest header row. A name may hold any of the marks, so the header decides,
  * not the first lines.
  */
 function bestParse(text: string) {
   const tries = [',', ';', '\t', '|'].map((delimiter) => {
-    const lines = Papa.parse<string[]>(text, { delimiter })
-      .data.map((cells, i): Line => ({ line: i + 1, cells }))
+    const parsed = Papa.parse<string[]>(text, { delimiter, preview: MOST_LINES });
+    const lines = parsed.data
+      .map((cells, i): Line => ({ line: i + 1, cells }))
       .filter(({ cells }) => cells.some((cell) => cell.trim() !== ''));
     const header = headerOf(lines);
-    return { lines, header, width: header ? lines[header.at]!.cells.length : 0 };
+    return { lines, header, isCut: parsed.meta.truncated, width: header ? lines[header.at]!.cells.length : 0 };
   });
   return tries.reduce((best, one) => (one.width > best.width ? one : best));
 }
@@ -264,15 +281,20 @@ export function readBlowerTableCsv(text: string): CsvReading {
   if (text.includes('\u0000')) return whole('This is not a text file. Save the table as CSV and choose that file.');
   const clean = text.replace(/^\ufeff/, '');
   if (clean.trim() === '') return whole('The file is empty. Choose a CSV file with one row for each tap.');
-  const { lines, header } = bestParse(clean);
+  const { lines, header, isCut } = bestParse(withoutEnd(clean));
   if (!header) {
     return whole(
       'No header row: begin one row with "tap" and put the statics to its right, then one row for each tap.',
     );
   }
+  const below = lines.slice(header.at);
+  if (isCut || below.length > MOST_ROWS || below.some(({ cells }) => cells.length > MOST_COLUMNS))
+    return whole(
+      `This is far larger than a blower table, which has at most ${LIMITS.tableTaps.max} taps and ${LIMITS.tableStatics.max} statics. Take the part of the file with the table alone.`,
+    );
   const faults: CsvFault[] = [];
   const about = aboutTable(lines.slice(0, header.at), faults);
-  const all = trimmed(grid(lines.slice(header.at), header.across));
+  const all = trimmed(grid(below, header.across));
   const read = readStatics(all[0]!, faults);
   const { rows, statics } = faults.length === 0 ? rising(all, read) : { rows: all, statics: read };
   if (header.byRpm) {

@@ -29,6 +29,9 @@ function previewOf(text: string): Preview {
   return read.ok ? { table: read.table, faults: [] } : { faults: read.faults };
 }
 
+/** Characters of a text that is shown to be mended. */
+const MENDED_BY_HAND = 60_000;
+
 const nameOfFile = (file: string) =>
   file
     .replace(/\.[^.]*$/, '')
@@ -44,7 +47,8 @@ export function ImportPage() {
   const [motor, setMotor] = useState<MotorKind>();
   const [preview, setPreview] = useState<Preview>();
   const take = (csv: string, from: string) => {
-    setText(csv);
+    // A box with a whole book in it holds the page up; nobody mends that by hand.
+    setText(csv.length > MENDED_BY_HAND ? '' : csv);
     const read = previewOf(csv);
     setPreview(read);
     setName((typed) => read.table?.name ?? (typed || from));
