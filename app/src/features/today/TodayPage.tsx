@@ -15,6 +15,8 @@ import { SyncLine } from './SyncLine';
 import { VisitRow } from './VisitRow';
 
 function dayName(moment: string): string {
+  // One odd visit must not take the others with it.
+  if (Number.isNaN(Date.parse(moment))) return 'At a time that cannot be read';
   if (isToday(moment)) return 'Today';
   if (isYesterday(moment)) return 'Yesterday';
   return format(moment, 'EEEE d MMMM');

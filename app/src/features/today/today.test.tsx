@@ -65,6 +65,16 @@ test('visits stand by day', () => {
   expect(days[2]![0]).toMatch(/^[A-Z][a-z]+day \d{1,2} [A-Z]/);
 });
 
+test('one visit at a time that cannot be read takes no other with it', () => {
+  const odd = { ...listed('Odd', 0), startedAt: '2026-W20-3T10:00' };
+  jest.spyOn(console, 'error').mockImplementation(() => undefined);
+  show({ visits: [odd, listed('Reading room', 0)] });
+  expect(screen.getByText('Reading room')).toBeTruthy();
+  expect(screen.getByText('At a time that cannot be read')).toBeTruthy();
+  expect(screen.queryByText(/Invalid/)).toBeNull();
+  jest.restoreAllMocks();
+});
+
 test('a visit says what was found and what to do, as the server computed it', () => {
   show({ visits: [listed('Reading room', 0)] });
   expect(screen.getByText('Reading room')).toBeTruthy();
