@@ -63,6 +63,7 @@ describe('the page a request comes from', () => {
     ['its own', { Origin: 'http://127.0.0.1:3000', 'Sec-Fetch-Site': 'same-origin' }],
     ['its own behind a proxy that was told of', { Origin: 'https://huff.example' }],
     ['none: another program', {}],
+    ['none: typed by a person', { 'Sec-Fetch-Site': 'none' }],
   ])('%s is let in', async (_what, headers) => {
     const answer = await http
       .put('/api/sites/x')
@@ -75,6 +76,7 @@ describe('the page a request comes from', () => {
     ['another site', { Origin: 'https://elsewhere.example' }],
     ['another port of this machine', { Origin: 'http://127.0.0.1:4000' }],
     ['a file or a frame without a name', { Origin: 'null' }],
+    ['another port, asked for without an origin', { 'Sec-Fetch-Site': 'same-site' }],
     ['what a browser calls another site', { 'Sec-Fetch-Site': 'cross-site' }],
   ])('%s is refused', async (_what, headers) => {
     for (const asked of [http.get('/api/sites'), http.post('/api/sync'), http.put('/api/sites/x')]) {

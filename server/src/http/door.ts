@@ -14,7 +14,9 @@ const otherSite = () =>
 /** Whether a request comes from a page of another site. */
 function isFromElsewhere({ headers }: Request, served: Served): boolean {
   const { origin, host } = headers;
-  if (headers['sec-fetch-site'] === 'cross-site') return true;
+  const site = headers['sec-fetch-site'];
+  // Another port of this machine is the same site to a browser, and not ours.
+  if (site !== undefined && site !== 'same-origin' && site !== 'none') return true;
   if (origin === undefined) return false;
   const from = /^https?:\/\/(.+)$/.exec(origin)?.[1];
   if (from === undefined) return true;
