@@ -14,7 +14,8 @@ async function stations(page) {
   const run = page.getByRole('group', { name: 'Stations' }).getByRole('button');
   await run.first().waitFor();
   for (let i = (await run.count()) - 1; i >= 0; i -= 1) {
-    await run.nth(i).click();
+    // What is looked at may take a station away.
+    if ((await run.count()) > i) await run.nth(i).click();
     await page.waitForTimeout(60);
   }
 }
@@ -50,9 +51,13 @@ export async function drawAll(url, records, most, fault) {
     });
     const look = async (address, then) => {
       wrong.length = 0;
-      await page.goto(address);
-      await page.getByRole('heading').first().waitFor();
-      await then?.(page);
+      try {
+        await page.goto(address);
+        await page.getByRole('heading').first().waitFor();
+        await then?.(page);
+      } catch (error) {
+        wrong.push(error.message.split('\n')[0]);
+      }
       const text = await page.locator('body').innerText();
       if (text.trim().length < 20) wrong.push('the page is blank');
       const nonsense = /\b(undefined|NaN|Infinity)\b|\[object /.exec(text.replace(/'[^']*'/g, ''));

@@ -119,4 +119,16 @@ describe('clocks', () => {
     });
     expect((await stored(visit)).tap).toBe('5');
   });
+  test('nor does a clock that is off by thousands of years, whatever the reading says: the visit can be read', async () => {
+    const { visit } = await visitHere();
+    for (const [phoneTime, takenAt] of [
+      ['9999-12-31T23:59:59Z', '1970-01-01T00:00:00Z'],
+      ['1970-01-01T00:00:00Z', '9999-12-31T23:59:59Z'],
+    ]) {
+      const add = phone().operation(adding(visit, { ...reading(), takenAt: takenAt! }));
+      const sent = { device: randomUUID(), phoneTime, cursor: null, operations: [add], pull: false };
+      expect((await http().post('/api/sync').send(sent)).body).toMatchObject({ results: [{ status: 'done' }] });
+    }
+    expect((await stored(visit)).readings).toHaveLength(2);
+  });
 });

@@ -1,7 +1,11 @@
 import type { Query } from '../db/db';
 
+/** 6,500 years in ms. A clock that is off by more would bring a time of ours to before the first one the database knows. */
+const MOST_OFFSET_MS = 205_000_000_000_000;
+
 /** In the order they were taken, whatever the clock of the phone said. */
-export const BY_TIME = `taken_at + coalesce(clock_offset_ms, 0) * interval '1 millisecond', received_at, id`;
+export const BY_TIME = `taken_at + least(greatest(coalesce(clock_offset_ms, 0), -${MOST_OFFSET_MS}), ${MOST_OFFSET_MS})
+  * interval '1 millisecond', received_at, id`;
 
 /** A kind of thing that is added to visits, as it stands in its table. */
 export interface PartTable {
