@@ -90,6 +90,12 @@ const decided: VisitDto = {
   readings: [...visit.readings, reading(14, 'S1', 0.24, 20)],
 };
 
+test('a plan without the goal it was computed for is refused: nothing could be read from it', () => {
+  const goalless = { ...record(), from: { ...(record().from as object), goal: undefined } };
+  const checked = check(FactDto, planFact(10, goalless));
+  expect(checked).toMatchObject({ ok: false, errors: [{ message: 'A plan keeps the goal it was computed for.' }] });
+});
+
 describe('a visit is parted at its plan', () => {
   const { before, after, plan } = partVisit(decided);
   test('readings go by when they were taken', () => {

@@ -118,8 +118,9 @@ export function planRecordFault(inputs: RawInputs): string | undefined {
     return 'This plan was written by a newer Huff. Update the server.';
   try {
     const applied = applyMoves(liftSystem(from.system, form), moves as ChosenMove[]);
-    return applied.ok ? undefined : applied.why;
+    if (!applied.ok) return applied.why;
   } catch {
     return 'The system this plan was computed from cannot be read.';
   }
+  return typeof from.goal === 'object' && from.goal ? undefined : 'A plan keeps the goal it was computed for.';
 }
