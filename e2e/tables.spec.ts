@@ -49,6 +49,26 @@ test('semicolons, decimal commas and a byte order mark are read; what is exporte
   await expect(cells).toContainText('–');
 });
 
+test('a book in place of a table: the file stays where it is, and what was pasted is not thrown away', async ({
+  page,
+}) => {
+  const book = `static,1\n${Array.from({ length: 9000 }, (_, i) => `${i / 100},${900 - i}`).join('\n')}`;
+  await page.goto('/shop/tables/import');
+  await choose(page, 'book.csv', book);
+  await expect(page.getByRole('alert')).toContainText('far larger than a blower table');
+  const text = page.getByLabel('Text of the table');
+  await expect(text).toHaveValue('');
+  await expect(page.getByRole('heading', { name: 'Or paste it' })).toBeVisible();
+  // Pasted as a person does: what `fill` does takes a browser half a minute with so many lines.
+  await page.context().grantPermissions(['clipboard-read', 'clipboard-write']);
+  await page.evaluate((copied) => navigator.clipboard.writeText(copied), book);
+  await text.focus();
+  await page.keyboard.press('Control+V');
+  await page.getByRole('button', { name: 'Read this text' }).click();
+  await expect(page.getByRole('heading', { name: 'Mend it here' })).toBeVisible();
+  await expect(text).toHaveValue(book);
+});
+
 test.describe('files that are no table', () => {
   const files: [string, string | Buffer, RegExp][] = [
     ['empty.csv', '', /empty/i],

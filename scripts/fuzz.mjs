@@ -1,10 +1,8 @@
 // npm run fuzz: requests of every kind to the server, right ones, nearly right ones and nonsense; none may be answered with 500 or without
 // a sentence, and whatever was accepted must be read, judged and drawn. On this machine alone. --requests, --seed, --draw.
-import { build } from 'esbuild';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { pathToFileURL } from 'node:url';
 import { parseArgs } from 'node:util';
 import { ask, endAsking } from './fuzz/ask.mjs';
 import { drawAll } from './fuzz/draw.mjs';
@@ -13,6 +11,7 @@ import { brokenHttp } from './fuzz/brokenHttp.mjs';
 import { readBack } from './fuzz/readBack.mjs';
 import { requestsOf, samplesOf } from './fuzz/requests.mjs';
 import { ensureBuilt } from './setup/build.mjs';
+import { importBundled } from './setup/bundle.mjs';
 import { ensureInstalled } from './setup/install.mjs';
 import { randomFrom } from './setup/random.mjs';
 import { startServer } from './setup/server.mjs';
@@ -31,17 +30,8 @@ const AT_ONCE = 12;
 await ensureInstalled();
 await ensureBuilt();
 const folder = mkdtempSync(path.join(tmpdir(), 'huff-fuzz-'));
-const bundle = path.join(folder, 'judge.mjs');
-await build({
-  entryPoints: ['scripts/fuzz/judgeEntry.ts'],
-  outfile: bundle,
-  bundle: true,
-  platform: 'node',
-  format: 'esm',
-  banner: { js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);" },
-  logLevel: 'warning',
-});
-const { judgeWhole } = await import(pathToFileURL(bundle).href);
+const { judgeWhole } = await importBundled('scripts/fuzz/judgeEntry.ts', folder);
+
 /** What went wrong inside, each place once. */
 function insides(log) {
   const stacks = log

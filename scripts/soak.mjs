@@ -1,13 +1,12 @@
 // npm run soak: phones with a bad network and wrong clocks change the same records while the server is killed again and again; at the end
 // nothing is lost, nothing doubled, all agree. Bounded, and on this machine alone. --kills, --phones, --operations, --minutes, --seed.
-import { build } from 'esbuild';
 import { randomUUID } from 'node:crypto';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { pathToFileURL } from 'node:url';
 import { parseArgs } from 'node:util';
 import { ensureBuilt } from './setup/build.mjs';
+import { importBundled } from './setup/bundle.mjs';
 import { ensureInstalled } from './setup/install.mjs';
 import { bare, checkAll } from './soak/check.mjs';
 import { badNetwork } from './soak/network.mjs';
@@ -29,17 +28,10 @@ const wanted = Object.fromEntries(Object.entries(values).map(([name, text]) => [
 await ensureInstalled();
 await ensureBuilt();
 const folder = mkdtempSync(path.join(tmpdir(), 'huff-soak-'));
-const bundle = path.join(folder, 'phone.mjs');
-await build({
-  entryPoints: ['scripts/soak/phoneEntry.ts'],
-  outfile: bundle,
-  bundle: true,
-  platform: 'node',
-  format: 'esm',
-  alias: { '@huff/contract/spine': './contract/src/spine/index.ts' },
-  logLevel: 'warning',
+const spine = await importBundled('scripts/soak/phoneEntry.ts', folder, {
+  '@huff/contract/spine': './contract/src/spine/index.ts',
 });
-const spine = await import(pathToFileURL(bundle).href);
+
 const random = randomFrom(wanted.seed);
 const server = await killableServer(path.join(folder, 'data'));
 const sleep = (ms) => new Promise((go) => setTimeout(go, ms));

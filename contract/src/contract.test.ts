@@ -9,6 +9,7 @@ import {
   UnitDto,
   VisitDto,
 } from '.';
+import { errorsOf } from './testing/errorsOf';
 
 const id = (n: number) => `0b5c2d1e-0000-4000-8000-${String(n).padStart(12, '0')}`;
 const now = '2026-05-12T10:42:00.000Z';
@@ -39,10 +40,6 @@ const visit = (more: object = {}) => ({
   readings: [reading()],
   ...more,
 });
-const errorsOf = (Class: new () => object, plain: unknown) => {
-  const checked = check(Class, plain);
-  return checked.ok ? [] : checked.errors;
-};
 
 test('a sound visit passes, keeps its blanks, and loses what the class does not know', () => {
   const checked = check(VisitDto, visit({ extra: 'x' }));

@@ -1,12 +1,9 @@
 import { BlowerTableDto, check, ReadingDto, SiteDto, UnitDto, VisitDto } from '.';
 import { plainShop, ShopDto } from './fix';
 import { PhotoDto } from './photo';
+import { errorsOf } from './testing/errorsOf';
 
 const ID = '0b5c2d1e-0000-4000-8000-000000000001';
-const errorsOf = (Class: new () => object, plain: unknown) => {
-  const checked = check(Class, plain);
-  return checked.ok ? [] : checked.errors;
-};
 const site = (more: object) => ({ id: ID, name: 'Lantern Quay', altitudeFt: 620, ...more });
 const unit = (more: object) => ({
   id: ID,

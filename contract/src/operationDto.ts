@@ -13,7 +13,6 @@ import { SiteDto } from './site';
 import type { Operation } from './spine/operation';
 import { isField, withFields, type Fields } from './spine/recordFields';
 import { isRecordKind, RECORD_KINDS, type RecordKind, type RecordOf } from './spine/recordKinds';
-import { brokenText } from './text';
 import { UnitDto } from './unit';
 import { VisitHeadDto } from './visit';
 
@@ -89,8 +88,6 @@ export function checkPatched<K extends RecordKind>(kind: K, record: RecordOf[K],
  * @returns the operation, plain, or every wrong field with what would be right
  */
 export function checkOperation(sent: unknown): Checked<Operation> {
-  const broken = brokenText(sent);
-  if (broken) return refuse(broken.field, broken.message);
   const envelope = check(OperationDto, sent);
   if (!envelope.ok) return envelope;
   const { kind, of, ...made } = envelope.value;

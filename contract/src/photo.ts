@@ -8,8 +8,11 @@ const RULE = `The photo must be a JPEG of at most ${Math.floor((LIMITS.photoBase
 
 const SMALL_RULE = 'The small picture must be a JPEG of at most 30 kB.';
 
+/** Parts of what stands here that are photographed: kept with the unit. */
+export const UNIT_PHOTO_ITEMS = ['plate', 'door', 'ports', 'table'] as const;
+
 /** What a photo shows: something looked at, or a part of what stands here. */
-export const PHOTO_ITEMS: readonly string[] = [...LOOK_ITEMS.map(({ id }) => id), 'plate', 'door', 'ports', 'table'];
+export const PHOTO_ITEMS: readonly string[] = [...LOOK_ITEMS.map(({ id }) => id), ...UNIT_PHOTO_ITEMS];
 
 /** A JPEG in base64 begins so. */
 const JPEG = /^\/9j\/[A-Za-z0-9+/]+={0,2}$/;

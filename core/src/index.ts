@@ -182,7 +182,6 @@ export {
   percentText,
   plainText,
   ruleText,
-  seenLength,
   sentenceCase,
   setMeasures,
   SI_MEASURES,

@@ -1,4 +1,5 @@
 import {
+  cutText,
   MOTOR_KINDS,
   roundRpmRows,
   rpmFaults,
@@ -108,7 +109,7 @@ function aboutTable(lines: readonly Line[], faults: CsvFault[]) {
     const key = cells[0]!.trim().toLowerCase();
     const text = unguarded(cells[1] ?? '');
     if (text === '') continue;
-    if (key === 'table' || key === 'name') about.name = [...text].slice(0, LIMITS.nameLength.max).join('');
+    if (key === 'table' || key === 'name') about.name = cutText(text, LIMITS.nameLength.max);
     if (key === 'motor') {
       const motor = MOTOR_KINDS.find((kind) => kind.toLowerCase() === text.toLowerCase().replace(/[\s-]/g, ''));
       if (motor) about.motor = motor;

@@ -1,5 +1,4 @@
-import { mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import path from 'node:path';
+import { readFileSync, rmSync, writeFileSync } from 'node:fs';
 
 /** When a process was started (Linux), so that a dead, a defunct and a re-used pid can be told from a live owner. */
 function startOf(pid: number): string | undefined {
@@ -36,7 +35,6 @@ function ownedByLiveProcess(pid: number, start: string | undefined): boolean {
  * @throws Error in one plain sentence when another process has it
  */
 export function lockFolder(folder: string): () => void {
-  mkdirSync(path.dirname(folder), { recursive: true, mode: 0o700 });
   const file = `${folder}.lock`;
   const me = `${process.pid} ${startOf(process.pid) ?? ''}`;
   for (let attempt = 0; attempt < 3; attempt += 1) {

@@ -1,7 +1,7 @@
-import type { Problem } from '@huff/contract';
 import { PROBLEM_MEDIA_TYPE } from '@huff/contract';
 import { createServer, STATUS_CODES, type RequestListener, type Server } from 'node:http';
 import type { Socket } from 'node:net';
+import { ProblemError, problemOf, unreadable } from './problems';
 
 /** Headers are sent at once; a body may come over a poor signal, but not for ever. */
 const HEADERS_WITHIN_MS = 15_000;
@@ -19,28 +19,20 @@ export interface Patience {
 
 const PATIENCE: Patience = { headersMs: HEADERS_WITHIN_MS, requestMs: REQUEST_WITHIN_MS, lookEveryMs: LOOK_EVERY_MS };
 
-function problemOf(code: string | undefined): Problem {
+function refusalOf(code: string | undefined): ProblemError {
   if (code === 'ERR_HTTP_REQUEST_TIMEOUT')
-    return {
-      type: 'about:blank',
-      title: 'Too slow',
-      status: 408,
-      detail:
-        'The request did not arrive in time. What you sent is still on your device; try again with a better signal.',
-    };
+    return new ProblemError(
+      408,
+      'Too slow',
+      'The request did not arrive in time. What you sent is still on your device; try again with a better signal.',
+    );
   if (code === 'HPE_HEADER_OVERFLOW')
-    return {
-      type: 'about:blank',
-      title: 'Too large',
-      status: 431,
-      detail: 'The headers of the request are too large. Clear the site’s cookies, then try again.',
-    };
-  return {
-    type: 'about:blank',
-    title: 'Bad request',
-    status: 400,
-    detail: 'The request cannot be read. Check its address and headers.',
-  };
+    return new ProblemError(
+      431,
+      'Too large',
+      'The headers of the request are too large. Clear the site’s cookies, then try again.',
+    );
+  return unreadable(400);
 }
 
 /** Says in words what cannot be read as HTTP, and closes. */
@@ -49,7 +41,7 @@ function refuse(error: NodeJS.ErrnoException, socket: Socket): void {
     socket.destroy();
     return;
   }
-  const problem = problemOf(error.code);
+  const problem = problemOf(refusalOf(error.code));
   const body = JSON.stringify(problem);
   socket.end(
     [

@@ -74,6 +74,9 @@ export function sendProblem(res: Response, { status, title, detail, errors }: Om
   res.status(status).type(PROBLEM_MEDIA_TYPE).send(JSON.stringify(problem));
 }
 
+export const unreadable = (status: number) =>
+  new ProblemError(status, 'Bad request', 'The request cannot be read. Check its address and headers.');
+
 /** What Express and its body parser throw, in words. */
 function fromParser(error: { status?: number; type?: string }): ProblemError | undefined {
   if (error.type === 'entity.too.large') {
@@ -85,7 +88,7 @@ function fromParser(error: { status?: number; type?: string }): ProblemError | u
   if (error.type === 'encoding.unsupported' || error.type === 'charset.unsupported')
     return new ProblemError(415, 'Not JSON', 'Send the body as JSON in UTF-8, as it is or packed with gzip.');
   if (error.status && error.status >= 400 && error.status < 500) {
-    return new ProblemError(error.status, 'Bad request', 'The request cannot be read. Check its address and headers.');
+    return unreadable(error.status);
   }
   return undefined;
 }

@@ -220,6 +220,18 @@ describe('what else may come back', () => {
     expect(await one.sender.step()).toEqual({ phase: 'serverTrouble', waitMs: 7000 });
     expect(states(one)).toEqual([['a', 'waiting']]);
   });
+  test.each([401, 403, 408, 415, 421, 426])(
+    'a refusal with %i is about who asks, not about what was done: it goes on waiting, even alone',
+    async (status) => {
+      const one = phone(() => problem(status));
+      await one.outbox.add(patch('a', 'u1'));
+      const step = await one.sender.step();
+      expect(step.phase).toBe(status === 401 ? 'signIn' : 'serverTrouble');
+      expect(step.waitMs).toBeGreaterThan(0);
+      expect(states(one)).toEqual([['a', 'waiting']]);
+    },
+  );
+
   test('a request that is refused whole is taken apart; what is refused alone is set apart', async () => {
     const one = await withWaiting(patch('a', 'u1'), patch('b', 'u2'));
     one.says((request) => (request.operations.some(({ id }) => id === 'a') ? problem(413) : allDone(request)));

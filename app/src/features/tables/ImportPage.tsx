@@ -46,18 +46,20 @@ export function ImportPage() {
   const [name, setName] = useState('');
   const [motor, setMotor] = useState<MotorKind>();
   const [preview, setPreview] = useState<Preview>();
-  const take = (csv: string, from: string) => {
-    // A box with a whole book in it holds the page up; nobody mends that by hand.
-    setText(csv.length > MENDED_BY_HAND ? '' : csv);
-    const read = previewOf(csv);
+  /** @param csv what stands in the box; read instead of it: `whole` */
+  const take = (csv: string, from: string, whole = csv) => {
+    setText(csv);
+    const read = previewOf(whole);
     setPreview(read);
     setName((typed) => read.table?.name ?? (typed || from));
     setMotor((chosen) => read.table?.motor ?? chosen);
   };
   const onFile = async (file: File) => {
     const chosen = await readFile(file, LIMITS.csvBytes.max);
-    if (chosen.ok) take(chosen.text, nameOfFile(chosen.name));
-    else setPreview({ faults: [{ message: chosen.why }] });
+    if (!chosen.ok) setPreview({ faults: [{ message: chosen.why }] });
+    else if (chosen.text.length <= MENDED_BY_HAND) take(chosen.text, nameOfFile(chosen.name));
+    // The file stays where it is; a box with a whole book in it would hold the page up, and nobody mends that by hand.
+    else take('', nameOfFile(chosen.name), chosen.text);
   };
   const table = preview?.table;
   const record = table && {
@@ -121,7 +123,7 @@ export function ImportPage() {
           key={text}
           text={text}
           onRead={(csv) => void take(csv, '')}
-          faulty={(preview?.faults.length ?? 0) > 0}
+          faulty={text !== '' && (preview?.faults.length ?? 0) > 0}
         />
         {table && (
           <ActionButton quiet onPress={() => chooseFile((file) => void onFile(file))}>

@@ -1,4 +1,4 @@
-import type { BlowerTableDto, UnitDto } from '@huff/contract';
+import { UNIT_PHOTO_ITEMS, type BlowerTableDto, type UnitDto } from '@huff/contract';
 import { LAYOUTS, PLATE_FORM, staticWords, toolText } from '@huff/core';
 import { Image, ScrollView, View } from 'react-native';
 import { useUnitPhotos } from '../../data/visits';
@@ -28,7 +28,7 @@ function plateLines(plate: UnitDto['plate']): [string, string][] {
 /** What a unit is, as far as it was said. */
 export function UnitDetails({ unit, table, onTell }: UnitDetailsProps) {
   const palette = usePalette();
-  const photos = useUnitPhotos(unit.id).filter(({ item }) => ['plate', 'door', 'ports', 'table'].includes(item));
+  const photos = useUnitPhotos(unit.id).filter(({ item }) => UNIT_PHOTO_ITEMS.some((one) => one === item));
   const saidLayout = !(unit.setup?.unsaid ?? []).includes('layout');
   const lines: [string, string][] = [
     ...(saidLayout ? [['Air path', LAYOUTS[unit.layout].name] as [string, string]] : []),
