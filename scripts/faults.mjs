@@ -3,7 +3,7 @@
 import { execFileSync, spawn } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { once } from 'node:events';
-import { existsSync, mkdirSync, mkdtempSync, readdirSync, rmSync } from 'node:fs';
+import { appendFileSync, existsSync, mkdirSync, mkdtempSync, readdirSync, rmSync } from 'node:fs';
 import { connect } from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
@@ -125,6 +125,30 @@ async function fullDisk() {
   await server.stop();
 }
 
+/** Another program takes the last byte while the server runs. */
+async function filledByAnother() {
+  const folder = disk('filled by another', 220);
+  if (!folder) return;
+  console.log('disk filled by another program');
+  const server = await startServer(folder);
+  const { done, operations } = await sendMany(server.url);
+  const filler = path.join(folder, 'filler');
+  try {
+    for (let i = 0; i < 1000; i += 1) appendFileSync(filler, Buffer.alloc(1_000_000));
+  } catch {
+    // Full to the last byte.
+  }
+  const refused = await sendMany(server.url);
+  expect(refused.status === 507, `what comes next is refused: ${refused.status}`);
+  expect((await health(server.url)) === 200, 'health answers');
+  const known = operations.find(({ id }) => id === done.at(-1)).recordId;
+  expect((await fetch(`${server.url}/api/units/${known}`)).status === 200, 'what is there is read');
+  rmSync(filler);
+  expect((await sendMany(server.url)).status === 200, 'with room again more is taken, without a new start');
+  await server.stop();
+  expect(true, 'SIGTERM ends it');
+}
+
 async function readOnly() {
   const folder = disk('read-only folder', 120);
   if (!folder) return;
@@ -218,6 +242,7 @@ async function slowAndMany() {
 
 try {
   await fullDisk();
+  await filledByAnother();
   await readOnly();
   await firstStartKilled(10);
   await slowAndMany();

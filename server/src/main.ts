@@ -12,6 +12,7 @@ import { loadDemo } from './demo/loadDemo';
 import { listeningServer } from './http/listening';
 import { ensureShop } from './shop/ensureShop';
 import { ServerState } from './health/state';
+import { watchThisThread } from './health/watch';
 import { refreshResults, resultsBeside } from './visits/results';
 
 /** After this long, connections that are still busy are cut. */
@@ -21,6 +22,7 @@ async function serve(): Promise<void> {
   const config = configFrom(process.env);
   const log = pino({ level: config.logLevel });
   const state = new ServerState();
+  watchThisThread();
   const db = new LateDb();
   const results = resultsBeside(db, log, () => state.phase !== 'ready');
   const beside = besideThread();

@@ -5,6 +5,7 @@ import { Slot, usePathname } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { useMeasures } from '../data/measures';
+import { endOpening } from '../data/openingDay';
 import { queryClient } from '../data/queryClient';
 import { useServiceWorker } from '../data/serviceWorker';
 import { isNewHere, spine } from '../data/theSpine';
@@ -22,6 +23,7 @@ function Places() {
   const palette = usePalette();
   const { measures } = useMeasures();
   const address = usePathname();
+  useOpeningEnds(address);
   return (
     <View style={{ flex: 1, flexDirection: wide ? 'row-reverse' : 'column', backgroundColor: palette.paper }}>
       {/* Other units: everything is drawn anew. */}
@@ -34,6 +36,19 @@ function Places() {
       <PlacesBar />
     </View>
   );
+}
+
+/** The opening goes when Today has its visits, or when another page stands; whatever happens, it does not stay. */
+const OPENING_AT_MOST_MS = 1500;
+
+function useOpeningEnds(address: string): void {
+  useEffect(() => {
+    if (address !== '/') endOpening();
+  }, [address]);
+  useEffect(() => {
+    const timer = setTimeout(endOpening, OPENING_AT_MOST_MS);
+    return () => clearTimeout(timer);
+  }, []);
 }
 
 /** Fonts that are on the phone are there by then; over a poor signal the page does not wait for them. */

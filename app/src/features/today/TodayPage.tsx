@@ -3,7 +3,8 @@ import { isYesterday } from 'date-fns/isYesterday';
 import { format } from 'date-fns/format';
 import { router } from 'expo-router';
 import { View } from 'react-native';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
+import { endOpening, keepDay } from '../../data/openingDay';
 import { useDraft, useEarlierVisits, useVisitList, type ListedVisit } from '../../data/visits';
 import { ActionButton, Page } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
@@ -39,6 +40,11 @@ export function TodayPage() {
   const { visits, isPending, isAsking } = useVisitList();
   const [backTo, setBackTo] = useState(false);
   const earlier = useEarlierVisits(backTo);
+  useEffect(() => {
+    if (isPending) return;
+    keepDay(visits.flatMap(({ summary }) => summary ?? []));
+    endOpening();
+  }, [isPending, visits]);
   const foot = (
     <View style={{ padding: 16, paddingTop: 10, gap: 8, borderTopWidth: 1, borderColor: palette.line, maxWidth: 760 }}>
       {draft && draft.readings.length + (draft.table ? 1 : 0) > 0 ? (

@@ -1,0 +1,40 @@
+import { build } from 'esbuild';
+import { spawn } from 'node:child_process';
+import { once } from 'node:events';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+
+/** A process that is watched and then does something; how it ended and what it said. */
+async function watched(then: string) {
+  const folder = mkdtempSync(path.join(tmpdir(), 'huff-watch-'));
+  const contents = `import { watchThisThread } from './watch'; const end = watchThisThread(600); ${then}`;
+  const built = { bundle: true, platform: 'node', format: 'esm' } as const;
+  const stdin = { contents, resolveDir: __dirname };
+  await build({ ...built, stdin, outfile: path.join(folder, 'watched.mjs') });
+  await build({
+    ...built,
+    entryPoints: [path.join(__dirname, 'watchThread.ts')],
+    outfile: path.join(folder, 'watchThread.mjs'),
+  });
+  const child = spawn(process.execPath, [path.join(folder, 'watched.mjs')], {
+    stdio: ['ignore', 'ignore', 'pipe'],
+  });
+  let said = '';
+  child.stderr.on('data', (chunk) => (said += String(chunk)));
+  const [code, signal] = (await once(child, 'exit')) as [number | null, string | null];
+  rmSync(folder, { recursive: true });
+  return { code, signal, said };
+}
+
+test('a server that stands still is ended with a sentence, though it hears no signal', async () => {
+  const { signal, said } = await watched('setTimeout(() => { for (;;); }, 1500);');
+  expect(signal).toBe('SIGKILL');
+  expect(said).toMatch(/has not moved for \d+ s and is ended.*make room first/);
+}, 30_000);
+
+test('one that is busy and moves is left alone', async () => {
+  const busy = `const busy = setInterval(() => { const until = Date.now() + 150; while (Date.now() < until); }, 10);
+    setTimeout(() => { clearInterval(busy); end(); }, 2500);`;
+  expect(await watched(busy)).toMatchObject({ code: 0, signal: null });
+}, 30_000);
