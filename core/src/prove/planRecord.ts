@@ -1,6 +1,7 @@
 import { DEFAULT_RULES } from '../judge';
 import type { Prediction } from '../model';
 import { applyMoves, moveOf, type CautionId, type ChosenMove } from '../moves';
+import { CAUTION_IDS } from '../moves/cautions';
 import type { Plan, PlanRequest } from '../plan';
 import { liftSystem, STORED_FORM } from '../stored';
 import { soundInputs, type RawInputs } from '../tools';
@@ -101,6 +102,8 @@ export const liftPlanRecord = (record: PlanRecord): PlanRecord => ({
 
 const isNumber = (value: unknown): value is number => typeof value === 'number' && Number.isFinite(value);
 
+const isNumberOrNone = (value: unknown) => value === undefined || value === null || isNumber(value);
+
 /**
  * What is wrong with a record that came over the wire; undefined when it holds. It holds when its moves can be done to its system
  * and its promise is in figures.
@@ -113,6 +116,12 @@ export function planRecordFault(inputs: RawInputs): string | undefined {
   if (typeof from !== 'object' || !from?.system) return 'A plan keeps the system it was computed from.';
   if (!isNumber(promise?.flowCfm) || !isNumber(promise.tespInWc))
     return 'A plan keeps the airflow and static it promised.';
+  const { dropF, riseF, watts, amps } = promise;
+  if (![dropF, riseF, watts, amps].every(isNumberOrNone)) return 'What a plan promised is in figures.';
+  if (!words.every((line) => typeof line === 'string')) return 'A plan names its moves in words.';
+  const read: unknown = inputs.cautionsRead;
+  if (!Array.isArray(read) || !read.every((id) => (CAUTION_IDS as readonly unknown[]).includes(id)))
+    return 'A plan keeps the cautions that were read.';
   if (![chance, minutes, cost].every(isNumber)) return 'A plan keeps its chance, minutes and cost.';
   if (form !== undefined && (!Number.isInteger(form) || form < 1 || form > STORED_FORM))
     return 'This plan was written by a newer Huff. Update the server.';

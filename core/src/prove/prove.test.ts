@@ -220,6 +220,9 @@ test('a record holds when its moves can be done to its system', () => {
   expect(planRecordFault({ withdrawn: true })).toBeUndefined();
   expect(planRecordFault({ ...kept, moves: [] })).toContain('names its moves');
   expect(planRecordFault({ ...kept, from: { system: null } })).toContain('keeps the system');
+  expect(planRecordFault({ ...kept, words: [{}] })).toContain('in words');
+  expect(planRecordFault({ ...kept, promise: { flowCfm: 900, tespInWc: 0.5, watts: {} } })).toContain('in figures');
+  expect(planRecordFault({ ...kept, cautionsRead: ['lockOut', {}] })).toContain('cautions that were read');
 });
 
 test('cautions come once each, words say what exactly', () => {
