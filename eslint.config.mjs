@@ -41,6 +41,7 @@ const oneWay = [
       'resultFoot',
       'speed',
       'stations',
+      'call',
       'driveBench',
       'fix',
       'prove',

@@ -1,7 +1,9 @@
 import 'reflect-metadata';
 import {
+  checkFault,
   FLOW_METHOD_IDS,
   inputFaults,
+  LADDER_FORM,
   lineFault,
   lookItem,
   planRecordFault,
@@ -32,6 +34,10 @@ function lookFault(inputs: RawInputs): string | undefined {
   return outcomes.includes(inputs.outcome) ? undefined : 'A finding is dealtWith or declined.';
 }
 
+function checkAndNoteFault(inputs: RawInputs): string | undefined {
+  return checkFault(inputs) ?? (inputs.note === undefined ? undefined : noteFault(inputs.note, 'The note'));
+}
+
 function asideFault(inputs: RawInputs): string | undefined {
   if (lineFault(inputs.method, { min: 1, max: 40 }, 'The method')) return 'Say which method is set aside.';
   return noteFault(inputs.reason, 'The reason');
@@ -48,6 +54,8 @@ function factFault(kind: unknown, inputs: unknown): string | undefined {
   if (kind === 'look') return lookFault(inputs as RawInputs);
   if (kind === 'setAside') return asideFault(inputs as RawInputs);
   if (kind === 'plan') return planFault(inputs as RawInputs);
+  if (kind === 'check') return checkAndNoteFault(inputs as RawInputs);
+  if (kind === 'ladder') return inputFaults(LADDER_FORM, inputs as RawInputs)[0]?.message;
   const tool = typeof kind === 'string' ? toolOf(kind) : undefined;
   return tool && inputFaults(tool, inputs as RawInputs)[0]?.message;
 }
@@ -115,6 +123,8 @@ const OWN_INPUTS: Partial<Record<FactKind, readonly string[]>> = {
   look: LOOK_INPUTS,
   setAside: ASIDE_INPUTS,
   plan: PLAN_INPUTS,
+  check: ['point', 'value', 'state', 'note'],
+  ladder: Object.keys(LADDER_FORM.fields),
 };
 
 /** The inputs a kind of fact knows, without what a client may have added. */

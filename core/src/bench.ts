@@ -24,6 +24,9 @@ import { imbalanceTool } from './tools/electrical/imbalanceTool';
 import { motorLoadTool } from './tools/electrical/motorLoadTool';
 import { overloadTool } from './tools/electrical/overloadTool';
 import { runCapacitorTool } from './tools/electrical/runCapacitorTool';
+import { BUILDING_TOOLS } from './tools/building/buildingTools';
+import { HEAT_TOOLS, windingTool } from './tools/heat/heatTools';
+import { REFRIGERANT_TOOLS } from './tools/refrigerant/refrigerantTools';
 import type { Tool } from './tools/tool';
 
 /** Every calculation that stands alone, in the order of the Bench. */
@@ -53,6 +56,10 @@ export const TOOLS: readonly Tool[] = [
   overloadTool,
   runCapacitorTool,
   motorLoadTool,
+  windingTool,
+  ...HEAT_TOOLS,
+  ...REFRIGERANT_TOOLS,
+  ...BUILDING_TOOLS,
 ] as unknown as readonly Tool[];
 
 const BY_ID = new Map(TOOLS.map((tool) => [tool.id, tool]));

@@ -5,6 +5,8 @@
 export { type Advice, advise, speedName, type SpeedOutcome } from './advise';
 export { moistAir } from './air';
 export { flowFromDrop } from './coil';
+export { checkFault, checkPoint } from './checks';
+export { type Complaint, complaintOf, type RouteStation } from './complaint';
 export { type BeltDrive, driveState, pitchAt, readBeltMark, type Sheave, wrapDeg } from './drive';
 export { type DriveParts, NO_PARTS } from './driveBench/parts';
 export { type EnergyRules, USUAL_HOURS, yearlyEnergy } from './energy';
@@ -73,6 +75,7 @@ export {
   wordOnTarget,
   wordUnder,
 } from './judge';
+export { LADDER_FORM } from './refrigerant/ladderForm';
 export { type Finding, LOOK_ITEMS, lookItem, type LookItem, tonsInModel } from './look';
 export { predict, type Prediction, QUIET_DUCT_FPM, wearWarnings } from './model';
 export {

@@ -33,6 +33,10 @@ export type ToolUnit =
   | 'rpm'
   | 'hp'
   | 'microfarads'
+  | 'ohms'
+  | 'microamps'
+  | 'minutes'
+  | 'psig'
   | 'turns'
   | 'degrees';
 
@@ -146,7 +150,17 @@ export type ToolOutcome = ToolAnswer | { readonly ok: false; readonly errors: re
 export interface Tool<Fs extends ToolFields = ToolFields> extends FieldSet<Fs> {
   readonly id: string;
   readonly name: string;
-  readonly group: 'Pressure' | 'Airflow' | 'Air' | 'Temperature' | 'Ducts' | 'Drive' | 'Electrical';
+  readonly group:
+    | 'Pressure'
+    | 'Airflow'
+    | 'Air'
+    | 'Temperature'
+    | 'Ducts'
+    | 'Drive'
+    | 'Electrical'
+    | 'Heat'
+    | 'Refrigerant'
+    | 'Building air';
   /** One sentence: what it tells and from what. */
   readonly says: string;
   /** What to mind while measuring. */

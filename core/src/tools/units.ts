@@ -36,6 +36,10 @@ const UNIT_TEXT: Readonly<Record<ToolUnit, string>> = {
   rpm: 'RPM',
   hp: 'hp',
   microfarads: 'µF',
+  ohms: 'Ω',
+  microamps: 'µA',
+  minutes: 'min',
+  psig: 'psig',
   turns: 'turns',
   degrees: '°',
 };
@@ -54,6 +58,9 @@ const PLACES: Partial<Record<ToolUnit, number>> = {
   cuFt: 2,
   hp: 2,
   microfarads: 1,
+  ohms: 1,
+  microamps: 1,
+  psig: 0,
   turns: 1,
 };
 const FORMATS = new Map<number, Intl.NumberFormat>();

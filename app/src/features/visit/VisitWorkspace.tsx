@@ -7,6 +7,7 @@ import { Page } from '../../ui/page';
 import { StationRun } from '../../ui/stations';
 import { Txt } from '../../ui/text';
 import { useIsWide, usePalette } from '../../ui/theme';
+import { complaintSaid } from '../call/stations';
 import { WorkingSheet } from '../../ui/working';
 import { VisitFoot } from '../resultFoot/VisitFoot';
 import { SpeedPane } from '../speed/SpeedPane';
@@ -39,6 +40,9 @@ const MemoSpeed = memo(SpeedPane);
 const MemoLog = memo(ReadingsLog);
 
 const LEFT_PANE = 432;
+
+/** Where what holds a visit is dealt with. */
+const HOLD_STATION: Readonly<Record<string, StationId>> = { air: 'power', elements: 'heat' };
 
 /** A visit with the part of it that the stations show. */
 interface Shown {
@@ -73,7 +77,7 @@ export function VisitWorkspace({ visit: whole, onChange, onSave, under, actions,
   const onDrawn = useSetter(deferred, onChange);
   const onWhole = useCallback((changed: VisitDto) => onChange(whole, changed), [onChange, whole]);
   const drawnAssessment = useAssessment(drawn);
-  const [station, setStation] = useState<StationId>('pressure');
+  const [station, setStation] = useState<StationId>(() => (complaintSaid(whole) ? 'call' : 'pressure'));
   const [asked, setAsked] = useState<AskedPort>();
   const [method, setMethod] = useState<FactKind>();
   const [working, setWorking] = useState<{ title: string; verdict: Verdict }>();
@@ -84,8 +88,8 @@ export function VisitWorkspace({ visit: whole, onChange, onSave, under, actions,
   const tellUnit = useCallback(() => setTelling(true), []);
   const goTo = useCallback((id: string) => setStation(id as StationId), []);
   const stations = useMemo(
-    () => stationsOf({ visit: drawn, assessment: drawnAssessment, parted }),
-    [drawn, drawnAssessment, parted],
+    () => stationsOf({ visit: drawn, whole: deferred.whole, assessment: drawnAssessment, parted }),
+    [drawn, deferred.whole, drawnAssessment, parted],
   );
   const acts = useMemo(
     (): StationActs => ({ onVisit: onDrawn, onWhole, askPort, askMethod: setMethod, showWorking, goTo, onSave }),
@@ -103,6 +107,7 @@ export function VisitWorkspace({ visit: whole, onChange, onSave, under, actions,
       setMethod(next.method);
     } else if (next.kind === 'motor') setMethod('motorLoad');
     else if (next.kind === 'rpm') setStation('fix');
+    else if (next.kind === 'hold') setStation(HOLD_STATION[assessment.hold?.item ?? ''] ?? 'look');
     else setStation(next.kind === 'airflow' ? 'airflow' : 'look');
   };
   const doStep = () => {

@@ -1,15 +1,40 @@
 import type { Station } from '../../ui/stations';
+import { building, call, complaintSaid, found, heat, power, refrigerant, upkeep } from '../call/stations';
 import { airflow } from '../stations/airflow/station';
 import { drop } from '../stations/drop/station';
 import { look } from '../stations/look/station';
 import { pressure } from '../stations/pressure/station';
 import { fix } from '../fix/station';
 import { prove } from '../prove/station';
-import type { StationFacts, StationPlan } from '../visitState/station';
+import type { StationFacts, StationId, StationPlan } from '../visitState/station';
 
-/** The stations of a visit, in the order of the run. A new one is a folder and a line here. */
-export const STATIONS: readonly StationPlan[] = [look, pressure, airflow, drop, fix, prove];
+/** The stations of a visit, in the order of the run when nothing was said. A new one is a folder and a line here. */
+export const STATIONS: readonly StationPlan[] = [
+  call,
+  look,
+  pressure,
+  airflow,
+  drop,
+  fix,
+  prove,
+  power,
+  heat,
+  refrigerant,
+  building,
+  upkeep,
+  found,
+];
 
-/** How far each station of a visit is, and what it still lacks. */
-export const stationsOf = (facts: StationFacts): Station[] =>
-  STATIONS.map(({ id, progress }) => ({ id, ...progress(facts) }));
+/** Stations of an air check, where no complaint sets another run. */
+const AIR: readonly StationId[] = ['call', 'look', 'pressure', 'airflow', 'drop', 'fix', 'prove'];
+
+/** How far each station of a visit is, and what it still lacks: those of the complaint's run in its order, then the others, a touch away. */
+export function stationsOf(facts: StationFacts): Station[] {
+  const run: readonly StationId[] = complaintSaid(facts.whole)?.stations ?? AIR;
+  const inRun = run.flatMap((id) => STATIONS.filter((plan) => plan.id === id));
+  const others = STATIONS.filter(({ id }) => !run.includes(id));
+  return [
+    ...inRun.map(({ id, progress }) => ({ id, ...progress(facts) })),
+    ...others.map(({ id, progress }) => ({ id, isAside: true, ...progress(facts) })),
+  ];
+}

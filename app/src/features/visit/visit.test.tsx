@@ -38,9 +38,28 @@ test('what holds comes before everything', () => {
   expect(nextStep(iced, assess(iced), false)).toMatchObject({ kind: 'measure', measure: { kind: 'hold' } });
 });
 
+const AIR_STATIONS = new Set(['look', 'pressure', 'airflow', 'drop', 'fix', 'prove']);
+
+test('what was said sets the run: its stations first, in its order, the others behind', () => {
+  const order = (visit: VisitDto) =>
+    stationsOf({ visit, whole: visit, assessment: assess(visit), parted: { before: visit } }).map(({ id, isAside }) =>
+      isAside ? `+${id}` : id,
+    );
+  expect(order(quickCheck(now)).slice(0, 7)).toEqual(['call', 'look', 'pressure', 'airflow', 'drop', 'fix', 'prove']);
+  const said = withFact(quickCheck(now), 'check', { point: 'complaint', state: 'noRun' }, now);
+  expect(order(said).slice(0, 4)).toEqual(['call', 'look', 'power', 'pressure']);
+  expect(order(said)).toContain('+refrigerant');
+  expect(order(said)).toHaveLength(13);
+  // Another one may be said at any time; the last one counts.
+  const other = withFact(said, 'check', { point: 'complaint', state: 'startUp' }, now);
+  expect(order(other).slice(0, 3)).toEqual(['call', 'look', 'airflow']);
+});
+
 test('stations show how far the visit is', () => {
   const states = (visit: VisitDto) =>
-    stationsOf({ visit, assessment: assess(visit), parted: { before: visit } }).map((s) => s.state);
+    stationsOf({ visit, whole: visit, assessment: assess(visit), parted: { before: visit } })
+      .filter(({ id }) => AIR_STATIONS.has(id))
+      .map((s) => s.state);
   expect(states(quickCheck(now))).toEqual(['empty', 'empty', 'empty', 'empty', 'empty', 'empty']);
   expect(states(read(onTap3Visit, 'R2', -0.31))).toEqual(['empty', 'started', 'empty', 'empty', 'empty', 'empty']);
   expect(states(exampleA)).toEqual(['empty', 'done', 'done', 'empty', 'started', 'empty']);

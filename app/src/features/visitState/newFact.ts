@@ -2,8 +2,10 @@ import type { FactDto, VisitDto } from '@huff/contract';
 import { standingFacts, type FactKind } from '@huff/core';
 import { v4 as uuid } from 'uuid';
 
-/** Looks, methods set aside and plans are no measurement: no mode or speed goes with them. */
-const isMeasured = (kind: FactKind) => kind !== 'look' && kind !== 'setAside' && kind !== 'plan';
+/** Looks, checks, methods set aside and plans are no measurement of the air: no mode or speed goes with them. */
+const NOT_MEASURED: ReadonlySet<FactKind> = new Set(['look', 'setAside', 'plan', 'check', 'ladder']);
+/** What stands side by side, each for its own thing. */
+const SIDE_BY_SIDE: ReadonlySet<FactKind> = new Set(['look', 'setAside', 'check', 'ladder']);
 
 /** The visit with one more fact, with mode and the speed that ran; one of the same kind that stands is corrected by it, looks stand side by side. */
 export function withFact(
@@ -14,14 +16,14 @@ export function withFact(
   tap: string | null | undefined = visit.tap,
 ): VisitDto {
   const facts = visit.facts ?? [];
-  const before = kind === 'look' || kind === 'setAside' ? undefined : standingFacts(facts).get(kind);
+  const before = SIDE_BY_SIDE.has(kind) ? undefined : standingFacts(facts).get(kind);
   const fact: FactDto = {
     id: uuid(),
     kind,
     inputs,
     takenAt: now.toISOString(),
     replacesId: before?.id ?? null,
-    ...(isMeasured(kind) ? { conditions: { mode: visit.mode, ...(tap ? { tap } : {}) } } : {}),
+    ...(!NOT_MEASURED.has(kind) ? { conditions: { mode: visit.mode, ...(tap ? { tap } : {}) } } : {}),
   };
   return { ...visit, facts: [...facts, fact] };
 }

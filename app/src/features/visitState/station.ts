@@ -1,11 +1,11 @@
 import type { PartedVisit, VisitDto } from '@huff/contract';
-import type { FactKind, PortId, Verdict } from '@huff/core';
+import type { FactKind, PortId, RouteStation, Verdict } from '@huff/core';
 import type { ComponentType } from 'react';
 import type { Station } from '../../ui/stations';
 import type { Frame } from './frame';
 import type { Assessment } from './useAssessment';
 
-export type StationId = 'look' | 'pressure' | 'airflow' | 'drop' | 'fix' | 'prove';
+export type StationId = RouteStation;
 
 /** What a station can set going in its visit. */
 export interface StationActs {
@@ -42,6 +42,8 @@ export interface StationPlaceProps extends StationProps {
 /** What says how far a station is. */
 export interface StationFacts {
   readonly visit: VisitDto;
+  /** The whole visit, before and after its plan. */
+  readonly whole: VisitDto;
   /** Of the part that stands now. */
   readonly assessment: Assessment;
   readonly parted: PartedVisit;

@@ -1,5 +1,5 @@
 import type { Operation, RecordKind } from '@huff/contract/spine';
-import { staticWords, lookItem, toolOf, type FactKind } from '@huff/core';
+import { checkPoint, staticWords, lookItem, toolOf, type FactKind } from '@huff/core';
 import { fieldName, valueText } from './fieldNames';
 
 /** What a record is called, where this phone knows it. */
@@ -14,6 +14,8 @@ const KIND: Readonly<Record<RecordKind, string>> = {
 };
 
 function factWords(kind: FactKind, inputs: Readonly<Record<string, unknown>>): string {
+  if (kind === 'check') return checkPoint(String(inputs.point))?.name ?? 'A check';
+  if (kind === 'ladder') return 'Refrigerant circuit';
   if (kind === 'look') {
     const item = lookItem(String(inputs.item));
     return `${item?.name ?? 'Look'}: ${item?.states.find(({ id }) => id === inputs.state)?.text ?? valueText(inputs.state)}`;

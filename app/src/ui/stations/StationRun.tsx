@@ -1,3 +1,4 @@
+import { useEffect, useRef } from 'react';
 import { Pressable, ScrollView, View } from 'react-native';
 import Svg, { G, Line, Rect } from 'react-native-svg';
 import { Txt } from '../text';
@@ -11,6 +12,8 @@ export interface Station {
   readonly state: StationState;
   /** What it still lacks, in words. */
   readonly lacks?: string;
+  /** Not in the run that was set; a touch away behind it. */
+  readonly isAside?: boolean;
 }
 
 const STATE_TEXT: Record<StationState, string> = { empty: 'not begun', started: 'begun', done: 'done' };
@@ -68,6 +71,13 @@ export function StationRun({
   readonly onGo: (id: string) => void;
 }) {
   const palette = usePalette();
+  const run = useRef<View>(null);
+  // The open station is in sight, however far along the run it lies.
+  useEffect(() => {
+    (run.current as unknown as HTMLElement | null)
+      ?.querySelector?.('[aria-current=step]')
+      ?.scrollIntoView({ inline: 'center', block: 'nearest' });
+  }, [here]);
   return (
     <ScrollView
       horizontal
@@ -75,7 +85,12 @@ export function StationRun({
       style={{ flexGrow: 0, flexShrink: 0 }}
       contentContainerStyle={{ flexGrow: 1 }}
     >
-      <View role="group" aria-label="Stations" style={{ flexDirection: 'row', flexGrow: 1, paddingHorizontal: 10 }}>
+      <View
+        ref={run}
+        role="group"
+        aria-label="Stations"
+        style={{ flexDirection: 'row', flexGrow: 1, paddingHorizontal: 10 }}
+      >
         {/* the duct runs behind all openings */}
         <View
           style={{
@@ -89,14 +104,23 @@ export function StationRun({
             borderColor: palette.line,
           }}
         />
-        {stations.map(({ id, name, state, lacks }) => (
+        {stations.map(({ id, name, state, lacks, isAside }, i) => (
           <Pressable
             key={id}
             role="button"
             aria-label={`${name}, ${STATE_TEXT[state]}${lacks ? `. ${lacks}` : ''}`}
             aria-current={id === here ? 'step' : undefined}
             onPress={() => onGo(id)}
-            style={{ flex: 1, minHeight: 48, justifyContent: 'flex-end', alignItems: 'center', minWidth: 60 }}
+            style={{
+              flex: 1,
+              minHeight: 48,
+              justifyContent: 'flex-end',
+              alignItems: 'center',
+              minWidth: 60,
+              paddingHorizontal: 4,
+              // What is not in the run stands apart.
+              marginLeft: isAside && !stations[i - 1]?.isAside ? 22 : 0,
+            }}
           >
             <Txt size={15} bold={id === here} color={id === here ? 'ink' : 'softInk'}>
               {name}

@@ -1,0 +1,129 @@
+import type { VisitDto } from '@huff/contract';
+import { TRIAGE_AREAS, triageSum, type TriageItem, type TriageOutcome } from '@huff/core/call';
+import { Pressable, View } from 'react-native';
+import { Heading, Txt } from '../../ui/text';
+import { usePalette } from '../../ui/theme';
+import { withFact } from '../visitState/newFact';
+import type { Assessment } from '../visitState/useAssessment';
+import type { StationPlaceProps } from '../visitState/station';
+import { CallFoot } from './CallFoot';
+import { withCheck } from './PointSheet';
+import { useCall } from './useCall';
+
+const OUTCOME_TEXT: Record<TriageOutcome, string> = { open: 'open', dealtWith: 'dealt with', declined: 'declined' };
+
+/** Everything found, in the order it is taken, with what it takes. */
+export function FoundList({ triage, whole, assessment, onWhole }: FoundListProps) {
+  const settle = (item: TriageItem, outcome: TriageOutcome) => {
+    // What became of a look is kept with the look, where Look shows it.
+    const state = item.look && assessment.looks.get(item.look)?.state;
+    onWhole(
+      item.look && state
+        ? withFact(whole, 'look', { item: item.look, state, ...(outcome === 'open' ? {} : { outcome }) }, new Date())
+        : withCheck(whole, { point: 'triage', state: outcome, note: item.id }),
+    );
+  };
+  const areas = TRIAGE_AREAS.map((area) => ({
+    ...area,
+    items: triage.filter((item) => item.area === area.id),
+  })).filter(({ items }) => items.length > 0);
+  return (
+    <View style={{ gap: 18 }}>
+      <View style={{ gap: 2 }}>
+        <Heading size={19}>Everything found</Heading>
+        <Txt size={15} color="softInk">
+          {triage.length === 0
+            ? 'Nothing yet. What is seen, read or tried at any station and is not as it should be stands here.'
+            : 'In the order it is taken, not in the order it was found.'}
+        </Txt>
+      </View>
+      {areas.map(({ id, name, items }) => (
+        <View key={id}>
+          <Heading size={17} style={{ paddingBottom: 4 }}>
+            {name}
+          </Heading>
+          {items.map((item) => (
+            <FoundRow key={item.id} item={item} onOutcome={(outcome) => settle(item, outcome)} />
+          ))}
+        </View>
+      ))}
+    </View>
+  );
+}
+
+interface FoundListProps {
+  readonly triage: readonly TriageItem[];
+  readonly whole: VisitDto;
+  readonly assessment: Assessment;
+  readonly onWhole: (visit: VisitDto) => void;
+}
+
+/** The station Found: the list that becomes the quote. */
+export function FoundPlace({ whole, assessment, acts, frame }: StationPlaceProps) {
+  const { triage } = useCall(whole, assessment);
+  const { minutes, money } = triageSum(triage);
+  const open = triage.filter(({ outcome }) => outcome === 'open').length;
+  return frame({
+    main: <FoundList triage={triage} whole={whole} assessment={assessment} onWhole={acts.onWhole} />,
+    side: null,
+    foot:
+      triage.length > 0 ? (
+        <CallFoot>
+          <Txt bold role="status">{`Open: ${open} · about ${minutes} min · parts about $${money}`}</Txt>
+          <Txt size={14} color="softInk">
+            Usual minutes and prices of parts, not a quote yet.
+          </Txt>
+        </CallFoot>
+      ) : null,
+  });
+}
+
+function FoundRow({
+  item,
+  onOutcome,
+}: {
+  readonly item: TriageItem;
+  readonly onOutcome: (outcome: TriageOutcome) => void;
+}) {
+  const palette = usePalette();
+  const { words, toDo, minutes, money, outcome } = item;
+  return (
+    <View style={{ borderTopWidth: 1, borderColor: palette.line, paddingTop: 8, gap: 2 }}>
+      <Txt bold style={outcome === 'dealtWith' && { textDecorationLine: 'line-through' }}>
+        {words}
+      </Txt>
+      {toDo !== undefined && <Txt size={15}>{toDo}</Txt>}
+      <View style={{ flexDirection: 'row', alignItems: 'center', gap: 18 }}>
+        <Txt size={14} color="softInk" style={{ flex: 1 }}>
+          {minutes + money === 0
+            ? 'no work of its own'
+            : `${minutes} min${money > 0 ? ` · parts about $${money}` : ''}`}
+        </Txt>
+        {outcome === 'open' ? (
+          (['dealtWith', 'declined'] as const).map((to) => (
+            <Pressable
+              key={to}
+              role="button"
+              aria-label={`${words}: ${OUTCOME_TEXT[to]}`}
+              onPress={() => onOutcome(to)}
+              style={{ minHeight: 48, justifyContent: 'center' }}
+            >
+              <Txt size={15} bold color="action">
+                {to === 'dealtWith' ? 'Dealt with' : 'Declined'}
+              </Txt>
+            </Pressable>
+          ))
+        ) : (
+          <Pressable
+            role="button"
+            aria-label={`${words}: open again`}
+            onPress={() => onOutcome('open')}
+            style={{ minHeight: 48, justifyContent: 'center' }}
+          >
+            <Txt size={15} color="softInk">{`${OUTCOME_TEXT[outcome]} · undo`}</Txt>
+          </Pressable>
+        )}
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,242 @@
+import { checksOf, type HeatSequence } from '@huff/core/call';
+import { Link } from 'expo-router';
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
+import Svg, { G, Line, Rect, Text as SvgText } from 'react-native-svg';
+import { Choice } from '../../ui/form';
+import { VerdictMark } from '../../ui/marks';
+import { Heading, Txt } from '../../ui/text';
+import { REGULAR, usePalette } from '../../ui/theme';
+import type { StationPlaceProps } from '../visitState/station';
+import { CallFoot } from './CallFoot';
+import { Cautions } from './Cautions';
+import { FoundList } from './FoundPlace';
+import { withCheck } from './PointSheet';
+import { PowerView } from './PowerView';
+import { useCall } from './useCall';
+
+type Kind = 'gas' | 'electric';
+
+/** What heats here, as far as the air path says: a furnace burns gas. */
+const usualKind = (layout: string): Kind => (layout === 'furnaceCasedCoil' || layout === 'makeUpAir' ? 'gas' : 'electric');
+
+/** The station Heat: a gas furnace's sequence as a ladder, or elements and blower by touch while they run. */
+export function HeatPlace(props: StationPlaceProps) {
+  const { whole, assessment, acts, frame } = props;
+  const call = useCall(whole, assessment);
+  const [kind, setKind] = useState<Kind>(usualKind(whole.layout));
+  const head = (
+    <Choice
+      as="strip"
+      label="Heat"
+      options={[
+        { id: 'gas', text: 'gas' },
+        { id: 'electric', text: 'electric' },
+      ]}
+      chosen={kind}
+      onChoose={setKind}
+    />
+  );
+  if (kind === 'electric') return <Electric {...props} head={head} />;
+  const trips = call.checks.get('limitTrips')?.state === 'trips' || call.checks.get('limitCircuit')?.state === 'limit';
+  const air = assessment.airflow.word;
+  return (
+    <PowerView
+      whole={whole}
+      assessment={assessment}
+      call={call}
+      power={call.gas}
+      what="The sequence"
+      cautions={['gas', 'live']}
+      onWhole={acts.onWhole}
+      frame={frame}
+      head={head}
+      below={
+        trips ? (
+          <Txt size={15}>
+            {air === 'cantSay'
+              ? 'A limit that trips wants air first: the airflow is not known yet. Filter, static and rise before the burner.'
+              : air === 'outside'
+                ? `The airflow explains the trips: ${assessment.airflow.sentence} Mend the air, then watch the limit again.`
+                : 'The airflow is in its band: rise and clocked input are next; over-fired, a high rise or a tired limit.'}
+          </Txt>
+        ) : undefined
+      }
+    />
+  );
+}
+
+interface Touch {
+  readonly what: 'element' | 'blower';
+  readonly on: boolean;
+  readonly atMs: number;
+}
+
+function Electric({
+  whole,
+  assessment,
+  acts,
+  frame,
+  width,
+  head,
+}: StationPlaceProps & { readonly head: React.ReactNode }) {
+  const call = useCall(whole, assessment);
+  const touches = checksOf(whole.facts ?? []).flatMap(({ point, state, takenAt }): Touch[] =>
+    point === 'element' || point === 'blowerOnHeat'
+      ? [{ what: point === 'element' ? 'element' : 'blower', on: state === 'on', atMs: Date.parse(takenAt ?? '') }]
+      : [],
+  );
+  const say = (point: string, state: string) => acts.onWhole(withCheck(whole, { point, state }));
+  const { heat } = call;
+  return frame({
+    main: (
+      <View style={{ gap: 16 }}>
+        {head}
+        <Cautions unread={call.unread(['burning', 'live', 'sizing'])} onRead={(id) => say(`caution-${id}`, 'read')} />
+        <View style={{ gap: 4 }}>
+          <Heading size={17}>Touch each the moment it happens</Heading>
+          <Txt size={15} color="softInk">
+            Clamp on an element’s wire, ear on the blower. The blower starts with or before the first element and stops
+            last.
+          </Txt>
+        </View>
+        <SequenceDrawing touches={touches} width={width} heat={heat} />
+        <View style={{ flexDirection: 'row', gap: 8 }}>
+          <TouchKey label="Element on" onPress={() => say('element', 'on')} />
+          <TouchKey label="Blower on" onPress={() => say('blowerOnHeat', 'on')} />
+        </View>
+        <View style={{ flexDirection: 'row', gap: 8 }}>
+          <TouchKey label="Element off" quiet onPress={() => say('element', 'off')} />
+          <TouchKey label="Blower off" quiet onPress={() => say('blowerOnHeat', 'off')} />
+        </View>
+        <View style={{ gap: 2 }}>
+          <Heading size={17}>On the Bench</Heading>
+          {[
+            ['heatKit', 'Kit size and breaker, circuit by circuit'],
+            ['elementVolts', 'An element at another voltage'],
+            ['electricHeat', 'Airflow from volts, amps and rise'],
+          ].map(([id, words]) => (
+            <Link key={id} href={`/bench/${id}`} style={{ paddingVertical: 12 }}>
+              <Txt bold color="action">
+                {words} ›
+              </Txt>
+            </Link>
+          ))}
+        </View>
+      </View>
+    ),
+    side: <FoundList triage={call.triage} whole={whole} assessment={assessment} onWhole={acts.onWhole} />,
+    foot: (
+      <CallFoot>
+        <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
+          <VerdictMark word={heat.word} size={20} />
+          <Txt size={16} bold={heat.isStop} role={heat.isStop ? 'alert' : 'status'} style={{ flex: 1 }}>
+            {heat.sentence}
+          </Txt>
+        </View>
+      </CallFoot>
+    ),
+  });
+}
+
+function TouchKey({
+  label,
+  quiet,
+  onPress,
+}: {
+  readonly label: string;
+  readonly quiet?: boolean;
+  readonly onPress: () => void;
+}) {
+  const palette = usePalette();
+  return (
+    <Pressable
+      role="button"
+      onPress={onPress}
+      style={({ pressed }) => ({
+        flex: 1,
+        minHeight: 64,
+        borderRadius: 6,
+        borderWidth: quiet ? 1.2 : 2.5,
+        borderColor: quiet ? palette.line : palette.ink,
+        backgroundColor: pressed ? palette.edge : palette.sheet,
+        alignItems: 'center',
+        justifyContent: 'center',
+      })}
+    >
+      <Txt bold={!quiet} size={17}>
+        {label}
+      </Txt>
+    </Pressable>
+  );
+}
+
+const LANE_HEIGHT = 44;
+const LABELS = 70;
+
+/** When elements and blower ran, against each other. */
+function SequenceDrawing({
+  touches,
+  width,
+  heat,
+}: {
+  readonly touches: readonly Touch[];
+  readonly width: number;
+  readonly heat: HeatSequence;
+}) {
+  const palette = usePalette();
+  const times = touches.map(({ atMs }) => atMs);
+  const start = times.length > 0 ? Math.min(...times) : 0;
+  const end = Math.max(start + 60_000, ...times.map((time) => time + 15_000));
+  const x = (ms: number) => LABELS + ((ms - start) / (end - start)) * (width - LABELS - 8);
+  const of = (what: Touch['what']) => touches.filter((touch) => touch.what === what).sort((a, b) => a.atMs - b.atMs);
+  const bars = (what: Touch['what']) => {
+    const list = of(what);
+    const offs = list.filter(({ on }) => !on).map(({ atMs }) => atMs);
+    return list.filter(({ on }) => on).map(({ atMs }, i) => ({ from: atMs, to: offs[offs.length - 1 - i] ?? end, i }));
+  };
+  const elements = bars('element');
+  const rows = Math.max(1, elements.length) + 1;
+  const height = rows * LANE_HEIGHT + 26;
+  const ticks = Array.from({ length: 5 }, (_, i) => start + (i * (end - start)) / 4);
+  const says = touches.length === 0 ? 'Nothing touched yet.' : heat.sentence;
+  return (
+    <View role="img" aria-label={`Elements and blower in time. ${says}`}>
+      <Svg width={width} height={height} aria-hidden>
+        {ticks.map((tick) => (
+          <G key={tick}>
+            <Line x1={x(tick)} x2={x(tick)} y1={0} y2={height - 24} stroke={palette.line} strokeWidth={1} />
+            <SvgText
+              x={x(tick)}
+              y={height - 6}
+              fontSize={13}
+              fontFamily={REGULAR}
+              fill={palette.softInk}
+              textAnchor={tick === end ? 'end' : 'middle'}
+            >
+              {`${Math.round((tick - start) / 1000)} s`}
+            </SvgText>
+          </G>
+        ))}
+        {Array.from({ length: rows }, (_, row) => (
+          <SvgText key={row} x={0} y={row * LANE_HEIGHT + 27} fontSize={15} fontFamily={REGULAR} fill={palette.ink}>
+            {row === 0 ? 'blower' : rows === 2 ? 'element' : `element ${row}`}
+          </SvgText>
+        ))}
+        {bars('blower').map(({ from, to }) => (
+          <Rect key={from} x={x(from)} y={10} width={Math.max(3, x(to) - x(from))} height={24} fill={palette.supply} />
+        ))}
+        {elements.map(({ from, to, i }) => (
+          <Rect
+            key={from}
+            x={x(from)}
+            y={(i + 1) * LANE_HEIGHT + 10}
+            width={Math.max(3, x(to) - x(from))}
+            height={24}
+            fill={palette.action}
+          />
+        ))}
+      </Svg>
+    </View>
+  );
+}

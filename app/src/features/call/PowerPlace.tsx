@@ -1,0 +1,54 @@
+import { POWER_SCHEMES } from '@huff/core/call';
+import { View } from 'react-native';
+import { Choice } from '../../ui/form';
+import { TextButton } from '../../ui/page';
+import { Txt } from '../../ui/text';
+import { useState } from 'react';
+import type { StationPlaceProps } from '../visitState/station';
+import { withCheck } from './PointSheet';
+import { PowerView } from './PowerView';
+import { useCall } from './useCall';
+
+/** The station Power: the way of line voltage and 24 V from the disconnect to the wheel, for this unit's kind of control. */
+export function PowerPlace({ whole, assessment, acts, frame }: StationPlaceProps) {
+  const call = useCall(whole, assessment);
+  const { scheme } = call.power;
+  const [choosing, setChoosing] = useState(false);
+  const fitting = POWER_SCHEMES.filter(({ motors, id }) => id === scheme.id || motors.includes(whole.motor));
+  return (
+    <PowerView
+      whole={whole}
+      assessment={assessment}
+      call={call}
+      power={call.power}
+      what={scheme.provesOnly ? 'The proof' : 'Power'}
+      cautions={['lockOut', 'live']}
+      onWhole={acts.onWhole}
+      frame={frame}
+      head={
+        <View style={{ gap: 6 }}>
+          <View style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
+            <Txt size={15} color="softInk" style={{ flex: 1 }}>
+              {scheme.name}
+            </Txt>
+            {fitting.length > 1 && (
+              <TextButton onPress={() => setChoosing(!choosing)}>{choosing ? 'Close' : 'Other control'}</TextButton>
+            )}
+          </View>
+          {choosing && (
+            <Choice
+              as="rows"
+              label="How the blower is switched"
+              options={fitting.map(({ id, name }) => ({ id, text: name }))}
+              chosen={scheme.id}
+              onChoose={(id) => {
+                setChoosing(false);
+                acts.onWhole(withCheck(whole, { point: 'scheme', state: id }));
+              }}
+            />
+          )}
+        </View>
+      }
+    />
+  );
+}

@@ -1,0 +1,220 @@
+import type { VisitDto } from '@huff/contract';
+import { checkPoint, type CallAssessment, type PowerAssessment } from '@huff/core/call';
+import { useState, type ReactNode } from 'react';
+import { Pressable, View } from 'react-native';
+import { VerdictMark } from '../../ui/marks';
+import { ActionButton } from '../../ui/page';
+import { Heading, Txt } from '../../ui/text';
+import { useIsWide, usePalette } from '../../ui/theme';
+import { STAND_WORD, WayOfPower } from '../../ui/wayOfPower';
+import type { Frame } from '../visitState/frame';
+import type { Assessment } from '../visitState/useAssessment';
+import { CallFoot } from './CallFoot';
+import { Cautions } from './Cautions';
+import { FoundList } from './FoundPlace';
+import { PointSheet, withCheck } from './PointSheet';
+
+interface PowerViewProps {
+  readonly whole: VisitDto;
+  readonly assessment: Assessment;
+  readonly call: CallAssessment;
+  readonly power: PowerAssessment;
+  /** What is followed: power, or a sequence. */
+  readonly what: string;
+  readonly cautions: readonly string[];
+  readonly onWhole: (visit: VisitDto) => void;
+  readonly frame: Frame;
+  readonly head?: ReactNode;
+  readonly below?: ReactNode;
+}
+
+/** A way drawn as far as it was shown, what is most likely broken, and the one test that parts what is left. */
+export function PowerView({
+  whole,
+  assessment,
+  call,
+  power,
+  what,
+  cautions,
+  onWhole,
+  frame,
+  head,
+  below,
+}: PowerViewProps) {
+  const wide = useIsWide();
+  const [asked, setAsked] = useState<string>();
+  const { scheme, points, stopsAt, suspects, next, found, motorHold, sentence } = power;
+  const context = { ...call.context };
+  const at = new Map(points.map((point) => [point.id, point]));
+  const say = (point: string, state: string) => onWhole(withCheck(whole, { point, state }));
+  const unread = call.unread(cautions);
+  const way = scheme.steps.map(({ point, lane, from }) => {
+    const { name, where, expects } = checkPoint(point)!;
+    return {
+      id: point,
+      name,
+      where: where.length < 14 ? `${where} · ${expects}` : where,
+      lane,
+      from: from.map((up) => scheme.steps.findIndex((step) => step.point === up)),
+      text: at.get(point)?.text,
+      stand: at.get(point)?.stand ?? ('untested' as const),
+    };
+  });
+  const questions = points.filter(({ question }) => question);
+  const likely = <Likely power={power} />;
+  const beside = (
+    <View>
+      <Heading size={17} style={{ paddingBottom: 4 }}>
+        Beside the way
+      </Heading>
+      {scheme.beside.map(({ point }) => (
+        <BesideRow key={point} id={point} power={power} onPress={() => setAsked(point)} />
+      ))}
+    </View>
+  );
+  return frame({
+    main: (
+      <View style={{ gap: 16 }}>
+        {head}
+        <Cautions unread={unread} onRead={(id) => say(`caution-${id}`, 'read')} />
+        <WayOfPower points={way} stopsAt={stopsAt} what={what} next={next?.point.id} onPoint={setAsked} />
+        {questions.map(({ id, question }) => (
+          <Txt key={id} role="alert" size={15}>
+            {checkPoint(id)!.name}: {question}
+          </Txt>
+        ))}
+        {beside}
+        {!wide && likely}
+        {below}
+        <PointSheet
+          asked={asked}
+          context={context}
+          last={asked === undefined ? undefined : call.checks.get(asked)}
+          onCheck={(check) => onWhole(withCheck(whole, check))}
+          onClose={() => setAsked(undefined)}
+        />
+      </View>
+    ),
+    side: (
+      <>
+        {likely}
+        <FoundList triage={call.triage} whole={whole} assessment={assessment} onWhole={onWhole} />
+      </>
+    ),
+    foot: (
+      <CallFoot>
+        <Txt size={15} role="status">
+          {found ? `${found.cause.name} ${Math.round(100 * found.share)} %. ${found.cause.toDo}.` : sentence}
+        </Txt>
+        {motorHold !== undefined && (
+          <Txt size={15} bold color="action">
+            {motorHold}
+          </Txt>
+        )}
+        {next && (
+          <>
+            {suspects.told > 0 && next.parts.length > 0 && (
+              <Txt size={14} color="softInk" numberOfLines={2}>
+                {next.parts.length > 1
+                  ? `It parts ${next.parts.join(' from ').toLowerCase()}.`
+                  : `It tells ${next.parts[0]!.toLowerCase()}.`}
+              </Txt>
+            )}
+            <ActionButton
+              onPress={() => setAsked(next.point.id)}
+              aside={`${next.point.minutes} min · ${next.point.live ? 'live' : 'power off'}`}
+            >
+              {`Next: ${next.point.name.charAt(0).toLowerCase()}${next.point.name.slice(1)}`}
+            </ActionButton>
+          </>
+        )}
+      </CallFoot>
+    ),
+  });
+}
+
+function BesideRow({
+  id,
+  power,
+  onPress,
+}: {
+  readonly id: string;
+  readonly power: PowerAssessment;
+  readonly onPress: () => void;
+}) {
+  const palette = usePalette();
+  const point = checkPoint(id)!;
+  const read = power.points.find((one) => one.id === id);
+  return (
+    <Pressable
+      role="button"
+      aria-label={`${point.name}: ${read?.text ?? 'not tested'}`}
+      onPress={onPress}
+      style={{
+        minHeight: 48,
+        paddingVertical: 6,
+        borderTopWidth: 1,
+        borderColor: palette.line,
+        flexDirection: 'row',
+        alignItems: 'center',
+        gap: 10,
+      }}
+    >
+      <View style={{ flex: 1 }}>
+        <Txt bold size={15}>
+          {point.name}
+        </Txt>
+        <Txt size={13} color="softInk" numberOfLines={1}>
+          {point.where}
+        </Txt>
+      </View>
+      <Txt
+        size={read?.text ? 16 : 14}
+        bold={read?.text !== undefined}
+        color={read?.text ? 'ink' : 'softInk'}
+        style={{ maxWidth: 130 }}
+        align="right"
+      >
+        {read?.text ?? `${point.minutes} min`}
+      </Txt>
+      {read && <VerdictMark word={STAND_WORD[read.stand]} size={16} />}
+    </Pressable>
+  );
+}
+
+const SHOWN = 6;
+
+/** What may be broken, the likeliest first; with nothing read these are the odds before any test, and it says so. */
+function Likely({ power: { suspects } }: { readonly power: PowerAssessment }) {
+  const palette = usePalette();
+  const { ranked, somethingElse, told } = suspects;
+  const rows = [
+    ...ranked.slice(0, SHOWN).map(({ cause, share }) => ({ id: cause.id, name: cause.name, toDo: cause.toDo, share })),
+    { id: 'else', name: 'Something else', toDo: 'Not on this list', share: somethingElse },
+  ].filter(({ share }) => share >= 0.01);
+  return (
+    <View style={{ gap: 8 }}>
+      <Heading size={17}>{told === 0 ? 'Odds before any test' : 'Most likely'}</Heading>
+      {rows.map(({ id, name, toDo, share }) => (
+        <View key={id} role="img" aria-label={`${name}, ${Math.round(100 * share)} in 100. ${toDo}`} style={{ gap: 3 }}>
+          <View style={{ flexDirection: 'row', justifyContent: 'space-between', gap: 8 }}>
+            <Txt size={15} bold style={{ flex: 1 }}>
+              {name}
+            </Txt>
+            <Txt size={16} bold figures>
+              {`${Math.round(100 * share)} %`}
+            </Txt>
+          </View>
+          <View style={{ height: 7, backgroundColor: palette.trough }}>
+            <View style={{ height: 7, width: `${Math.round(100 * share)}%`, backgroundColor: palette.ink }} />
+          </View>
+          {told > 0 && share >= 0.2 && (
+            <Txt size={14} color="softInk">
+              {toDo}
+            </Txt>
+          )}
+        </View>
+      ))}
+    </View>
+  );
+}

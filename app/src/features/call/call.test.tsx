@@ -1,0 +1,208 @@
+import type { VisitDto } from '@huff/contract';
+import { fireEvent, screen, within } from '@testing-library/react-native';
+import type { ComponentType } from 'react';
+import { View } from 'react-native';
+import { renderThemed } from '../../testing/render';
+import { measured, NOW, onTap3 } from '../../testing/visits';
+import { withFact } from '../visitState/newFact';
+import type { StationActs, StationPlaceProps } from '../visitState/station';
+import { assess } from '../visitState/useAssessment';
+import { BuildingPlace } from './BuildingPlace';
+import { CallPlace } from './CallPlace';
+import { FoundPlace } from './FoundPlace';
+import { HeatPlace } from './HeatPlace';
+import { PowerPlace } from './PowerPlace';
+import { RefrigerantPlace } from './RefrigerantPlace';
+import { UpkeepPlace } from './UpkeepPlace';
+
+jest.mock('expo-router', () => ({ Link: jest.fn(({ children }: { children: React.ReactNode }) => children) }));
+jest.mock('../../data/records', () => ({ shop: { useList: () => ({ records: [] }) } }));
+
+const check = (visit: VisitDto, point: string, read: number | string, now = NOW): VisitDto =>
+  withFact(visit, 'check', { point, ...(typeof read === 'number' ? { value: read } : { state: read }) }, now);
+const psc = (): VisitDto => ({ ...onTap3(), motor: 'psc', table: null });
+
+/** Shows a station; answers what it changed the visit to, and where it led. */
+function show(Place: ComponentType<StationPlaceProps>, visit: VisitDto) {
+  const onWhole = jest.fn<void, [VisitDto]>();
+  const goTo = jest.fn();
+  const acts = { onWhole, goTo } as unknown as StationActs;
+  renderThemed(
+    <Place
+      visit={visit}
+      whole={visit}
+      assessment={assess(visit)}
+      parted={{ before: visit }}
+      wholeParted={{ before: visit }}
+      acts={acts}
+      width={358}
+      frame={({ main, foot }) => (
+        <View>
+          {main}
+          <View testID="foot">{foot}</View>
+        </View>
+      )}
+    />,
+  );
+  return { last: () => onWhole.mock.calls.at(-1)?.[0].facts?.at(-1), goTo };
+}
+const press = (label: string | RegExp) => fireEvent.press(screen.getByLabelText(label));
+const typed = (figure: string) => {
+  for (const key of figure) press(key === '.' ? 'point' : key);
+  fireEvent.press(screen.getByText('Keep'));
+};
+
+describe('Call', () => {
+  test('what was said is kept as a fact', () => {
+    const { last } = show(CallPlace, psc());
+    press('no heat');
+    expect(last()).toMatchObject({ kind: 'check', inputs: { point: 'complaint', state: 'noHeat' } });
+  });
+  test('the first three steps lead to their stations; one caution at a time is read', () => {
+    const { last, goTo } = show(CallPlace, check(psc(), 'complaint', 'noRun'));
+    press(/^2\. Power at the unit/);
+    expect(goTo).toHaveBeenCalledWith('power');
+    expect(screen.getByText('2 more')).toBeTruthy();
+    press('Before hands go in: read');
+    expect(last()).toMatchObject({ inputs: { point: 'caution-lockOut', state: 'read' } });
+    fireEvent.press(screen.getByText('Change'));
+    press('water');
+    expect(last()).toMatchObject({ inputs: { state: 'water' } });
+  });
+});
+
+describe('Power', () => {
+  test('says the odds before any test, and asks for the test worth most', () => {
+    show(PowerPlace, psc());
+    expect(screen.getByText(/^Nothing read yet\. Before any test/)).toBeTruthy();
+    expect(within(screen.getByTestId('foot')).getByText(/^Next: /)).toBeTruthy();
+  });
+  test('a point is touched, a figure typed; 24 where line is asked is questioned and kept', () => {
+    const { last } = show(PowerPlace, psc());
+    press(/^T1, Disconnect, door: not tested/);
+    for (const key of '24') press(key);
+    expect(screen.getByText(/24 V is a control voltage/)).toBeTruthy();
+    fireEvent.press(screen.getByText('Keep'));
+    expect(last()).toMatchObject({ kind: 'check', inputs: { point: 'lineVolts', value: 24 } });
+  });
+  test('power is drawn as far as it was shown, and where it stops', () => {
+    show(PowerPlace, check(check(psc(), 'callVolts', 25.6), 'motorVolts', 0));
+    expect(screen.getByLabelText('T1, Disconnect, door: shown by what is read after it')).toBeTruthy();
+    expect(screen.getByLabelText(/^T4, Line at the motor: 0 V\. Power stops before this/)).toBeTruthy();
+    expect(screen.getByText(/^Board output \d\d %/)).toBeTruthy();
+  });
+  test('ohms may be open; a state is one of a few', () => {
+    const { last } = show(PowerPlace, check(psc(), 'scheme', 'pscRelay'));
+    press('Relay coil, ohms: not tested');
+    fireEvent.press(screen.getByText('open (OL)'));
+    expect(last()).toMatchObject({ inputs: { point: 'coilOhms', state: 'open' } });
+    press('T8, Wheel: not tested');
+    press('rocks');
+    expect(last()).toMatchObject({ inputs: { point: 'wheel', state: 'rocks' } });
+  });
+  test('another kind of control may be said', () => {
+    const { last } = show(PowerPlace, psc());
+    fireEvent.press(screen.getByText('Other control'));
+    press('Small terminal fan, speed switch');
+    expect(last()).toMatchObject({ inputs: { point: 'scheme', state: 'terminalFan' } });
+  });
+  test('no motor without a static reading', () => {
+    const dead = [
+      ['motorVolts', 238],
+      ['capacitor', 10],
+      ['windings', 'open'],
+      ['wheel', 'free'],
+    ] as const;
+    show(
+      PowerPlace,
+      dead.reduce((visit, [point, read]) => check(visit, point, read), psc()),
+    );
+    expect(screen.getByText(/^No motor without a static reading/)).toBeTruthy();
+  });
+});
+
+describe('Heat', () => {
+  test('electric: touches are facts with their time, elements without air stop', () => {
+    const { last } = show(HeatPlace, psc());
+    fireEvent.press(screen.getByText('Element on'));
+    expect(last()).toMatchObject({ inputs: { point: 'element', state: 'on' } });
+    show(HeatPlace, check(psc(), 'element', 'on'));
+    expect(screen.getByText(/stop the heat now/)).toBeTruthy();
+  });
+  test('gas: the sequence is a ladder; limit trips ask for air first', () => {
+    show(HeatPlace, check({ ...psc(), layout: 'furnaceCasedCoil' }, 'limitTrips', 'trips'));
+    expect(screen.getByLabelText(/^T10, Limit while it burns: trips/)).toBeTruthy();
+    expect(screen.getByText(/wants air first: the airflow is not known yet/)).toBeTruthy();
+  });
+});
+
+describe('Refrigerant', () => {
+  const charge = {
+    circuit: '1',
+    refrigerant: 'R-32',
+    metering: 'valve',
+    highPort: 'liquid',
+    suctionPsig: 123,
+    highPsig: 355,
+    suctionLineF: 61,
+    liquidLineF: 101,
+    outdoorF: 84,
+    returnF: 74,
+  };
+  test('the gate says what is shut and leads there', () => {
+    const { goTo, last } = show(RefrigerantPlace, measured());
+    expect(screen.getByText('Not yet')).toBeTruthy();
+    press(/Look for ice/);
+    expect(goTo).toHaveBeenCalledWith('look');
+    press(/^Steady needs 10/);
+    typed('16');
+    expect(last()).toMatchObject({ kind: 'ladder', inputs: { circuit: '1', minutesRunning: 16 } });
+  });
+  test('a mark is touched to type it; what was read before stays', () => {
+    const { last } = show(RefrigerantPlace, withFact(measured(), 'ladder', charge, NOW));
+    press(/^suction, 61 degrees/);
+    typed('52');
+    expect(last()).toMatchObject({ inputs: { ...charge, suctionLineF: 52 } });
+  });
+  test('a second circuit does not begin with the first one’s pressures', () => {
+    const { last } = show(RefrigerantPlace, withFact(measured(), 'ladder', charge, NOW));
+    press('+ 2');
+    press(/^dew, not read/);
+    typed('118');
+    expect(last()!.inputs).toMatchObject({ circuit: '2', refrigerant: 'R-32', suctionPsig: 118, outdoorF: 84 });
+    expect(last()!.inputs).not.toHaveProperty('highPsig');
+  });
+  test('hoses swapped are asked about', () => {
+    show(RefrigerantPlace, withFact(measured(), 'ladder', { ...charge, suctionPsig: 360, highPsig: 118 }, NOW));
+    expect(screen.getByText(/are the hoses swapped/)).toBeTruthy();
+  });
+});
+
+describe('Building, upkeep, found', () => {
+  test('flows are typed on the building; a pulled one is said', () => {
+    const { last } = show(BuildingPlace, psc());
+    press(/^Exhaust: not read/);
+    typed('2400');
+    expect(last()).toMatchObject({ inputs: { point: 'exhaustCfm', value: 2400 } });
+    show(BuildingPlace, check(check(psc(), 'exhaustCfm', 2400), 'outdoorAirCfm', 600));
+    expect(screen.getAllByText(/^Net −1,800 CFM\. More goes out than comes in/).length).toBe(1);
+  });
+  test('upkeep counts what is done and found, for what stands here', () => {
+    show(UpkeepPlace, check(check(psc(), 'upkeepCabinet', 'done'), 'drainTrap', 'found'));
+    expect(screen.getByText(/^2 of \d+ done, 1 found/)).toBeTruthy();
+    expect(screen.queryByLabelText(/^Belt and spare/)).toBeNull();
+    expect(screen.queryByLabelText(/^Burner, sensor/)).toBeNull();
+  });
+  test('what is found is dealt with, declined, or opened again; a look keeps its own', () => {
+    const looked = withFact(psc(), 'look', { item: 'filter', state: 'loaded' }, NOW);
+    const { last } = show(FoundPlace, check(looked, 'drainTrap', 'found'));
+    press('Filter: loaded: dealt with');
+    expect(last()).toMatchObject({ kind: 'look', inputs: { item: 'filter', state: 'loaded', outcome: 'dealtWith' } });
+    press('Trap missing or of the wrong depth.: declined');
+    expect(last()).toMatchObject({
+      kind: 'check',
+      inputs: { point: 'triage', state: 'declined', note: 'check-drainTrap' },
+    });
+    expect(screen.getByText(/^Open: 2 · about \d+ min · parts about \$\d+$/)).toBeTruthy();
+  });
+});

@@ -1,0 +1,1 @@
+export { STAND_WORD, WayOfPower, type WayPoint } from './WayOfPower';

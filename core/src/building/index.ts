@@ -1,0 +1,1 @@
+export { type BuildingFlows, type BuildingNet, netBuilding, outdoorAirShare } from './buildingAir';

@@ -1,0 +1,118 @@
+import { bad, edge, good, type CheckPoint } from '../checks/checkPoint';
+
+const flow = (id: string, name: string, where: string): CheckPoint => ({
+  id,
+  name,
+  where,
+  number: { unit: 'cfm', min: 0, max: 200_000, outcome: () => 'good' },
+  expects: 'as read or from its plate',
+  minutes: 10,
+});
+const temperature = (id: string, name: string, where: string): CheckPoint => ({
+  id,
+  name,
+  where,
+  number: { unit: 'degF', min: -40, max: 130, outcome: () => 'good' },
+  expects: 'dry bulb, steady',
+  minutes: 2,
+});
+
+/** Air that goes in and out of the building, and what brings it. */
+export const BUILDING_POINTS: readonly CheckPoint[] = [
+  flow('exhaustCfm', 'Exhaust', 'all fans that run, together'),
+  flow('makeUpCfm', 'Make-up air', 'all units, together'),
+  flow('outdoorAirCfm', 'Outdoor air', 'at the rooftop units, together'),
+  {
+    id: 'buildingInWc',
+    name: 'Building',
+    where: 'against outdoors, hose out of the wind',
+    number: {
+      unit: 'inWc',
+      min: -1,
+      max: 1,
+      outcome: (value) => (value < -0.02 ? 'bad' : value > 0.05 ? 'edge' : 'good'),
+    },
+    expects: 'a little over outdoors',
+    minutes: 3,
+  },
+  temperature('returnAirF', 'Return', 'before outdoor air joins'),
+  temperature('mixedAirF', 'Mixed', 'several points across, before the coil'),
+  temperature('outdoorAirF', 'Outdoors', 'in the shade, at the hood'),
+  {
+    id: 'doorsPull',
+    name: 'Doors',
+    where: 'an outside door let go a hand wide, all fans as usual',
+    states: [
+      good('still', 'stays or closes softly'),
+      bad('pull', 'pulled in', 'Doors pull in: more air is exhausted than comes in.'),
+      bad('push', 'pushed out', 'Doors push out: more air comes in than is exhausted.'),
+    ],
+    expects: 'stays or closes softly',
+    minutes: 2,
+  },
+  {
+    id: 'backDraft',
+    name: 'Flues',
+    where: 'a little smoke at each draft hood, exhaust fans on',
+    states: [
+      good('draws', 'draws'),
+      bad('spills', 'spills', 'Flue spills: burner off, ventilate, refer. Exhaust without make-up pulls it back.'),
+    ],
+    expects: 'draws',
+    minutes: 4,
+  },
+  {
+    id: 'economizerMin',
+    name: 'Economizer at rest',
+    where: 'blower on, no call: the damper looked at',
+    states: [
+      good('minimum', 'at its minimum'),
+      bad('shut', 'shut', 'Outdoor air shut: the building loses its ventilation.'),
+      bad('wide', 'wide open', 'Economizer stands wide open.'),
+      edge('none', 'there is none'),
+    ],
+    expects: 'open to its minimum',
+    minutes: 3,
+  },
+  {
+    id: 'economizerCold',
+    name: 'Compressors in the cold',
+    where: 'cooling call under about 50 °F outdoors',
+    states: [
+      good('locked', 'locked out, damper cools'),
+      bad('run', 'run', 'Compressors run in the cold: changeover sensor open or shorted, or the lock-out set wrong.'),
+    ],
+    expects: 'locked out',
+    live: true,
+    minutes: 4,
+  },
+  {
+    id: 'economizerSensor',
+    name: 'Its sensors',
+    where: 'ohms against the maker’s chart, or a known resistor in their place',
+    states: [
+      good('sound', 'as the chart says'),
+      bad('open', 'open', 'Economizer sensor open: changeover never, or always, holds.'),
+      bad('short', 'shorted', 'Economizer sensor shorted: changeover never, or always, holds.'),
+    ],
+    expects: 'as the chart says',
+    minutes: 6,
+  },
+  {
+    id: 'makeUpBurner',
+    name: 'Make-up air unit',
+    where: 'on with the exhaust, burner at its set point',
+    states: [
+      good('runs', 'runs, at set point'),
+      bad('off', 'switched off', 'Make-up air switched off: the building is pulled, and units freeze or do not heat.'),
+      bad(
+        'trips',
+        'trips its overload',
+        'Make-up fan trips: legs, amps at temperature, dial, belts, sheave since when.',
+      ),
+      bad('cold', 'runs cold', 'Make-up air runs cold: its burner sequence.'),
+    ],
+    expects: 'on whenever the exhaust is',
+    minutes: 5,
+  },
+];

@@ -1,0 +1,167 @@
+import { COMPLAINTS, CALL_CAUTIONS, ROUTE_STATIONS } from '../complaint';
+import { findings } from '../look';
+import type { Fact } from '../visit';
+import { assessCall, type CallFacts } from './assessCall';
+
+let made = 0;
+const fact = (kind: Fact['kind'], inputs: object, takenAt = '2026-05-12T10:00:00Z'): Fact =>
+  ({ id: `fact-${(made += 1)}`, kind, inputs, takenAt }) as Fact;
+const check = (point: string, read: number | string, more: object = {}) =>
+  fact('check', { point, ...(typeof read === 'number' ? { value: read } : { state: read }), ...more });
+const SOUND_AIR = { airflow: 'inside', filterIn: true, doorsOn: true, ice: 'none' } as const;
+const call = (facts: Fact[], more: Partial<CallFacts> = {}) =>
+  assessCall({
+    facts,
+    motor: 'psc',
+    findings: [],
+    context: { lineVolts: 240 },
+    airflow: 'cantSay',
+    staticRead: false,
+    air: [],
+    ...more,
+  });
+
+test.each(COMPLAINTS)(
+  '“$words” sets a run with its first three steps in it, and cautions that exist',
+  ({ stations, firstSteps, cautions, id }) => {
+    expect(stations[0]).toBe('call');
+    expect(stations.at(-1)).toBe('found');
+    expect(new Set(stations).size).toBe(stations.length);
+    for (const station of stations) expect(ROUTE_STATIONS).toContain(station);
+    for (const { station, why } of firstSteps) {
+      expect(stations).toContain(station);
+      expect(why.length).toBeGreaterThan(20);
+    }
+    for (const caution of cautions) expect(CALL_CAUTIONS.map((one) => one.id)).toContain(caution);
+    expect(call([check('complaint', id)]).complaint?.id).toBe(id);
+  },
+);
+
+test('the last complaint counts, a corrected one does not', () => {
+  const first = check('complaint', 'noRun');
+  const then = { ...check('complaint', 'water'), replacesId: first.id };
+  expect(call([first, then]).complaint?.id).toBe('water');
+  expect(call([first, check('complaint', 'noHeat')]).complaint?.id).toBe('noHeat');
+});
+
+test('a caution is read once a visit', () => {
+  const facts = [check('complaint', 'noRun'), check('caution-lockOut', 'read')];
+  expect(
+    call(facts)
+      .unread(['lockOut', 'live'])
+      .map(({ id }) => id),
+  ).toEqual(['live']);
+});
+
+test('everything found stands in the order it is taken, not in the order it was found', () => {
+  const looks = findings([
+    { item: 'filter', state: 'loaded' },
+    { item: 'wiring', state: 'burnt' },
+    { item: 'belt', state: 'slack' },
+  ]);
+  const { triage } = call(
+    [check('doorsPull', 'pull'), check('drainTrap', 'found'), check('wheel', 'rubs'), check('exchanger', 'crack')],
+    { findings: looks, air: [{ id: 'stage-1', area: 'ducts', words: 'Return takes half of it.' }] },
+  );
+  expect(triage.map(({ area }) => area)).toEqual([
+    'safety',
+    'power',
+    'blower',
+    'blower',
+    'filter',
+    'coil',
+    'ducts',
+    'building',
+  ]);
+  expect(triage[0]!.words).toMatch(/shut down, ventilate, refer/);
+});
+
+test('what becomes of a finding is kept by its id, and can be opened again', () => {
+  const open = call([check('drainTrap', 'found')]).triage[0]!;
+  expect(open.outcome).toBe('open');
+  const declined = check('triage', 'declined', { note: open.id });
+  expect(call([check('drainTrap', 'found'), declined]).triage[0]!.outcome).toBe('declined');
+  expect(
+    call([check('drainTrap', 'found'), declined, check('triage', 'open', { note: open.id })]).triage[0]!.outcome,
+  ).toBe('open');
+});
+
+test('a likely cause is listed as likely, a found one by its name, none before a test', () => {
+  expect(call([]).triage).toEqual([]);
+  const likely = call([check('callVolts', 25.6), check('motorVolts', 0)]).triage;
+  expect(likely[0]!.words).toMatch(/^Likely: board output, \d\d %$/);
+  const found = call([
+    check('callVolts', 25.6),
+    check('motorVolts', 0),
+    check('transformerVolts', 26),
+    check('motorTries', 'nothing'),
+    check('relayTouched', 'silent'),
+    check('lineVolts', 240),
+    check('wheel', 'free'),
+  ]);
+  expect(found.power.found?.cause.id).toBe('board');
+  expect(found.triage[0]!.words).toBe('Board output');
+});
+
+test('heat: elements without a blower are made safe first; a late blower is a finding', () => {
+  const on = (point: string, seconds: number) =>
+    fact('check', { point, state: 'on' }, new Date(Date.UTC(2026, 4, 12, 10, 0, seconds)).toISOString());
+  expect(call([on('element', 0)]).triage).toMatchObject([{ area: 'safety' }]);
+  expect(call([on('element', 0), on('blowerOnHeat', 40)]).triage).toMatchObject([{ area: 'heat' }]);
+  expect(call([on('blowerOnHeat', 0), on('element', 3)]).triage).toEqual([]);
+});
+
+const CHARGE = {
+  circuit: '1',
+  refrigerant: 'R-410A',
+  metering: 'valve',
+  suctionPsig: 118,
+  highPsig: 330,
+  suctionLineF: 64,
+  liquidLineF: 102,
+  outdoorF: 88,
+  returnF: 74,
+  minutesRunning: 16,
+};
+
+test('the refrigerant side is judged only through its gate', () => {
+  const shut = call([fact('ladder', CHARGE)]);
+  expect(shut.circuits[0]).toMatchObject({ isOpen: false });
+  expect(shut.circuits[0]!.patterns).toBeUndefined();
+  expect(shut.triage).toEqual([]);
+  const open = call([fact('ladder', CHARGE)], SOUND_AIR);
+  expect(open.circuits[0]!.patterns?.ranked[0]!.pattern.id).toBe('lowCharge');
+  expect(open.triage[0]!.toDo).toMatch(/Find the leak first/);
+  expect(call([fact('ladder', CHARGE)], { ...SOUND_AIR, ice: 'coil' }).circuits[0]!.isOpen).toBe(false);
+});
+
+test('circuits stand by themselves: one short of charge, one sound, and each is named', () => {
+  const sound = { ...CHARGE, circuit: '2', suctionLineF: 52, suctionPsig: 121, highPsig: 345, liquidLineF: 96 };
+  const both = call([fact('ladder', CHARGE), fact('ladder', sound)], SOUND_AIR);
+  expect(both.circuits.map(({ id, patterns }) => [id, patterns?.ranked[0]!.pattern.id])).toEqual([
+    ['1', 'lowCharge'],
+    ['2', 'sound'],
+  ]);
+  expect(both.triage.map(({ words }) => words)).toEqual(['Circuit 1: Short of charge']);
+});
+
+test('a building that is pulled is found', () => {
+  const { building, triage } = call([check('exhaustCfm', 2400), check('outdoorAirCfm', 600)]);
+  expect(building?.netCfm).toBe(-1800);
+  expect(triage).toMatchObject([{ id: 'building-net', area: 'building' }]);
+});
+
+test('limit trips: little air is what the gas ladder names', () => {
+  const rungs = [
+    'limitCircuit:closed',
+    'inducer:runs',
+    'pressureSwitch:closes',
+    'igniter:lights',
+    'flame:steady',
+    'heatBlower:inTime',
+    'limitTrips:trips',
+  ];
+  const { gas } = call(rungs.map((rung) => check(...(rung.split(':') as [string, string]))));
+  expect(gas.stopsAt).toBe('limitTrips');
+  expect(gas.suspects.ranked[0]!.cause.id).toBe('littleAir');
+});

@@ -1,0 +1,32 @@
+import type { Check } from '../checks';
+import type { RawInputs } from '../tools';
+import type { Fact } from '../visit';
+import type { TriageOutcome } from '../triage/triage';
+
+const standing = (facts: readonly Fact[]) => {
+  const replaced = new Set(facts.map(({ replacesId }) => replacesId).filter(Boolean));
+  return facts.filter(({ id }) => !replaced.has(id));
+};
+
+/** What was read, tried or seen at points, in the order it was made, with when. */
+export const checksOf = (facts: readonly Fact[]): readonly (Check & { readonly takenAt?: string })[] =>
+  standing(facts)
+    .filter(({ kind }) => kind === 'check')
+    .map((fact) => ({ ...(fact.inputs as unknown as Check), takenAt: (fact as { takenAt?: string }).takenAt }));
+
+/** The last readings of each circuit. */
+export function laddersOf(facts: readonly Fact[]): ReadonlyMap<string, RawInputs> {
+  const last = new Map<string, RawInputs>();
+  for (const { kind, inputs } of standing(facts))
+    if (kind === 'ladder') last.set(typeof inputs.circuit === 'string' ? inputs.circuit : '1', inputs);
+  return last;
+}
+
+/** What became of what was found, by its id. */
+export function outcomesOf(checks: readonly Check[]): ReadonlyMap<string, TriageOutcome> {
+  const last = new Map<string, TriageOutcome>();
+  for (const { point, state, note } of checks)
+    if (point === 'triage' && note !== undefined && (state === 'dealtWith' || state === 'declined' || state === 'open'))
+      last.set(note, state);
+  return last;
+}

@@ -1,0 +1,19 @@
+import { BUILDING_POINTS } from '../building/points';
+import { COMPLAINT_POINTS } from '../complaint/points';
+import { HEAT_POINTS } from '../heat/points';
+import { POWER_POINTS } from '../power/points';
+import { UPKEEP_POINTS } from '../upkeep/points';
+import type { CheckPoint } from './checkPoint';
+
+/** Every point of every station. A new one is a line in its station's list. */
+export const CHECK_POINTS: readonly CheckPoint[] = [
+  ...COMPLAINT_POINTS,
+  ...POWER_POINTS,
+  ...HEAT_POINTS,
+  ...BUILDING_POINTS,
+  ...UPKEEP_POINTS,
+];
+
+const BY_ID = new Map(CHECK_POINTS.map((point) => [point.id, point]));
+
+export const checkPoint = (id: string): CheckPoint | undefined => BY_ID.get(id);

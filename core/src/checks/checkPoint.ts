@@ -1,0 +1,69 @@
+import type { ToolUnit } from '../tools/tool';
+
+/** How a reading stands to what is expected: as it should be, not quite, not; or it tells nothing. */
+export type CheckOutcome = 'good' | 'edge' | 'bad';
+
+/** What the unit says that a reading is held against. */
+export interface CheckContext {
+  /** Volts of the plate or the supply. */
+  readonly lineVolts?: number;
+  readonly phases?: 1 | 3;
+  /** Rated capacitance, µF. */
+  readonly ratedMicrofarads?: number;
+  /** How far a capacitor may lie off its rating, percent. */
+  readonly capacitorTolerancePercent?: number;
+}
+
+/** A figure a meter shows here. */
+export interface CheckNumber {
+  readonly unit: ToolUnit;
+  readonly min: number;
+  readonly max: number;
+  readonly outcome: (value: number, context: CheckContext) => CheckOutcome;
+  /** What is odd about a figure that can still be right, as a question; undefined when nothing is. */
+  readonly ask?: (value: number, context: CheckContext) => string | undefined;
+}
+
+/** What is seen here instead of a figure, or beside one. */
+export interface CheckState {
+  readonly id: string;
+  readonly text: string;
+  readonly outcome?: CheckOutcome;
+  /** What a state that is not good asks for; makes it a finding. */
+  readonly finding?: string;
+}
+
+/**
+ * A place where something is read, tried or seen, once or many times a visit. Each is one reading: a figure, a state, or either. The last one at a
+ * point stands. One list serves Power, Heat, Building air and upkeep.
+ */
+export interface CheckPoint {
+  readonly id: string;
+  readonly name: string;
+  /** Where the leads go, or what is done. */
+  readonly where: string;
+  readonly number?: CheckNumber;
+  readonly states?: readonly CheckState[];
+  /** What it should read, in words. */
+  readonly expects: string;
+  /** Read under power. Others are read with power off and verified dead, or touch nothing. */
+  readonly live?: true;
+  readonly minutes: number;
+}
+
+export const good = (id: string, text: string): CheckState => ({ id, text, outcome: 'good' });
+export const edge = (id: string, text: string, finding?: string): CheckState => ({
+  id,
+  text,
+  outcome: 'edge',
+  finding,
+});
+export const bad = (id: string, text: string, finding?: string): CheckState => ({ id, text, outcome: 'bad', finding });
+
+/** Good from `least` up to `most`, bad beyond by more than `slack`. */
+export const within =
+  (least: number, most: number, slack = 0): CheckNumber['outcome'] =>
+  (value) => {
+    if (value >= least && value <= most) return 'good';
+    return value >= least - slack && value <= most + slack ? 'edge' : 'bad';
+  };

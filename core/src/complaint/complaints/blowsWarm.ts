@@ -1,0 +1,13 @@
+import type { Complaint } from '../complaint';
+
+export const blowsWarm: Complaint = {
+  id: 'blowsWarm',
+  words: 'blows warm',
+  firstSteps: [
+    { words: 'Is the outdoor unit running', why: 'A blower alone moves room air.', station: 'look' },
+    { words: 'Ice, filter, static', why: 'An iced or starved coil cools nothing.', station: 'pressure' },
+    { words: 'Air in its band, then the gate', why: 'Gauges on a starved coil read low charge.', station: 'airflow' },
+  ],
+  stations: ['call', 'look', 'pressure', 'airflow', 'drop', 'refrigerant', 'fix', 'prove', 'found'],
+  cautions: ['lockOut', 'refrigerant'],
+};

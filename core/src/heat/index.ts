@@ -1,0 +1,12 @@
+export {
+  breakerAmps,
+  BREAKERS_A,
+  elementWatts,
+  HEAT_KITS_KW,
+  heatKit,
+  heatSequence,
+  type HeatCircuit,
+  type HeatSequence,
+  type HeatTouch,
+} from './electric';
+export { gasFurnace } from './gasFurnace';

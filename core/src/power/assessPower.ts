@@ -1,0 +1,117 @@
+import { checkPoint, checkQuestion, checkText, outcomeOf, type Check, type CheckContext } from '../checks';
+import { powerReach, type PointStand } from './reach';
+import type { PowerScheme } from './scheme';
+import { nextTests, suspects, type NextTest, type Priors, type Suspects } from './suspects';
+
+/** What stands at a point of the drawing. */
+export interface StandingPoint {
+  readonly id: string;
+  readonly stand: PointStand;
+  /** What was read, in words; undefined where nothing was. */
+  readonly text?: string;
+  readonly question?: string;
+}
+
+/** Everything that can be said of a blower that does not run. */
+export interface PowerAssessment {
+  readonly scheme: PowerScheme;
+  readonly points: readonly StandingPoint[];
+  readonly stopsAt?: string;
+  readonly suspects: Suspects;
+  /** The one test that parts what is left; absent when it is found, or when nothing parts it further. */
+  readonly next?: NextTest;
+  /** The likeliest cause, when it is as good as found. */
+  readonly found?: Suspects['ranked'][number];
+  /** Why no motor is replaced yet, in a sentence. */
+  readonly motorHold?: string;
+  /** What is likely, and what it rests on. */
+  readonly sentence: string;
+}
+
+/** From so much a cause is named as found. */
+export const FOUND_FROM = 0.9;
+
+/** What readings are held against. */
+export interface PowerFacts {
+  readonly scheme: PowerScheme;
+  readonly checks: ReadonlyMap<string, Check>;
+  readonly context: CheckContext;
+  /** Static was read at this visit: what the duct does to a motor is known. */
+  readonly staticRead: boolean;
+  readonly priors?: Priors;
+}
+
+/** Ratings out of what is known of the unit. @example powerContext({ plateVolts: 230 }).lineVolts // 230 */
+export const powerContext = ({
+  plateVolts,
+  phases,
+  ratedMicrofarads,
+  capacitorTolerancePercent,
+}: {
+  readonly plateVolts?: number;
+  readonly phases?: 1 | 3;
+  readonly ratedMicrofarads?: number;
+  readonly capacitorTolerancePercent?: number;
+}): CheckContext => ({ lineVolts: plateVolts, phases, ratedMicrofarads, capacitorTolerancePercent });
+
+function holdOnMotor({ checks, staticRead }: PowerFacts, isMotor: boolean): string | undefined {
+  if (!isMotor) return undefined;
+  const before = checks.get('replacedBefore')?.state;
+  const harness = checks.has('harnessWiggled') || checks.has('harnessOhms');
+  if (before === 'motor' || before === 'motorTwice')
+    return `A motor was replaced here before. No other one until static was read and ${harness ? 'the duct is right' : 'the harness was wiggled'}: a choked duct kills motors, a harness costs little.`;
+  if (!staticRead)
+    return 'No motor without a static reading: a choked duct killed this one and kills the next. Read static as soon as air moves, or look at filter, coil and dampers now.';
+  return undefined;
+}
+
+const percent = (share: number) => `${Math.round(100 * share)} %`;
+
+function sentenceOf(facts: PowerFacts, { ranked, told, somethingElse }: Suspects, stopsAt: string | undefined): string {
+  const [first, second] = ranked;
+  if (told === 0)
+    return `Nothing read yet. Before any test: ${ranked
+      .slice(0, 3)
+      .map(({ cause, share }) => `${cause.name.toLowerCase()} ${percent(share)}`)
+      .join(', ')}.`;
+  if (somethingElse > (first?.share ?? 0)) return 'The readings fit nothing on the list: read the last ones again.';
+  const rest = second && second.share >= 0.03 ? `, ${second.cause.name.toLowerCase()} ${percent(second.share)}` : '';
+  const why = stopsAt
+    ? `Power does not come to “${checkPoint(stopsAt)!.name.toLowerCase()}”.`
+    : 'By what was read so far.';
+  return `${first!.cause.name} ${percent(first!.share)}${rest}. ${why}`;
+}
+
+/**
+ * Assesses a blower that does not run: how far power was shown to come, where it stops, what is most likely broken, and the one test that parts what
+ * is left for the least work and danger. Never surer than the tests allow.
+ *
+ * @example assessPower({ scheme: pscBoard, checks: new Map(), context: {}, staticRead: false }).found // undefined
+ */
+export function assessPower(facts: PowerFacts): PowerAssessment {
+  const { scheme, checks, context, priors } = facts;
+  const { stand, stopsAt } = powerReach(scheme, checks, context);
+  const ranking = suspects(scheme, checks.values(), context, priors);
+  const first = ranking.ranked[0];
+  const isFound = ranking.told > 0 && first !== undefined && first.share >= FOUND_FROM;
+  const points = [...scheme.steps, ...scheme.beside].flatMap(({ point: id }): StandingPoint[] => {
+    const check = checks.get(id);
+    if (!check) return stand.has(id) ? [{ id, stand: stand.get(id)! }] : [];
+    const question = checkQuestion(check, context);
+    return [{ id, stand: stand.get(id) ?? outcomeOf(check, context) ?? 'untested', text: checkText(check), question }];
+  });
+  const likely = ranking.ranked.filter(({ share }) => share >= 0.25);
+  return {
+    scheme,
+    points,
+    stopsAt,
+    suspects: ranking,
+    next: isFound ? undefined : nextTests(scheme, checks, context, priors)[0],
+    found: isFound ? first : undefined,
+    motorHold: holdOnMotor(
+      facts,
+      likely.some(({ cause }) => cause.isMotor),
+    ),
+    sentence: sentenceOf(facts, ranking, stopsAt),
+  };
+}

@@ -1,0 +1,17 @@
+export type { PowerCause } from './cause';
+export { powerCause, POWER_CAUSES } from './causes';
+export { type PointStand, powerReach } from './reach';
+export type { Lane, PowerScheme, SchemeStep } from './scheme';
+export { POWER_SCHEMES, schemeFor } from './schemes';
+export {
+  classesOf,
+  likelihoodsOf,
+  type NextTest,
+  nextTests,
+  type Priors,
+  type Suspect,
+  suspects,
+  type Suspects,
+} from './suspects';
+export { assessPower, type PowerAssessment, powerContext } from './assessPower';
+export { SECTION_ORDER } from './fixedOrder';

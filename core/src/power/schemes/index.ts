@@ -1,0 +1,26 @@
+import type { MotorKind } from '../../fan';
+import type { PowerScheme } from '../scheme';
+import { constantAirflow } from './constantAirflow';
+import { provedFan } from './provedFan';
+import { pscBoard } from './pscBoard';
+import { pscRelay } from './pscRelay';
+import { terminalFan } from './terminalFan';
+import { threePhase } from './threePhase';
+import { torqueBoard } from './torqueBoard';
+import { torqueRelay } from './torqueRelay';
+
+/** Every way a blower is switched that Huff knows. A new one is a file and a line here. */
+export const POWER_SCHEMES: readonly PowerScheme[] = [
+  pscBoard,
+  pscRelay,
+  torqueBoard,
+  torqueRelay,
+  constantAirflow,
+  threePhase,
+  provedFan,
+  terminalFan,
+];
+
+/** The scheme that was said, else the usual one of the motor's kind. */
+export const schemeFor = (motor: MotorKind, said?: string): PowerScheme =>
+  POWER_SCHEMES.find(({ id }) => id === said) ?? POWER_SCHEMES.find(({ motors }) => motors.includes(motor)) ?? pscBoard;

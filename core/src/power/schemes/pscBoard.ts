@@ -1,0 +1,43 @@
+import { line, low, self, type PowerScheme } from '../scheme';
+
+export const pscBoard: PowerScheme = {
+  id: 'pscBoard',
+  name: 'PSC motor, fan switched by a board',
+  motors: ['psc'],
+  steps: [
+    line('lineVolts'),
+    low('transformerVolts', 'lineVolts'),
+    low('callVolts', 'transformerVolts'),
+    line('motorVolts', 'lineVolts', 'callVolts'),
+    self('capacitor'),
+    self('windings'),
+    self('wheel'),
+  ],
+  beside: [
+    self('motorTries'),
+    self('supplyBreaker'),
+    self('doorSwitch'),
+    self('lowFuse'),
+    self('floatSwitch'),
+    self('jumperRG'),
+    self('jumperAtStat'),
+    self('relayTouched', 'callVolts'),
+    self('motorLead'),
+    self('overloadRetest'),
+  ],
+  causes: {
+    breaker: 'lineVolts',
+    doorSwitch: 'lineVolts',
+    transformer: 'transformerVolts',
+    lowFuse: 'transformerVolts',
+    floatSwitch: 'callVolts',
+    thermostat: 'callVolts',
+    controlWire: 'callVolts',
+    board: 'motorVolts',
+    motorLead: null,
+    capacitor: null,
+    windings: null,
+    overloadHot: null,
+    seized: null,
+  },
+};

@@ -1,0 +1,43 @@
+import { line, low, self, type PowerScheme } from '../scheme';
+
+export const terminalFan: PowerScheme = {
+  id: 'terminalFan',
+  name: 'Small terminal fan, speed switch',
+  motors: ['psc'],
+  steps: [
+    line('lineVolts'),
+    low('transformerVolts', 'lineVolts'),
+    low('coilVolts', 'transformerVolts'),
+    line('motorVolts', 'lineVolts', 'coilVolts'),
+    self('capacitor'),
+    self('windings'),
+    self('wheel'),
+  ],
+  beside: [
+    self('motorTries'),
+    self('supplyBreaker'),
+    self('lowFuse'),
+    self('coilOhms'),
+    self('contacts'),
+    self('relayTouched', 'coilVolts'),
+    self('speedSwitch'),
+    self('jumperRG'),
+    self('jumperAtStat'),
+    self('overloadRetest'),
+    self('motorLead'),
+  ],
+  causes: {
+    breaker: 'lineVolts',
+    transformer: 'transformerVolts',
+    lowFuse: 'transformerVolts',
+    thermostat: 'coilVolts',
+    relayCoil: 'motorVolts',
+    relayContacts: 'motorVolts',
+    speedSwitch: 'motorVolts',
+    motorLead: null,
+    capacitor: null,
+    windings: null,
+    overloadHot: null,
+    seized: null,
+  },
+};

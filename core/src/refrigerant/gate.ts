@@ -1,0 +1,70 @@
+import type { VerdictWord } from '../judge';
+
+/** What must hold before the refrigerant side is judged. */
+export interface GateFacts {
+  readonly airflow: VerdictWord;
+  /** Filter in, as the last counted readings were taken. */
+  readonly filterIn?: boolean;
+  readonly doorsOn?: boolean;
+  /** As looked at. */
+  readonly ice?: 'none' | 'coil';
+  readonly minutesRunning?: number;
+  readonly returnF?: number;
+}
+
+export interface GateLine {
+  readonly id: 'air' | 'filter' | 'doors' | 'ice' | 'minutes' | 'return';
+  readonly name: string;
+  readonly isOpen: boolean;
+  /** Why it is shut, and what opens it. */
+  readonly why?: string;
+}
+
+/** @source section 12 of the trade's order of work: steady after 10 to 15 minutes, return 68 to 85 °F */
+const STEADY_MINUTES = 10;
+const RETURN_F = { low: 68, high: 85 } as const;
+/** Fan only until a coil is clear, usually (J). */
+export const THAW_MINUTES = 45;
+
+/** The gate, line by line. What is not known is shut: it is looked at first. */
+export function gateOf(facts: GateFacts): readonly GateLine[] {
+  const { airflow, filterIn, doorsOn, ice, minutesRunning, returnF } = facts;
+  const line = (id: GateLine['id'], name: string, isOpen: boolean, why: string): GateLine => ({
+    id,
+    name,
+    isOpen,
+    why: isOpen ? undefined : why,
+  });
+  return [
+    line(
+      'air',
+      'air',
+      airflow === 'inside' || airflow === 'atTheEdge',
+      airflow === 'cantSay'
+        ? 'Airflow is not known: measure it first.'
+        : 'Airflow is outside its band: mend that first.',
+    ),
+    line('filter', 'filter', filterIn === true, 'Filter in, as it normally runs; say so at a static reading.'),
+    line('doors', 'doors', doorsOn === true, 'Doors on, as it normally runs; say so at a static reading.'),
+    line(
+      'ice',
+      'no ice',
+      ice === 'none',
+      ice === 'coil'
+        ? `Ice on the coil: cooling off, fan on, about ${THAW_MINUTES} minutes, then look again.`
+        : 'Look for ice on the coil and the suction line.',
+    ),
+    line(
+      'minutes',
+      minutesRunning === undefined ? 'minutes' : `${Math.round(minutesRunning)} min`,
+      minutesRunning !== undefined && minutesRunning >= STEADY_MINUTES,
+      `Steady needs ${STEADY_MINUTES} to 15 minutes after the start.`,
+    ),
+    line(
+      'return',
+      returnF === undefined ? 'return' : `${Math.round(returnF)}° in`,
+      returnF !== undefined && returnF >= RETURN_F.low && returnF <= RETURN_F.high,
+      `Return air between ${RETURN_F.low} and ${RETURN_F.high} °F: outside of that no target holds.`,
+    ),
+  ];
+}

@@ -1,0 +1,15 @@
+export { coldWeatherFindings, FAN_CYCLING_F, fanCyclingPsig } from './coldWeather';
+export { type GateFacts, type GateLine, gateOf, THAW_MINUTES } from './gate';
+export {
+  type GapId,
+  type Ladder,
+  type LadderGap,
+  type LadderMark,
+  type LadderOutcome,
+  type MarkId,
+  readLadder,
+} from './ladder';
+export { type Evidence, type Pattern, PATTERNS, type Patterns, type RankedPattern, rankPatterns } from './patterns';
+export { BURNS, type RefrigerantId, REFRIGERANTS } from './refrigerants';
+export { isOff, type OffSaturation, type Phase, saturationPsia, saturationTempF } from './saturation';
+export { chartAsks, chartFault, orificeSuperheatF, USUAL } from './targets';
