@@ -18,7 +18,8 @@ import { useCall } from './useCall';
 type Kind = 'gas' | 'electric';
 
 /** What heats here, as far as the air path says: a furnace burns gas. */
-const usualKind = (layout: string): Kind => (layout === 'furnaceCasedCoil' || layout === 'makeUpAir' ? 'gas' : 'electric');
+const usualKind = (layout: string): Kind =>
+  layout === 'furnaceCasedCoil' || layout === 'makeUpAir' ? 'gas' : 'electric';
 
 /** The station Heat: a gas furnace's sequence as a ladder, or elements and blower by touch while they run. */
 export function HeatPlace(props: StationPlaceProps) {
