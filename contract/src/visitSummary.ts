@@ -1,7 +1,14 @@
-import { DEFAULT_RULES, type Rules } from '@huff/core';
+import { complaintOf, DEFAULT_RULES, sentenceCase, type Rules } from '@huff/core';
 import { assess, currentPart } from './plan';
 import type { VisitSummary } from './spine/visitSummary';
 import type { VisitDto } from './visit';
+
+/** What was said when the call came in, as it was said. */
+function saidAt({ facts = [] }: VisitDto): string | undefined {
+  const said = facts.findLast(({ kind, inputs }) => kind === 'check' && inputs.point === 'complaint');
+  const complaint = complaintOf(said?.inputs.state as string | undefined);
+  return complaint && `“${sentenceCase(complaint.words)}”`;
+}
 
 /** What a list says of a visit: of the unit as it stands now, after a plan what was read since. */
 export function summaryOf(visit: VisitDto, rules: Rules = DEFAULT_RULES): VisitSummary {
@@ -21,6 +28,6 @@ export function summaryOf(visit: VisitDto, rules: Rules = DEFAULT_RULES): VisitS
     dropWord: drop.word,
     worstFinding: findings[0]?.text ?? null,
     nextStep: next?.words ?? null,
-    headline: advice.headline,
+    headline: judgement.tespInWc === undefined ? (saidAt(visit) ?? advice.headline) : advice.headline,
   };
 }

@@ -6,7 +6,15 @@ import { gasFurnace, heatSequence, type HeatSequence } from '../heat';
 import type { VerdictWord } from '../judge';
 import type { Finding } from '../look';
 import { assessPower, schemeFor, type PowerAssessment, type Priors } from '../power';
-import { gateOf, rankPatterns, readLadder, type GateLine, type Ladder, type Patterns } from '../refrigerant';
+import {
+  coldWeatherFindings,
+  gateOf,
+  rankPatterns,
+  readLadder,
+  type GateLine,
+  type Ladder,
+  type Patterns,
+} from '../refrigerant';
 import type { FieldError } from '../tools';
 import { inTriageOrder, LOOK_EFFORT, pointEffort, type TriageItem } from '../triage/triage';
 import type { Fact } from '../visit';
@@ -42,6 +50,10 @@ export interface Circuit {
   readonly isOpen: boolean;
   /** Only through the gate. */
   readonly patterns?: Patterns;
+  /** It condenses too cold for any pattern: the outdoor air is held back first, or the charge weighed. */
+  readonly tooColdToJudge: boolean;
+  /** What is wrong with how the outdoor fan is held in the cold, in sentences. */
+  readonly cold: readonly string[];
 }
 
 export interface CallAssessment {
@@ -62,7 +74,18 @@ export interface CallAssessment {
 
 const CIRCUITS = ['1', '2', '3'] as const;
 
-function circuitsOf(call: CallFacts): Circuit[] {
+/** Under this, as bubble temperature, no pattern holds, °F (J): the model's figures are those of a summer's day. */
+const LEAST_CONDENSING_F = 80;
+
+function coldOf(ladder: Ladder | undefined, fan: string | undefined): readonly string[] {
+  const outdoorF = ladder?.marks.get('outdoor')?.tempF;
+  if (outdoorF === undefined) return [];
+  const condensingF = ladder?.marks.get('bubble')?.tempF;
+  const fanCycles = fan === 'cycles' ? true : fan === 'runsOn' ? false : undefined;
+  return coldWeatherFindings({ outdoorF, condensingF, fanCycles });
+}
+
+function circuitsOf(call: CallFacts, checks: ReadonlyMap<string, Check>): Circuit[] {
   const ladders = laddersOf(call.facts);
   const ids = CIRCUITS.filter((id) => id === '1' || ladders.has(id));
   return ids.map((id) => {
@@ -79,13 +102,16 @@ function circuitsOf(call: CallFacts): Circuit[] {
     });
     const isOpen = gate.every((line) => line.isOpen);
     const ladder = read.ok ? read.ladder : undefined;
+    const tooColdToJudge = (ladder?.marks.get('bubble')?.tempF ?? LEAST_CONDENSING_F) < LEAST_CONDENSING_F;
     return {
       id,
       ladder,
       errors: read.ok ? read.ladder.questions : read.errors,
       gate,
       isOpen,
-      patterns: isOpen && ladder && ladder.gaps.size > 0 ? rankPatterns(ladder) : undefined,
+      cold: coldOf(ladder, checks.get('outdoorFan')?.state),
+      tooColdToJudge,
+      patterns: isOpen && ladder && ladder.gaps.size > 0 && !tooColdToJudge ? rankPatterns(ladder) : undefined,
     };
   });
 }
@@ -158,7 +184,8 @@ function triageOf(
     add({ id: 'building-net', area: 'building', words: building.sentence, minutes: 30, money: 0 });
   if (heat.word === 'outside')
     add({ id: 'heat-sequence', area: heat.isStop ? 'safety' : 'heat', words: heat.sentence, minutes: 30, money: 40 });
-  for (const { id, patterns, ladder } of circuits) {
+  for (const { id, patterns, ladder, cold } of circuits) {
+    for (const words of cold) add({ id: `circuit-${id}-cold`, area: 'refrigerant', words, minutes: 45, money: 90 });
     const first = patterns?.ranked[0];
     if (first && first.pattern.id !== 'sound' && first.share >= PATTERN_FROM)
       add({
@@ -198,7 +225,7 @@ export function assessCall(call: CallFacts): CallAssessment {
   });
   const gas = assessPower({ scheme: gasFurnace, checks, context, staticRead, priors });
   const heat = sequenceOf(all);
-  const circuits = circuitsOf(call);
+  const circuits = circuitsOf(call, checks);
   const found = { checks, power, gas, heat, circuits, building: buildingOf(checks) };
   return {
     complaint: complaintOf(checks.get('complaint')?.state),

@@ -2,6 +2,7 @@ import { BUILDING_POINTS } from '../building/points';
 import { COMPLAINT_POINTS } from '../complaint/points';
 import { HEAT_POINTS } from '../heat/points';
 import { POWER_POINTS } from '../power/points';
+import { REFRIGERANT_POINTS } from '../refrigerant/points';
 import { UPKEEP_POINTS } from '../upkeep/points';
 import type { CheckPoint } from './checkPoint';
 
@@ -10,6 +11,7 @@ export const CHECK_POINTS: readonly CheckPoint[] = [
   ...COMPLAINT_POINTS,
   ...POWER_POINTS,
   ...HEAT_POINTS,
+  ...REFRIGERANT_POINTS,
   ...BUILDING_POINTS,
   ...UPKEEP_POINTS,
 ];

@@ -1,4 +1,5 @@
 import { assess, partVisit } from '@huff/contract';
+import { assessCall } from '@huff/core/call';
 import { proofOf } from '@huff/core/fix';
 import { testDb } from '../testing/testServer';
 import { loadDemo } from './loadDemo';
@@ -13,7 +14,7 @@ test('the demo loads once, through the same checks as a client’s records', asy
   const counts = await db.query(
     'SELECT (SELECT count(*) FROM units) AS units, (SELECT count(*) FROM visits) AS visits, (SELECT count(DISTINCT motor) FROM units) AS motors',
   );
-  expect(counts[0]).toEqual({ units: 14, visits: 14, motors: 4 });
+  expect(counts[0]).toEqual({ units: 17, visits: 21, motors: 4 });
   await db.close();
 }, 60_000);
 
@@ -45,6 +46,13 @@ test('the week shows each kind of advice', () => {
     ['Loft air handler', 'keep'],
     ['Map room air handler', 'mendFirst'],
     ['Office air handler', 'mendFirst'],
+    ['Sail loft air handler', 'cantSay'],
+    ['Drying room electric heat', 'cantSay'],
+    ['Glaze room furnace', 'mendFirst'],
+    ['Roof 1 entrance', 'mendFirst'],
+    ['Hallway air handler', 'keep'],
+    ['Make-up air unit', 'cantSay'],
+    ['Upstairs air handler', 'mendFirst'],
   ]);
 });
 
@@ -83,5 +91,75 @@ describe('what the week tells', () => {
     expect(before.model?.system.fan.usual).toMatchObject({ tap: 'as found' });
     expect(proof?.claim?.found).toBe('asPromised');
     expect(proof?.proven?.flowCfm).toBeGreaterThan(before.flow!.flowCfm);
+  });
+});
+
+describe('the rest of the call', () => {
+  const visits = demoVisits(now);
+  const call = (unit: string, complaint: string) => {
+    const visit = visits.find(
+      ({ title, facts = [] }) => title.endsWith(unit) && facts.some(({ inputs }) => inputs.state === complaint),
+    )!;
+    const { findings, airflow, looks } = assess(visit);
+    const ice = looks.get('ice')?.state;
+    return assessCall({
+      facts: visit.facts ?? [],
+      motor: visit.motor,
+      findings,
+      context: { lineVolts: visit.setup?.lineVolts ?? undefined },
+      altitudeFt: visit.setup?.altitudeFt ?? undefined,
+      airflow: airflow.word,
+      staticRead: visit.readings.length > 0,
+      filterIn: true,
+      doorsOn: true,
+      ice: ice === 'none' ? 'none' : undefined,
+      air: [],
+    });
+  };
+
+  test('a blower that does not run: coil and contacts are left, and one test parts them', () => {
+    const { power, triage } = call('Sail loft air handler', 'noRun');
+    expect(power.stopsAt).toBe('motorVolts');
+    expect(
+      power.suspects.ranked
+        .slice(0, 2)
+        .map(({ cause }) => cause.id)
+        .sort(),
+    ).toEqual(['relayCoil', 'relayContacts']);
+    expect(power.next?.parts).toHaveLength(2);
+    expect(triage[0]!.words).toBe('Air: none');
+  });
+  test('electric heat whose blower comes late is a finding, not a stop', () => {
+    const { heat } = call('Drying room electric heat', 'hotSmell');
+    expect(heat).toMatchObject({ word: 'outside' });
+    expect(heat.isStop).toBeUndefined();
+    expect(heat.sentence).toMatch(/Blower 120 s after the first element/);
+  });
+  test('a gas furnace that trips on its limit wants air', () => {
+    const { gas } = call('Glaze room furnace', 'noHeat');
+    expect(gas.suspects.ranked[0]!.cause.id).toBe('littleAir');
+  });
+  test('a neglected rooftop unit: everything in order, the refrigerant side behind its gate', () => {
+    const { circuits, triage } = call('Roof 1 entrance', 'maintenance');
+    expect(circuits.map(({ id, isOpen }) => [id, isOpen])).toEqual([
+      ['1', false],
+      ['2', false],
+    ]);
+    expect(circuits[1]!.errors[0]?.message ?? circuits[1]!.ladder!.pressureRatio).toBeDefined();
+    expect(triage.length).toBeGreaterThanOrEqual(8);
+  });
+  test('a hallway unit that freezes in the cold: the outdoor fan is held by nothing', () => {
+    const { circuits } = call('Hallway air handler', 'freezing');
+    expect(circuits[0]!.isOpen).toBe(true);
+    expect(circuits[0]).toMatchObject({ tooColdToJudge: true });
+    expect(circuits[0]!.patterns).toBeUndefined();
+    expect(circuits[0]!.cold[0]).toMatch(/The outdoor fan runs at 59 °F condensing.*failed or is missing/);
+  });
+  test('a building that is pulled while its make-up unit trips', () => {
+    const { building, triage } = call('Make-up air unit', 'buildingPulls');
+    expect(building).toMatchObject({ netCfm: -4300, word: 'outside' });
+    expect(triage.map(({ id }) => id)).toEqual(
+      expect.arrayContaining(['check-makeUpBurner', 'check-doorsPull', 'building-net']),
+    );
   });
 });

@@ -33,6 +33,11 @@ interface Plan {
   };
 }
 
+/** What is read, tried or seen at a point. */
+const check = (point: string, read: number | string): readonly [FactKind, Record<string, unknown>] => [
+  'check',
+  { point, ...(typeof read === 'number' ? { value: read } : { state: read }) },
+];
 const look = (item: string, state: string): readonly [FactKind, Record<string, unknown>] => ['look', { item, state }];
 
 /** A week of visits: a choked duct, a tap to move, a unit that is right, one past its table, a correction, a tight one. */
@@ -321,6 +326,215 @@ const PLANS: readonly Plan[] = [
       ],
       facts: [['flowPlate', { plateCfm: 915, normalInWc: 0.217, plateInWc: 0.217 }]],
     },
+  },
+  // The rest of the call, each with readings that tell its story. A blower that does not run: 24 V at the relay, no line at the motor.
+  {
+    unit: 15,
+    daysAgo: 5,
+    minute: 505,
+    readings: [],
+    facts: [
+      check('complaint', 'noRun'),
+      check('replacedBefore', 'motor'),
+      look('air', 'none'),
+      check('scheme', 'pscRelay'),
+      check('lineVolts', 238),
+      check('callVolts', 25.6),
+      check('coilVolts', 25.6),
+      check('motorVolts', 0),
+      check('wheel', 'free'),
+    ],
+  },
+  // Electric heat whose blower comes late.
+  {
+    unit: 16,
+    daysAgo: 5,
+    minute: 600,
+    mode: 'heating',
+    readings: [],
+    facts: [
+      check('complaint', 'hotSmell'),
+      look('smell', 'hot'),
+      check('element', 'on'),
+      check('blowerOnHeat', 'on'),
+      check('element', 'on'),
+      check('heatContact', 'closed'),
+      check('sequencer', 'closes'),
+    ],
+  },
+  // A gas furnace that trips on its limit: it wants air.
+  {
+    unit: 2,
+    daysAgo: 6,
+    minute: 540,
+    mode: 'heating',
+    readings: [
+      { port: 'R2', value: -0.33 },
+      { port: 'S1', value: 0.3 },
+    ],
+    facts: [
+      check('complaint', 'noHeat'),
+      look('filter', 'loaded'),
+      look('light', 'no'),
+      check('heatCall', 26.1),
+      check('limitCircuit', 'closed'),
+      check('inducer', 'runs'),
+      check('pressureSwitch', 'closes'),
+      check('igniter', 'lights'),
+      check('flame', 'steady'),
+      check('flameMicroamps', 3.2),
+      check('heatBlower', 'inTime'),
+      check('limitTrips', 'trips'),
+    ],
+  },
+  // A rooftop unit nobody looked after: two circuits, one locked out.
+  {
+    unit: 8,
+    daysAgo: 6,
+    minute: 640,
+    readings: [
+      { port: 'R1', value: -0.28 },
+      { port: 'S1', value: 0.36 },
+    ],
+    facts: [
+      check('complaint', 'maintenance'),
+      look('belt', 'cracked'),
+      look('filter', 'loaded'),
+      look('ice', 'none'),
+      look('coilFace', 'matted'),
+      check('upkeepCabinet', 'found'),
+      check('upkeepWheel', 'found'),
+      check('drainFlush', 'done'),
+      check('drainTrap', 'found'),
+      check('floatTipped', 'none'),
+      check('upkeepContactor', 'found'),
+      check('upkeepOutdoor', 'found'),
+      [
+        'ladder',
+        {
+          circuit: '1',
+          refrigerant: 'R-410A',
+          metering: 'valve',
+          highPort: 'liquid',
+          suctionPsig: 128,
+          highPsig: 420,
+          suctionLineF: 54,
+          liquidLineF: 107,
+          outdoorF: 88,
+          returnF: 76,
+          minutesRunning: 14,
+        },
+      ],
+      [
+        'ladder',
+        {
+          circuit: '2',
+          refrigerant: 'R-410A',
+          metering: 'valve',
+          highPort: 'liquid',
+          suctionPsig: 231,
+          highPsig: 233,
+          outdoorF: 88,
+          returnF: 76,
+          minutesRunning: 14,
+        },
+      ],
+    ],
+  },
+  // A hallway unit that freezes in cold weather: air in its band, an outdoor fan that never cycles.
+  {
+    unit: 17,
+    daysAgo: 5,
+    minute: 720,
+    readings: [
+      { port: 'R2', value: -0.22 },
+      { port: 'S1', value: 0.24 },
+    ],
+    facts: [
+      check('complaint', 'freezing'),
+      check('outdoorFan', 'runsOn'),
+      look('filter', 'clean'),
+      look('wheel', 'clean'),
+      look('coilFace', 'clean'),
+      look('ice', 'none'),
+      [
+        'traverse',
+        {
+          shape: 'rectangle',
+          widthIn: 20,
+          heightIn: 12,
+          plan: 'sweep',
+          instrument: 'velocity',
+          readings: [650, 700, 680],
+          beforeIn: 200,
+          afterIn: 90,
+        },
+      ],
+      [
+        'ladder',
+        {
+          circuit: '1',
+          refrigerant: 'R-410A',
+          metering: 'valve',
+          highPort: 'liquid',
+          suctionPsig: 92,
+          highPsig: 168,
+          suctionLineF: 36,
+          liquidLineF: 52,
+          outdoorF: 46,
+          returnF: 70,
+          minutesRunning: 15,
+        },
+      ],
+    ],
+  },
+  // The make-up air unit that trips its overload, and the building that is pulled since.
+  {
+    unit: 7,
+    daysAgo: 6,
+    minute: 800,
+    mode: 'heating',
+    readings: [],
+    facts: [
+      check('complaint', 'buildingPulls'),
+      check('exhaustCfm', 5200),
+      check('makeUpCfm', 0),
+      check('outdoorAirCfm', 900),
+      check('buildingInWc', -0.06),
+      check('doorsPull', 'pull'),
+      check('makeUpBurner', 'trips'),
+      check('overloadRelay', 'tripped'),
+      check('returnAirF', 68),
+      check('outdoorAirF', 31),
+      check('mixedAirF', 62),
+    ],
+  },
+  // A day of planned maintenance: all done but one.
+  {
+    unit: 3,
+    daysAgo: 5,
+    minute: 840,
+    readings: [
+      { port: 'R2', value: -0.16 },
+      { port: 'S1', value: 0.2 },
+    ],
+    facts: [
+      check('complaint', 'maintenance'),
+      look('filter', 'clean'),
+      look('wheel', 'clean'),
+      look('capacitor', 'weak'),
+      look('coilFace', 'clean'),
+      check('upkeepCabinet', 'done'),
+      check('upkeepWheel', 'done'),
+      check('upkeepCoil', 'done'),
+      check('drainFlush', 'done'),
+      check('drainTrap', 'done'),
+      check('drainPitch', 'done'),
+      check('floatTipped', 'breaksY'),
+      check('upkeepFilter', 'done'),
+      check('upkeepCapacitor', 'found'),
+      check('upkeepContactor', 'done'),
+    ],
   },
 ];
 

@@ -1,5 +1,5 @@
 import { inputFaults, shownText, toolText } from '@huff/core';
-import { BURNS, laddersOf, LADDER_FORM, THAW_MINUTES, type Circuit, type GateLine } from '@huff/core/call';
+import { BURNS, checkPoint, laddersOf, LADDER_FORM, THAW_MINUTES, type Circuit, type GateLine } from '@huff/core/call';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { Choice } from '../../ui/form';
@@ -9,7 +9,8 @@ import { VerdictMark } from '../../ui/marks';
 import { ActionButton, TextButton } from '../../ui/page';
 import { Sheet } from '../../ui/sheet';
 import { Heading, Txt } from '../../ui/text';
-import { usePalette } from '../../ui/theme';
+import { useIsWide, usePalette } from '../../ui/theme';
+import { units } from '../../data/records';
 import { ToolForm } from '../tool/ToolForm';
 import { useFieldForm } from '../tool/useFieldForm';
 import { withFact } from '../visitState/newFact';
@@ -22,19 +23,34 @@ import { useCall } from './useCall';
 
 const BEGIN = { refrigerant: 'R-410A', metering: 'valve', highPort: 'liquid' } as const;
 
+/** Refrigerant and metering as they stand on the unit's plate. */
+function usePlate(unitId: string | null | undefined): Record<string, unknown> {
+  const plate = units.useList().records.find(({ record }) => record.id === unitId)?.record.plate;
+  const known = (field: 'refrigerant' | 'metering') => {
+    const value: unknown = plate?.[field];
+    return LADDER_FORM.fields[field].options.some(({ id }) => id === value) ? { [field]: value } : {};
+  };
+  return { ...BEGIN, ...known('refrigerant'), ...known('metering') };
+}
+
+/** Under this outdoors the fan's control matters, °F. */
+const COLD_F = 65;
+
 /** The station Refrigerant: a gate, then one circuit at a time on a ladder of temperatures. */
 export function RefrigerantPlace({ whole, assessment, acts, frame, width }: StationPlaceProps) {
   const call = useCall(whole, assessment);
   const [chosen, setChosen] = useState('1');
   const [asked, setAsked] = useState<string>();
   const [more, setMore] = useState(false);
+  const wide = useIsWide();
+  const begin = usePlate(whole.unitId);
   const ladders = laddersOf(whole.facts ?? []);
-  const raw = { ...BEGIN, ...ladders.get('1'), ...ladders.get(chosen), circuit: chosen } as Record<string, unknown>;
+  const raw = { ...begin, ...ladders.get('1'), ...ladders.get(chosen), circuit: chosen } as Record<string, unknown>;
   // A circuit not read yet begins with what the unit shares, not with another circuit's readings.
   const own: Record<string, unknown> = ladders.has(chosen)
     ? raw
     : {
-        ...BEGIN,
+        ...begin,
         refrigerant: raw.refrigerant,
         metering: raw.metering,
         outdoorF: raw.outdoorF,
@@ -111,7 +127,23 @@ export function RefrigerantPlace({ whole, assessment, acts, frame, width }: Stat
             </Txt>
           </View>
         ))}
-        {circuit?.patterns && <PatternList circuit={circuit} />}
+        {(call.checks.has('outdoorFan') || (ladder?.marks.get('outdoor')?.tempF ?? COLD_F) < COLD_F) && (
+          <View style={{ gap: 6 }}>
+            <Heading size={17}>Outdoor fan</Heading>
+            <Choice
+              label="Outdoor fan"
+              options={checkPoint('outdoorFan')!.states!.map(({ id, text }) => ({ id, text }))}
+              chosen={call.checks.get('outdoorFan')?.state ?? null}
+              onChoose={(state) => acts.onWhole(withCheck(whole, { point: 'outdoorFan', state }))}
+            />
+          </View>
+        )}
+        {(circuit?.cold ?? []).map((sentence) => (
+          <Txt key={sentence} role="alert" size={15}>
+            {sentence}
+          </Txt>
+        ))}
+        {!wide && circuit?.patterns && <PatternList circuit={circuit} />}
         <NumberSheet
           asked={field}
           onKeep={(value) => {
@@ -329,7 +361,9 @@ function Foot({
       <Txt size={15} role="status">
         {first
           ? `${first.pattern.name} ${Math.round(100 * first.share)} %, by ${circuit.patterns.read} gap${circuit.patterns.read === 1 ? '' : 's'}. ${first.pattern.toDo}.`
-          : 'Gate open. Touch a mark on the ladder to type it.'}
+          : circuit?.tooColdToJudge
+            ? 'Condensing under 80 °F no pattern holds: hold the outdoor air back until it is near 100 °F, or weigh the charge.'
+            : 'Gate open. Touch a mark on the ladder to type it.'}
       </Txt>
       {missing && (
         <ActionButton

@@ -16,7 +16,10 @@ import { RefrigerantPlace } from './RefrigerantPlace';
 import { UpkeepPlace } from './UpkeepPlace';
 
 jest.mock('expo-router', () => ({ Link: jest.fn(({ children }: { children: React.ReactNode }) => children) }));
-jest.mock('../../data/records', () => ({ shop: { useList: () => ({ records: [] }) } }));
+jest.mock('../../data/records', () => ({
+  shop: { useList: () => ({ records: [] }) },
+  units: { useList: () => ({ records: [] }) },
+}));
 
 const check = (visit: VisitDto, point: string, read: number | string, now = NOW): VisitDto =>
   withFact(visit, 'check', { point, ...(typeof read === 'number' ? { value: read } : { state: read }) }, now);

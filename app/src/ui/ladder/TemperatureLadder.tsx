@@ -59,8 +59,8 @@ function spread(wanted: readonly { id: string; at: number }[], apart = LABEL): R
 export function TemperatureLadder({ marks, gaps, width, onMark }: LadderProps) {
   const palette = usePalette();
   const temps = marks.map(({ tempF, usualF }) => tempF ?? usualF);
-  const low = Math.floor((Math.min(...temps, 40) - 5) / 10) * 10;
-  const high = Math.ceil((Math.max(...temps, 115) + 5) / 10) * 10;
+  const low = Math.floor((Math.min(...temps) - 5) / 10) * 10;
+  const high = Math.ceil((Math.max(...temps) + 5) / 10) * 10;
   const y = scaleLinear([high, low], [28, HEIGHT - 16]);
   const axis = { outdoor: width * 0.3, indoor: width * 0.68 } as const;
   const at = new Map(marks.map((mark) => [mark.id, mark]));
@@ -104,20 +104,22 @@ export function TemperatureLadder({ marks, gaps, width, onMark }: LadderProps) {
             strokeWidth={2}
           />
         ))}
-        {gaps.map(({ id, upper, lower, word }) => {
-          const side = at.get(upper)!.side;
-          return (
-            <Rect
-              key={id}
-              x={axis[side] - 5}
-              y={Math.min(y(tempOf(upper)), y(tempOf(lower)))}
-              width={10}
-              height={Math.abs(y(tempOf(lower)) - y(tempOf(upper)))}
-              fill={id === 'subcooling' ? palette.suction : id === 'superheat' ? palette.supply : palette.line}
-              opacity={word === 'cantSay' ? 0.5 : 1}
-            />
-          );
-        })}
+        {[...gaps]
+          .sort((a, b) => b.valueF - a.valueF)
+          .map(({ id, upper, lower, word }) => {
+            const side = at.get(upper)!.side;
+            return (
+              <Rect
+                key={id}
+                x={axis[side] - 5}
+                y={Math.min(y(tempOf(upper)), y(tempOf(lower)))}
+                width={10}
+                height={Math.abs(y(tempOf(lower)) - y(tempOf(upper)))}
+                fill={id === 'subcooling' ? palette.suction : id === 'superheat' ? palette.supply : palette.line}
+                opacity={word === 'cantSay' ? 0.5 : 1}
+              />
+            );
+          })}
         {gaps.map(({ id, upper, lower }) => {
           const side = at.get(upper)!.side;
           const edge = axis[side] + (id === 'returnMinusDew' ? 24 : 14);
@@ -167,7 +169,7 @@ export function TemperatureLadder({ marks, gaps, width, onMark }: LadderProps) {
               top,
               height: 48,
               width: side === 'outdoor' ? 82 : 74,
-              left: side === 'outdoor' ? axis.outdoor - 92 + 4 : axis.indoor - 80,
+              left: side === 'outdoor' ? axis.outdoor - 95 : axis.indoor - 87,
               alignItems: 'flex-end',
               justifyContent: 'center',
             }}
