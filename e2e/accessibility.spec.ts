@@ -57,6 +57,13 @@ for (const colorScheme of ['light', 'dark'] as const) {
         ['Drop', 'predicted drop'],
         ['Fix', 'Speed tap'],
         ['Prove', 'Nothing to prove yet'],
+        ['Call', 'What was said'],
+        ['Power', 'Odds before any test'],
+        ['Heat', 'Touch each the moment it happens'],
+        ['Refrigerant', 'Not yet'],
+        ['Building', 'Outdoor-air share'],
+        ['Upkeep', 'Drain and maintenance'],
+        ['Found', 'Everything found'],
       ] as const) {
         await tech.station(station);
         await expect(page.getByText(text).first()).toBeVisible();

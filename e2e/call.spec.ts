@@ -1,0 +1,123 @@
+import type { Page } from '@playwright/test';
+import { expect, test } from './support/test';
+import { technician } from './support/steps';
+
+/** Someone on a call, from what was said to the list of what was found. */
+function onCall(page: Page) {
+  const tech = technician(page);
+  const button = (name: RegExp | string) => page.getByRole('button', { name }).first();
+  return {
+    ...tech,
+    async begin(words: string) {
+      await page.goto('/quick');
+      await tech.station('Call');
+      await page.getByRole('radio', { name: words }).click();
+      await expect(page.getByText(`“${words}”`)).toBeVisible();
+    },
+    /** Reads the cautions that stand here, one after the other. */
+    async readCautions() {
+      const next = page.getByRole('button', { name: /: read$/ });
+      for (let i = 0; i < 4 && (await next.count()) > 0; i += 1) {
+        const name = (await next.first().getAttribute('aria-label'))!;
+        await next.first().click();
+        await expect(page.getByRole('button', { name })).toHaveCount(0);
+      }
+    },
+    /** Touches a spot of a drawing and types its figure. */
+    async type(spot: RegExp, figure: string) {
+      await button(spot).click();
+      await expect(page.getByRole('dialog')).toBeVisible();
+      await page.keyboard.type(figure);
+      await page.keyboard.press('Enter');
+      await expect(page.getByRole('dialog')).toHaveCount(0);
+    },
+    async touch(spot: RegExp, state: string) {
+      await button(spot).click();
+      await page.getByRole('dialog').getByRole('radio', { name: state, exact: true }).click();
+      await expect(page.getByRole('dialog')).toHaveCount(0);
+    },
+  };
+}
+
+test('a blower that does not run: from the call to the cause, saved, and there again', async ({ page }) => {
+  const call = onCall(page);
+  await call.begin('blower does not run');
+  await call.readCautions();
+  await page.getByRole('button', { name: /^2\. Power at the unit/ }).click();
+  await call.readCautions();
+  await expect(page.getByText(/^Nothing read yet\. Before any test/)).toBeVisible();
+
+  await call.type(/^T1, Disconnect/, '24');
+  await expect(page.getByText(/24 V is a control voltage/)).toBeVisible();
+  await call.type(/^T1, Disconnect/, '238');
+  await expect(page.getByText(/24 V is a control voltage/)).toHaveCount(0);
+  await call.type(/^T2, Transformer/, '26');
+  await call.type(/^T3, Call for fan/, '25.6');
+  await call.type(/^T4, Line at the motor/, '0');
+  await expect(page.getByText('Power stops here')).toBeVisible();
+  await call.touch(/^The motor on a call/, 'nothing at all');
+  await call.touch(/^Relay by ear/, 'silent');
+  await expect(page.getByText(/^Board output 9\d %\. Replace the board/)).toBeVisible();
+
+  await call.station('Found');
+  await expect(page.getByText('Board output', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Board output: declined' }).click();
+  await expect(page.getByRole('button', { name: 'Board output: open again' })).toBeVisible();
+  await page.reload();
+  await call.station('Found');
+  await expect(page.getByRole('button', { name: 'Board output: open again' })).toBeVisible();
+});
+
+test('electric heat by touch: a late blower, with the keyboard alone', async ({ page }) => {
+  const call = onCall(page);
+  await call.begin('no heat');
+  await call.station('Heat');
+  await call.readCautions();
+  await page.getByRole('button', { name: 'Element on' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByText(/stop the heat now/)).toBeVisible();
+  await page.getByRole('button', { name: 'Blower on' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByText(/after the first element: at most a moment|^Blower first/)).toBeVisible();
+});
+
+test('a start-up: the gate opens on sound air, the ladder is typed, the pattern is named', async ({ page }) => {
+  const call = onCall(page);
+  // A unit whose air was found in its band.
+  await page.goto('/visits/de300000-0003-4000-8000-000000000012');
+  await call.station('Look');
+  await call.see('Ice', 'none');
+  await call.station('Refrigerant');
+  await call.readCautions();
+  await expect(page.getByText('Not yet', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: /^Steady needs 10/ }).click();
+  await page.keyboard.type('16');
+  await page.keyboard.press('Enter');
+  await call.type(/^return,/, '75');
+  await expect(page.getByText('Gate open', { exact: true })).toBeVisible();
+  for (const [mark, figure] of [
+    [/^dew,/, '118'],
+    [/^suction,/, '64'],
+    [/^bubble,/, '330'],
+    [/^liquid,/, '102'],
+    [/^outdoors,/, '88'],
+  ] as const)
+    await call.type(mark, figure);
+  await expect(page.getByRole('img', { name: /^superheat 2\d degrees, outside/ })).toBeVisible();
+  await expect(page.getByRole('status').getByText(/^Short of charge \d\d %/)).toBeVisible();
+  await call.station('Found');
+  await expect(page.getByText('Find the leak first, then weigh the charge in')).toBeVisible();
+});
+
+test('@wide a neglected rooftop unit: upkeep beside the list of everything found', async ({ page }) => {
+  const call = onCall(page);
+  await call.begin('planned maintenance');
+  await call.station('Upkeep');
+  await call.readCautions();
+  await call.touch(/^Cabinet doors/, 'done');
+  await call.touch(/^Trap refilled/, 'found');
+  await expect(page.getByText(/^2 of \d+ done, 1 found/)).toBeVisible();
+  // On a wide screen the list stands beside it; on a phone it is a station.
+  if ((page.viewportSize()?.width ?? 0) < 1000) await call.station('Found');
+  await expect(page.getByText('Trap missing or of the wrong depth.').first()).toBeVisible();
+});
