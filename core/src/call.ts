@@ -46,6 +46,7 @@ export {
   SECTION_ORDER,
   suspects,
 } from './power';
+export { AFTER_MOTOR_POINTS } from './power/afterMotor';
 export { testsUntilFound } from './power/practice';
 export {
   BURNS,

@@ -1,6 +1,7 @@
 import { BUILDING_POINTS } from '../building/points';
 import { COMPLAINT_POINTS } from '../complaint/points';
 import { HEAT_POINTS } from '../heat/points';
+import { AFTER_MOTOR_POINTS } from '../power/afterMotor';
 import { POWER_POINTS } from '../power/points';
 import { REFRIGERANT_POINTS } from '../refrigerant/points';
 import { UPKEEP_POINTS } from '../upkeep/points';
@@ -10,6 +11,7 @@ import type { CheckPoint } from './checkPoint';
 export const CHECK_POINTS: readonly CheckPoint[] = [
   ...COMPLAINT_POINTS,
   ...POWER_POINTS,
+  ...AFTER_MOTOR_POINTS,
   ...HEAT_POINTS,
   ...REFRIGERANT_POINTS,
   ...BUILDING_POINTS,

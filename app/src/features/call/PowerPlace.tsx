@@ -1,11 +1,12 @@
-import { POWER_SCHEMES } from '@huff/core/call';
+import { AFTER_MOTOR_POINTS, POWER_SCHEMES } from '@huff/core/call';
 import { View } from 'react-native';
 import { Choice } from '../../ui/form';
 import { TextButton } from '../../ui/page';
 import { Txt } from '../../ui/text';
 import { useState } from 'react';
 import type { StationPlaceProps } from '../visitState/station';
-import { withCheck } from './PointSheet';
+import { CheckRow } from './CheckRow';
+import { PointSheet, withCheck } from './PointSheet';
 import { PowerView } from './PowerView';
 import { useCall } from './useCall';
 
@@ -14,6 +15,8 @@ export function PowerPlace({ whole, assessment, acts, frame }: StationPlaceProps
   const call = useCall(whole, assessment);
   const { scheme } = call.power;
   const [choosing, setChoosing] = useState(false);
+  const [asked, setAsked] = useState<string>();
+  const [after, setAfter] = useState(() => AFTER_MOTOR_POINTS.some(({ id }) => call.checks.has(id)));
   const fitting = POWER_SCHEMES.filter(({ motors, id }) => id === scheme.id || motors.includes(whole.motor));
   return (
     <PowerView
@@ -47,6 +50,31 @@ export function PowerPlace({ whole, assessment, acts, frame }: StationPlaceProps
               }}
             />
           )}
+        </View>
+      }
+      below={
+        <View style={{ gap: 4 }}>
+          <TextButton onPress={() => acts.askMethod('motorLoad')}>Volts and amps of the motor, each leg</TextButton>
+          <TextButton onPress={() => setAfter(!after)}>
+            {after ? 'After a new motor: close' : 'After a new motor'}
+          </TextButton>
+          {after &&
+            AFTER_MOTOR_POINTS.map((point) => (
+              <CheckRow
+                key={point.id}
+                point={point}
+                check={call.checks.get(point.id)}
+                context={call.context}
+                onPress={() => setAsked(point.id)}
+              />
+            ))}
+          <PointSheet
+            asked={asked}
+            context={call.context}
+            last={asked === undefined ? undefined : call.checks.get(asked)}
+            onCheck={(check) => acts.onWhole(withCheck(whole, check))}
+            onClose={() => setAsked(undefined)}
+          />
         </View>
       }
     />

@@ -1,5 +1,15 @@
 import { inputFaults, shownText, toolText } from '@huff/core';
-import { BURNS, checkPoint, laddersOf, LADDER_FORM, THAW_MINUTES, type Circuit, type GateLine } from '@huff/core/call';
+import {
+  BURNS,
+  checkPoint,
+  checksOf,
+  laddersOf,
+  LADDER_FORM,
+  THAW_MINUTES,
+  type Circuit,
+  type GateLine,
+} from '@huff/core/call';
+import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { Choice } from '../../ui/form';
@@ -72,6 +82,7 @@ export function RefrigerantPlace({ whole, assessment, acts, frame, width }: Stat
     if (station) acts.goTo(station);
     else setAsked(GATE_FIELD[id]);
   };
+  const thawAt = checksOf(whole.facts ?? []).findLast(({ point }) => point === 'thaw')?.takenAt;
   const over = ladder?.gaps.get('condensingOver');
   const field = asked === undefined ? undefined : askedField(asked, own[asked]);
   const shut = (circuit ?? call.circuits[0])!.gate.filter(({ isOpen }) => !isOpen);
@@ -156,7 +167,16 @@ export function RefrigerantPlace({ whole, assessment, acts, frame, width }: Stat
       </View>
     ),
     side: circuit?.patterns ? <PatternList circuit={circuit} /> : null,
-    foot: <Foot circuit={circuit} shut={shut} onAsk={setAsked} onLine={open} />,
+    foot: (
+      <Foot
+        circuit={circuit}
+        shut={shut}
+        onAsk={setAsked}
+        onLine={open}
+        thawAt={thawAt}
+        onThaw={() => acts.onWhole(withCheck(whole, { point: 'thaw', state: 'begun' }))}
+      />
+    ),
   });
 }
 
@@ -336,7 +356,11 @@ function Foot({
   shut,
   onAsk,
   onLine,
+  thawAt,
+  onThaw,
 }: {
+  readonly thawAt?: string;
+  readonly onThaw: () => void;
   readonly circuit?: Circuit;
   readonly shut: readonly GateLine[];
   readonly onAsk: (field: string) => void;
@@ -344,13 +368,14 @@ function Foot({
 }) {
   const first = circuit?.patterns?.ranked[0];
   const missing = drawnMarks(circuit?.ladder).find(({ tempF }) => tempF === undefined);
-  const [line] = shut;
+  // Ice goes before everything: nothing read through it is true.
+  const line = shut.find(({ why }) => why?.startsWith('Ice')) ?? shut[0];
   if (line)
     return (
       <CallFoot>
         <Txt size={15} role="status">{`Not yet. ${line.why}`}</Txt>
         {line.id === 'ice' && line.why?.startsWith('Ice') ? (
-          <Thaw />
+          <Thaw begunAt={thawAt} onBegin={onThaw} />
         ) : (
           <ActionButton onPress={() => onLine(line.id)}>{GATE_WORDS[line.id]}</ActionButton>
         )}
@@ -375,24 +400,10 @@ function Foot({
   );
 }
 
-/** A thaw that is timed: from the touch, so long as the page stands. */
-function Thaw() {
-  const [from, setFrom] = useState<string>();
-  if (from === undefined)
-    return (
-      <ActionButton
-        quiet
-        onPress={() =>
-          setFrom(
-            new Date(Date.now() + THAW_MINUTES * 60_000).toLocaleTimeString('en', {
-              hour: '2-digit',
-              minute: '2-digit',
-            }),
-          )
-        }
-      >
-        {`Fan only: look again in ${THAW_MINUTES} min`}
-      </ActionButton>
-    );
-  return <Txt bold>{`Look again at ${from}.`}</Txt>;
+/** A thaw that is timed: from the touch, which is kept. */
+function Thaw({ begunAt, onBegin }: { readonly begunAt?: string; readonly onBegin: () => void }) {
+  const until = begunAt === undefined ? NaN : Date.parse(begunAt) + THAW_MINUTES * 60_000;
+  if (Number.isNaN(until))
+    return <ActionButton onPress={onBegin}>{`Fan only: look again in ${THAW_MINUTES} min`}</ActionButton>;
+  return <Txt bold>{`Fan only since ${format(begunAt!, 'HH:mm')}: look again at ${format(until, 'HH:mm')}.`}</Txt>;
 }

@@ -109,6 +109,13 @@ describe('Power', () => {
     press('Small terminal fan, speed switch');
     expect(last()).toMatchObject({ inputs: { point: 'scheme', state: 'terminalFan' } });
   });
+  test('after a new motor: what is proved before the panel is shut', () => {
+    const { last } = show(PowerPlace, psc());
+    fireEvent.press(screen.getByText('After a new motor'));
+    press('Rotation: not yet');
+    press('backwards');
+    expect(last()).toMatchObject({ inputs: { point: 'afterRotation', state: 'wrong' } });
+  });
   test('no motor without a static reading', () => {
     const dead = [
       ['motorVolts', 238],
@@ -160,6 +167,14 @@ describe('Refrigerant', () => {
     press(/^Steady needs 10/);
     typed('16');
     expect(last()).toMatchObject({ kind: 'ladder', inputs: { circuit: '1', minutesRunning: 16 } });
+  });
+  test('a thaw is timed from the touch, which is kept', () => {
+    const iced = withFact(measured(), 'look', { item: 'ice', state: 'coil' }, NOW);
+    const { last } = show(RefrigerantPlace, iced);
+    fireEvent.press(screen.getByText('Fan only: look again in 45 min'));
+    expect(last()).toMatchObject({ inputs: { point: 'thaw', state: 'begun' } });
+    show(RefrigerantPlace, check(iced, 'thaw', 'begun'));
+    expect(screen.getByText(/^Fan only since \d\d:\d\d: look again at \d\d:\d\d\.$/)).toBeTruthy();
   });
   test('a mark is touched to type it; what was read before stays', () => {
     const { last } = show(RefrigerantPlace, withFact(measured(), 'ladder', charge, NOW));
