@@ -13,12 +13,14 @@ const { benchDownload } = await import('./bench/download.mjs');
 const { benchPlanPage } = await import('./bench/planPage.mjs');
 const { benchPage } = await import('./bench/page.mjs');
 const { benchFirstUse } = await import('./bench/firstUse.mjs');
+const { benchPower } = await import('./bench/power.mjs');
 const { benchServer } = await import('./bench/server.mjs');
 const { benchSpine } = await import('./bench/spine.mjs');
 const { benchUsualCurves } = await import('./bench/usualCurves.mjs');
 
 console.log(`Node.js ${process.versions.node}, ${os.cpus().length} cores\n`);
 await benchCore();
+await benchPower();
 await benchUsualCurves();
 await benchPlanPage(chromium);
 await benchPage(chromium);
