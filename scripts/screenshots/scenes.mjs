@@ -34,14 +34,6 @@ const visitAt = (n, name) => async (page) => {
   if (name) await station(page, name);
 };
 
-/** A saved visit by its unit, where its number is not known beforehand. */
-const visitOf = (unit, name) => async (page) => {
-  const { visits } = await (await page.request.get('/api/visits')).json();
-  await page.goto(`/visits/${visits.find(({ title }) => title.includes(unit)).id}`);
-  await page.getByRole('group', { name: 'Stations' }).waitFor();
-  await station(page, name);
-};
-
 const plans = (page) => page.getByRole('group', { name: 'Ready plans' });
 
 /** Fix of a demo visit with its first ready plan taken over. */
@@ -107,6 +99,43 @@ async function unitPage(page) {
   await page.getByRole('button', { name: 'Unit Reading room air handler' }).click();
   await ready(page, 'AH4-036');
   await page.waitForTimeout(600);
+}
+
+/** A demo visit at a station of the call, its cautions read. */
+const callAt = (n, name) => async (page) => {
+  await page.goto(`/visits/de300000-0003-4000-8000-${String(n).padStart(12, '0')}`);
+  await page.getByRole('group', { name: 'Stations' }).waitFor();
+  await station(page, name);
+  const read = page.getByRole('button', { name: /: read$/ });
+  await page.waitForTimeout(300);
+  for (let i = 0; i < 4 && (await read.count()) > 0; i += 1) {
+    await read.first().click();
+    await page.waitForTimeout(200);
+  }
+};
+
+/** A circuit short of charge, typed on its ladder. */
+async function shortOfCharge(page) {
+  await page.goto('/visits/de300000-0003-4000-8000-000000000012');
+  await station(page, 'Look');
+  await page.getByRole('radiogroup', { name: 'Ice', exact: true }).getByRole('radio', { name: 'none' }).click();
+  await callAt(12, 'Refrigerant')(page);
+  for (const [spot, figure] of [
+    [/^Steady needs/, '16'],
+    [/^return,/, '75'],
+    [/^dew,/, '118'],
+    [/^suction,/, '64'],
+    [/^bubble,/, '330'],
+    [/^liquid,/, '102'],
+    [/^outdoors,/, '88'],
+  ]) {
+    await page.getByRole('button', { name: spot }).first().click();
+    await page.getByRole('dialog').waitFor();
+    await page.keyboard.type(figure);
+    await page.keyboard.press('Enter');
+    await page.getByRole('dialog').waitFor({ state: 'detached' });
+  }
+  await page.mouse.click(200, 60);
 }
 
 /** One picture of each main view: its name, how wide, and the way there. */
@@ -182,27 +211,14 @@ export const SCENES = [
   },
   { name: 'unit', play: unitPage },
   { name: 'unit-wide', wide: true, play: unitPage },
-  { name: 'look', play: visitAt(1, 'Look') },
   { name: 'airflow', play: visitAt(1, 'Airflow') },
-  { name: 'drop', play: visitAt(1, 'Drop') },
-  {
-    name: 'bench',
-    play: async (page) => {
-      await page.goto('/bench');
-      await ready(page, 'Electric heat rise');
-    },
-  },
+  { name: 'power', play: callAt(15, 'Power') },
+  { name: 'heat-sequence', play: callAt(16, 'Heat') },
+  { name: 'refrigerant', play: shortOfCharge },
+  { name: 'building', play: callAt(20, 'Building') },
+  { name: 'found-wide', wide: true, play: callAt(18, 'Upkeep') },
   { name: 'fix', play: fixAt(1) },
-  { name: 'fix-no-table', play: visitOf('Office air handler', 'Fix') },
   { name: 'fix-wide', wide: true, play: fixAt(1) },
-  {
-    name: 'plans-attic',
-    dark: true,
-    play: async (page) => {
-      await fixAt(1)(page);
-      await plans(page).evaluate((cards) => cards.scrollIntoView({ block: 'start' }));
-    },
-  },
   {
     name: 'drive-bench',
     play: async (page) => {

@@ -1,4 +1,5 @@
-import { inputFaults, type FieldSet, type RawInputs } from '../tools';
+import { chartFault } from '../refrigerant/targets';
+import { inputFaults, type FieldError, type FieldSet, type RawInputs } from '../tools';
 
 /** What stands on a unit's nameplate, beside its maximum static. All of it may be unreadable. */
 export const PLATE_FORM = {
@@ -30,8 +31,38 @@ export const PLATE_FORM = {
         { id: 'valve', text: 'expansion valve' },
       ],
     },
+    subcoolingF: { kind: 'number', label: 'Subcooling asked', unit: 'deltaF', min: 0, max: 30, optional: true },
+    superheatF: { kind: 'number', label: 'Superheat asked', unit: 'deltaF', min: 0, max: 40, optional: true },
+    chartOutdoorF: {
+      kind: 'list',
+      label: 'Charging chart: outdoor temperatures',
+      unit: 'degF',
+      min: -20,
+      max: 130,
+      least: 2,
+      most: 12,
+      optional: true,
+      hint: 'From the lowest up, with commas between.',
+    },
+    chartAskedF: {
+      kind: 'list',
+      label: 'Charging chart: subcooling asked',
+      unit: 'deltaF',
+      min: 0,
+      max: 40,
+      least: 2,
+      most: 12,
+      optional: true,
+    },
     chargeLb: { kind: 'number', label: 'Charge, lb', unit: 'count', min: 0.1, max: 500, optional: true },
   },
 } as const satisfies FieldSet;
 
-export const plateFaults = (raw: RawInputs) => inputFaults(PLATE_FORM, raw);
+/** What is wrong with a plate: its fields, and a charging chart whose rows are out of order. */
+export function plateFaults(raw: RawInputs): FieldError[] {
+  const faults = inputFaults(PLATE_FORM, raw);
+  const list = (value: unknown) => (Array.isArray(value) ? (value as number[]) : []);
+  if (faults.length > 0) return faults;
+  const message = chartFault(list(raw.chartOutdoorF), list(raw.chartAskedF));
+  return message ? [{ field: 'chartOutdoorF', message }] : [];
+}

@@ -1,4 +1,4 @@
-import { inputFaults, shownText, toolText } from '@huff/core';
+import { inputFaults, shownText, toolText, type ToolField } from '@huff/core';
 import {
   BURNS,
   checkPoint,
@@ -33,14 +33,42 @@ import { useCall } from './useCall';
 
 const BEGIN = { refrigerant: 'R-410A', metering: 'valve', highPort: 'liquid' } as const;
 
-/** Refrigerant and metering as they stand on the unit's plate. */
-function usePlate(unitId: string | null | undefined): Record<string, unknown> {
-  const plate = units.useList().records.find(({ record }) => record.id === unitId)?.record.plate;
-  const known = (field: 'refrigerant' | 'metering') => {
-    const value: unknown = plate?.[field];
-    return LADDER_FORM.fields[field].options.some(({ id }) => id === value) ? { [field]: value } : {};
+/** What the unit's plate says of its circuits, by the ladder's fields. */
+const PLATE_FIELDS = [
+  ['refrigerant', 'refrigerant'],
+  ['metering', 'metering'],
+  ['subcoolingF', 'plateSubcoolingF'],
+  ['superheatF', 'plateSuperheatF'],
+  ['chartOutdoorF', 'chartOutdoorF'],
+  ['chartAskedF', 'chartAskedF'],
+] as const;
+
+/** What stands on the unit's plate, and the way to keep there what was typed here. */
+function usePlate(unitId: string | null | undefined) {
+  const kept = units.useList().records.find(({ record }) => record.id === unitId);
+  const plate: Record<string, unknown> = kept?.record.plate ?? {};
+  const known = Object.fromEntries(
+    PLATE_FIELDS.flatMap(([from, to]) => {
+      const field: ToolField = LADDER_FORM.fields[to];
+      const fits = field.kind !== 'choice' || field.options.some(({ id }) => id === plate[from]);
+      return fits && plate[from] !== undefined && plate[from] !== null ? [[to, plate[from]]] : [];
+    }),
+  );
+  /** Absent where there is no unit, or nothing that its plate does not say already. */
+  const keepOf = (own: Record<string, unknown>) => {
+    const learnt = PLATE_FIELDS.filter(
+      ([from, to]) => own[to] !== undefined && JSON.stringify(own[to]) !== JSON.stringify(plate[from]),
+    );
+    if (!kept || learnt.length === 0) return undefined;
+    const fields = Object.fromEntries(learnt.map(([from, to]) => [from, own[to]]));
+    return () =>
+      units.change(
+        kept,
+        { ...kept.record, plate: { ...kept.record.plate, ...fields } },
+        `${kept.record.name}: what its circuit asks is kept.`,
+      );
   };
-  return { ...BEGIN, ...known('refrigerant'), ...known('metering') };
+  return { begin: { ...BEGIN, ...known }, keepOf };
 }
 
 /** Under this outdoors the fan's control matters, °F. */
@@ -53,7 +81,7 @@ export function RefrigerantPlace({ whole, assessment, acts, frame, width }: Stat
   const [asked, setAsked] = useState<string>();
   const [more, setMore] = useState(false);
   const wide = useIsWide();
-  const begin = usePlate(whole.unitId);
+  const { begin, keepOf } = usePlate(whole.unitId);
   const ladders = laddersOf(whole.facts ?? []);
   const raw = { ...begin, ...ladders.get('1'), ...ladders.get(chosen), circuit: chosen } as Record<string, unknown>;
   // A circuit not read yet begins with what the unit shares, not with another circuit's readings.
@@ -104,7 +132,7 @@ export function RefrigerantPlace({ whole, assessment, acts, frame, width }: Stat
           chosen={chosen}
           onChoose={setChosen}
         />
-        <Said own={own} onMore={() => setMore(true)} />
+        <Said own={own} onMore={() => setMore(true)} onKeep={ladders.has(chosen) ? keepOf(own) : undefined} />
         <TemperatureLadder
           marks={drawnMarks(ladder)}
           gaps={drawnGaps(ladder)}
@@ -235,7 +263,16 @@ const option = (field: 'refrigerant' | 'metering' | 'highPort', id: unknown): st
   LADDER_FORM.fields[field].options.find((one) => one.id === id)?.text ?? '';
 
 /** What was said of the circuit, and the gauges in a line. */
-function Said({ own, onMore }: { readonly own: Record<string, unknown>; readonly onMore: () => void }) {
+function Said({
+  own,
+  onMore,
+  onKeep,
+}: {
+  readonly own: Record<string, unknown>;
+  readonly onMore: () => void;
+  /** Keeps refrigerant, metering, plate figures and chart on the unit; absent when they are there. */
+  readonly onKeep?: () => void;
+}) {
   const refrigerant = option('refrigerant', own.refrigerant);
   const gauges = [
     typeof own.highPsig === 'number'
@@ -251,6 +288,7 @@ function Said({ own, onMore }: { readonly own: Record<string, unknown>; readonly
         </Txt>
         <TextButton onPress={onMore}>Plate, chart, more</TextButton>
       </View>
+      {onKeep && <TextButton onPress={onKeep}>Keep refrigerant, plate and chart on the unit</TextButton>}
       {gauges.length > 0 && (
         <Txt size={14} color="softInk">
           {gauges.join(' · ')}

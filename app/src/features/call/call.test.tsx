@@ -15,10 +15,16 @@ import { PowerPlace } from './PowerPlace';
 import { RefrigerantPlace } from './RefrigerantPlace';
 import { UpkeepPlace } from './UpkeepPlace';
 
+let mockUnits: { readonly record: object; readonly revision: number }[] = [];
+const mockChange = jest.fn();
+beforeEach(() => {
+  mockUnits = [];
+  mockChange.mockClear();
+});
 jest.mock('expo-router', () => ({ Link: jest.fn(({ children }: { children: React.ReactNode }) => children) }));
 jest.mock('../../data/records', () => ({
   shop: { useList: () => ({ records: [] }) },
-  units: { useList: () => ({ records: [] }) },
+  units: { useList: () => ({ records: mockUnits }), change: (...change: unknown[]) => mockChange(...change) },
 }));
 
 const check = (visit: VisitDto, point: string, read: number | string, now = NOW): VisitDto =>
@@ -189,6 +195,24 @@ describe('Refrigerant', () => {
     typed('118');
     expect(last()!.inputs).toMatchObject({ circuit: '2', refrigerant: 'R-32', suctionPsig: 118, outdoorF: 84 });
     expect(last()!.inputs).not.toHaveProperty('highPsig');
+  });
+  test('a ladder begins with the unit’s plate, and what was typed here may be kept on it', () => {
+    const unit = { id: 'unit-1', name: 'Loft', plate: { refrigerant: 'R-454B', metering: 'valve', subcoolingF: 8 } };
+    mockUnits = [{ record: unit, revision: 3 }];
+    const visit: VisitDto = { ...measured(), unitId: 'unit-1' };
+    const { last } = show(RefrigerantPlace, visit);
+    press(/^dew, not read/);
+    typed('118');
+    expect(last()).toMatchObject({ inputs: { refrigerant: 'R-454B', plateSubcoolingF: 8, suctionPsig: 118 } });
+    expect(screen.queryByText(/^Keep refrigerant/)).toBeNull();
+    show(
+      RefrigerantPlace,
+      withFact(visit, 'ladder', { ...charge, chartOutdoorF: [75, 95], chartAskedF: [12, 8] }, NOW),
+    );
+    fireEvent.press(screen.getByText(/^Keep refrigerant/));
+    expect(mockChange.mock.calls[0]![1]).toMatchObject({
+      plate: { refrigerant: 'R-32', subcoolingF: 8, chartOutdoorF: [75, 95], chartAskedF: [12, 8] },
+    });
   });
   test('hoses swapped are asked about', () => {
     show(RefrigerantPlace, withFact(measured(), 'ladder', { ...charge, suctionPsig: 360, highPsig: 118 }, NOW));

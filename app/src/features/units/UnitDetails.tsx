@@ -1,5 +1,5 @@
 import { UNIT_PHOTO_ITEMS, type BlowerTableDto, type UnitDto } from '@huff/contract';
-import { LAYOUTS, PLATE_FORM, staticWords, toolText } from '@huff/core';
+import { LAYOUTS, PLATE_FORM, staticWords, toolFigure, toolText } from '@huff/core';
 import { Image, ScrollView, View } from 'react-native';
 import { useUnitPhotos } from '../../data/visits';
 import { ListSection } from '../../ui/list';
@@ -21,6 +21,8 @@ function plateLines(plate: UnitDto['plate']): [string, string][] {
     if (field.kind === 'choice')
       return [[field.label, field.options.find((option) => option.id === value)?.text ?? '']];
     if (field.kind === 'number' && typeof value === 'number') return [[field.label, toolText(value, field.unit)]];
+    if (field.kind === 'list' && Array.isArray(value))
+      return [[field.label, value.map((one: number) => toolFigure(one, field.unit)).join(', ')]];
     return typeof value === 'string' ? [[field.label, value]] : [];
   });
 }
