@@ -15,7 +15,7 @@ import {
   type Ladder,
   type Patterns,
 } from '../refrigerant';
-import type { FieldError } from '../tools';
+import type { FieldError, RawInputs } from '../tools';
 import { inTriageOrder, LOOK_EFFORT, pointEffort, type TriageItem } from '../triage/triage';
 import type { Fact } from '../visit';
 import { checksOf, laddersOf, outcomesOf } from './callFacts';
@@ -85,6 +85,17 @@ function coldOf(ladder: Ladder | undefined, fan: string | undefined): readonly s
   return coldWeatherFindings({ outdoorF, condensingF, fanCycles });
 }
 
+/** Both gauges as on another circuit: the hoses were hardly moved. */
+function mixedUp(id: string, raw: RawInputs, ladders: ReadonlyMap<string, RawInputs>): readonly FieldError[] {
+  const { suctionPsig, highPsig } = raw;
+  if (suctionPsig === undefined || highPsig === undefined) return [];
+  const twin = [...ladders].find(
+    ([other, one]) => other !== id && one.suctionPsig === suctionPsig && one.highPsig === highPsig,
+  );
+  const message = `Both gauges read as on circuit ${twin?.[0]}: were the hoses moved?`;
+  return twin ? [{ field: 'suctionPsig', message }] : [];
+}
+
 function circuitsOf(call: CallFacts, checks: ReadonlyMap<string, Check>): Circuit[] {
   const ladders = laddersOf(call.facts);
   const ids = CIRCUITS.filter((id) => id === '1' || ladders.has(id));
@@ -106,7 +117,7 @@ function circuitsOf(call: CallFacts, checks: ReadonlyMap<string, Check>): Circui
     return {
       id,
       ladder,
-      errors: read.ok ? read.ladder.questions : read.errors,
+      errors: [...(read.ok ? read.ladder.questions : read.errors), ...mixedUp(id, raw, ladders)],
       gate,
       isOpen,
       cold: coldOf(ladder, checks.get('outdoorFan')?.state),

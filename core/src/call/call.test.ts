@@ -145,6 +145,12 @@ test('circuits stand by themselves: one short of charge, one sound, and each is 
   expect(both.triage.map(({ words }) => words)).toEqual(['Circuit 1: Short of charge']);
 });
 
+test('two circuits with the same gauges are asked about', () => {
+  const { circuits } = call([fact('ladder', CHARGE), fact('ladder', { ...CHARGE, circuit: '2' })], SOUND_AIR);
+  expect(circuits[1]!.errors.at(-1)?.message).toBe('Both gauges read as on circuit 1: were the hoses moved?');
+  expect(call([fact('ladder', CHARGE)], SOUND_AIR).circuits[0]!.errors).toEqual([]);
+});
+
 test('a building that is pulled is found', () => {
   const { building, triage } = call([check('exhaustCfm', 2400), check('outdoorAirCfm', 600)]);
   expect(building?.netCfm).toBe(-1800);

@@ -165,7 +165,7 @@ export const POWER_POINTS: readonly CheckPoint[] = [
     id: 'coilOhms',
     name: 'Relay coil, ohms',
     where: 'across its pins, wires off',
-    number: { ...OHMS, outcome: (value) => (value >= 4 && value <= 400 ? 'good' : 'bad') },
+    number: { ...OHMS, outcome: (value) => (value >= 4 && value <= 400 ? 'good' : 'bad'), ask: askDead },
     states: [OPEN],
     expects: '5 to 200 Ω; open is a dead coil',
     minutes: 2,
@@ -485,4 +485,11 @@ function askCapacitor(value: number, { ratedMicrofarads }: CheckContext): string
   if (value > 1.5 * ratedMicrofarads)
     return `The rating is ${ratedMicrofarads} µF: was the other side of a dual capacitor read, or another part?`;
   return undefined;
+}
+
+/** A figure that a meter on volts shows as well. */
+function askDead(value: number): string | undefined {
+  return (value >= 22 && value <= 29) || (value >= 110 && value <= 250)
+    ? `${value} could be volts: is the power off, and the meter on ohms?`
+    : undefined;
 }

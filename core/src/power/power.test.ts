@@ -152,6 +152,7 @@ test.each([
   [{ point: 'callVolts', value: 238 }, /line on a control wire/],
   [{ point: 'capacitor', value: 44 }, /other side of a dual capacitor/],
   [{ point: 'lineVolts', value: 480 }, /plate says 240 V/],
+  [{ point: 'coilOhms', value: 238 }, /could be volts: is the power off/],
 ])('%j is asked about', (check, words) => {
   expect(checkQuestion(check, context)).toMatch(words);
 });
