@@ -2,6 +2,8 @@ import 'reflect-metadata';
 import {
   MOVES,
   NO_PARTS,
+  ODDS_FORM,
+  oddsFaults,
   readBeltMark,
   RULES_FORM,
   shopRulesFaults,
@@ -106,6 +108,11 @@ export class ShopDto {
   @Inputs(RULES_FORM, shopRulesFaults)
   @IsOptional()
   rules?: ShopRules | null;
+
+  /** Odds of causes per 100 calls, where they are other than usual. */
+  @Inputs(ODDS_FORM, oddsFaults)
+  @IsOptional()
+  odds?: Record<string, number | null> | null;
 
   @NumberIn(LIMITS.laborAnHour, 'Labor', 'an hour')
   @IsOptional()

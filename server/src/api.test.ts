@@ -329,6 +329,56 @@ describe('what a shop of its own puts in', () => {
     expect((await summaryOfVisit(uuid(921))).flowWord).toBe('outside');
   });
 
+  test('odds of causes are kept as they were set, and nonsense is refused', async () => {
+    const address = `shop/${DEMO_AUTHOR.shopId}`;
+    const shop = (await http.get(`/api/${address}`)).body as object;
+    const nonsense = await change(address, { ...shop, odds: { doorSwitch: 400 } });
+    expect(problemOf(nonsense).errors).toContainEqual(expect.objectContaining({ field: 'odds' }));
+    expect((await change(address, { ...shop, odds: { doorSwitch: 25, ghost: 3 } })).status).toBe(204);
+    expect((await http.get(`/api/${address}`)).body).toMatchObject({ odds: { doorSwitch: 25 } });
+    expect((await change(address, { ...shop, odds: null })).status).toBe(204);
+  });
+
+  test('checks at points and circuits are kept as they were read, and nonsense is refused in words', async () => {
+    const fact = (n: number, kind: string, inputs: object) => ({
+      id: uuid(n),
+      kind,
+      inputs,
+      takenAt: '2026-05-12T10:00:00Z',
+      replacesId: null,
+    });
+    const own = { ...visit, id: uuid(930), readings: [] };
+    const sound = [
+      fact(931, 'check', { point: 'lineVolts', value: 238, extra: 1 }),
+      fact(932, 'ladder', {
+        circuit: '2',
+        refrigerant: 'R-32',
+        metering: 'valve',
+        highPort: 'liquid',
+        suctionPsig: 118,
+      }),
+    ];
+    await put(`visits/${own.id}`, { ...own, facts: sound }).expect(204);
+    const kept = (await http.get(`/api/visits/${own.id}`).expect(200)).body as typeof own;
+    expect(kept.facts).toMatchObject([
+      { inputs: { point: 'lineVolts', value: 238 } },
+      { inputs: { suctionPsig: 118 } },
+    ]);
+    expect(JSON.stringify(kept.facts)).not.toContain('extra');
+    for (const [inputs, words] of [
+      [{ point: 'lineVolts', value: 9000 }, /between 0 and 700 V/],
+      [{ point: 'nowhere', state: 'on' }, /names a point/],
+      [{ point: 'wheel', state: 'free', note: 'x\u202e' }, /note/],
+    ] as const) {
+      const refused = await put(`visits/${uuid(933)}`, {
+        ...own,
+        id: uuid(933),
+        facts: [fact(934, 'check', inputs)],
+      }).expect(422);
+      expect(JSON.stringify(refused.body)).toMatch(words);
+    }
+  });
+
   /** What the list says of a visit of worked example A: 940 CFM on three tons. */
   async function summaryOfVisit(id: string): Promise<VisitSummary> {
     const read = (port: string, value: number, n: number) => ({

@@ -1,5 +1,5 @@
 import type { BlowerTableDto } from '../blowerTable';
-import { PLATE_FORM, RULES_FORM } from '@huff/core';
+import { ODDS_FORM, PLATE_FORM, RULES_FORM } from '@huff/core';
 import type { SetupDto } from '../setup';
 import type { ShopDto } from '../shop';
 import type { SiteDto } from '../site';
@@ -59,6 +59,7 @@ const setup = Object.keys(SETUP);
 
 const plate = Object.keys(PLATE_FORM.fields);
 const rules = Object.keys(RULES_FORM.fields);
+const odds = Object.keys(ODDS_FORM.fields);
 
 export const RECORD_FIELDS: Readonly<Record<RecordKind, KindFields>> = {
   site: {
@@ -83,7 +84,7 @@ export const RECORD_FIELDS: Readonly<Record<RecordKind, KindFields>> = {
   },
   shop: {
     plain: ['currency', 'tariffPerKwh', 'hoursAYear', 'laborAnHour'],
-    within: { rules },
+    within: { rules, odds },
     lists: { moves: 'move', sheaves: 'id', belts: 'mark' },
   },
 };

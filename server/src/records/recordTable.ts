@@ -105,14 +105,15 @@ export const RECORD_TABLES: { readonly [K in RecordKind]: RecordTable<K> } = {
   },
   shop: {
     table: 'shop_figures',
-    select: `id, currency, tariff_per_kwh AS "tariffPerKwh", hours_a_year AS "hoursAYear", labor_an_hour AS "laborAnHour", rules, moves, sheaves, belts`,
-    recordOf: (row) => without(row, 'laborAnHour', 'rules'),
+    select: `id, currency, tariff_per_kwh AS "tariffPerKwh", hours_a_year AS "hoursAYear", labor_an_hour AS "laborAnHour", rules, odds, moves, sheaves, belts`,
+    recordOf: (row) => without(row, 'laborAnHour', 'rules', 'odds'),
     columns: (shop) => ({
       currency: shop.currency,
       tariff_per_kwh: shop.tariffPerKwh ?? null,
       hours_a_year: shop.hoursAYear ?? null,
       labor_an_hour: shop.laborAnHour ?? null,
       rules: json(shop.rules),
+      odds: json(shop.odds),
       moves: json(shop.moves),
       sheaves: json(shop.sheaves),
       belts: json(shop.belts),

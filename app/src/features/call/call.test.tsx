@@ -15,15 +15,17 @@ import { PowerPlace } from './PowerPlace';
 import { RefrigerantPlace } from './RefrigerantPlace';
 import { UpkeepPlace } from './UpkeepPlace';
 
+let mockShop: { readonly record: object }[] = [];
 let mockUnits: { readonly record: object; readonly revision: number }[] = [];
 const mockChange = jest.fn();
 beforeEach(() => {
   mockUnits = [];
+  mockShop = [];
   mockChange.mockClear();
 });
 jest.mock('expo-router', () => ({ Link: jest.fn(({ children }: { children: React.ReactNode }) => children) }));
 jest.mock('../../data/records', () => ({
-  shop: { useList: () => ({ records: [] }) },
+  shop: { useList: () => ({ records: mockShop }) },
   units: { useList: () => ({ records: mockUnits }), change: (...change: unknown[]) => mockChange(...change) },
 }));
 
@@ -85,6 +87,11 @@ describe('Power', () => {
     show(PowerPlace, psc());
     expect(screen.getByText(/^Nothing read yet\. Before any test/)).toBeTruthy();
     expect(within(screen.getByTestId('foot')).getByText(/^Next: /)).toBeTruthy();
+  });
+  test('the shop’s own odds are where it begins', () => {
+    mockShop = [{ record: { odds: { doorSwitch: 90, thermostat: null } } }];
+    show(PowerPlace, psc());
+    expect(screen.getByText(/^Nothing read yet\. Before any test: door switch \d\d %/)).toBeTruthy();
   });
   test('a point is touched, a figure typed; 24 where line is asked is questioned and kept', () => {
     const { last } = show(PowerPlace, psc());

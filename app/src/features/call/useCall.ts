@@ -2,6 +2,7 @@ import type { VisitDto } from '@huff/contract';
 import type { Rules } from '@huff/core';
 import { assessCall, type CallAssessment, type CallFacts } from '@huff/core/call';
 import { useMemo } from 'react';
+import { shop } from '../../data/records';
 import { useRules } from '../../data/useRules';
 import type { Assessment } from '../visitState/useAssessment';
 
@@ -19,6 +20,13 @@ function airFindings({ judgement, airflow, advice }: Assessment): CallFacts['air
     }));
   if (airflow.word !== 'outside') return stretches;
   return [...stretches, { id: 'airflow', area: 'speed', words: advice.headline }];
+}
+
+/** What the shop set for itself, without what it left as usual. */
+function pickSet(odds: Readonly<Record<string, number | null>> | null | undefined): Record<string, number> {
+  return Object.fromEntries(
+    Object.entries(odds ?? {}).filter((one): one is [string, number] => typeof one[1] === 'number'),
+  );
 }
 
 /** A whole visit as the rest of the call is judged from. */
@@ -49,5 +57,9 @@ export function callFactsOf(visit: VisitDto, assessment: Assessment, rules: Pick
 /** Everything that can be said of the rest of the call, computed on the phone. */
 export function useCall(visit: VisitDto, assessment: Assessment): CallAssessment {
   const rules = useRules();
-  return useMemo(() => assessCall(callFactsOf(visit, assessment, rules)), [visit, assessment, rules]);
+  const odds = shop.useList().records[0]?.record.odds;
+  return useMemo(
+    () => assessCall({ ...callFactsOf(visit, assessment, rules), priors: pickSet(odds) }),
+    [visit, assessment, rules, odds],
+  );
 }

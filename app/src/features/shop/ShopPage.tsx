@@ -82,6 +82,11 @@ function Tables() {
         under="targets, bands, shares, schools, errors"
         onPress={() => router.push('/shop/rules')}
       />
+      <ListRow
+        name="Odds of causes"
+        under="what keeps blowers and furnaces from running, before any test"
+        onPress={() => router.push('/shop/odds')}
+      />
       <MeasuresRow />
     </ListSection>
   );

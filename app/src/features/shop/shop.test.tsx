@@ -13,6 +13,7 @@ import {
   sheaveOf,
   withEffort,
 } from './shopForms';
+import { OddsPage } from './OddsPage';
 import { ShopPage } from './ShopPage';
 import { ShopSheet } from './ShopSheet';
 
@@ -46,6 +47,19 @@ beforeEach(() => {
   mockList.mockReturnValue({ records: [{ record: shop, sending: 'sent' }], isError: false });
 });
 const saved = () => (mockSave.mock.calls[0] as [ShopDto])[0];
+
+test('odds of causes: each with its usual, the shop’s own kept, and the way back', () => {
+  mockList.mockReturnValue({ records: [{ record: { ...shop, odds: { doorSwitch: 25 } }, sending: 'sent' }] });
+  renderThemed(<OddsPage />);
+  expect(screen.getByText('the shop’s; usual is 10')).toBeTruthy();
+  fireEvent.press(screen.getByText('Thermostat'));
+  for (const key of '30') fireEvent.press(screen.getByLabelText(key));
+  fireEvent.press(screen.getByText('Keep'));
+  expect(saved().odds).toEqual({ doorSwitch: 25, thermostat: 30 });
+  fireEvent.press(screen.getByText('Door switch'));
+  fireEvent.press(screen.getAllByText('usual').at(-1)!);
+  expect((mockSave.mock.calls[1] as [ShopDto])[0].odds).toMatchObject({ doorSwitch: null });
+});
 
 describe('forms and records say the same', () => {
   test('a sheave goes through its form unchanged', () => {

@@ -1,4 +1,4 @@
-import { PLATE_FORM, RULES_FORM, type FieldSet } from '@huff/core';
+import { ODDS_FORM, PLATE_FORM, RULES_FORM, type FieldSet } from '@huff/core';
 
 /** What fields of records are called on a screen, by path. */
 const NAMES: Readonly<Record<string, string>> = {
@@ -71,7 +71,7 @@ const LISTS: Readonly<Record<string, string>> = {
 };
 
 /** Groups whose fields are named by the form that asks for them. */
-const FORMS: Readonly<Record<string, FieldSet>> = { plate: PLATE_FORM, rules: RULES_FORM };
+const FORMS: Readonly<Record<string, FieldSet>> = { plate: PLATE_FORM, rules: RULES_FORM, odds: ODDS_FORM };
 
 /** "setup.altitudeFt" → "Altitude, ft"; "belts.A48" → "Belt A48". */
 export function fieldName(path: string): string {
