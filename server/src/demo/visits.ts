@@ -364,7 +364,7 @@ const PLANS: readonly Plan[] = [
   },
   // A gas furnace that trips on its limit: it wants air.
   {
-    unit: 2,
+    unit: 18,
     daysAgo: 6,
     minute: 540,
     mode: 'heating',
