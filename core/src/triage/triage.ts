@@ -78,6 +78,7 @@ export const LOOK_EFFORT: Readonly<Record<string, Effort>> = {
 };
 
 const OF_POINTS: readonly (readonly [RegExp, Effort])[] = [
+  [/^upkeepCabinet$/, { area: 'blower', minutes: 20, money: 5 }],
   [/^after/, { area: 'blower', minutes: 15, money: 0 }],
   [/^(limitCircuit|exchanger|flame|backDraft|gasOn)$/, { area: 'safety', minutes: 30, money: 0 }],
   [

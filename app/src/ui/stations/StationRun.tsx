@@ -117,7 +117,7 @@ export function StationRun({
               justifyContent: 'flex-end',
               alignItems: 'center',
               minWidth: 60,
-              paddingHorizontal: 4,
+              paddingHorizontal: 7,
               // What is not in the run stands apart.
               marginLeft: isAside && !stations[i - 1]?.isAside ? 22 : 0,
             }}
