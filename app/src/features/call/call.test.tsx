@@ -12,7 +12,7 @@ import { CallPlace } from './CallPlace';
 import { FoundPlace } from './FoundPlace';
 import { HeatPlace } from './HeatPlace';
 import { PowerPlace } from './PowerPlace';
-import { RefrigerantPlace } from './RefrigerantPlace';
+import { RefrigerantPlace } from './refrigerant/RefrigerantPlace';
 import { UpkeepPlace } from './UpkeepPlace';
 
 let mockShop: { readonly record: object }[] = [];

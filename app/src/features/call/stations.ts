@@ -5,7 +5,7 @@ import { CallPlace } from './CallPlace';
 import { FoundPlace } from './FoundPlace';
 import { HeatPlace } from './HeatPlace';
 import { PowerPlace } from './PowerPlace';
-import { RefrigerantPlace } from './RefrigerantPlace';
+import { RefrigerantPlace } from './refrigerant/RefrigerantPlace';
 import { UpkeepPlace } from './UpkeepPlace';
 import type { StationPlan } from '../visitState/station';
 

@@ -1,6 +1,6 @@
 import { shownText, type ToolUnit } from '@huff/core';
 import { LADDER_FORM, type GapId, type Ladder, type LadderGap, type MarkId } from '@huff/core/call';
-import type { DrawnGap, DrawnMark } from '../../ui/ladder';
+import type { DrawnGap, DrawnMark } from '../../../ui/ladder';
 
 /** What is typed for each mark, and where it stands while nothing was. */
 const MARKS: readonly {

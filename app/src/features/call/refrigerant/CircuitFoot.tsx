@@ -1,0 +1,73 @@
+import { THAW_MINUTES, type Circuit, type GateLine } from '@huff/core/call';
+import { format } from 'date-fns/format';
+import { ActionButton } from '../../../ui/page';
+import { Txt } from '../../../ui/text';
+import { CallFoot } from '../CallFoot';
+import { drawnMarks, fieldOfMark } from './ladderMarks';
+
+const GATE_WORDS: Readonly<Record<GateLine['id'], string>> = {
+  air: 'To the airflow',
+  filter: 'Read a static with the filter in',
+  doors: 'Read a static with the doors on',
+  ice: 'Look for ice',
+  minutes: 'Type the minutes since start',
+  return: 'Type the return air',
+};
+
+/** What is known of the circuit, what shuts its gate, and what comes next. */
+export function CircuitFoot({
+  circuit,
+  shut,
+  onAsk,
+  onLine,
+  thawAt,
+  onThaw,
+}: {
+  readonly thawAt?: string;
+  readonly onThaw: () => void;
+  readonly circuit?: Circuit;
+  readonly shut: readonly GateLine[];
+  readonly onAsk: (field: string) => void;
+  readonly onLine: (id: GateLine['id']) => void;
+}) {
+  const first = circuit?.patterns?.ranked[0];
+  const missing = drawnMarks(circuit?.ladder).find(({ tempF }) => tempF === undefined);
+  // Ice goes before everything: nothing read through it is true.
+  const line = shut.find(({ why }) => why?.startsWith('Ice')) ?? shut[0];
+  if (line)
+    return (
+      <CallFoot>
+        <Txt size={15} role="status">{`Not yet. ${line.why}`}</Txt>
+        {line.id === 'ice' && line.why?.startsWith('Ice') ? (
+          <Thaw begunAt={thawAt} onBegin={onThaw} />
+        ) : (
+          <ActionButton onPress={() => onLine(line.id)}>{GATE_WORDS[line.id]}</ActionButton>
+        )}
+      </CallFoot>
+    );
+  return (
+    <CallFoot>
+      <Txt size={15} role="status">
+        {first
+          ? `${first.pattern.name} ${Math.round(100 * first.share)} %, by ${circuit.patterns.read} gap${circuit.patterns.read === 1 ? '' : 's'}. ${first.pattern.toDo}.`
+          : circuit?.tooColdToJudge
+            ? 'Condensing under 80 °F no pattern holds: hold the outdoor air back until it is near 100 °F, or weigh the charge.'
+            : 'Gate open. Touch a mark on the ladder to type it.'}
+      </Txt>
+      {missing && (
+        <ActionButton
+          onPress={() => onAsk(fieldOfMark(missing.id)!)}
+          aside="certified only"
+        >{`Next: ${missing.name}`}</ActionButton>
+      )}
+    </CallFoot>
+  );
+}
+
+/** A thaw that is timed: from the touch, which is kept. */
+function Thaw({ begunAt, onBegin }: { readonly begunAt?: string; readonly onBegin: () => void }) {
+  const until = begunAt === undefined ? NaN : Date.parse(begunAt) + THAW_MINUTES * 60_000;
+  if (Number.isNaN(until))
+    return <ActionButton onPress={onBegin}>{`Fan only: look again in ${THAW_MINUTES} min`}</ActionButton>;
+  return <Txt bold>{`Fan only since ${format(begunAt!, 'HH:mm')}: look again at ${format(until, 'HH:mm')}.`}</Txt>;
+}

@@ -1,0 +1,159 @@
+import { shownText } from '@huff/core';
+import { checkPoint, checksOf, laddersOf, type GateLine } from '@huff/core/call';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Choice } from '../../../ui/form';
+import { NumberSheet } from '../../../ui/keypad';
+import { TemperatureLadder } from '../../../ui/ladder';
+import { VerdictMark } from '../../../ui/marks';
+import { Heading, Txt } from '../../../ui/text';
+import { useIsWide } from '../../../ui/theme';
+import { withFact } from '../../visitState/newFact';
+import type { StationPlaceProps } from '../../visitState/station';
+import { Cautions } from '../Cautions';
+import { withCheck } from '../PointSheet';
+import { useCall } from '../useCall';
+import { CircuitFoot } from './CircuitFoot';
+import { Gate, GATE_FIELD, GATE_STATION } from './Gate';
+import { askedField, drawnGaps, drawnMarks, fieldOfMark } from './ladderMarks';
+import { MoreSheet } from './MoreSheet';
+import { PatternList } from './PatternList';
+import { Said } from './Said';
+import { usePlate } from './usePlate';
+
+/** Under this outdoors the fan's control matters, °F. */
+const COLD_F = 65;
+
+/** The station Refrigerant: a gate, then one circuit at a time on a ladder of temperatures. */
+export function RefrigerantPlace({ whole, assessment, acts, frame, width }: StationPlaceProps) {
+  const call = useCall(whole, assessment);
+  const [chosen, setChosen] = useState('1');
+  const [asked, setAsked] = useState<string>();
+  const [more, setMore] = useState(false);
+  const wide = useIsWide();
+  const { begin, keepOf } = usePlate(whole.unitId);
+  const ladders = laddersOf(whole.facts ?? []);
+  const raw = { ...begin, ...ladders.get('1'), ...ladders.get(chosen), circuit: chosen } as Record<string, unknown>;
+  // A circuit not read yet begins with what the unit shares, not with another circuit's readings.
+  const own: Record<string, unknown> = ladders.has(chosen)
+    ? raw
+    : {
+        ...begin,
+        refrigerant: raw.refrigerant,
+        metering: raw.metering,
+        outdoorF: raw.outdoorF,
+        returnF: raw.returnF,
+        returnWetBulbF: raw.returnWetBulbF,
+        minutesRunning: raw.minutesRunning,
+        circuit: chosen,
+      };
+  const circuit = call.circuits.find(({ id }) => id === chosen);
+  const ladder = circuit?.ladder;
+  const keep = (changed: Record<string, unknown>) => {
+    const inputs = Object.fromEntries(
+      Object.entries({ ...own, ...changed }).filter(([, value]) => value !== undefined && value !== null),
+    );
+    acts.onWhole(withFact(whole, 'ladder', inputs, new Date()));
+  };
+  const open = (id: GateLine['id']) => {
+    const station = GATE_STATION[id];
+    if (station) acts.goTo(station);
+    else setAsked(GATE_FIELD[id]);
+  };
+  const thawAt = checksOf(whole.facts ?? []).findLast(({ point }) => point === 'thaw')?.takenAt;
+  const over = ladder?.gaps.get('condensingOver');
+  const field = asked === undefined ? undefined : askedField(asked, own[asked]);
+  const shut = (circuit ?? call.circuits[0])!.gate.filter(({ isOpen }) => !isOpen);
+  return frame({
+    main: (
+      <View style={{ gap: 14 }}>
+        <Cautions
+          unread={call.unread(['refrigerant'])}
+          onRead={(id) => acts.onWhole(withCheck(whole, { point: `caution-${id}`, state: 'read' }))}
+        />
+        <Gate lines={(circuit ?? call.circuits[0])!.gate} onLine={open} />
+        <Choice
+          as="strip"
+          label="Circuit"
+          options={['1', '2', '3'].map((id) => ({
+            id,
+            text: ladders.has(id) || id === '1' ? `circuit ${id}` : `+ ${id}`,
+          }))}
+          chosen={chosen}
+          onChoose={setChosen}
+        />
+        <Said own={own} onMore={() => setMore(true)} onKeep={ladders.has(chosen) ? keepOf(own) : undefined} />
+        <TemperatureLadder
+          marks={drawnMarks(ladder)}
+          gaps={drawnGaps(ladder)}
+          width={width}
+          onMark={(id) => setAsked(fieldOfMark(id))}
+        />
+        {(circuit?.errors ?? []).map(({ field: at, message }) => (
+          <Txt key={at + message} role="alert" size={15}>
+            {message}
+          </Txt>
+        ))}
+        {[...(ladder?.gaps.values() ?? [])].flatMap(({ id, note, name }) =>
+          note
+            ? [
+                <Txt key={id} size={14} color="softInk">
+                  {`${name}: ${note}`}
+                </Txt>,
+              ]
+            : [],
+        )}
+        {ladder?.pressureRatio !== undefined && (
+          <Txt size={14} color="softInk">
+            {`Pressure ratio ${ladder.pressureRatio.toFixed(1)}${over ? `, condensing ${shownText(over.valueF, 'deltaF', 0)} over outdoors` : ''}.`}
+          </Txt>
+        )}
+        {(ladder?.notes ?? []).map(({ word, sentence }) => (
+          <View key={sentence} style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }}>
+            <VerdictMark word={word} size={16} />
+            <Txt size={15} style={{ flex: 1 }}>
+              {sentence}
+            </Txt>
+          </View>
+        ))}
+        {(call.checks.has('outdoorFan') || (ladder?.marks.get('outdoor')?.tempF ?? COLD_F) < COLD_F) && (
+          <View style={{ gap: 6 }}>
+            <Heading size={17}>Outdoor fan</Heading>
+            <Choice
+              label="Outdoor fan"
+              options={checkPoint('outdoorFan')!.states!.map(({ id, text }) => ({ id, text }))}
+              chosen={call.checks.get('outdoorFan')?.state ?? null}
+              onChoose={(state) => acts.onWhole(withCheck(whole, { point: 'outdoorFan', state }))}
+            />
+          </View>
+        )}
+        {(circuit?.cold ?? []).map((sentence) => (
+          <Txt key={sentence} role="alert" size={15}>
+            {sentence}
+          </Txt>
+        ))}
+        {!wide && circuit?.patterns && <PatternList circuit={circuit} />}
+        <NumberSheet
+          asked={field}
+          onKeep={(value) => {
+            if (asked !== undefined) keep({ [asked]: value });
+            setAsked(undefined);
+          }}
+          onClose={() => setAsked(undefined)}
+        />
+        <MoreSheet open={more} own={own} onKeep={keep} onClose={() => setMore(false)} />
+      </View>
+    ),
+    side: circuit?.patterns ? <PatternList circuit={circuit} /> : null,
+    foot: (
+      <CircuitFoot
+        circuit={circuit}
+        shut={shut}
+        onAsk={setAsked}
+        onLine={open}
+        thawAt={thawAt}
+        onThaw={() => acts.onWhole(withCheck(whole, { point: 'thaw', state: 'begun' }))}
+      />
+    ),
+  });
+}

@@ -1,0 +1,248 @@
+import { bad, edge, good, within, type CheckNumber, type CheckPoint } from '../checks/checkPoint';
+
+/** Control transformers give 24 to 29 V; relays drop out under about 18. @source class 2 transformers, NEMA DC 3 */
+const LOW: CheckNumber = {
+  unit: 'volts',
+  min: 0,
+  max: 300,
+  outcome: (value) => (value > 32 ? 'bad' : within(24, 29, 4)(value, {})),
+  ask: (value) =>
+    value > 90
+      ? `${value} V where 24 is asked: line on a control wire, or the leads on the wrong terminals?`
+      : undefined,
+};
+
+const OHMS = { unit: 'ohms', min: 0, max: 100_000 } as const;
+
+const OPEN = bad('open', 'open (OL)');
+
+/** 24 V, what calls and what switches. Minutes are a technician's, not a bench's (J). */
+export const CONTROL_POINTS: readonly CheckPoint[] = [
+  {
+    id: 'transformerVolts',
+    name: 'Transformer',
+    where: 'R–C',
+    number: LOW,
+    expects: '24 to 29 V',
+    live: true,
+    minutes: 1,
+  },
+  {
+    id: 'lowFuse',
+    name: 'Control fuse',
+    where: 'the 3 or 5 A blade fuse on the board or in line, pulled and seen',
+    states: [
+      good('whole', 'whole'),
+      bad('blown', 'blown', 'Control fuse blown: look for a chafed control wire first.'),
+    ],
+    expects: 'whole',
+    minutes: 1,
+  },
+  {
+    id: 'floatSwitch',
+    name: 'Float switch',
+    where: 'its two wires, pan looked at',
+    states: [
+      good('closed', 'closed, pan dry'),
+      bad('open', 'open, water in the pan', 'Float switch open: clear the drain, then prove the switch.'),
+    ],
+    expects: 'closed',
+    minutes: 2,
+  },
+  {
+    id: 'callVolts',
+    name: 'Call for fan',
+    where: 'G–C at the unit, thermostat calling',
+    number: LOW,
+    expects: '24 to 29 V',
+    live: true,
+    minutes: 1,
+  },
+  {
+    id: 'jumperRG',
+    name: 'R to G by hand',
+    where: 'a jumper from R to G at the unit, thermostat wire off',
+    states: [bad('runs', 'blower runs'), good('same', 'still nothing')],
+    expects: 'runs only when thermostat or its wire is at fault',
+    live: true,
+    minutes: 2,
+  },
+  {
+    id: 'jumperAtStat',
+    name: 'R to G at the thermostat',
+    where: 'thermostat off its base, R and G joined there',
+    states: [
+      bad('runs', 'blower runs', 'Thermostat does not call: setting, batteries, or replace.'),
+      good('same', 'still nothing'),
+    ],
+    expects: 'runs only when the thermostat itself is at fault',
+    minutes: 4,
+  },
+  {
+    id: 'coolingMakesFan',
+    name: 'Cooling brings the fan',
+    where: 'thermostat on cooling, fan on auto',
+    states: [
+      good('yes', 'Y brings G'),
+      edge('no', 'only fan on does', 'Cooling does not bring the fan: thermostat setting, or a board that needs both.'),
+    ],
+    expects: 'yes',
+    live: true,
+    minutes: 2,
+  },
+  {
+    id: 'coilVolts',
+    name: 'Relay coil',
+    where: 'across its pins, with a call',
+    number: LOW,
+    expects: '24 to 29 V',
+    live: true,
+    minutes: 2,
+  },
+  {
+    id: 'coilOhms',
+    name: 'Relay coil, ohms',
+    where: 'across its pins, wires off',
+    number: { ...OHMS, outcome: (value) => (value >= 4 && value <= 400 ? 'good' : 'bad'), ask: askDead },
+    states: [OPEN],
+    expects: '5 to 200 Ω; open is a dead coil',
+    minutes: 2,
+  },
+  {
+    id: 'relayTouched',
+    name: 'Relay by ear',
+    where: 'as it was found; nobody need touch it live',
+    states: [
+      good('clicks', 'clicks on a call'),
+      bad('silent', 'silent'),
+      bad(
+        'whenTouched',
+        'ran when it was touched',
+        'Runs when the relay is touched: contacts burnt or armature stuck.',
+      ),
+    ],
+    expects: 'clicks on a call',
+    live: true,
+    minutes: 1,
+  },
+  {
+    id: 'contacts',
+    name: 'Relay contacts',
+    where: 'ohms across the contacts, coil pulled in on the bench, or faces seen',
+    states: [
+      good('clean', 'clean, close'),
+      bad(
+        'burnt',
+        'burnt or do not close',
+        'Contacts burnt: replace the relay or contactor, its coil at the same volts.',
+      ),
+    ],
+    expects: 'under 0.5 Ω',
+    minutes: 3,
+  },
+  {
+    id: 'heatContact',
+    name: 'Normally closed contact',
+    where: 'ohms across it with the coil at rest',
+    states: [
+      good('closed', 'closed'),
+      bad(
+        'open',
+        'open',
+        'The closed contact of the fan relay feeds the heating speed: open, elements run without air. Keep heat off.',
+      ),
+    ],
+    expects: 'closed at rest',
+    minutes: 3,
+  },
+  {
+    id: 'tapVolts',
+    name: '24 V at the tap',
+    where: 'C to the tap in use at the motor, with a call',
+    number: LOW,
+    expects: '24 to 29 V',
+    live: true,
+    minutes: 2,
+  },
+  {
+    id: 'requestVolts',
+    name: 'Request at the harness',
+    where: 'C to the request pin at the motor end, with a call',
+    number: { ...LOW, outcome: (value) => (value > 32 ? 'bad' : within(12, 29, 3)(value, {})) },
+    expects: '12 to 29 V, by the kind of board',
+    live: true,
+    minutes: 3,
+  },
+  {
+    id: 'fanLimit',
+    name: 'Fan limit control',
+    where: 'its contact, cold',
+    states: [
+      good('rests', 'at rest'),
+      bad('stuck', 'stuck', 'Fan limit control stuck: it holds the wrong speed or none.'),
+    ],
+    expects: 'at rest when cold',
+    minutes: 3,
+  },
+  {
+    id: 'sequencer',
+    name: 'First sequencer',
+    where: '24 V on it, its contact read after a minute',
+    states: [
+      good('closes', 'closes in time'),
+      bad('fails', 'does not close', 'Sequencer fails: it and its relay together.'),
+    ],
+    expects: 'closes within a minute and a half',
+    live: true,
+    minutes: 3,
+  },
+  {
+    id: 'provingContact',
+    name: 'Proving switch',
+    where: 'ohms across its contact while the fan ramps',
+    states: [
+      good('closes', 'closes as the fan ramps'),
+      bad('stays', 'stays open', 'Proving switch stays open: tube or switch.'),
+    ],
+    expects: 'closes before full speed',
+    live: true,
+    minutes: 3,
+  },
+  {
+    id: 'provingTube',
+    name: 'Its small tube',
+    where: 'off both ends, blown through gently',
+    states: [
+      good('clear', 'clear'),
+      bad('plugged', 'plugged', 'Tube of the proving switch plugged: clean it, no new fan.'),
+    ],
+    expects: 'clear',
+    minutes: 3,
+  },
+  {
+    id: 'switchByHand',
+    name: 'Switch by a gauge',
+    where: 'a little pressure on its port, contact read',
+    states: [
+      good('makes', 'makes at its mark'),
+      bad('fails', 'does not make', 'Proving switch does not make: replace it.'),
+    ],
+    expects: 'makes at its mark',
+    minutes: 4,
+  },
+  {
+    id: 'flashCode',
+    name: 'Flash code',
+    where: 'counted; its words from the plate of the door',
+    states: [good('none', 'steady or none'), edge('flashing', 'flashing')],
+    expects: 'steady',
+    minutes: 1,
+  },
+];
+
+/** A figure that a meter on volts shows as well. */
+function askDead(value: number): string | undefined {
+  return (value >= 22 && value <= 29) || (value >= 110 && value <= 250)
+    ? `${value} could be volts: is the power off, and the meter on ohms?`
+    : undefined;
+}

@@ -1,0 +1,144 @@
+import { bad, good, within, type CheckContext, type CheckNumber, type CheckPoint } from '../checks/checkPoint';
+
+const capacitorOutcome: CheckNumber['outcome'] = (value, { ratedMicrofarads, capacitorTolerancePercent = 6 }) => {
+  if (ratedMicrofarads === undefined) return value < 0.5 ? 'bad' : 'good';
+  const off = (100 * Math.abs(value - ratedMicrofarads)) / ratedMicrofarads;
+  if (off <= capacitorTolerancePercent) return 'good';
+  return off <= capacitorTolerancePercent + 4 ? 'edge' : 'bad';
+};
+
+const OHMS = { unit: 'ohms', min: 0, max: 100_000 } as const;
+
+const OPEN = bad('open', 'open (OL)');
+
+/** The motor, its capacitor, its harness, and what it turns. Minutes are a technician's, not a bench's (J). */
+export const MOTOR_POINTS: readonly CheckPoint[] = [
+  {
+    id: 'harnessOhms',
+    name: 'Harness, pin by pin',
+    where: 'end to end, plugs off: the worst pin',
+    number: { ...OHMS, outcome: within(0, 0.3, 0.2) },
+    states: [OPEN],
+    expects: 'under 0.3 Ω on every pin',
+    minutes: 4,
+  },
+  {
+    id: 'harnessWiggled',
+    name: 'Harness, wiggled',
+    where: 'the same, while plugs and wires are moved',
+    states: [
+      good('steady', 'steady'),
+      bad('jumps', 'jumps', 'A wire that reads well once and badly when wiggled is bad: replace the harness.'),
+    ],
+    expects: 'steady',
+    minutes: 2,
+  },
+  {
+    id: 'tester',
+    name: 'Tester in place of the board',
+    where: 'motor tester on the motor plug',
+    states: [bad('runs', 'motor runs'), good('dead', 'does not run')],
+    expects: 'runs when board or harness is at fault',
+    live: true,
+    minutes: 5,
+  },
+  {
+    id: 'capacitor',
+    name: 'Run capacitor',
+    where: 'discharged, one lead off, meter across',
+    number: { unit: 'microfarads', min: 0, max: 200, outcome: capacitorOutcome, ask: askCapacitor },
+    states: [
+      good('fine', 'within its rating'),
+      bad('bulged', 'bulged or leaks', 'Capacitor bulged: replace, same µF, same volts or higher.'),
+    ],
+    expects: 'within its tolerance',
+    minutes: 5,
+  },
+  {
+    id: 'windings',
+    name: 'Windings',
+    where: 'by pair and each to ground, leads off, cold',
+    states: [
+      good('sound', 'all pairs read, none to ground'),
+      bad('open', 'a pair open, cool', 'Winding open on a cool motor: motor.'),
+      bad('ground', 'to ground', 'Winding to ground: motor; no new fuse before that.'),
+      bad('openHot', 'open and hot'),
+    ],
+    expects: 'all pairs read, none to ground',
+    minutes: 4,
+  },
+  {
+    id: 'overloadRetest',
+    name: 'Overload, after a wait',
+    where: 'motor cooled 20 to 30 min, windings read again',
+    states: [
+      bad('closed', 'closed again', 'The motor’s own overload had opened: find what heats it. Static first.'),
+      good('open', 'still open'),
+    ],
+    expects: 'closed again means it was hot',
+    minutes: 25,
+  },
+  {
+    id: 'moduleWindings',
+    name: 'Motor’s three windings',
+    where: 'module off: the largest off the mean of the three pairs, and to ground',
+    number: { unit: 'percent', min: 0, max: 100, outcome: within(0, 10) },
+    states: [bad('ground', 'to ground', 'Windings to ground: motor and module together.'), OPEN],
+    expects: 'within 10 % of each other, open to ground',
+    minutes: 8,
+  },
+  {
+    id: 'wheel',
+    name: 'Wheel',
+    where: 'turned by hand, power locked out',
+    states: [
+      good('free', 'free'),
+      bad('rocks', 'rocks', 'Bearings rock: motor or shaft bearings.'),
+      bad('rubs', 'rubs', 'Wheel rubs the housing: set screw, mount, hub.'),
+      bad('seized', 'seized', 'Seized: kill its circuit, do not try again. Bearings or a jammed wheel.'),
+    ],
+    expects: 'turns freely, no rock',
+    minutes: 2,
+  },
+  {
+    id: 'motorTries',
+    name: 'The motor on a call',
+    where: 'what it does: looked at and listened to, hands out',
+    states: [
+      good('nothing', 'nothing at all'),
+      bad('hums', 'hums or rocks, no start'),
+      bad('stops', 'starts, then stops'),
+      bad('runsNoAir', 'runs, no air', 'Runs without air: belt off, wheel loose or backwards, duct shut.'),
+    ],
+    expects: 'starts',
+    live: true,
+    minutes: 1,
+  },
+  {
+    id: 'belt',
+    name: 'Belt',
+    where: 'seen, power locked out',
+    states: [
+      good('on', 'on and tight'),
+      bad('off', 'off or broken', 'Belt off or broken: fit, set its tension, carry a spare.'),
+    ],
+    expects: 'on',
+    minutes: 1,
+  },
+  {
+    id: 'ratedMicrofarads',
+    name: 'Rated µF',
+    where: 'on the capacitor’s side, the fan’s own value on a dual one',
+    number: { unit: 'microfarads', min: 0.5, max: 200, outcome: () => 'good' },
+    expects: 'what the motor’s plate asks',
+    minutes: 1,
+  },
+];
+
+/** A figure of another part: far from the rating. */
+function askCapacitor(value: number, { ratedMicrofarads }: CheckContext): string | undefined {
+  if (ratedMicrofarads === undefined) return undefined;
+  if (value > 1.5 * ratedMicrofarads)
+    return `The rating is ${ratedMicrofarads} µF: was the other side of a dual capacitor read, or another part?`;
+  return undefined;
+}

@@ -1,0 +1,118 @@
+import { bad, good, type CheckContext, type CheckNumber, type CheckPoint } from '../checks/checkPoint';
+
+/** A supply is sound from 0.9 of its nominal volts; under half it is no supply. @source ANSI C84.1, range B within about 10 % */
+const lineOutcome = (value: number, { lineVolts }: CheckContext) => {
+  const nominal = lineVolts ?? 120;
+  if (value >= 0.9 * nominal) return value > 1.1 * (lineVolts ?? 480) ? 'edge' : 'good';
+  return value >= 0.5 * nominal ? 'edge' : 'bad';
+};
+
+const askLine = (value: number, { lineVolts }: CheckContext): string | undefined => {
+  if (value >= 18 && value <= 32)
+    return `${value} V is a control voltage: were the leads on L1 and L2? Line is ${lineVolts ?? '120 V or more'}.`;
+  if (lineVolts !== undefined && value > 1.25 * lineVolts)
+    return `The plate says ${lineVolts} V: is this the right unit?`;
+  return undefined;
+};
+
+const LINE: CheckNumber = { unit: 'volts', min: 0, max: 700, outcome: lineOutcome, ask: askLine };
+
+/** Line voltage: from the disconnect to the motor. Minutes are a technician's, not a bench's (J). */
+export const SUPPLY_POINTS: readonly CheckPoint[] = [
+  {
+    id: 'lineVolts',
+    name: 'Disconnect, door',
+    where: 'L1–L2 in the unit, door switch held',
+    number: LINE,
+    expects: 'line volts of the plate',
+    live: true,
+    minutes: 1,
+  },
+  {
+    id: 'legVoltsLow',
+    name: 'Three legs',
+    where: 'L1–L2, L2–L3, L1–L3 at the contactor: the lowest',
+    number: LINE,
+    expects: 'line volts of the plate on all three',
+    live: true,
+    minutes: 2,
+  },
+  {
+    id: 'supplyBreaker',
+    name: 'Breaker and fuses',
+    where: 'at the panel and in the disconnect',
+    states: [
+      good('on', 'on, fuses whole'),
+      bad('off', 'found off', 'Found off: find out why before it is switched on.'),
+      bad('trips', 'trips on start', 'Trips on start: winding to ground, seized motor or a shorted wire.'),
+      bad('fuse', 'fuse blown', 'A fuse blows for a reason: read windings to ground before the next one.'),
+    ],
+    expects: 'on',
+    minutes: 2,
+  },
+  {
+    id: 'doorSwitch',
+    name: 'Door switch',
+    where: 'pressed by the panel, or held; never left bridged',
+    states: [good('makes', 'makes'), bad('open', 'does not make', 'Door switch does not make: panel seat or switch.')],
+    expects: 'makes when held',
+    minutes: 1,
+  },
+  {
+    id: 'motorVolts',
+    name: 'Line at the motor',
+    where: 'speed lead to neutral or L2 at the motor, with a call',
+    number: LINE,
+    expects: 'line volts with a call',
+    live: true,
+    minutes: 3,
+  },
+  {
+    id: 'motorVoltsAtRest',
+    name: 'Line at the motor, no call',
+    where: 'the same leads, thermostat off',
+    number: { ...LINE, outcome: (value) => (value < 30 ? 'good' : 'bad'), ask: undefined },
+    expects: 'nothing without a call',
+    live: true,
+    minutes: 1,
+  },
+  {
+    id: 'motorSupply',
+    name: 'Line at the motor',
+    where: 'L1–L2 or L–N at its five-pin plug, always there',
+    number: LINE,
+    expects: 'line volts, call or not',
+    live: true,
+    minutes: 2,
+  },
+  {
+    id: 'motorLead',
+    name: 'Plug and leads of the motor',
+    where: 'terminals seen and pulled, ends read through',
+    states: [
+      good('sound', 'sound'),
+      bad('loose', 'loose, burnt or open', 'Motor lead or its terminal: repair; sizing defers to code.'),
+    ],
+    expects: 'sound',
+    minutes: 3,
+  },
+  {
+    id: 'overloadRelay',
+    name: 'Overload relay',
+    where: 'looked at; its auxiliary contact read',
+    states: [
+      good('set', 'set'),
+      bad('tripped', 'tripped', 'Overload tripped: dial, legs and load before it is set again.'),
+    ],
+    expects: 'set',
+    minutes: 1,
+  },
+  {
+    id: 'speedSwitch',
+    name: 'Speed switch',
+    where: 'each position read through, power off',
+    states: [good('sound', 'sound'), bad('open', 'a position is open', 'Speed switch open: replace it.')],
+    expects: 'each position closes',
+    minutes: 3,
+  },
+];
