@@ -9,11 +9,13 @@ interface CheckRowProps {
   readonly point: CheckPoint;
   readonly check?: Check;
   readonly context: CheckContext;
+  /** What was found there at the visit before. */
+  readonly last?: Check;
   readonly onPress: () => void;
 }
 
 /** A point in a list: what it is, where, and what was found there. */
-export function CheckRow({ point, check, context, onPress }: CheckRowProps) {
+export function CheckRow({ point, check, context, last, onPress }: CheckRowProps) {
   const palette = usePalette();
   const text = check && checkText(check);
   return (
@@ -36,6 +38,11 @@ export function CheckRow({ point, check, context, onPress }: CheckRowProps) {
         <Txt size={14} color="softInk">
           {point.where}
         </Txt>
+        {last && (
+          <Txt size={14} bold={outcomeOf(last, context) === 'bad'}>
+            {`last time: ${checkText(last)}`}
+          </Txt>
+        )}
       </View>
       <Txt
         size={text ? 16 : 14}

@@ -8,6 +8,7 @@ import { CallFoot } from './CallFoot';
 import { Cautions } from './Cautions';
 import { FoundList } from './FoundPlace';
 import { CheckRow } from './CheckRow';
+import { LastTime } from './LastTime';
 import { PointSheet, withCheck } from './PointSheet';
 import { useCall } from './useCall';
 
@@ -45,15 +46,20 @@ export function UpkeepPlace({ whole, assessment, acts, frame }: StationPlaceProp
         />
         <Heading size={19}>Drain and maintenance</Heading>
         <View>
-          {points.map((point) => (
-            <CheckRow
-              key={point.id}
-              point={point}
-              check={call.checks.get(point.id)}
-              context={call.context}
-              onPress={() => setAsked(point.id)}
-            />
-          ))}
+          <LastTime visit={whole}>
+            {(last) =>
+              points.map((point) => (
+                <CheckRow
+                  key={point.id}
+                  point={point}
+                  check={call.checks.get(point.id)}
+                  last={last.get(point.id)}
+                  context={call.context}
+                  onPress={() => setAsked(point.id)}
+                />
+              ))
+            }
+          </LastTime>
         </View>
         <PointSheet
           asked={asked}

@@ -21,9 +21,15 @@ const mockChange = jest.fn();
 beforeEach(() => {
   mockUnits = [];
   mockShop = [];
+  mockBefore = undefined;
   mockChange.mockClear();
 });
 jest.mock('expo-router', () => ({ Link: jest.fn(({ children }: { children: React.ReactNode }) => children) }));
+let mockBefore: VisitDto | undefined;
+jest.mock('../../data/visits', () => ({
+  useUnitVisits: () => ({ visits: mockBefore ? [mockBefore] : [] }),
+  useVisit: () => ({ kept: mockBefore && { record: mockBefore } }),
+}));
 jest.mock('../../data/records', () => ({
   shop: { useList: () => ({ records: mockShop }) },
   units: { useList: () => ({ records: mockUnits }), change: (...change: unknown[]) => mockChange(...change) },
@@ -241,6 +247,15 @@ describe('Building, upkeep, found', () => {
     expect(screen.getByText(/^2 of \d+ done, 1 found/)).toBeTruthy();
     expect(screen.queryByLabelText(/^Belt and spare/)).toBeNull();
     expect(screen.queryByLabelText(/^Burner, sensor/)).toBeNull();
+  });
+  test('each item stands beside what was found at the visit before', () => {
+    const unit: VisitDto = { ...psc(), unitId: 'unit-1' };
+    mockBefore = { ...check(unit, 'drainTrap', 'found'), id: 'before', startedAt: '2025-05-12T10:00:00Z' };
+    show(UpkeepPlace, unit);
+    expect(screen.getByText('last time: found')).toBeTruthy();
+    mockBefore = { ...mockBefore, startedAt: '2027-05-12T10:00:00Z' };
+    show(UpkeepPlace, unit);
+    expect(screen.queryByText('last time: found')).toBeNull();
   });
   test('what is found is dealt with, declined, or opened again; a look keeps its own', () => {
     const looked = withFact(psc(), 'look', { item: 'filter', state: 'loaded' }, NOW);
