@@ -121,3 +121,19 @@ test('@wide a neglected rooftop unit: upkeep beside the list of everything found
   if ((page.viewportSize()?.width ?? 0) < 1000) await call.station('Found');
   await expect(page.getByText('Trap missing or of the wrong depth.').first()).toBeVisible();
 });
+
+test('a unit that freezes in the cold: air in its band, charge not judged, the control that failed is found', async ({
+  page,
+}) => {
+  const call = onCall(page);
+  await page.goto('/visits/de300000-0003-4000-8000-000000000019');
+  await expect(page.getByText('“freezing up”')).toBeVisible();
+  await call.station('Refrigerant');
+  await call.readCautions();
+  await expect(page.getByText('Gate open', { exact: true })).toBeVisible();
+  await expect(page.getByText(/head-pressure control has failed or is missing/)).toBeVisible();
+  await expect(page.getByText(/^For R-410A: fan off near \d+ psig, on near \d+ psig/)).toBeVisible();
+  await expect(page.getByText('What explains it')).toHaveCount(0);
+  await call.station('Found');
+  await expect(page.getByText(/head-pressure control has failed or is missing/)).toBeVisible();
+});

@@ -66,7 +66,10 @@ export function outcomeOf(check: Check, context: CheckContext): CheckOutcome | u
 export function checkText(check: Check): string {
   const point = checkPoint(check.point);
   if (!point) return '';
-  if (check.value === undefined || !point.number) return stateOf(point, check.state)?.text ?? '';
+  if (check.value === undefined || !point.number) {
+    const text = stateOf(point, check.state)?.text ?? '';
+    return point.noteLabel !== undefined && check.note ? `${text}: ${check.note}` : text;
+  }
   const { unit } = point.number;
   if (isShown(unit)) return `${shownText(check.value, unit)} ${unitText(unit)}`;
   return `${Number(check.value.toFixed(2))} ${wordsOfUnit(unit)}`.trim();

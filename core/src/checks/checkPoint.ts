@@ -49,6 +49,8 @@ export interface CheckPoint {
   /** Read under power. Others are read with power off and verified dead, or touch nothing. */
   readonly live?: true;
   readonly minutes: number;
+  /** What is typed beside it, in its own words: "3 long, 2 short: limit open". */
+  readonly noteLabel?: string;
 }
 
 export const good = (id: string, text: string): CheckState => ({ id, text, outcome: 'good' });

@@ -235,6 +235,7 @@ export const CONTROL_POINTS: readonly CheckPoint[] = [
     name: 'Flash code',
     where: 'counted; its words from the plate of the door',
     states: [good('none', 'steady or none'), edge('flashing', 'flashing')],
+    noteLabel: 'How often, and what the plate says of it',
     expects: 'steady',
     minutes: 1,
   },

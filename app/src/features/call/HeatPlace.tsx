@@ -5,6 +5,7 @@ import { Pressable, View } from 'react-native';
 import Svg, { G, Line, Rect, Text as SvgText } from 'react-native-svg';
 import { Choice } from '../../ui/form';
 import { VerdictMark } from '../../ui/marks';
+import { TextButton } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
 import { REGULAR, usePalette } from '../../ui/theme';
 import type { StationPlaceProps } from '../visitState/station';
@@ -53,15 +54,19 @@ export function HeatPlace(props: StationPlaceProps) {
       frame={frame}
       head={head}
       below={
-        trips ? (
-          <Txt size={15}>
-            {air === 'cantSay'
-              ? 'A limit that trips wants air first: the airflow is not known yet. Filter, static and rise before the burner.'
-              : air === 'outside'
-                ? `The airflow explains the trips: ${assessment.airflow.sentence} Mend the air, then watch the limit again.`
-                : 'The airflow is in its band: rise and clocked input are next; over-fired, a high rise or a tired limit.'}
-          </Txt>
-        ) : undefined
+        <View style={{ gap: 6 }}>
+          {trips && (
+            <Txt size={15}>
+              {air === 'cantSay'
+                ? 'A limit that trips wants air first: the airflow is not known yet. Filter, static and rise before the burner.'
+                : air === 'outside'
+                  ? `The airflow explains the trips: ${assessment.airflow.sentence} Mend the air, then watch the limit again.`
+                  : 'The airflow is in its band: rise and clocked input are next; over-fired, a high rise or a tired limit.'}
+            </Txt>
+          )}
+          {/* The meter's input and the rise are one method: it tells the airflow, and what is burnt against the plate. */}
+          <TextButton onPress={() => acts.askMethod('gasHeat')}>Clock the meter, read the rise</TextButton>
+        </View>
       }
     />
   );
@@ -110,12 +115,12 @@ function Electric({
           <TouchKey label="Element off" quiet onPress={() => say('element', 'off')} />
           <TouchKey label="Blower off" quiet onPress={() => say('blowerOnHeat', 'off')} />
         </View>
+        <TextButton onPress={() => acts.askMethod('electricHeat')}>Airflow from volts, amps and rise</TextButton>
         <View style={{ gap: 2 }}>
           <Heading size={17}>On the Bench</Heading>
           {[
             ['heatKit', 'Kit size and breaker, circuit by circuit'],
             ['elementVolts', 'An element at another voltage'],
-            ['electricHeat', 'Airflow from volts, amps and rise'],
           ].map(([id, words]) => (
             <Link key={id} href={`/bench/${id}`} style={{ paddingVertical: 12 }}>
               <Txt bold color="action">

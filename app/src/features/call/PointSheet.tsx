@@ -2,6 +2,7 @@ import type { VisitDto } from '@huff/contract';
 import { checkPoint, checkQuestion, type Check, type CheckContext, type CheckPoint } from '@huff/core/call';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { TextInput } from 'react-native-paper';
 import { Choice } from '../../ui/form';
 import { NumberSheet } from '../../ui/keypad';
 import { TextButton } from '../../ui/page';
@@ -17,6 +18,8 @@ interface PointSheetProps {
   readonly onCheck: (check: Check) => void;
   readonly onClose: () => void;
 }
+
+const NOTE_LENGTH = 200;
 
 /** The visit with one more check. */
 export const withCheck = (visit: VisitDto, check: Check): VisitDto =>
@@ -38,6 +41,7 @@ function Asked({
   const { id, name, number, states = [] } = point;
   // One state beside a figure is a key of the keypad; several are touched, and the figure is a touch away.
   const [typing, setTyping] = useState(number !== undefined && states.length <= 1);
+  const [note, setNote] = useState(last?.note ?? '');
   const keep = (check: Omit<Check, 'point'>) => {
     onCheck({ point: id, ...check });
     onClose();
@@ -65,12 +69,22 @@ function Asked({
         <Txt size={15} color="softInk">
           {hint}
         </Txt>
+        {point.noteLabel !== undefined && (
+          <TextInput
+            mode="outlined"
+            label={point.noteLabel}
+            accessibilityLabel={point.noteLabel}
+            value={note}
+            onChangeText={setNote}
+            maxLength={NOTE_LENGTH}
+          />
+        )}
         <Choice
           as="rows"
           label={name}
           options={states}
           chosen={last?.state ?? null}
-          onChoose={(state) => keep({ state })}
+          onChoose={(state) => keep({ state, ...(note.trim() === '' ? {} : { note: note.trim() }) })}
         />
         {number && <TextButton onPress={() => setTyping(true)}>Type the figure instead</TextButton>}
       </View>

@@ -1,3 +1,4 @@
+import type { MotorKind } from '@huff/core';
 import { AFTER_MOTOR_POINTS, POWER_SCHEMES } from '@huff/core/call';
 import { View } from 'react-native';
 import { Choice } from '../../ui/form';
@@ -9,6 +10,14 @@ import { CheckRow } from './CheckRow';
 import { PointSheet, withCheck } from './PointSheet';
 import { PowerView } from './PowerView';
 import { useCall } from './useCall';
+
+/** What an open door does to the amps of each kind of motor. */
+const DOOR_OPEN: Readonly<Record<MotorKind, string>> = {
+  psc: 'this motor draws more with it open',
+  beltDrive: 'this motor draws more with it open',
+  constantTorque: 'this motor draws less while it is inside its range, and more at its limit on a choked duct',
+  constantAirflow: 'this motor draws less while it is inside its range, and more at its limit on a choked duct',
+};
 
 /** The station Power: the way of line voltage and 24 V from the disconnect to the wheel, for this unit's kind of control. */
 export function PowerPlace({ whole, assessment, acts, frame }: StationPlaceProps) {
@@ -30,6 +39,11 @@ export function PowerPlace({ whole, assessment, acts, frame }: StationPlaceProps
       frame={frame}
       head={
         <View style={{ gap: 6 }}>
+          {scheme.id === 'threePhase' && call.context.phases === 1 && (
+            <Txt role="alert" size={15}>
+              The plate says single-phase: there are no three legs here. Another control, or another plate?
+            </Txt>
+          )}
           <View style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
             <Txt size={15} color="softInk" style={{ flex: 1 }}>
               {scheme.name}
@@ -55,6 +69,9 @@ export function PowerPlace({ whole, assessment, acts, frame }: StationPlaceProps
       below={
         <View style={{ gap: 4 }}>
           <TextButton onPress={() => acts.askMethod('motorLoad')}>Volts and amps of the motor, each leg</TextButton>
+          <Txt size={14} color="softInk">
+            {`Doors on, at cooling and at heating speed. With the door open amps count for nothing: ${DOOR_OPEN[whole.motor]}.`}
+          </Txt>
           <TextButton onPress={() => setAfter(!after)}>
             {after ? 'After a new motor: close' : 'After a new motor'}
           </TextButton>

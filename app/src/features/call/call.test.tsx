@@ -122,6 +122,33 @@ describe('Power', () => {
     press('rocks');
     expect(last()).toMatchObject({ inputs: { point: 'wheel', state: 'rocks' } });
   });
+  test('a flash code is typed with the words of the plate', () => {
+    const { last } = show(PowerPlace, psc());
+    press('Plug and leads of the motor: not tested');
+    press('sound');
+    expect(last()).toMatchObject({ inputs: { point: 'motorLead', state: 'sound' } });
+    expect(last()!.inputs).not.toHaveProperty('note');
+    show(HeatPlace, { ...psc(), layout: 'furnaceCasedCoil' });
+    press('Flash code: not tested');
+    fireEvent.changeText(screen.getByLabelText(/what the plate says of it/), '3 flashes: pressure switch');
+    press('flashing');
+    show(
+      HeatPlace,
+      withFact(
+        { ...psc(), layout: 'furnaceCasedCoil' },
+        'check',
+        { point: 'flashCode', state: 'flashing', note: '3 flashes: pressure switch' },
+        NOW,
+      ),
+    );
+    expect(screen.getByLabelText('Flash code: flashing: 3 flashes: pressure switch')).toBeTruthy();
+  });
+  test('three legs where the plate says single-phase are asked about', () => {
+    const plate = { plateVolts: 230, phases: 'one' };
+    show(PowerPlace, check({ ...psc(), motor: 'beltDrive', setup: { motorPlate: plate } }, 'scheme', 'threePhase'));
+    expect(screen.getByText(/plate says single-phase: there are no three legs/)).toBeTruthy();
+    expect(screen.getByText(/draws more with it open/)).toBeTruthy();
+  });
   test('another kind of control may be said', () => {
     const { last } = show(PowerPlace, psc());
     fireEvent.press(screen.getByText('Other control'));

@@ -41,7 +41,7 @@ export function callFactsOf(visit: VisitDto, assessment: Assessment, rules: Pick
     findings: assessment.findings,
     context: {
       lineVolts: VOLTS(plate?.plateVolts) ?? visit.setup?.lineVolts ?? undefined,
-      phases: plate?.phases === 'three' ? 3 : 1,
+      phases: plate?.phases === 'three' ? 3 : plate?.phases === 'one' ? 1 : undefined,
       capacitorTolerancePercent: 100 * rules.capacitorShare,
     },
     altitudeFt: visit.setup?.altitudeFt ?? undefined,

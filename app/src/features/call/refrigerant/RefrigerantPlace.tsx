@@ -1,5 +1,5 @@
-import { shownText } from '@huff/core';
-import { checkPoint, checksOf, laddersOf, type GateLine } from '@huff/core/call';
+import { shownText, toolText } from '@huff/core';
+import { checkPoint, checksOf, fanCyclingPsig, laddersOf, type GateLine } from '@huff/core/call';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Choice } from '../../../ui/form';
@@ -61,6 +61,7 @@ export function RefrigerantPlace({ whole, assessment, acts, frame, width }: Stat
     else setAsked(GATE_FIELD[id]);
   };
   const thawAt = checksOf(whole.facts ?? []).findLast(({ point }) => point === 'thaw')?.takenAt;
+  const cycling = ladder && fanCyclingPsig(ladder.refrigerant, undefined, whole.setup?.altitudeFt ?? undefined);
   const over = ladder?.gaps.get('condensingOver');
   const field = asked === undefined ? undefined : askedField(asked, own[asked]);
   const shut = (circuit ?? call.circuits[0])!.gate.filter(({ isOpen }) => !isOpen);
@@ -126,6 +127,11 @@ export function RefrigerantPlace({ whole, assessment, acts, frame, width }: Stat
               onChoose={(state) => acts.onWhole(withCheck(whole, { point: 'outdoorFan', state }))}
             />
           </View>
+        )}
+        {cycling && (circuit?.cold ?? []).length > 0 && (
+          <Txt size={15}>
+            {`For ${ladder?.refrigerant}: fan off near ${toolText(cycling.cutOutPsig, 'psig')}, on near ${toolText(cycling.cutInPsig, 'psig')} on the high side.`}
+          </Txt>
         )}
         {(circuit?.cold ?? []).map((sentence) => (
           <Txt key={sentence} role="alert" size={15}>
