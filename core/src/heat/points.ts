@@ -129,7 +129,7 @@ export const HEAT_POINTS: readonly CheckPoint[] = [
   },
   {
     id: 'heatBlower',
-    name: 'Blower after the flame',
+    name: 'Blower on heat',
     where: 'timed from the flame',
     states: [
       good('inTime', 'within a minute'),

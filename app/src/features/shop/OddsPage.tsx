@@ -20,7 +20,7 @@ export function OddsPage() {
       shopRecord.change(kept, { ...kept.record, odds: { ...odds, [id]: value } }, `${field?.label ?? 'Odds'} changed.`);
   };
   return (
-    <Page title="Odds of causes" under="Where Power and Heat begin, before any test" back="/shop">
+    <Page title="Odds of causes" under="Where Power and Heat begin" back="/shop">
       <View style={{ paddingHorizontal: 16, gap: 14 }}>
         <Txt color="softInk">
           In 100 calls of a blower that does not run, or a furnace that does not heat. Each test moves these; where your

@@ -159,7 +159,14 @@ export function WayOfPower({ points, stopsAt, what, next, onPoint }: WayOfPowerP
               {stand === 'implied' ? 'shown' : 'not tested'}
             </Txt>
           ) : (
-            <Txt size={19} bold figures style={{ maxWidth: 120 }} align="right" numberOfLines={2}>
+            <Txt
+              size={/^[−\d]/.test(text) ? 19 : 16}
+              bold
+              figures
+              style={{ maxWidth: 120 }}
+              align="right"
+              numberOfLines={2}
+            >
               {text}
             </Txt>
           )}
