@@ -95,8 +95,13 @@ test('a start-up: the gate opens on sound air, the ladder is typed, the pattern 
   await page.keyboard.press('Enter');
   await call.type(/^return,/, '75');
   await expect(page.getByText('Gate open', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: /^dew,/ }).click();
+  await page.getByRole('dialog').getByRole('radio', { name: 'R-410A' }).click();
+  await page.getByRole('dialog', { name: 'Suction pressure' }).waitFor();
+  await page.keyboard.type('118');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
   for (const [mark, figure] of [
-    [/^dew,/, '118'],
     [/^suction,/, '64'],
     [/^bubble,/, '330'],
     [/^liquid,/, '102'],

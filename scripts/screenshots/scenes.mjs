@@ -123,7 +123,6 @@ async function shortOfCharge(page) {
   for (const [spot, figure] of [
     [/^Steady needs/, '16'],
     [/^return,/, '75'],
-    [/^dew,/, '118'],
     [/^suction,/, '64'],
     [/^bubble,/, '330'],
     [/^liquid,/, '102'],
@@ -135,6 +134,11 @@ async function shortOfCharge(page) {
     await page.keyboard.press('Enter');
     await page.getByRole('dialog').waitFor({ state: 'detached' });
   }
+  await page.getByRole('button', { name: /^dew,/ }).click();
+  await page.getByRole('dialog').getByRole('radio', { name: 'R-410A' }).click();
+  await page.getByRole('dialog', { name: 'Suction pressure' }).waitFor();
+  await page.keyboard.type('118');
+  await page.keyboard.press('Enter');
   await page.mouse.click(200, 60);
 }
 

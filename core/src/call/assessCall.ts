@@ -177,12 +177,12 @@ function triageOf(
     if (!state?.finding || outcomeOf(check, call.context) === 'good') continue;
     add({ id: `check-${id}`, ...pointEffort(id), words: state.finding });
   }
-  for (const { found, motorHold, suspects } of [power, gas]) {
+  for (const { found, motorHold, suspects, scheme } of [power, gas]) {
     const likely = suspects.told > 0 ? (found ?? suspects.ranked.find(({ share }) => share >= LIKELY_FROM)) : undefined;
     if (likely)
       add({
         id: `cause-${likely.cause.id}`,
-        area: likely.cause.isMotor ? 'blower' : pointEffort(likely.cause.id).area,
+        area: scheme === gasFurnace ? 'heat' : likely.cause.isMotor ? 'blower' : pointEffort(likely.cause.id).area,
         words: found
           ? likely.cause.name
           : `Likely: ${likely.cause.name.toLowerCase()}, ${Math.round(100 * likely.share)} %`,

@@ -167,7 +167,8 @@ test('limit trips: little air is what the gas ladder names', () => {
     'heatBlower:inTime',
     'limitTrips:trips',
   ];
-  const { gas } = call(rungs.map((rung) => check(...(rung.split(':') as [string, string]))));
+  const { gas, triage } = call(rungs.map((rung) => check(...(rung.split(':') as [string, string]))));
   expect(gas.stopsAt).toBe('limitTrips');
   expect(gas.suspects.ranked[0]!.cause.id).toBe('littleAir');
+  expect(triage.find(({ id }) => id === 'cause-littleAir')?.area).toBe('heat');
 });

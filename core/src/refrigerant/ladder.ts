@@ -187,6 +187,14 @@ export function readLadder(raw: RawInputs, altitudeFt = 0): LadderOutcome {
   ] as const) {
     const psig = v[field];
     if (psig === undefined) continue;
+    // A pressure says nothing before its refrigerant is known: none is taken in its place.
+    if (!raw.refrigerant) {
+      questions.push({
+        field: 'refrigerant',
+        message: 'Say the refrigerant, from the plate: this pressure is a different temperature for each.',
+      });
+      break;
+    }
     const temp = saturationTempF(v.refrigerant, psig + barometer, phase);
     if (isOff(temp)) questions.push({ field, message: temp.sentence });
     else put(id, temp, psig);

@@ -152,6 +152,15 @@ describe('the ladder', () => {
     expect(question?.message).toMatch(words);
   });
 
+  test('a pressure without its refrigerant is no temperature: it is asked for, none is taken', () => {
+    const { marks, questions } = ladderOf({ ...readings('R-410A', sound), refrigerant: undefined });
+    expect([marks.has('dew'), marks.has('bubble')]).toEqual([false, false]);
+    expect(questions[0]).toMatchObject({
+      field: 'refrigerant',
+      message: expect.stringMatching(/^Say the refrigerant/),
+    });
+  });
+
   test('what cannot be read is refused, and a pressure under vacuum', () => {
     expect(readLadder({ suctionPsig: -20 })).toMatchObject({ ok: false, errors: [{ field: 'suctionPsig' }] });
     expect(readLadder({ refrigerant: 'R-999' })).toMatchObject({ ok: false, errors: [{ field: 'refrigerant' }] });

@@ -26,6 +26,8 @@ export function PowerPlace({ whole, assessment, acts, frame }: StationPlaceProps
   const [choosing, setChoosing] = useState(false);
   const [asked, setAsked] = useState<string>();
   const [after, setAfter] = useState(() => AFTER_MOTOR_POINTS.some(({ id }) => call.checks.has(id)));
+  // Neither the motor nor its control was said: what is drawn is only the commonest.
+  const isTaken = !call.checks.has('scheme') && (whole.setup?.unsaid ?? []).includes('motor');
   const fitting = POWER_SCHEMES.filter(({ motors, id }) => id === scheme.id || motors.includes(whole.motor));
   return (
     <PowerView
@@ -46,7 +48,7 @@ export function PowerPlace({ whole, assessment, acts, frame }: StationPlaceProps
           )}
           <View style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
             <Txt size={15} color="softInk" style={{ flex: 1 }}>
-              {scheme.name}
+              {isTaken ? `${scheme.name}: taken, say what stands here` : scheme.name}
             </Txt>
             {fitting.length > 1 && (
               <TextButton onPress={() => setChoosing(!choosing)}>{choosing ? 'Close' : 'Other control'}</TextButton>

@@ -94,6 +94,10 @@ describe('Power', () => {
     expect(screen.getByText(/^Nothing read yet\. Before any test/)).toBeTruthy();
     expect(within(screen.getByTestId('foot')).getByText(/^Next: /)).toBeTruthy();
   });
+  test('what stands here was not said: the commonest is drawn, and it is said that it is taken', () => {
+    show(PowerPlace, { ...psc(), setup: { unsaid: ['layout', 'motor'] } });
+    expect(screen.getByText(/^PSC motor, fan switched by a board: taken, say what stands here$/)).toBeTruthy();
+  });
   test('the shop’s own odds are where it begins', () => {
     mockShop = [{ record: { odds: { doorSwitch: 90, thermostat: null } } }];
     show(PowerPlace, psc());
@@ -227,6 +231,13 @@ describe('Refrigerant', () => {
     press(/^suction, 61 degrees/);
     typed('52');
     expect(last()).toMatchObject({ inputs: { ...charge, suctionLineF: 52 } });
+  });
+  test('a gauge asks for its refrigerant first; none is taken', () => {
+    const { last } = show(RefrigerantPlace, measured());
+    expect(screen.getByText('Refrigerant not said · expansion valve')).toBeTruthy();
+    press(/^dew, not read/);
+    press('R-454B');
+    expect(last()).toMatchObject({ inputs: { refrigerant: 'R-454B' } });
   });
   test('a second circuit does not begin with the first one’s pressures', () => {
     const { last } = show(RefrigerantPlace, withFact(measured(), 'ladder', charge, NOW));

@@ -1,16 +1,18 @@
 import { shownText, toolText } from '@huff/core';
-import { checkPoint, checksOf, fanCyclingPsig, laddersOf, type GateLine } from '@huff/core/call';
+import { checkPoint, checksOf, fanCyclingPsig, laddersOf, REFRIGERANTS, type GateLine } from '@huff/core/call';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Choice } from '../../../ui/form';
 import { NumberSheet } from '../../../ui/keypad';
 import { TemperatureLadder } from '../../../ui/ladder';
 import { VerdictMark } from '../../../ui/marks';
+import { Sheet } from '../../../ui/sheet';
 import { Heading, Txt } from '../../../ui/text';
 import { useIsWide } from '../../../ui/theme';
 import { withFact } from '../../visitState/newFact';
 import type { StationPlaceProps } from '../../visitState/station';
 import { Cautions } from '../Cautions';
+import { FoundList } from '../FoundPlace';
 import { withCheck } from '../PointSheet';
 import { useCall } from '../useCall';
 import { CircuitFoot } from './CircuitFoot';
@@ -64,6 +66,8 @@ export function RefrigerantPlace({ whole, assessment, acts, frame, width }: Stat
   const cycling = ladder && fanCyclingPsig(ladder.refrigerant, undefined, whole.setup?.altitudeFt ?? undefined);
   const over = ladder?.gaps.get('condensingOver');
   const field = asked === undefined ? undefined : askedField(asked, own[asked]);
+  // A gauge is asked for once it is known what it is on.
+  const namesFirst = (asked === 'suctionPsig' || asked === 'highPsig') && own.refrigerant === undefined;
   const shut = (circuit ?? call.circuits[0])!.gate.filter(({ isOpen }) => !isOpen);
   return frame({
     main: (
@@ -139,8 +143,22 @@ export function RefrigerantPlace({ whole, assessment, acts, frame, width }: Stat
           </Txt>
         ))}
         {!wide && circuit?.patterns && <PatternList circuit={circuit} />}
+        <Sheet open={namesFirst} onClose={() => setAsked(undefined)} title="Which refrigerant">
+          <View style={{ gap: 12 }}>
+            <Txt size={15} color="softInk">
+              From the plate. Each makes another temperature of the same pressure, so none is taken.
+            </Txt>
+            <Choice
+              as="rows"
+              label="Refrigerant"
+              options={REFRIGERANTS.map((id) => ({ id, text: id }))}
+              chosen={null}
+              onChoose={(id) => keep({ refrigerant: id })}
+            />
+          </View>
+        </Sheet>
         <NumberSheet
-          asked={field}
+          asked={namesFirst ? undefined : field}
           onKeep={(value) => {
             if (asked !== undefined) keep({ [asked]: value });
             setAsked(undefined);
@@ -150,7 +168,12 @@ export function RefrigerantPlace({ whole, assessment, acts, frame, width }: Stat
         <MoreSheet open={more} own={own} onKeep={keep} onClose={() => setMore(false)} />
       </View>
     ),
-    side: circuit?.patterns ? <PatternList circuit={circuit} /> : null,
+    side: (
+      <>
+        {circuit?.patterns && <PatternList circuit={circuit} />}
+        <FoundList triage={call.triage} whole={whole} assessment={assessment} onWhole={acts.onWhole} />
+      </>
+    ),
     foot: (
       <CircuitFoot
         circuit={circuit}

@@ -29,7 +29,7 @@ export function Said({
     <View>
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
         <Txt style={{ flex: 1 }} bold>
-          {`${refrigerant} · ${option('metering', own.metering)}`}
+          {`${refrigerant || 'Refrigerant not said'} · ${option('metering', own.metering)}`}
         </Txt>
         <TextButton onPress={onMore}>Plate, chart, more</TextButton>
       </View>

@@ -2,7 +2,8 @@ import type { ToolField } from '@huff/core';
 import { LADDER_FORM } from '@huff/core/call';
 import { units } from '../../../data/records';
 
-const BEGIN = { refrigerant: 'R-410A', metering: 'valve', highPort: 'liquid' } as const;
+/** Taken until it is said. The refrigerant is never taken: each makes another temperature of the same pressure. */
+const BEGIN = { metering: 'valve', highPort: 'liquid' } as const;
 
 /** What the unit's plate says of its circuits, by the ladder's fields. */
 const PLATE_FIELDS = [
