@@ -4,8 +4,11 @@
  */
 export { type BuildingNet, netBuilding, outdoorAirShare } from './building';
 export { BUILDING_POINTS } from './building/points';
-export { assessCall, type CallAssessment, type CallFacts, type Circuit } from './call/assessCall';
+export { assessCall, type CallAssessment } from './call/assessCall';
 export { checksOf, laddersOf } from './call/callFacts';
+export type { CallFacts } from './call/callInput';
+export type { Circuit } from './call/circuits';
+export type { CallLine } from './call/triageOf';
 export {
   type Check,
   CHECK_POINTS,
@@ -29,7 +32,16 @@ export {
   ROUTE_STATIONS,
   type RouteStation,
 } from './complaint';
-export { breakerAmps, elementWatts, gasFurnace, heatKit, type HeatSequence } from './heat';
+export {
+  breakerAmps,
+  elementWatts,
+  gasFurnace,
+  heatKit,
+  type HeatSequence,
+  KIT_CIRCUITS,
+  type KitReading,
+} from './heat';
+export { KIT_POINTS } from './heat/kitPoints';
 export {
   assessPower,
   type Lane,
@@ -47,6 +59,7 @@ export {
   suspects,
 } from './power';
 export { AFTER_MOTOR_POINTS } from './power/afterMotor';
+export { AMPS_POINTS } from './power/ampsPoints';
 export { testsUntilFound } from './power/practice';
 export {
   BURNS,
@@ -64,5 +77,14 @@ export {
   THAW_MINUTES,
 } from './refrigerant';
 export { LADDER_FORM } from './refrigerant/ladderForm';
-export { TRIAGE_AREAS, type TriageArea, type TriageItem, type TriageOutcome, triageSum } from './triage/triage';
-export { UPKEEP_POINTS } from './upkeep/points';
+export { TRIAGE_AREAS, type TriageArea } from './triage/effort';
+export { type TriageItem, type TriageOutcome, triageSum } from './triage/triage';
+export {
+  bringList,
+  EQUIPMENT_KINDS,
+  equipmentOf,
+  intoShape,
+  UPKEEP_POINTS,
+  upkeepRoute,
+  type UnitParts,
+} from './upkeep';

@@ -1,1 +1,2 @@
 export { type BuildingFlows, type BuildingNet, netBuilding, outdoorAirShare } from './buildingAir';
+export { makeUpLines } from './makeUp';

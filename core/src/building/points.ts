@@ -1,4 +1,4 @@
-import { bad, edge, good, type CheckPoint } from '../checks/checkPoint';
+import { bad, edge, good, usually, within, type CheckPoint } from '../checks/checkPoint';
 
 const flow = (id: string, name: string, where: string): CheckPoint => ({
   id,
@@ -12,13 +12,13 @@ const temperature = (id: string, name: string, where: string): CheckPoint => ({
   id,
   name,
   where,
-  number: { unit: 'degF', min: -40, max: 130, outcome: () => 'good' },
+  number: { unit: 'degF', min: -40, max: 180, outcome: () => 'good' },
   expects: 'dry bulb, steady',
   minutes: 2,
 });
 
 /** Air that goes in and out of the building, and what brings it. */
-export const BUILDING_POINTS: readonly CheckPoint[] = [
+export const BUILDING_POINTS: readonly CheckPoint[] = usually({ area: 'building', minutes: 30, money: 0 }, [
   flow('exhaustCfm', 'Exhaust', 'all fans that run, together'),
   flow('makeUpCfm', 'Make-up air', 'all units, together'),
   flow('outdoorAirCfm', 'Outdoor air', 'at the rooftop units, together'),
@@ -52,6 +52,7 @@ export const BUILDING_POINTS: readonly CheckPoint[] = [
   },
   {
     id: 'backDraft',
+    effort: { area: 'safety', minutes: 30, money: 0 },
     name: 'Flues',
     where: 'a little smoke at each draft hood, exhaust fans on',
     states: [
@@ -115,4 +116,27 @@ export const BUILDING_POINTS: readonly CheckPoint[] = [
     expects: 'on whenever the exhaust is',
     minutes: 5,
   },
-];
+  temperature('makeUpSetF', 'Make-up air, set point', 'on its controller'),
+  temperature('makeUpSupplyF', 'Make-up air, supply', 'in its duct, ten minutes after it started'),
+  {
+    id: 'makeUpAmps',
+    name: 'Make-up fan, amps of its plate',
+    where: 'largest leg, as percent of the plate',
+    number: { unit: 'percent', min: 0, max: 400, outcome: within(0, 100, 15) },
+    expects: 'up to 100 %',
+    live: true,
+    minutes: 3,
+  },
+  {
+    id: 'makeUpDial',
+    name: 'Make-up fan, overload dial',
+    where: 'against its plate’s amps',
+    states: [
+      good('right', 'as the plate asks'),
+      bad('low', 'set below', 'Overload dial under the plate: it trips a sound motor. Set it as the plate asks.'),
+      bad('high', 'set above', 'Overload dial over the plate: the motor is not protected. Set it as the plate asks.'),
+    ],
+    expects: 'plate amps, as its maker says',
+    minutes: 2,
+  },
+]);

@@ -1,7 +1,8 @@
 import { COMPLAINTS, CALL_CAUTIONS, ROUTE_STATIONS } from '../complaint';
 import { findings } from '../look';
 import type { Fact } from '../visit';
-import { assessCall, type CallFacts } from './assessCall';
+import { assessCall } from './assessCall';
+import type { CallFacts } from './callInput';
 
 let made = 0;
 const fact = (kind: Fact['kind'], inputs: object, takenAt = '2026-05-12T10:00:00Z'): Fact =>
@@ -171,4 +172,83 @@ test('limit trips: little air is what the gas ladder names', () => {
   expect(gas.stopsAt).toBe('limitTrips');
   expect(gas.suspects.ranked[0]!.cause.id).toBe('littleAir');
   expect(triage.find(({ id }) => id === 'cause-littleAir')?.area).toBe('heat');
+});
+
+const AT = (minute: number) => `2026-05-12T10:${String(minute).padStart(2, '0')}:00Z`;
+
+test('amps read twice are followed: a motor that draws more and more is found, once', () => {
+  const plate = { context: { lineVolts: 240, plateAmps: 5 } };
+  const first = fact('check', { point: 'ampsCooling', value: 4.1 }, AT(0));
+  const later = fact('check', { point: 'ampsCooling', value: 4.7 }, AT(12));
+  expect(call([first], plate).triage).toEqual([]);
+  const { triage, amps } = call([first, later], plate);
+  expect(amps.map(({ id, word }) => [id, word])).toEqual([
+    ['ampsCooling-drift', 'outside'],
+    ['ampsCooling-under', 'inside'],
+  ]);
+  expect(triage.map(({ id, area }) => [id, area])).toEqual([['ampsCooling-drift', 'blower']]);
+});
+
+test('what washing an outdoor coil did is told from the high side before and after', () => {
+  const ladder = (highPsig: number, minute: number) =>
+    fact('ladder', { circuit: '1', refrigerant: 'R-410A', metering: 'valve', highPsig, outdoorF: 90 }, AT(minute));
+  const washed = fact('check', { point: 'outdoorWashed', state: 'washed' }, AT(10));
+  const only = (facts: Fact[]) => call(facts, SOUND_AIR).circuits[0]!.washed;
+  expect(only([ladder(450, 0)])).toBeUndefined();
+  expect(only([washed])?.word).toBe('cantSay');
+  expect(only([ladder(450, 0), washed])?.sentence).toMatch(/read the high side again/);
+  const fell = only([ladder(450, 0), washed, ladder(340, 20)])!;
+  expect(fell.word).toBe('inside');
+  expect(fell.beforeF! - fell.afterF!).toBeGreaterThan(15);
+  expect(only([ladder(450, 0), washed, ladder(447, 20)])?.word).toBe('atTheEdge');
+});
+
+test('a coil damp from washing shuts the gate until it has run dry', () => {
+  const line = (state?: string) =>
+    call(state === undefined ? [] : [check('coilWet', state)], SOUND_AIR).circuits[0]!.gate.find(
+      ({ id }) => id === 'coil',
+    );
+  expect(line()).toBeUndefined();
+  expect(line('washed')).toMatchObject({ isOpen: false });
+  expect(line('washed')!.why).toMatch(/run it dry/);
+  expect(line('normal')).toMatchObject({ isOpen: true });
+});
+
+test('what a point found is not written a second time as the likely cause', () => {
+  const { triage, power } = call([check('scheme', 'threePhase'), check('overloadRelay', 'tripped')], {
+    motor: 'beltDrive',
+    staticRead: true,
+  });
+  expect(power.suspects.ranked[0]!.cause.id).toBe('overloadTripped');
+  expect(triage.filter(({ words }) => /overload/i.test(words))).toHaveLength(1);
+});
+
+test('a flash code alone tells the power station nothing, and it does not say that it does', () => {
+  const { power } = call([check('flashCode', 'flashing', { note: '3 long' })]);
+  expect(power.suspects.told).toBe(0);
+  expect(power.sentence).toMatch(/^Nothing read yet/);
+});
+
+test('a make-up unit is held against its set point, its plate and its dial', () => {
+  const { triage, makeUp } = call([
+    check('makeUpSetF', 65),
+    check('makeUpSupplyF', 45),
+    check('makeUpAmps', 128),
+    check('makeUpDial', 'low'),
+  ]);
+  expect(makeUp.map(({ word }) => word)).toEqual(['outside', 'outside']);
+  expect(triage.every(({ area }) => area === 'building')).toBe(true);
+  expect(triage).toHaveLength(3);
+  expect(call([check('makeUpSetF', 65), check('makeUpSupplyF', 63)]).makeUp[0]!.word).toBe('inside');
+});
+
+test('a heater that lacks an element, and a breaker that is too large, stand in what was found', () => {
+  const { triage, kit } = call([
+    check('kitVolts', 240),
+    check('kitAmps1', 41),
+    check('kitPlateKw', 15),
+    check('kitBreakerA', 80),
+  ]);
+  expect(kit?.kitKw).toBe(10);
+  expect(triage.map(({ id }) => id)).toEqual(['kit-plate', 'kit-breaker']);
 });

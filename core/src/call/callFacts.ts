@@ -14,11 +14,23 @@ export const checksOf = (facts: readonly Fact[]): readonly (Check & { readonly t
     .filter(({ kind }) => kind === 'check')
     .map((fact) => ({ ...(fact.inputs as unknown as Check), takenAt: (fact as { takenAt?: string }).takenAt }));
 
-/** The last readings of each circuit. */
-export function laddersOf(facts: readonly Fact[]): ReadonlyMap<string, RawInputs> {
+const takenAtOf = (fact: Fact): string => (fact as { takenAt?: string }).takenAt ?? '';
+
+/**
+ * The last readings of each circuit.
+ *
+ * @param counts which of them count, by when they were taken; all of them by default
+ */
+export function laddersOf(
+  facts: readonly Fact[],
+  counts: (takenAt: string) => boolean = () => true,
+): ReadonlyMap<string, RawInputs> {
   const last = new Map<string, RawInputs>();
-  for (const { kind, inputs } of standing(facts))
-    if (kind === 'ladder') last.set(typeof inputs.circuit === 'string' ? inputs.circuit : '1', inputs);
+  for (const fact of standing(facts)) {
+    const { kind, inputs } = fact;
+    if (kind === 'ladder' && counts(takenAtOf(fact)))
+      last.set(typeof inputs.circuit === 'string' ? inputs.circuit : '1', inputs);
+  }
   return last;
 }
 

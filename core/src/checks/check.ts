@@ -1,16 +1,7 @@
 import { shownText, unitText } from '../words/figures';
 import type { RawInputs } from '../tools/tool';
 import { checkPoint } from './catalogue';
-import type { CheckContext, CheckOutcome, CheckPoint, CheckState } from './checkPoint';
-
-/** One thing read, tried or seen at a point. */
-export interface Check {
-  readonly point: string;
-  readonly value?: number;
-  readonly state?: string;
-  /** Flash codes and the like, as they stand on the plate. */
-  readonly note?: string;
-}
+import type { Check, CheckContext, CheckOutcome, CheckPoint, CheckState } from './checkPoint';
 
 const isFigure = (value: unknown): value is number => typeof value === 'number' && Number.isFinite(value);
 

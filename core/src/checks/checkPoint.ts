@@ -1,4 +1,14 @@
 import type { ToolUnit } from '../tools/tool';
+import type { Effort } from '../triage/effort';
+
+/** One thing read, tried or seen at a point. */
+export interface Check {
+  readonly point: string;
+  readonly value?: number;
+  readonly state?: string;
+  /** Flash codes and the like, as they stand on the plate. */
+  readonly note?: string;
+}
 
 /** How a reading stands to what is expected: as it should be, not quite, not; or it tells nothing. */
 export type CheckOutcome = 'good' | 'edge' | 'bad';
@@ -12,6 +22,9 @@ export interface CheckContext {
   readonly ratedMicrofarads?: number;
   /** How far a capacitor may lie off its rating, percent. */
   readonly capacitorTolerancePercent?: number;
+  /** Full-load amps of the blower's plate and its service factor. */
+  readonly plateAmps?: number;
+  readonly serviceFactor?: number;
 }
 
 /** A figure a meter shows here. */
@@ -51,7 +64,23 @@ export interface CheckPoint {
   readonly minutes: number;
   /** What is typed beside it, in its own words: "3 long, 2 short: limit open". */
   readonly noteLabel?: string;
+  /** What a finding here usually takes, and where it stands in the order of work. */
+  readonly effort?: Effort;
+  /** Readings at other points that tell this one, when they are at hand. */
+  readonly from?: CheckedFrom;
 }
+
+/** How one point follows from readings at others: a capacitor from amps and volts, windings from three pairs. */
+export interface CheckedFrom {
+  /** In the order they are read. */
+  readonly points: readonly string[];
+  /** What they tell together; undefined while they do not tell it yet. */
+  readonly tell: (read: ReadonlyMap<string, Check>) => Omit<Check, 'point'> | undefined;
+}
+
+/** Points of one kind: each without an effort of its own takes the usual one. */
+export const usually = (effort: Effort, points: readonly CheckPoint[]): readonly CheckPoint[] =>
+  points.map((point) => ({ effort, ...point }));
 
 export const good = (id: string, text: string): CheckState => ({ id, text, outcome: 'good' });
 export const edge = (id: string, text: string, finding?: string): CheckState => ({

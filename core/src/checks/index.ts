@@ -1,3 +1,4 @@
 export { CHECK_POINTS, checkPoint } from './catalogue';
-export { type Check, checkFault, checkQuestion, checkText, outcomeOf, standingChecks } from './check';
-export type { CheckContext, CheckNumber, CheckOutcome, CheckPoint, CheckState } from './checkPoint';
+export { checkFault, checkQuestion, checkText, outcomeOf, standingChecks } from './check';
+export type { Check, CheckContext, CheckNumber, CheckOutcome, CheckPoint, CheckState } from './checkPoint';
+export { withTold } from './told';

@@ -10,3 +10,4 @@ export {
   type HeatTouch,
 } from './electric';
 export { gasFurnace } from './gasFurnace';
+export { KIT_CIRCUITS, type KitReading, kitReading } from './kit';

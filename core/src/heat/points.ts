@@ -1,7 +1,11 @@
-import { bad, edge, good, within, type CheckPoint } from '../checks/checkPoint';
+import { bad, edge, good, usually, within, type CheckPoint } from '../checks/checkPoint';
+import { KIT_POINTS } from './kitPoints';
+import type { Effort } from '../triage/effort';
+
+const SAFETY: Effort = { area: 'safety', minutes: 30, money: 0 };
 
 /** The sequence of a gas furnace, from the call to the blower, and what is felt of electric elements. */
-export const HEAT_POINTS: readonly CheckPoint[] = [
+export const HEAT_POINTS: readonly CheckPoint[] = usually({ area: 'heat', minutes: 30, money: 30 }, [
   {
     id: 'heatCall',
     name: 'Call for heat',
@@ -13,6 +17,7 @@ export const HEAT_POINTS: readonly CheckPoint[] = [
   },
   {
     id: 'limitCircuit',
+    effort: SAFETY,
     name: 'Limit and roll-out',
     where: 'ohms across each, or 24 V on both sides',
     states: [
@@ -93,6 +98,7 @@ export const HEAT_POINTS: readonly CheckPoint[] = [
   },
   {
     id: 'gasOn',
+    effort: SAFETY,
     name: 'Gas',
     where: 'cock and supply; other appliances burn',
     states: [good('on', 'on'), bad('off', 'off', 'Gas found off: find out why before it is turned on.')],
@@ -101,6 +107,7 @@ export const HEAT_POINTS: readonly CheckPoint[] = [
   },
   {
     id: 'flame',
+    effort: SAFETY,
     name: 'Flame',
     where: 'looked at through the port',
     states: [
@@ -154,6 +161,7 @@ export const HEAT_POINTS: readonly CheckPoint[] = [
   },
   {
     id: 'exchanger',
+    effort: SAFETY,
     name: 'Heat exchanger, CO',
     where: 'flame watched as the blower starts; CO in the supply air',
     states: [
@@ -198,4 +206,5 @@ export const HEAT_POINTS: readonly CheckPoint[] = [
     expects: 'said beforehand',
     minutes: 5,
   },
-];
+  ...KIT_POINTS,
+]);

@@ -1,7 +1,7 @@
-import { bad, edge, good, type CheckPoint } from '../checks/checkPoint';
+import { bad, edge, good, usually, type CheckPoint } from '../checks/checkPoint';
 
 /** What is proved after a motor, like for like or of another kind, before the panel is shut. */
-export const AFTER_MOTOR_POINTS: readonly CheckPoint[] = [
+export const AFTER_MOTOR_POINTS: readonly CheckPoint[] = usually({ area: 'blower', minutes: 15, money: 0 }, [
   {
     id: 'afterRotation',
     name: 'Rotation',
@@ -98,4 +98,4 @@ export const AFTER_MOTOR_POINTS: readonly CheckPoint[] = [
     expects: 'left inside the door',
     minutes: 2,
   },
-];
+]);

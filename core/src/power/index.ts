@@ -1,3 +1,4 @@
+export { ampsDrift } from './ampsDrift';
 export type { PowerCause } from './cause';
 export { powerCause, POWER_CAUSES } from './causes';
 export { type PointStand, powerReach } from './reach';

@@ -1,4 +1,7 @@
 import { bad, good, within, type CheckContext, type CheckNumber, type CheckPoint } from '../checks/checkPoint';
+import type { Effort } from '../triage/effort';
+import { RUNNING_CAPACITOR_FROM } from './runningCapacitor';
+import { MODULE_WINDINGS_FROM, WINDINGS_FROM } from './windings';
 
 const capacitorOutcome: CheckNumber['outcome'] = (value, { ratedMicrofarads, capacitorTolerancePercent = 6 }) => {
   if (ratedMicrofarads === undefined) return value < 0.5 ? 'bad' : 'good';
@@ -11,10 +14,65 @@ const OHMS = { unit: 'ohms', min: 0, max: 100_000 } as const;
 
 const OPEN = bad('open', 'open (OL)');
 
+const CONTROL: Effort = { area: 'power', minutes: 20, money: 15 };
+
+const pair = (id: string, name: string, where: string): CheckPoint => ({
+  id,
+  name,
+  where,
+  number: {
+    ...OHMS,
+    outcome: () => 'good',
+    ask: (value) =>
+      value === 0 ? 'Nothing at all: are the leads touching each other, or the pair shorted?' : undefined,
+  },
+  states: [OPEN],
+  expects: 'some ohms, no two far apart',
+  minutes: 1,
+});
+const ground = (id: string): CheckPoint => ({
+  id,
+  name: 'To ground',
+  where: 'each lead to bare metal',
+  states: [good('open', 'open (OL)'), bad('reads', 'reads ohms')],
+  expects: 'open',
+  minutes: 1,
+});
+const PAIRS: readonly CheckPoint[] = [
+  pair('windingPair1', 'Common to run', 'or legs 1 and 2'),
+  pair('windingPair2', 'Common to start', 'or legs 2 and 3'),
+  pair('windingPair3', 'Run to start', 'or legs 3 and 1'),
+  ground('windingGround'),
+  pair('modulePair1', 'Pair 1 and 2', 'module off, motor plug'),
+  pair('modulePair2', 'Pair 2 and 3', 'module off, motor plug'),
+  pair('modulePair3', 'Pair 3 and 1', 'module off, motor plug'),
+  ground('moduleGround'),
+  {
+    id: 'capacitorAmps',
+    name: 'Amps of the capacitor',
+    where: 'clamp on its own lead, motor running',
+    number: { unit: 'amps', min: 0.05, max: 60, outcome: () => 'good' },
+    expects: 'with the volts across it: its µF',
+    live: true,
+    minutes: 1,
+  },
+  {
+    id: 'capacitorVolts',
+    name: 'Volts across the capacitor',
+    where: 'meter across it, motor running',
+    number: { unit: 'volts', min: 90, max: 700, outcome: () => 'good' },
+    expects: 'over line volts',
+    live: true,
+    minutes: 1,
+  },
+];
+
 /** The motor, its capacitor, its harness, and what it turns. Minutes are a technician's, not a bench's (J). */
 export const MOTOR_POINTS: readonly CheckPoint[] = [
+  ...PAIRS,
   {
     id: 'harnessOhms',
+    effort: CONTROL,
     name: 'Harness, pin by pin',
     where: 'end to end, plugs off: the worst pin',
     number: { ...OHMS, outcome: within(0, 0.3, 0.2) },
@@ -24,6 +82,7 @@ export const MOTOR_POINTS: readonly CheckPoint[] = [
   },
   {
     id: 'harnessWiggled',
+    effort: CONTROL,
     name: 'Harness, wiggled',
     where: 'the same, while plugs and wires are moved',
     states: [
@@ -47,6 +106,7 @@ export const MOTOR_POINTS: readonly CheckPoint[] = [
     name: 'Run capacitor',
     where: 'discharged, one lead off, meter across',
     number: { unit: 'microfarads', min: 0, max: 200, outcome: capacitorOutcome, ask: askCapacitor },
+    from: RUNNING_CAPACITOR_FROM,
     states: [
       good('fine', 'within its rating'),
       bad('bulged', 'bulged or leaks', 'Capacitor bulged: replace, same µF, same volts or higher.'),
@@ -57,6 +117,7 @@ export const MOTOR_POINTS: readonly CheckPoint[] = [
   {
     id: 'windings',
     name: 'Windings',
+    from: WINDINGS_FROM,
     where: 'by pair and each to ground, leads off, cold',
     states: [
       good('sound', 'all pairs read, none to ground'),
@@ -81,6 +142,7 @@ export const MOTOR_POINTS: readonly CheckPoint[] = [
   {
     id: 'moduleWindings',
     name: 'Motor’s three windings',
+    from: MODULE_WINDINGS_FROM,
     where: 'module off: the largest off the mean of the three pairs, and to ground',
     number: { unit: 'percent', min: 0, max: 100, outcome: within(0, 10) },
     states: [bad('ground', 'to ground', 'Windings to ground: motor and module together.'), OPEN],

@@ -111,7 +111,8 @@ function weights(scheme: PowerScheme, checks: Iterable<Check>, context: CheckCon
     const cls = byClass && classOf(check, context);
     const chance = cls === undefined ? undefined : byClass!.get(cls);
     if (!chance) continue;
-    told += 1;
+    // A point that answers the same under every cause tells nothing.
+    if (chance.some((share) => Math.abs(share - chance[0]!) > 1e-9)) told += 1;
     const blind = 1 / byClass!.size;
     for (let i = 0; i < weight.length; i += 1) weight[i]! *= Math.max(1e-6, chance[i] ?? blind);
   }

@@ -8,12 +8,14 @@ export interface GateFacts {
   readonly doorsOn?: boolean;
   /** As looked at. */
   readonly ice?: 'none' | 'coil';
+  /** The indoor coil is damp from washing. */
+  readonly coilWashed?: boolean;
   readonly minutesRunning?: number;
   readonly returnF?: number;
 }
 
 export interface GateLine {
-  readonly id: 'air' | 'filter' | 'doors' | 'ice' | 'minutes' | 'return';
+  readonly id: 'air' | 'filter' | 'doors' | 'ice' | 'coil' | 'minutes' | 'return';
   readonly name: string;
   readonly isOpen: boolean;
   /** Why it is shut, and what opens it. */
@@ -28,7 +30,7 @@ export const THAW_MINUTES = 45;
 
 /** The gate, line by line. What is not known is shut: it is looked at first. */
 export function gateOf(facts: GateFacts): readonly GateLine[] {
-  const { airflow, filterIn, doorsOn, ice, minutesRunning, returnF } = facts;
+  const { airflow, filterIn, doorsOn, ice, coilWashed, minutesRunning, returnF } = facts;
   const line = (id: GateLine['id'], name: string, isOpen: boolean, why: string): GateLine => ({
     id,
     name,
@@ -54,6 +56,16 @@ export function gateOf(facts: GateFacts): readonly GateLine[] {
         ? `Ice on the coil: cooling off, fan on, about ${THAW_MINUTES} minutes, then look again.`
         : 'Look for ice on the coil and the suction line.',
     ),
+    ...(coilWashed === undefined
+      ? []
+      : [
+          line(
+            'coil',
+            'coil dry of washing',
+            !coilWashed,
+            'The coil is damp from washing: run it dry, then read drop, static and charge again.',
+          ),
+        ]),
     line(
       'minutes',
       minutesRunning === undefined ? 'minutes' : `${Math.round(minutesRunning)} min`,

@@ -1,7 +1,7 @@
-import { good, type CheckPoint } from '../checks/checkPoint';
+import { bad, edge, good, usually, type CheckPoint } from '../checks/checkPoint';
 
 /** What is looked at beside the gauges. */
-export const REFRIGERANT_POINTS: readonly CheckPoint[] = [
+export const REFRIGERANT_POINTS: readonly CheckPoint[] = usually({ area: 'refrigerant', minutes: 45, money: 0 }, [
   {
     id: 'thaw',
     name: 'Thaw',
@@ -18,4 +18,53 @@ export const REFRIGERANT_POINTS: readonly CheckPoint[] = [
     expects: 'cycles in the cold, runs on in the warm',
     minutes: 5,
   },
-];
+  {
+    id: 'leakSearch',
+    name: 'Leaks',
+    where: 'oil, joints, coil ends, valves; electronic leak finder or bubbles',
+    states: [
+      good('none', 'looked, none found'),
+      edge('oil', 'oily, not proven', 'Oil at a joint: prove the leak before any charge.'),
+      bad(
+        'found',
+        'leak found',
+        'Refrigerant leaks: mend it before it is charged; never top up and go. Certified people only.',
+      ),
+      good('mended', 'mended, holds pressure'),
+    ],
+    expects: 'none',
+    minutes: 20,
+    noteLabel: 'Where',
+  },
+  {
+    id: 'coilWet',
+    name: 'Indoor coil while it was read',
+    where: 'seen at the drain and the coil face',
+    states: [
+      good('normal', 'as it runs'),
+      edge(
+        'washed',
+        'damp from washing',
+        'Coil washed: drop, static and charge are judged again after it has run dry.',
+      ),
+    ],
+    expects: 'as it runs, no wash water on it',
+    minutes: 1,
+  },
+  {
+    id: 'outdoorWashed',
+    name: 'Outdoor coil',
+    where: 'seen, then rinsed from inside out, power locked out',
+    states: [
+      good('clean', 'clean'),
+      bad(
+        'dirty',
+        'dirty',
+        'Outdoor coil dirty: wash it before charge is judged; read the high side before and after.',
+      ),
+      good('washed', 'washed now'),
+    ],
+    expects: 'clean',
+    minutes: 20,
+  },
+]);

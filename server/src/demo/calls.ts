@@ -77,6 +77,7 @@ export const CALLS: readonly Plan[] = [
       look('filter', 'loaded'),
       look('ice', 'none'),
       look('coilFace', 'matted'),
+      check('upkeepNeglect', 'neglected'),
       check('upkeepCabinet', 'found'),
       check('upkeepWheel', 'found'),
       check('drainFlush', 'done'),

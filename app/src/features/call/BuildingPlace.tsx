@@ -7,7 +7,8 @@ import { VerdictMark } from '../../ui/marks';
 import { ActionButton } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
-import { CheckRow } from './CheckRow';
+import { CallLines } from './CallLines';
+import { PointList } from './PointList';
 import type { StationPlaceProps } from '../visitState/station';
 import { CallFoot } from './CallFoot';
 import { Cautions } from './Cautions';
@@ -31,7 +32,9 @@ export function BuildingPlace({ whole, assessment, acts, frame, width }: Station
       ? outdoorAirShare(returnF, mixedF, outdoorF)
       : undefined;
   const missing = [...FLOWS, 'buildingInWc'].find((id) => figure(id) === undefined);
-  const rows = BUILDING_POINTS.filter(({ number }) => !number);
+  // What has no place on the drawing.
+  const drawn: readonly string[] = [...FLOWS, ...TEMPERATURES, 'buildingInWc'];
+  const rows = BUILDING_POINTS.map(({ id }) => id).filter((id) => !drawn.includes(id));
   return frame({
     main: (
       <View style={{ gap: 16 }}>
@@ -64,20 +67,13 @@ export function BuildingPlace({ whole, assessment, acts, frame, width }: Station
         </View>
         <View>
           <Heading size={17}>Looked at and tried</Heading>
-          {rows.map((point) => (
-            <CheckRow
-              key={point.id}
-              point={point}
-              check={call.checks.get(point.id)}
-              context={call.context}
-              onPress={() => setAsked(point.id)}
-            />
-          ))}
+          <PointList ids={rows} call={call} whole={whole} onWhole={acts.onWhole} />
+          <CallLines lines={call.makeUp} />
         </View>
         <PointSheet
           asked={asked}
           context={call.context}
-          last={asked === undefined ? undefined : call.checks.get(asked)}
+          checks={call.checks}
           onCheck={(check) => acts.onWhole(withCheck(whole, check))}
           onClose={() => setAsked(undefined)}
         />

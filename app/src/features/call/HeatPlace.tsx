@@ -1,5 +1,4 @@
-import { checksOf, type HeatSequence } from '@huff/core/call';
-import { Link } from 'expo-router';
+import { checksOf, KIT_POINTS, type HeatSequence } from '@huff/core/call';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import Svg, { G, Line, Rect, Text as SvgText } from 'react-native-svg';
@@ -10,8 +9,10 @@ import { Heading, Txt } from '../../ui/text';
 import { REGULAR, usePalette } from '../../ui/theme';
 import type { StationPlaceProps } from '../visitState/station';
 import { CallFoot } from './CallFoot';
+import { CallLines } from './CallLines';
 import { Cautions } from './Cautions';
 import { FoundList } from './FoundPlace';
+import { PointList } from './PointList';
 import { withCheck } from './PointSheet';
 import { PowerView } from './PowerView';
 import { useCall } from './useCall';
@@ -27,17 +28,22 @@ export function HeatPlace(props: StationPlaceProps) {
   const { whole, assessment, acts, frame } = props;
   const call = useCall(whole, assessment);
   const [kind, setKind] = useState<Kind>(usualKind(whole.layout));
+  // Nobody said what stands here: gas or electric is only what is common.
+  const isTaken = (whole.setup?.unsaid ?? []).includes('layout');
   const head = (
-    <Choice
-      as="strip"
-      label="Heat"
-      options={[
-        { id: 'gas', text: 'gas' },
-        { id: 'electric', text: 'electric' },
-      ]}
-      chosen={kind}
-      onChoose={setKind}
-    />
+    <View style={{ gap: 4 }}>
+      <Choice
+        as="strip"
+        label="Heat"
+        options={[
+          { id: 'gas', text: 'gas' },
+          { id: 'electric', text: 'electric' },
+        ]}
+        chosen={kind}
+        onChoose={setKind}
+      />
+      {isTaken && <Txt size={14} color="softInk">{`${kind} is taken: touch what stands here`}</Txt>}
+    </View>
   );
   if (kind === 'electric') return <Electric {...props} head={head} />;
   const trips = call.checks.get('limitTrips')?.state === 'trips' || call.checks.get('limitCircuit')?.state === 'limit';
@@ -93,7 +99,7 @@ function Electric({
       : [],
   );
   const say = (point: string, state: string) => acts.onWhole(withCheck(whole, { point, state }));
-  const { heat } = call;
+  const { heat, kit } = call;
   return frame({
     main: (
       <View style={{ gap: 16 }}>
@@ -116,18 +122,16 @@ function Electric({
           <TouchKey label="Blower off" quiet onPress={() => say('blowerOnHeat', 'off')} />
         </View>
         <TextButton onPress={() => acts.askMethod('electricHeat')}>Airflow from volts, amps and rise</TextButton>
-        <View style={{ gap: 2 }}>
-          <Heading size={17}>On the Bench</Heading>
-          {[
-            ['heatKit', 'Kit size and breaker, circuit by circuit'],
-            ['elementVolts', 'An element at another voltage'],
-          ].map(([id, words]) => (
-            <Link key={id} href={`/bench/${id}`} style={{ paddingVertical: 12 }}>
-              <Txt bold color="action">
-                {words} ›
-              </Txt>
-            </Link>
-          ))}
+        <View style={{ gap: 8 }}>
+          <Heading size={17}>{kit ? `Kit of ${kit.kitKw} kW` : 'Which kit, which breaker'}</Heading>
+          {kit && (
+            <Txt size={15}>
+              {`${(kit.watts / 1000).toFixed(1)} kW as it runs, ${kit.namedKw.toFixed(1)} at 240 V.${kit.leastBreakerA === undefined ? '' : ` Least breaker ${kit.leastBreakerA} A.`}`}
+            </Txt>
+          )}
+          <CallLines lines={kit?.lines ?? []} />
+          <PointList ids={KIT_POINTS.map(({ id }) => id)} call={call} whole={whole} onWhole={acts.onWhole} />
+          <PointList ids={['firstBurn']} call={call} whole={whole} onWhole={acts.onWhole} />
         </View>
       </View>
     ),

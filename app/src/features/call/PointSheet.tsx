@@ -1,5 +1,5 @@
 import type { VisitDto } from '@huff/contract';
-import { checkPoint, checkQuestion, type Check, type CheckContext, type CheckPoint } from '@huff/core/call';
+import { checkPoint, checkQuestion, checkText, type Check, type CheckContext, type CheckPoint } from '@huff/core/call';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { TextInput } from 'react-native-paper';
@@ -9,12 +9,13 @@ import { TextButton } from '../../ui/page';
 import { Sheet } from '../../ui/sheet';
 import { Txt } from '../../ui/text';
 import { withFact } from '../visitState/newFact';
+import { CheckRow } from './CheckRow';
 
 interface PointSheetProps {
   /** The point that is asked for; undefined while none is. */
   readonly asked?: string;
   readonly context: CheckContext;
-  readonly last?: Check;
+  readonly checks: ReadonlyMap<string, Check>;
   readonly onCheck: (check: Check) => void;
   readonly onClose: () => void;
 }
@@ -28,19 +29,26 @@ export const withCheck = (visit: VisitDto, check: Check): VisitDto =>
 /** Types or touches what is read at a point: a figure by the big keypad, a state by a touch. */
 export function PointSheet({ asked, ...rest }: PointSheetProps) {
   const point = asked === undefined ? undefined : checkPoint(asked);
-  return point ? <Asked key={point.id} point={point} {...rest} /> : null;
+  const [part, setPart] = useState<string>();
+  if (!point) return null;
+  const partPoint = part !== undefined && point.from?.points.includes(part) ? checkPoint(part) : undefined;
+  if (partPoint)
+    return <Asked key={partPoint.id} point={partPoint} {...rest} onClose={() => setPart(undefined)} onPart={setPart} />;
+  return <Asked key={point.id} point={point} {...rest} onPart={setPart} />;
 }
 
 function Asked({
   point,
   context,
-  last,
+  checks,
   onCheck,
   onClose,
-}: Omit<PointSheetProps, 'asked'> & { readonly point: CheckPoint }) {
-  const { id, name, number, states = [] } = point;
+  onPart,
+}: Omit<PointSheetProps, 'asked'> & { readonly point: CheckPoint; readonly onPart: (id: string) => void }) {
+  const { id, name, number, states = [], from } = point;
+  const last = checks.get(id);
   // One state beside a figure is a key of the keypad; several are touched, and the figure is a touch away.
-  const [typing, setTyping] = useState(number !== undefined && states.length <= 1);
+  const [typing, setTyping] = useState(number !== undefined && states.length <= 1 && !from);
   const [note, setNote] = useState(last?.note ?? '');
   const keep = (check: Omit<Check, 'point'>) => {
     onCheck({ point: id, ...check });
@@ -78,6 +86,22 @@ function Asked({
             onChangeText={setNote}
             maxLength={NOTE_LENGTH}
           />
+        )}
+        {from && (
+          <View>
+            {from.points.map((one) => (
+              <CheckRow
+                key={one}
+                point={checkPoint(one)!}
+                check={checks.get(one)}
+                context={context}
+                onPress={() => onPart(one)}
+              />
+            ))}
+            <Txt size={14} color="softInk" style={{ paddingTop: 8 }}>
+              {last ? `Together: ${checkText(last)}.` : 'Typed one by one, they tell it together. Or say it below.'}
+            </Txt>
+          </View>
         )}
         <Choice
           as="rows"

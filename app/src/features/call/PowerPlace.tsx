@@ -1,13 +1,14 @@
 import type { MotorKind } from '@huff/core';
-import { AFTER_MOTOR_POINTS, POWER_SCHEMES } from '@huff/core/call';
+import { AFTER_MOTOR_POINTS, AMPS_POINTS, POWER_SCHEMES } from '@huff/core/call';
 import { View } from 'react-native';
 import { Choice } from '../../ui/form';
 import { TextButton } from '../../ui/page';
-import { Txt } from '../../ui/text';
+import { Heading, Txt } from '../../ui/text';
 import { useState } from 'react';
 import type { StationPlaceProps } from '../visitState/station';
-import { CheckRow } from './CheckRow';
-import { PointSheet, withCheck } from './PointSheet';
+import { CallLines } from './CallLines';
+import { PointList } from './PointList';
+import { withCheck } from './PointSheet';
 import { PowerView } from './PowerView';
 import { useCall } from './useCall';
 
@@ -24,7 +25,6 @@ export function PowerPlace({ whole, assessment, acts, frame }: StationPlaceProps
   const call = useCall(whole, assessment);
   const { scheme } = call.power;
   const [choosing, setChoosing] = useState(false);
-  const [asked, setAsked] = useState<string>();
   const [after, setAfter] = useState(() => AFTER_MOTOR_POINTS.some(({ id }) => call.checks.has(id)));
   // Neither the motor nor its control was said: what is drawn is only the commonest.
   const isTaken = !call.checks.has('scheme') && (whole.setup?.unsaid ?? []).includes('motor');
@@ -70,6 +70,9 @@ export function PowerPlace({ whole, assessment, acts, frame }: StationPlaceProps
       }
       below={
         <View style={{ gap: 4 }}>
+          <Heading size={17}>While it runs</Heading>
+          <PointList ids={AMPS_POINTS.map(({ id }) => id)} call={call} whole={whole} onWhole={acts.onWhole} />
+          <CallLines lines={call.amps} />
           <TextButton onPress={() => acts.askMethod('motorLoad')}>Volts and amps of the motor, each leg</TextButton>
           <Txt size={14} color="softInk">
             {`Doors on, at cooling and at heating speed. With the door open amps count for nothing: ${DOOR_OPEN[whole.motor]}.`}
@@ -77,23 +80,9 @@ export function PowerPlace({ whole, assessment, acts, frame }: StationPlaceProps
           <TextButton onPress={() => setAfter(!after)}>
             {after ? 'After a new motor: close' : 'After a new motor'}
           </TextButton>
-          {after &&
-            AFTER_MOTOR_POINTS.map((point) => (
-              <CheckRow
-                key={point.id}
-                point={point}
-                check={call.checks.get(point.id)}
-                context={call.context}
-                onPress={() => setAsked(point.id)}
-              />
-            ))}
-          <PointSheet
-            asked={asked}
-            context={call.context}
-            last={asked === undefined ? undefined : call.checks.get(asked)}
-            onCheck={(check) => acts.onWhole(withCheck(whole, check))}
-            onClose={() => setAsked(undefined)}
-          />
+          {after && (
+            <PointList ids={AFTER_MOTOR_POINTS.map(({ id }) => id)} call={call} whole={whole} onWhole={acts.onWhole} />
+          )}
         </View>
       }
     />

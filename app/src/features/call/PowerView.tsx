@@ -89,7 +89,7 @@ export function PowerView({
         <PointSheet
           asked={asked}
           context={context}
-          last={asked === undefined ? undefined : call.checks.get(asked)}
+          checks={call.checks}
           onCheck={(check) => onWhole(withCheck(whole, check))}
           onClose={() => setAsked(undefined)}
         />

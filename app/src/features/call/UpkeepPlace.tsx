@@ -1,7 +1,7 @@
-import { CHECK_POINTS, UPKEEP_POINTS } from '@huff/core/call';
+import { bringList, checkPoint, equipmentOf, intoShape, upkeepRoute } from '@huff/core/call';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { ActionButton } from '../../ui/page';
+import { ActionButton, TextButton } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
 import type { StationPlaceProps } from '../visitState/station';
 import { CallFoot } from './CallFoot';
@@ -10,30 +10,19 @@ import { FoundList } from './FoundPlace';
 import { CheckRow } from './CheckRow';
 import { LastTime } from './LastTime';
 import { PointSheet, withCheck } from './PointSheet';
+import { unitPartsOf } from './unitParts';
 import { useCall } from './useCall';
-
-/** What this kind of unit has: no belt on a direct drive, no burner without one. */
-function ownPoints(layout: string, motor: string) {
-  const gas = layout !== 'airHandler';
-  return UPKEEP_POINTS.filter(({ id }) => {
-    if (id === 'upkeepBelt') return motor === 'beltDrive';
-    if (id === 'upkeepCapacitor') return motor === 'psc' || layout !== 'makeUpAir';
-    if (id === 'upkeepBurner' || id === 'upkeepFlue') return gas;
-    if (id === 'upkeepHeatAmps') return !gas;
-    if (layout === 'makeUpAir') return !/^(drain|float|upkeepCoil|upkeepOutdoor)/.test(id);
-    return true;
-  });
-}
 
 /** The station Upkeep: drain and maintenance in the order in which each is reached without undoing the last. */
 export function UpkeepPlace({ whole, assessment, acts, frame }: StationPlaceProps) {
   const call = useCall(whole, assessment);
   const [asked, setAsked] = useState<string>();
-  const points = ownPoints(whole.layout, whole.motor);
+  const equipment = equipmentOf(whole.layout, call.checks.get('upkeepEquipment')?.state);
+  const points = upkeepRoute(equipment, whole.motor).map((id) => checkPoint(id)!);
+  const neglected = call.checks.get('upkeepNeglect')?.state === 'neglected';
   const done = points.filter(({ id }) => call.checks.has(id));
   const found = done.filter(
-    ({ id }) =>
-      CHECK_POINTS.find((one) => one.id === id)?.states?.find((one) => one.id === call.checks.get(id)?.state)?.finding,
+    ({ id }) => checkPoint(id)?.states?.find((one) => one.id === call.checks.get(id)?.state)?.finding,
   );
   const next = points.find(({ id }) => !call.checks.has(id));
   const minutes = points.filter(({ id }) => !call.checks.has(id)).reduce((sum, one) => sum + one.minutes, 0);
@@ -44,27 +33,43 @@ export function UpkeepPlace({ whole, assessment, acts, frame }: StationPlaceProp
           unread={call.unread(['lockOut', 'rotating'])}
           onRead={(id) => acts.onWhole(withCheck(whole, { point: `caution-${id}`, state: 'read' }))}
         />
-        <Heading size={19}>Drain and maintenance</Heading>
-        <View>
-          <LastTime visit={whole}>
-            {(last) =>
-              points.map((point) => (
-                <CheckRow
-                  key={point.id}
-                  point={point}
-                  check={call.checks.get(point.id)}
-                  last={last.get(point.id)}
-                  context={call.context}
-                  onPress={() => setAsked(point.id)}
-                />
-              ))
-            }
-          </LastTime>
+        <View style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
+          <View style={{ flex: 1 }}>
+            <Heading size={19}>Drain and maintenance</Heading>
+            <Txt size={15} color="softInk">
+              {equipment.name}
+            </Txt>
+          </View>
+          <TextButton onPress={() => setAsked('upkeepEquipment')}>Other equipment</TextButton>
         </View>
+        <LastTime visit={whole}>
+          {(last) => (
+            <View style={{ gap: 12 }}>
+              <Bring list={bringList(unitPartsOf(whole), [...last.values()])} />
+              {neglected && (
+                <Txt bold role="status">
+                  {intoShape(call.triage, minutes, equipment.intervalMonths).sentence}
+                </Txt>
+              )}
+              <View>
+                {points.map((point) => (
+                  <CheckRow
+                    key={point.id}
+                    point={point}
+                    check={call.checks.get(point.id)}
+                    last={last.get(point.id)}
+                    context={call.context}
+                    onPress={() => setAsked(point.id)}
+                  />
+                ))}
+              </View>
+            </View>
+          )}
+        </LastTime>
         <PointSheet
           asked={asked}
           context={call.context}
-          last={asked === undefined ? undefined : call.checks.get(asked)}
+          checks={call.checks}
           onCheck={(check) => acts.onWhole(withCheck(whole, check))}
           onClose={() => setAsked(undefined)}
         />
@@ -84,4 +89,19 @@ export function UpkeepPlace({ whole, assessment, acts, frame }: StationPlaceProp
       </CallFoot>
     ),
   });
+}
+
+/** What to have at hand before the cabinet is opened. */
+function Bring({ list }: { readonly list: readonly string[] }) {
+  if (list.length === 0) return null;
+  return (
+    <View>
+      <Heading size={17}>Bring</Heading>
+      {list.map((line) => (
+        <Txt key={line} size={15}>
+          {line}
+        </Txt>
+      ))}
+    </View>
+  );
 }

@@ -181,7 +181,42 @@ describe('Power', () => {
   });
 });
 
+describe('Motor', () => {
+  test('windings are typed by pair, and tell together', () => {
+    const { last } = show(PowerPlace, check({ ...psc(), motor: 'psc' }, 'windingPair1', 3.1));
+    press(/Windings: /);
+    expect(screen.getByLabelText('Common to run: 3.1 Ω')).toBeTruthy();
+    press('Common to start: not yet');
+    fireEvent.press(screen.getByText('open (OL)'));
+    expect(last()).toMatchObject({ inputs: { point: 'windingPair2', state: 'open' } });
+    // Back at the windings, where the others are typed.
+    expect(screen.getByLabelText('Run to start: not yet')).toBeTruthy();
+  });
+  test('amps are read again after minutes; the smell of the motor has its place', () => {
+    const later = new Date(NOW.getTime() + 12 * 60_000);
+    const visit = check(check(psc(), 'ampsCooling', 4), 'ampsCooling', 4.6, later);
+    const { last } = show(PowerPlace, visit);
+    expect(screen.getByText(/^Cooling: 4 to 4.6 A in 12 min: rising/)).toBeTruthy();
+    press('Smell of the motor: not yet');
+    press('varnish or burnt');
+    expect(last()).toMatchObject({ inputs: { point: 'motorSmell', state: 'varnish' } });
+  });
+});
+
 describe('Heat', () => {
+  test('electric: a kit is read circuit by circuit and named', () => {
+    const visit = check(check(psc(), 'kitVolts', 208), 'kitAmps1', 36);
+    const { last } = show(HeatPlace, check(visit, 'kitBreakerA', 60));
+    expect(screen.getByText('Kit of 10 kW')).toBeTruthy();
+    expect(screen.getByText(/^Breaker 60 A, larger than the 50 A/)).toBeTruthy();
+    press('Circuit 2: not yet');
+    typed('18.2');
+    expect(last()).toMatchObject({ inputs: { point: 'kitAmps2', value: 18.2 } });
+  });
+  test('gas or electric is only taken until somebody said what stands here', () => {
+    show(HeatPlace, { ...psc(), setup: { unsaid: ['layout'] } });
+    expect(screen.getByText('electric is taken: touch what stands here')).toBeTruthy();
+  });
   test('electric: touches are facts with their time, elements without air stop', () => {
     const { last } = show(HeatPlace, psc());
     fireEvent.press(screen.getByText('Element on'));
@@ -271,6 +306,21 @@ describe('Refrigerant', () => {
   });
 });
 
+describe('Beside the gauges', () => {
+  test('a leak is kept with where it is; a washed coil shuts the gate', () => {
+    const { last } = show(RefrigerantPlace, check(psc(), 'coilWet', 'washed'));
+    expect(screen.getByLabelText(/^The coil is damp from washing/)).toBeTruthy();
+    press('Leaks: not yet');
+    fireEvent.changeText(screen.getByLabelText('Where'), 'flare at the suction valve');
+    press('leak found');
+    expect(last()).toMatchObject({
+      inputs: { point: 'leakSearch', state: 'found', note: 'flare at the suction valve' },
+    });
+    press(/^The coil is damp from washing/);
+    expect(last()).toMatchObject({ inputs: { point: 'coilWet', state: 'normal' } });
+  });
+});
+
 describe('Building, upkeep, found', () => {
   test('flows are typed on the building; a pulled one is said', () => {
     const { last } = show(BuildingPlace, psc());
@@ -306,5 +356,17 @@ describe('Building, upkeep, found', () => {
       inputs: { point: 'triage', state: 'declined', note: 'check-drainTrap' },
     });
     expect(screen.getByText(/^Open: 2 · about \d+ min · parts about \$\d+$/)).toBeTruthy();
+  });
+  test('upkeep says what to bring, and what it takes to bring a neglected unit into shape', () => {
+    mockBefore = { ...check(psc(), 'upkeepContactor', 'found'), id: 'before', startedAt: '2020-01-01T00:00:00Z' };
+    const setup = { filterCount: 2, filterWidthIn: 16, filterHeightIn: 25, filterMedia: 'merv13x4' as const };
+    const unit = { ...psc(), unitId: 'unit', setup };
+    const { last } = show(UpkeepPlace, check(unit, 'upkeepNeglect', 'neglected'));
+    expect(screen.getByText('2 filters 16 × 25 in., 4–5 in. MERV 13')).toBeTruthy();
+    expect(screen.getByText('contactor')).toBeTruthy();
+    expect(screen.getByText(/^Into shape: about .* on time and materials; then every 6 months\.$/)).toBeTruthy();
+    fireEvent.press(screen.getByText('Other equipment'));
+    press('exhaust or transfer fan');
+    expect(last()).toMatchObject({ inputs: { point: 'upkeepEquipment', state: 'exhaustFan' } });
   });
 });

@@ -6,7 +6,7 @@ import { shop } from '../../data/records';
 import { useRules } from '../../data/useRules';
 import type { Assessment } from '../visitState/useAssessment';
 
-const VOLTS = (value: unknown): number | undefined => (typeof value === 'number' ? value : undefined);
+const figure = (value: unknown): number | undefined => (typeof value === 'number' ? value : undefined);
 
 /** What the air itself was found to be, for the list of everything found. */
 function airFindings({ judgement, airflow, advice }: Assessment): CallFacts['air'] {
@@ -40,8 +40,10 @@ export function callFactsOf(visit: VisitDto, assessment: Assessment, rules: Pick
     motor: visit.motor,
     findings: assessment.findings,
     context: {
-      lineVolts: VOLTS(plate?.plateVolts) ?? visit.setup?.lineVolts ?? undefined,
+      lineVolts: figure(plate?.plateVolts) ?? visit.setup?.lineVolts ?? undefined,
       phases: plate?.phases === 'three' ? 3 : plate?.phases === 'one' ? 1 : undefined,
+      plateAmps: figure(plate?.plateAmps),
+      serviceFactor: figure(plate?.serviceFactor),
       capacitorTolerancePercent: 100 * rules.capacitorShare,
     },
     altitudeFt: visit.setup?.altitudeFt ?? undefined,

@@ -117,7 +117,9 @@ export function VisitWorkspace({ visit: whole, onChange, onSave, under, actions,
     else setTelling(true);
   };
   const paneWidth = wide ? LEFT_PANE - 32 : width - 32;
-  const hold = assessment.hold && (
+  // Where one finds out why no air moves, one need not be told again that none does. Fire and ice are said everywhere.
+  const isAtItsPlace = assessment.hold?.item === 'air' && station === HOLD_STATION.air;
+  const hold = assessment.hold && !isAtItsPlace && (
     <View role="alert" style={{ backgroundColor: palette.outside, borderRadius: 6, padding: 12, gap: 4 }}>
       <Txt bold>Hold. {assessment.hold.why}</Txt>
       <Txt>{assessment.hold.first}</Txt>

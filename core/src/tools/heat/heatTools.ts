@@ -1,4 +1,5 @@
 import { breakerAmps, elementWatts, heatKit } from '../../heat/electric';
+import { windingsApartPercent } from '../../power/windings';
 import { defineTool, refuse } from '../tool';
 
 /** Size of a heat kit and its breaker. @example 238 V, 41 and 20.4 A → kit 15 kW */
@@ -92,8 +93,9 @@ export const windingTool = defineTool({
   },
   solve({ ohms, toGround }) {
     const mean = ohms.reduce((sum, one) => sum + one, 0) / ohms.length;
-    if (!(mean > 0)) return refuse('ohms', 'Three times nothing: are the leads on, and the meter on its lowest range?');
-    const apart = (100 * Math.max(...ohms.map((one) => Math.abs(one - mean)))) / mean;
+    const apart = windingsApartPercent(ohms);
+    if (apart === undefined)
+      return refuse('ohms', 'Three times nothing: are the leads on, and the meter on its lowest range?');
     return {
       ok: true,
       headline: { label: 'apart', value: apart, unit: 'percentFine', source: 'computed' },

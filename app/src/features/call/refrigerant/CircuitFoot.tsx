@@ -10,6 +10,7 @@ const GATE_WORDS: Readonly<Record<GateLine['id'], string>> = {
   filter: 'Read a static with the filter in',
   doors: 'Read a static with the doors on',
   ice: 'Look for ice',
+  coil: 'It has run dry: say so',
   minutes: 'Type the minutes since start',
   return: 'Type the return air',
 };

@@ -5,14 +5,15 @@ import { View } from 'react-native';
 import { Choice } from '../../../ui/form';
 import { NumberSheet } from '../../../ui/keypad';
 import { TemperatureLadder } from '../../../ui/ladder';
-import { VerdictMark } from '../../../ui/marks';
 import { Sheet } from '../../../ui/sheet';
 import { Heading, Txt } from '../../../ui/text';
 import { useIsWide } from '../../../ui/theme';
 import { withFact } from '../../visitState/newFact';
 import type { StationPlaceProps } from '../../visitState/station';
+import { CallLines } from '../CallLines';
 import { Cautions } from '../Cautions';
 import { FoundList } from '../FoundPlace';
+import { PointList } from '../PointList';
 import { withCheck } from '../PointSheet';
 import { useCall } from '../useCall';
 import { CircuitFoot } from './CircuitFoot';
@@ -60,6 +61,7 @@ export function RefrigerantPlace({ whole, assessment, acts, frame, width }: Stat
   const open = (id: GateLine['id']) => {
     const station = GATE_STATION[id];
     if (station) acts.goTo(station);
+    else if (id === 'coil') acts.onWhole(withCheck(whole, { point: 'coilWet', state: 'normal' }));
     else setAsked(GATE_FIELD[id]);
   };
   const thawAt = checksOf(whole.facts ?? []).findLast(({ point }) => point === 'thaw')?.takenAt;
@@ -113,14 +115,17 @@ export function RefrigerantPlace({ whole, assessment, acts, frame, width }: Stat
             {`Pressure ratio ${ladder.pressureRatio.toFixed(1)}${over ? `, condensing ${shownText(over.valueF, 'deltaF', 0)} over outdoors` : ''}.`}
           </Txt>
         )}
-        {(ladder?.notes ?? []).map(({ word, sentence }) => (
-          <View key={sentence} style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }}>
-            <VerdictMark word={word} size={16} />
-            <Txt size={15} style={{ flex: 1 }}>
-              {sentence}
-            </Txt>
-          </View>
-        ))}
+        <CallLines lines={ladder?.notes ?? []} />
+        {circuit?.washed && <CallLines lines={[circuit.washed]} />}
+        <View>
+          <Heading size={17}>Looked at beside the gauges</Heading>
+          <PointList
+            ids={['leakSearch', 'coilWet', 'outdoorWashed']}
+            call={call}
+            whole={whole}
+            onWhole={acts.onWhole}
+          />
+        </View>
         {(call.checks.has('outdoorFan') || (ladder?.marks.get('outdoor')?.tempF ?? COLD_F) < COLD_F) && (
           <View style={{ gap: 6 }}>
             <Heading size={17}>Outdoor fan</Heading>

@@ -1,0 +1,42 @@
+import type { VisitDto } from '@huff/contract';
+import { checkPoint, type CallAssessment, type Check } from '@huff/core/call';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { CheckRow } from './CheckRow';
+import { PointSheet, withCheck } from './PointSheet';
+
+interface PointListProps {
+  /** Ids of the points, in the order they are read. */
+  readonly ids: readonly string[];
+  readonly call: Pick<CallAssessment, 'checks' | 'context'>;
+  readonly whole: VisitDto;
+  readonly onWhole: (visit: VisitDto) => void;
+  /** What was found at the visit before. */
+  readonly last?: ReadonlyMap<string, Check>;
+}
+
+/** Points in a list, each touched to be typed or said. */
+export function PointList({ ids, call: { checks, context }, whole, onWhole, last }: PointListProps) {
+  const [asked, setAsked] = useState<string>();
+  return (
+    <View>
+      {ids.map((id) => (
+        <CheckRow
+          key={id}
+          point={checkPoint(id)!}
+          check={checks.get(id)}
+          last={last?.get(id)}
+          context={context}
+          onPress={() => setAsked(id)}
+        />
+      ))}
+      <PointSheet
+        asked={asked}
+        context={context}
+        checks={checks}
+        onCheck={(check) => onWhole(withCheck(whole, check))}
+        onClose={() => setAsked(undefined)}
+      />
+    </View>
+  );
+}

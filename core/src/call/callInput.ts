@@ -1,0 +1,27 @@
+import type { CheckContext } from '../checks';
+import type { MotorKind } from '../fan';
+import type { VerdictWord } from '../judge';
+import type { Finding } from '../look';
+import type { Priors } from '../power';
+import type { Fact } from '../visit';
+
+/** What of a visit the rest of the call is judged from. */
+export interface CallFacts {
+  readonly facts: readonly Fact[];
+  readonly motor: MotorKind;
+  readonly findings: readonly Finding[];
+  readonly context: CheckContext;
+  readonly altitudeFt?: number;
+  readonly airflow: VerdictWord;
+  readonly staticRead: boolean;
+  readonly filterIn?: boolean;
+  readonly doorsOn?: boolean;
+  readonly ice?: 'none' | 'coil';
+  readonly priors?: Priors;
+  /** Found by the air itself: outside verdicts of pressure and airflow, in words. */
+  readonly air: readonly {
+    readonly id: string;
+    readonly area: 'filter' | 'coil' | 'ducts' | 'speed';
+    readonly words: string;
+  }[];
+}

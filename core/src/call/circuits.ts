@@ -1,0 +1,137 @@
+import type { Check } from '../checks';
+import type { VerdictWord } from '../judge';
+import {
+  coldWeatherFindings,
+  gateOf,
+  rankPatterns,
+  readLadder,
+  type GateLine,
+  type Ladder,
+  type Patterns,
+} from '../refrigerant';
+import type { FieldError, RawInputs } from '../tools';
+import { checksOf, laddersOf } from './callFacts';
+import type { CallFacts } from './callInput';
+
+/** Before and after of a washed outdoor coil. */
+export interface WashedCoil {
+  readonly beforeF?: number;
+  readonly afterF?: number;
+  readonly word: VerdictWord;
+  readonly sentence: string;
+}
+
+/** A circuit of the refrigerant side, judged. */
+export interface Circuit {
+  readonly id: string;
+  readonly ladder?: Ladder;
+  readonly errors: readonly FieldError[];
+  readonly gate: readonly GateLine[];
+  readonly isOpen: boolean;
+  /** Only through the gate. */
+  readonly patterns?: Patterns;
+  /** It condenses too cold for any pattern: the outdoor air is held back first, or the charge weighed. */
+  readonly tooColdToJudge: boolean;
+  /** What is wrong with how the outdoor fan is held in the cold, in sentences. */
+  readonly cold: readonly string[];
+  /** What washing the outdoor coil did; absent while it was not washed at this visit. */
+  readonly washed?: WashedCoil;
+}
+
+const washedOf = (state: string | undefined): boolean | undefined =>
+  state === undefined ? undefined : state === 'washed';
+
+/** A washing that lowered the head by less than this is within what two readings differ by anyway, °F (J). */
+const LEAST_FALL_F = 3;
+
+/** What washing the outdoor coil did: condensing over outdoors as last read before it, and as read since. */
+function outdoorWashed(call: CallFacts, id: string): WashedCoil | undefined {
+  const washedAt = checksOf(call.facts).findLast(
+    ({ point, state }) => point === 'outdoorWashed' && state === 'washed',
+  )?.takenAt;
+  if (washedAt === undefined) return undefined;
+  const over = (raw: RawInputs | undefined) => {
+    const read = raw && readLadder(raw, call.altitudeFt);
+    return read?.ok ? read.ladder.gaps.get('condensingOver')?.valueF : undefined;
+  };
+  const beforeF = over(laddersOf(call.facts, (takenAt) => takenAt <= washedAt).get(id));
+  const afterF = over(laddersOf(call.facts, (takenAt) => takenAt > washedAt).get(id));
+  if (beforeF === undefined)
+    return {
+      word: 'cantSay',
+      sentence: 'Washed: the high side was not read before it, so what it did cannot be told.',
+    };
+  if (afterF === undefined)
+    return {
+      beforeF,
+      word: 'cantSay',
+      sentence: `Washed. Condensing was ${Math.round(beforeF)} °F over outdoors: read the high side again.`,
+    };
+  const moved = `Condensing over outdoors ${Math.round(beforeF)} °F before washing, ${Math.round(afterF)} °F after`;
+  return beforeF - afterF >= LEAST_FALL_F
+    ? { beforeF, afterF, word: 'inside', sentence: `${moved}: it was dirt.` }
+    : {
+        beforeF,
+        afterF,
+        word: 'atTheEdge',
+        sentence: `${moved}: dirt was not what raised it, or it runs deeper in the coil.`,
+      };
+}
+
+const CIRCUITS = ['1', '2', '3'] as const;
+
+/** Under this, as bubble temperature, no pattern holds, °F (J): the model's figures are those of a summer's day. */
+const LEAST_CONDENSING_F = 80;
+
+function coldOf(ladder: Ladder | undefined, fan: string | undefined): readonly string[] {
+  const outdoorF = ladder?.marks.get('outdoor')?.tempF;
+  if (outdoorF === undefined) return [];
+  const condensingF = ladder?.marks.get('bubble')?.tempF;
+  const fanCycles = fan === 'cycles' ? true : fan === 'runsOn' ? false : undefined;
+  return coldWeatherFindings({ outdoorF, condensingF, fanCycles });
+}
+
+/** Both gauges as on another circuit: the hoses were hardly moved. */
+function mixedUp(id: string, raw: RawInputs, ladders: ReadonlyMap<string, RawInputs>): readonly FieldError[] {
+  const { suctionPsig, highPsig } = raw;
+  if (suctionPsig === undefined || highPsig === undefined) return [];
+  const twin = [...ladders].find(
+    ([other, one]) => other !== id && one.suctionPsig === suctionPsig && one.highPsig === highPsig,
+  );
+  const message = `Both gauges read as on circuit ${twin?.[0]}: were the hoses moved?`;
+  return twin ? [{ field: 'suctionPsig', message }] : [];
+}
+
+/** Every circuit that was read, judged behind its gate. The first stands always: it is where reading begins. */
+export function circuitsOf(call: CallFacts, checks: ReadonlyMap<string, Check>): Circuit[] {
+  const ladders = laddersOf(call.facts);
+  const ids = CIRCUITS.filter((id) => id === '1' || ladders.has(id));
+  return ids.map((id) => {
+    const raw = ladders.get(id) ?? {};
+    const read = readLadder(raw, call.altitudeFt);
+    const figure = (field: string) => (typeof raw[field] === 'number' ? raw[field] : undefined);
+    const gate = gateOf({
+      airflow: call.airflow,
+      filterIn: call.filterIn,
+      doorsOn: call.doorsOn,
+      ice: call.ice,
+      coilWashed: washedOf(checks.get('coilWet')?.state),
+      minutesRunning: figure('minutesRunning'),
+      returnF: figure('returnF'),
+    });
+    const isOpen = gate.every((line) => line.isOpen);
+    const ladder = read.ok ? read.ladder : undefined;
+    const tooColdToJudge = (ladder?.marks.get('bubble')?.tempF ?? LEAST_CONDENSING_F) < LEAST_CONDENSING_F;
+    return {
+      id,
+      ladder,
+      errors: [...(read.ok ? read.ladder.questions : read.errors), ...mixedUp(id, raw, ladders)],
+      gate,
+      isOpen,
+      cold: coldOf(ladder, checks.get('outdoorFan')?.state),
+      tooColdToJudge,
+      washed: outdoorWashed(call, id),
+      patterns: isOpen && ladder && ladder.gaps.size > 0 && !tooColdToJudge ? rankPatterns(ladder) : undefined,
+    };
+  });
+}

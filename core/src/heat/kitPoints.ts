@@ -1,0 +1,29 @@
+import type { CheckPoint } from '../checks/checkPoint';
+import type { ToolUnit } from '../tools/tool';
+
+const figure = (
+  id: string,
+  name: string,
+  where: string,
+  [unit, min, max]: readonly [ToolUnit, number, number],
+  live?: true,
+): CheckPoint => ({
+  id,
+  name,
+  where,
+  number: { unit, min, max, outcome: () => 'good' },
+  expects: 'as read',
+  ...(live && { live }),
+  minutes: 2,
+});
+
+/** An electric heater read circuit by circuit, with its breaker. */
+export const KIT_POINTS: readonly CheckPoint[] = [
+  figure('kitVolts', 'Volts, all heat on', 'at the heater’s breaker, heating', ['volts', 90, 600], true),
+  figure('kitAmps1', 'Circuit 1', 'clamp on one wire of it, all heat on', ['amps', 0, 120], true),
+  figure('kitAmps2', 'Circuit 2', 'clamp on one wire of it; 0 when it draws nothing', ['amps', 0, 120], true),
+  figure('kitAmps3', 'Circuit 3', 'clamp on one wire of it; 0 when it draws nothing', ['amps', 0, 120], true),
+  figure('kitBlowerAmps', 'Amps of the blower', 'clamp on its wire, when it is on that circuit', ['amps', 0, 40], true),
+  figure('kitBreakerA', 'Breaker of the largest', 'as stamped on its handle', ['amps', 10, 200]),
+  figure('kitPlateKw', 'Kit on the plate, kW', 'as named at 240 V', ['factor', 0.5, 60]),
+];
