@@ -1,1 +1,1 @@
-module.exports = { projects: ['<rootDir>/core', '<rootDir>/contract', '<rootDir>/server', '<rootDir>/app'] };
+module.exports = { projects: ['<rootDir>/core', '<rootDir>/contract', '<rootDir>/paper', '<rootDir>/server', '<rootDir>/app'] };

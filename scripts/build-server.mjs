@@ -15,8 +15,11 @@ await build({
   target: 'node20',
   // Our own packages are taken in; all from node_modules stays outside (PGlite finds its .wasm beside itself).
   alias: {
+    '@huff/paper': './paper/src/index.ts',
+    '@huff/core/call': './core/src/call.ts',
     '@huff/core/fix': './core/src/fix.ts',
     '@huff/core': './core/src/index.ts',
+    '@huff/contract/call': './contract/src/call.ts',
     '@huff/contract/fix': './contract/src/fix.ts',
     '@huff/contract/spine': './contract/src/spine/index.ts',
     '@huff/contract/sync': './contract/src/sync.ts',

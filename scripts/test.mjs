@@ -43,7 +43,7 @@ async function suite(name, work, report, read) {
 
 /** PGlite wants Jest's modules mode; the app's packages, half of them modules for bundlers, must not see it. */
 const JEST_RUNS = [
-  { name: 'Unit and API tests', flags: ['--experimental-vm-modules'], projects: ['core', 'contract', 'server'] },
+  { name: 'Unit and API tests', flags: ['--experimental-vm-modules'], projects: ['core', 'contract', 'paper', 'server'] },
   { name: 'Component tests', flags: [], projects: ['app'] },
 ];
 const e2eReport = path.join(reports, 'e2e.json');
@@ -58,7 +58,7 @@ await check('Lint', () =>
   ]),
 );
 await check('Format', () => runPackage('prettier/bin/prettier.cjs', ['--check', '--log-level', 'warn', '.']));
-for (const part of ['.', 'core', 'contract', 'server', 'app', 'e2e']) {
+for (const part of ['.', 'core', 'contract', 'paper', 'server', 'app', 'e2e']) {
   await check(`Types of ${part === '.' ? 'scripts' : part}`, () =>
     runPackage('typescript/bin/tsc', ['--noEmit', '-p', part]),
   );

@@ -2,6 +2,8 @@ import 'reflect-metadata';
 import {
   checkFault,
   FLOW_METHOD_IDS,
+  HAND_OVER_FORM,
+  handOverFaults,
   inputFaults,
   LADDER_FORM,
   lineFault,
@@ -55,6 +57,7 @@ function factFault(kind: unknown, inputs: unknown): string | undefined {
   if (kind === 'setAside') return asideFault(inputs as RawInputs);
   if (kind === 'plan') return planFault(inputs as RawInputs);
   if (kind === 'check') return checkAndNoteFault(inputs as RawInputs);
+  if (kind === 'handOver') return handOverFaults(inputs as RawInputs)[0]?.message;
   if (kind === 'ladder') return inputFaults(LADDER_FORM, inputs as RawInputs)[0]?.message;
   const tool = typeof kind === 'string' ? toolOf(kind) : undefined;
   return tool && inputFaults(tool, inputs as RawInputs)[0]?.message;
@@ -125,6 +128,7 @@ const OWN_INPUTS: Partial<Record<FactKind, readonly string[]>> = {
   plan: PLAN_INPUTS,
   check: ['point', 'value', 'state', 'note'],
   ladder: Object.keys(LADDER_FORM.fields),
+  handOver: Object.keys(HAND_OVER_FORM.fields),
 };
 
 /** The inputs a kind of fact knows, without what a client may have added. */

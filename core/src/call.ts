@@ -5,7 +5,7 @@
 export { type BuildingNet, netBuilding, outdoorAirShare } from './building';
 export { BUILDING_POINTS } from './building/points';
 export { assessCall, type CallAssessment } from './call/assessCall';
-export { checksOf, laddersOf } from './call/callFacts';
+export { checksOf, handedOver, laddersOf } from './call/callFacts';
 export type { CallFacts } from './call/callInput';
 export type { Circuit } from './call/circuits';
 export type { CallLine } from './call/triageOf';
@@ -32,6 +32,20 @@ export {
   ROUTE_STATIONS,
   type RouteStation,
 } from './complaint';
+export {
+  type CarriedItem,
+  HAND_OVER_FORM,
+  type HandOver,
+  handOverFaults,
+  handOverOf,
+  isDay,
+  SIGNATURE_SIDE,
+  signatureFault,
+  signaturePath,
+  signatureText,
+  type Strokes,
+  strokesOf,
+} from './handover';
 export {
   breakerAmps,
   elementWatts,
@@ -78,7 +92,7 @@ export {
 } from './refrigerant';
 export { LADDER_FORM } from './refrigerant/ladderForm';
 export { TRIAGE_AREAS, type TriageArea } from './triage/effort';
-export { type TriageItem, type TriageOutcome, triageSum } from './triage/triage';
+export { TRIAGE_OUTCOMES, type TriageItem, type TriageOutcome, triageSum } from './triage/triage';
 export {
   bringList,
   EQUIPMENT_KINDS,
@@ -88,3 +102,13 @@ export {
   upkeepRoute,
   type UnitParts,
 } from './upkeep';
+export {
+  type FiguresAt,
+  figuresOf,
+  type FilterReading,
+  filterTrend,
+  type FilterTrend,
+  trendSeries,
+  type TrendSeries,
+  type VisitFigures,
+} from './trend';

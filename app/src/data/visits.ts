@@ -199,10 +199,11 @@ export function useEarlierVisits(wanted: boolean) {
   };
 }
 
-/** The visits of a unit, the newest first: what the server has, and those this phone knows of that it does not. */
-export function useUnitVisits(unitId: string) {
+/** The visits of a unit, none where there is no unit, the newest first: what the server has, and those this phone knows of that it does not. */
+export function useUnitVisits(unitId: string | undefined) {
   const { data, isPending, isError } = useQuery({
     queryKey: ['unit-visits', unitId],
+    enabled: unitId !== undefined,
     queryFn: async () => (await ask<VisitPageAnswer>(`/api/visits?unit=${unitId}`))?.body.visits ?? [],
     retry: false,
   });

@@ -1,4 +1,5 @@
 import type { VerdictWord } from '@huff/core';
+import type { CarriedItem, VisitFigures } from '@huff/core/call';
 
 /** What a list says of a visit: computed by core, on the server for all and on the phone for what has not arrived. */
 export interface VisitSummary {
@@ -18,4 +19,8 @@ export interface VisitSummary {
   /** What to read next, in words. */
   readonly nextStep: string | null;
   readonly headline: string;
+  /** Everything found and carried, with what became of it; told by the server alone. */
+  readonly found?: readonly CarriedItem[] | null;
+  /** What is followed over the years; told by the server alone. */
+  readonly figures?: VisitFigures | null;
 }

@@ -1,7 +1,8 @@
 import type { Check } from '../checks';
+import { handOverOf, type HandOver } from '../handover';
 import type { RawInputs } from '../tools';
 import type { Fact } from '../visit';
-import type { TriageOutcome } from '../triage/triage';
+import { TRIAGE_OUTCOMES, type TriageItem, type TriageOutcome } from '../triage/triage';
 
 const standing = (facts: readonly Fact[]) => {
   const replaced = new Set(facts.map(({ replacesId }) => replacesId).filter(Boolean));
@@ -34,11 +35,23 @@ export function laddersOf(
   return last;
 }
 
+/** What was agreed when the visit was handed over; the last one stands. */
+export function handedOver(facts: readonly Fact[]): HandOver | undefined {
+  const last = standing(facts).findLast(({ kind }) => kind === 'handOver');
+  return last && handOverOf(last.inputs);
+}
+
+/** What became of a finding, and what was asked for it. */
+export type Settled = Pick<TriageItem, 'outcome' | 'quoted'>;
+
+const isOutcome = (state: string | undefined): state is TriageOutcome =>
+  (TRIAGE_OUTCOMES as readonly (string | undefined)[]).includes(state);
+
 /** What became of what was found, by its id. */
-export function outcomesOf(checks: readonly Check[]): ReadonlyMap<string, TriageOutcome> {
-  const last = new Map<string, TriageOutcome>();
-  for (const { point, state, note } of checks)
-    if (point === 'triage' && note !== undefined && (state === 'dealtWith' || state === 'declined' || state === 'open'))
-      last.set(note, state);
+export function outcomesOf(checks: readonly Check[]): ReadonlyMap<string, Settled> {
+  const last = new Map<string, Settled>();
+  for (const { point, state, note, value } of checks)
+    if (point === 'triage' && note !== undefined && isOutcome(state))
+      last.set(note, { outcome: state, ...(value !== undefined && { quoted: value }) });
   return last;
 }

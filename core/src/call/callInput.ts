@@ -1,7 +1,8 @@
 import type { CheckContext } from '../checks';
 import type { MotorKind } from '../fan';
 import type { VerdictWord } from '../judge';
-import type { Finding } from '../look';
+import type { CarriedItem } from '../handover';
+import type { Finding, Look } from '../look';
 import type { Priors } from '../power';
 import type { Fact } from '../visit';
 
@@ -10,6 +11,10 @@ export interface CallFacts {
   readonly facts: readonly Fact[];
   readonly motor: MotorKind;
   readonly findings: readonly Finding[];
+  /** The last look at each thing. */
+  readonly looks: readonly Look[];
+  /** What the visit before left unsettled. */
+  readonly carried?: readonly CarriedItem[];
   readonly context: CheckContext;
   readonly altitudeFt?: number;
   readonly airflow: VerdictWord;

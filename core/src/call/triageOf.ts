@@ -1,5 +1,6 @@
 import type { BuildingNet } from '../building';
 import { checkPoint, outcomeOf, type Check, type CheckContext } from '../checks';
+import { carriedOver } from '../handover';
 import { gasFurnace, type HeatSequence, type KitReading } from '../heat';
 import type { VerdictWord } from '../judge';
 import type { PowerAssessment, PowerCause } from '../power';
@@ -29,6 +30,8 @@ export interface Found {
   readonly makeUp: readonly CallLine[];
   readonly amps: readonly CallLine[];
 }
+
+const OPEN = { outcome: 'open' } as const;
 
 const USUAL_EFFORT: Effort = { area: 'power', minutes: 20, money: 15 };
 /** Causes that are mended at the blower, though no motor is bought. */
@@ -69,10 +72,10 @@ export function triageOf(call: CallFacts, found: Found, outcomes: ReturnType<typ
     id: `look-${finding.item}`,
     ...(LOOK_EFFORT[finding.item] ?? { area: 'blower', minutes: 20, money: 0 }),
     words: `${finding.name}: ${finding.text}`,
-    outcome: finding.outcome ?? 'open',
+    ...(finding.outcome ? { outcome: finding.outcome } : (outcomes.get(`look-${finding.item}`) ?? OPEN)),
     look: finding.item,
   }));
-  const add = (item: Omit<TriageItem, 'outcome'>) => items.push({ ...item, outcome: outcomes.get(item.id) ?? 'open' });
+  const add = (item: Omit<TriageItem, 'outcome'>) => items.push({ ...item, ...(outcomes.get(item.id) ?? OPEN) });
   for (const [id, check] of checks) {
     const words = findingOf(check);
     if (!words || outcomeOf(check, call.context) === 'good') continue;
@@ -123,5 +126,10 @@ export function triageOf(call: CallFacts, found: Found, outcomes: ReturnType<typ
     if (word === 'outside')
       add({ id, area: id.startsWith('makeUp') ? 'building' : 'blower', words: sentence, minutes: 20, money: 0 });
   for (const { id, area, words } of call.air) add({ id: `air-${id}`, area, words, minutes: 0, money: 0 });
+  const seen = { looks: new Map(call.looks.map((look) => [look.item, look])), checks, context: call.context };
+  for (const item of carriedOver(call.carried ?? [], items, seen)) {
+    const settled = outcomes.get(item.id);
+    items.push({ ...item, ...settled });
+  }
   return inTriageOrder(items);
 }

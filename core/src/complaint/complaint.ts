@@ -13,6 +13,7 @@ export const ROUTE_STATIONS = [
   'building',
   'upkeep',
   'found',
+  'handOver',
 ] as const;
 export type RouteStation = (typeof ROUTE_STATIONS)[number];
 

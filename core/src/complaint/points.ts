@@ -50,8 +50,12 @@ export const COMPLAINT_POINTS: readonly CheckPoint[] = [
     states: [
       { id: 'open', text: 'open' },
       { id: 'dealtWith', text: 'dealt with' },
+      { id: 'quoted', text: 'quoted' },
       { id: 'declined', text: 'declined' },
+      { id: 'watch', text: 'watch' },
     ],
+    // What was asked for it.
+    number: { unit: 'factor', min: 0, max: 1_000_000, outcome: () => 'good' },
     expects: '',
     minutes: 0,
   },

@@ -1,6 +1,8 @@
 import { TRIAGE_AREAS, type TriageArea } from './effort';
 
-export type TriageOutcome = 'open' | 'dealtWith' | 'declined';
+/** What became of something found: mended, offered at a price, refused, kept an eye on, or nothing yet. */
+export const TRIAGE_OUTCOMES = ['open', 'dealtWith', 'quoted', 'declined', 'watch'] as const;
+export type TriageOutcome = (typeof TRIAGE_OUTCOMES)[number];
 
 /** One thing found, with what it asks for. */
 export interface TriageItem {
@@ -14,6 +16,10 @@ export interface TriageItem {
   readonly minutes: number;
   readonly money: number;
   readonly outcome: TriageOutcome;
+  /** What was asked for it, in the shop’s money. */
+  readonly quoted?: number;
+  /** When it was found, where that was at an earlier visit. */
+  readonly since?: string;
   /** The look it comes from, when it is one: its outcome is kept there. */
   readonly look?: string;
 }
@@ -27,10 +33,10 @@ export const inTriageOrder = (items: readonly TriageItem[]): TriageItem[] =>
       AREA_ORDER.get(a.area)! - AREA_ORDER.get(b.area)! || Number(a.outcome !== 'open') - Number(b.outcome !== 'open'),
   );
 
-/** Minutes and money of what is open. */
+/** Minutes and money of what is open or quoted. */
 export const triageSum = (items: readonly TriageItem[]): { readonly minutes: number; readonly money: number } =>
   items
-    .filter(({ outcome }) => outcome === 'open')
+    .filter(({ outcome }) => outcome === 'open' || outcome === 'quoted')
     .reduce((sum, { minutes, money }) => ({ minutes: sum.minutes + minutes, money: sum.money + money }), {
       minutes: 0,
       money: 0,

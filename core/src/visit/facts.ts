@@ -2,8 +2,17 @@ import type { Look } from '../look';
 import type { FlowMethodId, RawInputs } from '../tools';
 
 /** Kinds of what is recorded at a visit beside statics: the inputs of a method, of the drop or the motor, a look,
- * a method set aside, a plan, a check at a point, the readings of a refrigerant circuit. */
-export const VISIT_ONLY_FACTS = ['measuredDrop', 'motorLoad', 'look', 'setAside', 'plan', 'check', 'ladder'] as const;
+ * a method set aside, a plan, a check at a point, the readings of a refrigerant circuit, what was agreed at the end. */
+export const VISIT_ONLY_FACTS = [
+  'measuredDrop',
+  'motorLoad',
+  'look',
+  'setAside',
+  'plan',
+  'check',
+  'ladder',
+  'handOver',
+] as const;
 export type FactKind = FlowMethodId | (typeof VISIT_ONLY_FACTS)[number];
 
 /** How the unit ran while a fact was taken. */

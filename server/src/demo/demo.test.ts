@@ -1,5 +1,5 @@
 import { assess, partVisit } from '@huff/contract';
-import { assessCall } from '@huff/core/call';
+import { assessCallOf } from '@huff/contract/call';
 import { proofOf } from '@huff/core/fix';
 import { testDb } from '../testing/testServer';
 import { loadDemo } from './loadDemo';
@@ -100,21 +100,7 @@ describe('the rest of the call', () => {
     const visit = visits.find(
       ({ title, facts = [] }) => title.endsWith(unit) && facts.some(({ inputs }) => inputs.state === complaint),
     )!;
-    const { findings, airflow, looks } = assess(visit);
-    const ice = looks.get('ice')?.state;
-    return assessCall({
-      facts: visit.facts ?? [],
-      motor: visit.motor,
-      findings,
-      context: { lineVolts: visit.setup?.lineVolts ?? undefined },
-      altitudeFt: visit.setup?.altitudeFt ?? undefined,
-      airflow: airflow.word,
-      staticRead: visit.readings.length > 0,
-      filterIn: true,
-      doorsOn: true,
-      ice: ice === 'none' ? 'none' : undefined,
-      air: [],
-    });
+    return assessCallOf(visit);
   };
 
   test('a blower that does not run: coil and contacts are left, and one test parts them', () => {

@@ -1,6 +1,9 @@
-import { summaryOf } from '@huff/contract';
+import { summaryOf, type VisitDto } from '@huff/contract';
+import { rememberedOf } from '@huff/contract/call';
+import type { ShopDto } from '@huff/contract/fix';
 import type { VisitSummary } from '@huff/contract/spine';
 import { JUDGEMENT_VERSION, rulesOf, type Rules, type ShopRules } from '@huff/core';
+import type { CarriedItem } from '@huff/core/call';
 import type { Logger } from 'pino';
 import type { Db, Query } from '../db/db';
 import { moment } from '../db/moment';
@@ -14,7 +17,7 @@ const SUMMARY = `v.id, v.title, v.unit_id AS "unitId", ${moment('v.started_at')}
   r.static_in_wc AS "staticInWc", coalesce(r.static_word, 'cantSay') AS "staticWord", r.flow_cfm AS "flowCfm",
   r.flow_sigma_cfm AS "flowSigmaCfm", coalesce(r.flow_word, 'cantSay') AS "flowWord", r.drop_f AS "dropF",
   coalesce(r.drop_word, 'cantSay') AS "dropWord", r.worst_finding AS "worstFinding", r.next_step AS "nextStep",
-  coalesce(r.headline, 'Not judged yet') AS headline`;
+  coalesce(r.headline, 'Not judged yet') AS headline, r.found, r.figures`;
 const RESULTS_OF = 'results r ON r.shop_id = v.shop_id AND r.visit_id = v.id';
 
 type SummaryRow = VisitSummary & Record<string, unknown>;
@@ -70,6 +73,8 @@ const COLUMNS: readonly (readonly [column: string, field: keyof VisitSummary])[]
   ['worst_finding', 'worstFinding'],
   ['next_step', 'nextStep'],
   ['headline', 'headline'],
+  ['found', 'found'],
+  ['figures', 'figures'],
 ];
 const NAMES = [
   'visit_revision',
@@ -79,20 +84,23 @@ const NAMES = [
   ...COLUMNS.map(([column]) => column),
 ];
 
-/** A mark of a shop's rules: another mark, other rules. Blank while it has set none. */
-const RULES_MARK = `coalesce(md5(f.rules::text), '')`;
+/** A mark of a shop's rules and odds: another mark, others. Blank while it has set none. */
+const RULES_MARK = `coalesce(md5(f.rules::text || coalesce(f.odds::text, '')), '')`;
+
+const columnOf = (value: unknown) => (typeof value === 'object' && value !== null ? JSON.stringify(value) : value);
 
 interface ShopsRules {
   readonly rules: Rules;
   readonly mark: string;
+  readonly odds: ShopDto['odds'];
 }
 
 async function rulesOfShop(query: Query, shopId: string): Promise<ShopsRules> {
-  const [row] = await query<{ rules: ShopRules | null; mark: string }>(
-    `SELECT f.rules, ${RULES_MARK} AS mark FROM shop_figures f WHERE f.shop_id = $1 AND f.id = $1`,
+  const [row] = await query<{ rules: ShopRules | null; odds: ShopDto['odds']; mark: string }>(
+    `SELECT f.rules, f.odds, ${RULES_MARK} AS mark FROM shop_figures f WHERE f.shop_id = $1 AND f.id = $1`,
     [shopId],
   );
-  return { rules: rulesOf(row?.rules), mark: row?.mark ?? '' };
+  return { rules: rulesOf(row?.rules), mark: row?.mark ?? '', odds: row?.odds };
 }
 
 async function keep(
@@ -107,20 +115,50 @@ async function keep(
      VALUES ($1, $2, $3, $4, $5, now(), ${COLUMNS.map((_, i) => `$${i + 6}`).join(', ')})
      ON CONFLICT (shop_id, visit_id) DO UPDATE SET ${NAMES.map((name) => `${name} = excluded.${name}`).join(', ')}
      WHERE results.visit_revision <= excluded.visit_revision`,
-    [shopId, summary.id, revision, JUDGEMENT_VERSION, mark, ...COLUMNS.map(([, field]) => summary[field])],
+    [shopId, summary.id, revision, JUDGEMENT_VERSION, mark, ...COLUMNS.map(([, field]) => columnOf(summary[field]))],
   );
 }
 
-/** Computes what lists say of visits and keeps it. A visit that core cannot judge is logged; lists say that it is not judged. */
+/** What the unit's visit before this one left. */
+async function leftBefore(query: Query, shopId: string, { id, unitId, startedAt }: VisitDto) {
+  if (!unitId) return [];
+  const [row] = await query<{ found: CarriedItem[] | null }>(
+    `SELECT r.found FROM visits v JOIN ${RESULTS_OF}
+     WHERE v.shop_id = $1 AND v.unit_id = $2 AND v.id <> $3 AND v.started_at < $4::timestamptz
+     ORDER BY v.started_at DESC, v.id DESC LIMIT 1`,
+    [shopId, unitId, id, startedAt],
+  );
+  return row?.found ?? [];
+}
+
+/** Computes what lists say of visits and keeps it, in the order given. A visit that core cannot judge is logged; lists say that it is not judged. */
 export async function keepResults(db: Db, log: Logger, shopId: string, ids: readonly string[]): Promise<void> {
-  const { rules, mark } = await rulesOfShop(db.query, shopId);
-  for (const { record, revision } of await wholeVisits(db.query, shopId, ids)) {
+  const { rules, mark, odds } = await rulesOfShop(db.query, shopId);
+  const whole = new Map((await wholeVisits(db.query, shopId, ids)).map((one) => [one.record.id, one]));
+  for (const id of ids) {
+    const kept = whole.get(id);
+    if (!kept) continue;
+    const { record, revision } = kept;
     try {
-      await keep(db.query, shopId, revision, mark, summaryOf(record, rules));
+      const earlier = await leftBefore(db.query, shopId, record);
+      const remembered = rememberedOf(record, { rules, odds, earlier });
+      await keep(db.query, shopId, revision, mark, { ...summaryOf(record, rules), ...remembered });
     } catch (error) {
       log.error({ err: error, visit: record.id }, 'a visit cannot be judged');
     }
   }
+}
+
+/** Visits with those of their units that came after them, the earliest first: what one leaves, the next carries. */
+async function withLater(query: Query, shopId: string, ids: readonly string[]): Promise<string[]> {
+  const rows = await query<{ id: string }>(
+    `SELECT v.id FROM visits v WHERE v.shop_id = $1 AND (v.id = ANY ($2::uuid[]) OR EXISTS (
+       SELECT 1 FROM visits w WHERE w.shop_id = $1 AND w.id = ANY ($2::uuid[]) AND w.unit_id = v.unit_id
+         AND w.started_at < v.started_at))
+     ORDER BY v.started_at, v.id`,
+    [shopId, ids],
+  );
+  return rows.map(({ id }) => id);
 }
 
 /** Computes results beside the requests that change visits: a visit changed several times meanwhile is computed once. */
@@ -136,7 +174,7 @@ export function resultsBeside(db: Db, log: Logger, isOver: () => boolean = () =>
       }
       const all = [...due];
       due.clear();
-      for (const [shopId, ids] of all) await keepResults(db, log, shopId, [...ids]);
+      for (const [shopId, ids] of all) await keepResults(db, log, shopId, await withLater(db.query, shopId, [...ids]));
       await new Promise<void>((go) => setImmediate(go));
     }
     running = undefined;
@@ -176,16 +214,17 @@ export type ResultsBeside = ReturnType<typeof resultsBeside>;
 export async function refreshResults(db: Db, log: Logger, isOver: () => boolean = () => false): Promise<number> {
   let done = 0;
   // What cannot be judged stays due: it is tried once a start.
-  let last = '00000000-0000-0000-0000-000000000000';
+  // The earliest first: what one leaves, the next carries.
+  let last = { startedAt: '-infinity', id: '00000000-0000-0000-0000-000000000000' };
   while (!isOver()) {
-    const due = await db.query<{ shopId: string; id: string }>(
-      `SELECT v.shop_id AS "shopId", v.id FROM visits v
+    const due = await db.query<{ shopId: string; id: string; startedAt: string }>(
+      `SELECT v.shop_id AS "shopId", v.id, v.started_at::text AS "startedAt" FROM visits v
        LEFT JOIN results r ON r.shop_id = v.shop_id AND r.visit_id = v.id
        LEFT JOIN shop_figures f ON f.shop_id = v.shop_id AND f.id = v.shop_id
-       WHERE v.id > $1 AND (r.visit_id IS NULL OR r.judgement_version <> $2 OR r.visit_revision <> v.revision
+       WHERE (v.started_at, v.id) > ($1::timestamptz, $3::uuid) AND (r.visit_id IS NULL OR r.judgement_version <> $2 OR r.visit_revision <> v.revision
          OR r.rules_mark <> ${RULES_MARK})
-       ORDER BY v.id LIMIT ${AT_A_TIME}`,
-      [last, JUDGEMENT_VERSION],
+       ORDER BY v.started_at, v.id LIMIT ${AT_A_TIME}`,
+      [last.startedAt, JUDGEMENT_VERSION, last.id],
     );
     if (due.length === 0) break;
     for (const shopId of new Set(due.map((one) => one.shopId)))
@@ -196,7 +235,7 @@ export async function refreshResults(db: Db, log: Logger, isOver: () => boolean 
         due.filter((one) => one.shopId === shopId).map(({ id }) => id),
       );
     done += due.length;
-    last = due.at(-1)!.id;
+    last = due.at(-1)!;
     await new Promise<void>((go) => setImmediate(go));
   }
   // The embedded database never counts its rows by itself, and plans badly what it has not counted.

@@ -1,6 +1,9 @@
 import type { VisitDto } from '@huff/contract';
 import { TRIAGE_AREAS, triageSum, type TriageItem, type TriageOutcome } from '@huff/core/call';
+import { format } from 'date-fns/format';
+import { useState } from 'react';
 import { Pressable, View } from 'react-native';
+import { NumberSheet } from '../../ui/keypad';
 import { Heading, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import { withFact } from '../visitState/newFact';
@@ -10,17 +13,39 @@ import { CallFoot } from './CallFoot';
 import { withCheck } from './PointSheet';
 import { useCall } from './useCall';
 
-const OUTCOME_TEXT: Record<TriageOutcome, string> = { open: 'open', dealtWith: 'dealt with', declined: 'declined' };
+export const OUTCOME_TEXT: Record<TriageOutcome, string> = {
+  open: 'open',
+  dealtWith: 'fixed',
+  quoted: 'quoted',
+  declined: 'declined',
+  watch: 'watch',
+};
+/** What may become of an open finding, and the word on its key. */
+const KEYS = [
+  ['dealtWith', 'Fixed'],
+  ['quoted', 'Quote'],
+  ['declined', 'Declined'],
+  ['watch', 'Watch'],
+] as const;
 
 /** Everything found, in the order it is taken, with what it takes. */
 export function FoundList({ triage, whole, assessment, onWhole }: FoundListProps) {
-  const settle = (item: TriageItem, outcome: TriageOutcome) => {
-    // What became of a look is kept with the look, where Look shows it.
+  const [quoting, setQuoting] = useState<TriageItem>();
+  const settle = (item: TriageItem, outcome: TriageOutcome, quoted?: number) => {
+    // What became of a look is kept with the look, where Look shows it; a look knows no quote and no watch.
     const state = item.look && assessment.looks.get(item.look)?.state;
+    const ofLook = outcome === 'dealtWith' || outcome === 'declined' ? { outcome } : {};
+    const looked =
+      item.look && state ? withFact(whole, 'look', { item: item.look, state, ...ofLook }, new Date()) : whole;
+    const wasBeside = item.outcome === 'quoted' || item.outcome === 'watch';
+    if (looked !== whole && !wasBeside && outcome !== 'quoted' && outcome !== 'watch') return onWhole(looked);
     onWhole(
-      item.look && state
-        ? withFact(whole, 'look', { item: item.look, state, ...(outcome === 'open' ? {} : { outcome }) }, new Date())
-        : withCheck(whole, { point: 'triage', state: outcome, note: item.id }),
+      withCheck(looked, {
+        point: 'triage',
+        state: outcome,
+        note: item.id,
+        ...(quoted === undefined ? {} : { value: quoted }),
+      }),
     );
   };
   const areas = TRIAGE_AREAS.map((area) => ({
@@ -43,10 +68,32 @@ export function FoundList({ triage, whole, assessment, onWhole }: FoundListProps
             {name}
           </Heading>
           {items.map((item) => (
-            <FoundRow key={item.id} item={item} onOutcome={(outcome) => settle(item, outcome)} />
+            <FoundRow
+              key={item.id}
+              item={item}
+              onOutcome={(outcome) => (outcome === 'quoted' ? setQuoting(item) : settle(item, outcome))}
+            />
           ))}
         </View>
       ))}
+      <NumberSheet
+        asked={
+          quoting && {
+            label: 'Quoted at',
+            unit: 'factor',
+            min: 0,
+            max: 1_000_000,
+            hint: `${quoting.words} In the shop’s money, work and parts.`,
+            value: quoting.quoted,
+          }
+        }
+        sideWords="price later"
+        onKeep={(price) => {
+          if (quoting) settle(quoting, 'quoted', price ?? undefined);
+          setQuoting(undefined);
+        }}
+        onClose={() => setQuoting(undefined)}
+      />
     </View>
   );
 }
@@ -86,13 +133,14 @@ function FoundRow({
   readonly onOutcome: (outcome: TriageOutcome) => void;
 }) {
   const palette = usePalette();
-  const { words, toDo, minutes, money, outcome } = item;
+  const { words, toDo, minutes, money, outcome, quoted, since } = item;
   return (
     <View style={{ borderTopWidth: 1, borderColor: palette.line, paddingTop: 8, gap: 2 }}>
       <Txt bold style={outcome === 'dealtWith' && { textDecorationLine: 'line-through' }}>
         {words}
       </Txt>
       {toDo !== undefined && <Txt size={15}>{toDo}</Txt>}
+      {since !== undefined && <Txt size={14} color="softInk">{`carried over from ${format(since, 'd MMM yyyy')}`}</Txt>}
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 18 }}>
         <Txt size={14} color="softInk" style={{ flex: 1 }}>
           {minutes + money === 0
@@ -100,19 +148,21 @@ function FoundRow({
             : `${minutes} min${money > 0 ? ` · parts about $${money}` : ''}`}
         </Txt>
         {outcome === 'open' ? (
-          (['dealtWith', 'declined'] as const).map((to) => (
-            <Pressable
-              key={to}
-              role="button"
-              aria-label={`${words}: ${OUTCOME_TEXT[to]}`}
-              onPress={() => onOutcome(to)}
-              style={{ minHeight: 48, justifyContent: 'center' }}
-            >
-              <Txt size={15} bold color="action">
-                {to === 'dealtWith' ? 'Dealt with' : 'Declined'}
-              </Txt>
-            </Pressable>
-          ))
+          <View style={{ flexDirection: 'row', columnGap: 16, flexWrap: 'wrap', justifyContent: 'flex-end', flex: 2 }}>
+            {KEYS.map(([to, text]) => (
+              <Pressable
+                key={to}
+                role="button"
+                aria-label={`${words}: ${OUTCOME_TEXT[to]}`}
+                onPress={() => onOutcome(to)}
+                style={{ minHeight: 48, justifyContent: 'center' }}
+              >
+                <Txt size={15} bold color="action">
+                  {text}
+                </Txt>
+              </Pressable>
+            ))}
+          </View>
         ) : (
           <Pressable
             role="button"
@@ -120,7 +170,10 @@ function FoundRow({
             onPress={() => onOutcome('open')}
             style={{ minHeight: 48, justifyContent: 'center' }}
           >
-            <Txt size={15} color="softInk">{`${OUTCOME_TEXT[outcome]} · undo`}</Txt>
+            <Txt
+              size={15}
+              color="softInk"
+            >{`${OUTCOME_TEXT[outcome]}${quoted === undefined ? '' : ` at $${quoted}`} · undo`}</Txt>
           </Pressable>
         )}
       </View>

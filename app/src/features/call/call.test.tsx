@@ -348,13 +348,18 @@ describe('Building, upkeep, found', () => {
   test('what is found is dealt with, declined, or opened again; a look keeps its own', () => {
     const looked = withFact(psc(), 'look', { item: 'filter', state: 'loaded' }, NOW);
     const { last } = show(FoundPlace, check(looked, 'drainTrap', 'found'));
-    press('Filter: loaded: dealt with');
+    press('Filter: loaded: fixed');
     expect(last()).toMatchObject({ kind: 'look', inputs: { item: 'filter', state: 'loaded', outcome: 'dealtWith' } });
     press('Trap missing or of the wrong depth.: declined');
     expect(last()).toMatchObject({
       kind: 'check',
       inputs: { point: 'triage', state: 'declined', note: 'check-drainTrap' },
     });
+    press('Trap missing or of the wrong depth.: quoted');
+    typed('85');
+    expect(last()).toMatchObject({ inputs: { point: 'triage', state: 'quoted', note: 'check-drainTrap', value: 85 } });
+    press('Filter: loaded: watch');
+    expect(last()).toMatchObject({ inputs: { point: 'triage', state: 'watch', note: 'look-filter' } });
     expect(screen.getByText(/^Open: 2 · about \d+ min · parts about \$\d+$/)).toBeTruthy();
   });
   test('upkeep says what to bring, and what it takes to bring a neglected unit into shape', () => {

@@ -3,7 +3,7 @@ import { standingFacts, type FactKind } from '@huff/core';
 import { v4 as uuid } from 'uuid';
 
 /** Looks, checks, methods set aside and plans are no measurement of the air: no mode or speed goes with them. */
-const NOT_MEASURED: ReadonlySet<FactKind> = new Set(['look', 'setAside', 'plan', 'check', 'ladder']);
+const NOT_MEASURED: ReadonlySet<FactKind> = new Set(['look', 'setAside', 'plan', 'check', 'ladder', 'handOver']);
 /** What stands side by side, each for its own thing. */
 const SIDE_BY_SIDE: ReadonlySet<FactKind> = new Set(['look', 'setAside', 'check', 'ladder']);
 

@@ -15,6 +15,7 @@ const KIND: Readonly<Record<RecordKind, string>> = {
 
 function factWords(kind: FactKind, inputs: Readonly<Record<string, unknown>>): string {
   if (kind === 'check') return checkPoint(String(inputs.point))?.name ?? 'A check';
+  if (kind === 'handOver') return 'Hand over';
   if (kind === 'ladder') return 'Refrigerant circuit';
   if (kind === 'look') {
     const item = lookItem(String(inputs.item));

@@ -1,8 +1,7 @@
 import { unitText, portOf, staticText, type JudgedStretch, type Layout, type PortId } from '@huff/core';
 import { View } from 'react-native';
-import { planAirway } from './airwayGeometry';
+import { planAirway , stagesText } from '@huff/paper/airway';
 import { PressureLine } from './PressureLine';
-import { stagesText } from './stageNames';
 import { StretchBlock } from './StretchBlock';
 
 interface AirwayProps {

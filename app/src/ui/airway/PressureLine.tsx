@@ -3,7 +3,7 @@ import { scaleLinear } from 'd3-scale';
 import { Pressable, View } from 'react-native';
 import Svg, { Circle, Defs, G, Line, Path, Pattern, Polygon, Rect, Text as SvgText } from 'react-native-svg';
 import { BOLD, REGULAR, usePalette } from '../theme';
-import { splitAtAxis, type AirwayMark, type AirwayPlan, type Point } from './airwayGeometry';
+import { splitAtAxis, type AirwayMark, type AirwayPlan, type Point } from '@huff/paper/airway';
 import { BlowerWheel } from './BlowerWheel';
 
 interface PressureLineProps {

@@ -3,8 +3,8 @@ import { Pressable, View } from 'react-native';
 import { VerdictMark } from '../marks';
 import { Txt } from '../text';
 import { usePalette } from '../theme';
-import type { AirwayBlock } from './airwayGeometry';
-import { stagesText } from './stageNames';
+import type { AirwayBlock } from '@huff/paper/airway';
+import { stagesText } from '@huff/paper/airway';
 
 /** How much of the nameplate a stretch takes, with a tick at its share. */
 function ShareBar({ stretch }: { readonly stretch: JudgedStretch }) {

@@ -2,7 +2,7 @@ import { fireEvent, screen } from '@testing-library/react-native';
 import { assessVisit, DEFAULT_RULES, LAYOUT_IDS, LAYOUTS, type PortId, type PressureReading } from '@huff/core';
 import { renderThemed } from '../../testing/render';
 import { Airway, airwaySentence } from './Airway';
-import { planAirway, splitAtAxis } from './airwayGeometry';
+import { planAirway, splitAtAxis } from '@huff/paper/airway';
 
 const conditions = { door: 'on', filter: 'in', coil: 'wet' } as const;
 const reading = (port: PortId, staticInWc: number): PressureReading => ({ id: port, port, staticInWc, conditions });

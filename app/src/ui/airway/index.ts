@@ -1,2 +1,2 @@
 export * from './Airway';
-export * from './stageNames';
+export * from '@huff/paper/airway';

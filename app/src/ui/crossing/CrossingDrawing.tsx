@@ -4,12 +4,10 @@ import { ClipPath, Defs, G, Line, Path, Rect } from 'react-native-svg';
 import { usePalette } from '../theme';
 import { Axes, Band } from './CrossingFrame';
 import type { CrossingProps } from './crossingProps';
-import { crossingScales, fanPath, labelPoint, spreadPath, systemPath, type Box } from './crossingScales';
-import { curveLabel, curvesOf, spreadOf } from './drawnCurves';
+import { crossingScales, fanPath, labelPoint, spreadPath, systemPath, type Box } from '@huff/paper/crossing';
+import { curveLabel, curvesOf, spreadOf , limitSpot , asked, edgeOf, moved, pathDiffers } from '@huff/paper/crossing';
 import { Label } from './Label';
-import { limitSpot } from './limitSpot';
 import { CrossingMark, GhostMark, ReadMark } from './marks';
-import { asked, edgeOf, moved, pathDiffers } from './operatingEdge';
 
 /** What stands in the Crossing's box: band, curves, limit, the points. */
 export function CrossingDrawing({

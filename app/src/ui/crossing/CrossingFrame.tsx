@@ -1,7 +1,7 @@
 import { currentMeasures, toShown, unitText, flowWords, flowText, type Target } from '@huff/core';
 import { G, Line, Rect, Text as SvgText } from 'react-native-svg';
 import { REGULAR, usePalette } from '../theme';
-import type { Box, crossingScales } from './crossingScales';
+import type { Box, crossingScales } from '@huff/paper/crossing';
 
 /** The target band, from top to bottom. */
 export function Band({

@@ -1,4 +1,4 @@
-import { crossingScales, fanPath, labelPoint, spreadPath, systemPath } from './crossingScales';
+import { crossingScales, fanPath, labelPoint, spreadPath, systemPath } from '@huff/paper/crossing';
 
 const low = [
   { staticsInWc: [0.1, 0.2], flowsCfm: [800, 700] },

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
 import { BOLD, REGULAR, usePalette } from '../theme';
-import { beltOutline, driveScale, type DrivePose } from './driveGeometry';
+import { beltOutline, driveScale, type DrivePose } from '@huff/paper/drive';
 
 interface DriveDrawingProps {
   readonly now: DrivePose;

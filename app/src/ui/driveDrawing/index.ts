@@ -1,2 +1,2 @@
 export * from './DriveDrawing';
-export * from './driveGeometry';
+export * from '@huff/paper/drive';

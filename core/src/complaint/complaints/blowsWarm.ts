@@ -8,6 +8,6 @@ export const blowsWarm: Complaint = {
     { words: 'Ice, filter, static', why: 'An iced or starved coil cools nothing.', station: 'pressure' },
     { words: 'Air in its band, then the gate', why: 'Gauges on a starved coil read low charge.', station: 'airflow' },
   ],
-  stations: ['call', 'look', 'pressure', 'airflow', 'drop', 'refrigerant', 'fix', 'prove', 'found'],
+  stations: ['call', 'look', 'pressure', 'airflow', 'drop', 'refrigerant', 'fix', 'prove', 'found', 'handOver'],
   cautions: ['lockOut', 'refrigerant'],
 };

@@ -20,6 +20,6 @@ export const buildingPulls: Complaint = {
       station: 'building',
     },
   ],
-  stations: ['call', 'building', 'look', 'power', 'heat', 'pressure', 'airflow', 'found'],
+  stations: ['call', 'building', 'look', 'power', 'heat', 'pressure', 'airflow', 'found', 'handOver'],
   cautions: ['gas', 'roof', 'lifeSafety'],
 };

@@ -16,6 +16,6 @@ export const freezing: Complaint = {
       station: 'refrigerant',
     },
   ],
-  stations: ['call', 'look', 'pressure', 'airflow', 'fix', 'prove', 'refrigerant', 'found'],
+  stations: ['call', 'look', 'pressure', 'airflow', 'fix', 'prove', 'refrigerant', 'found', 'handOver'],
   cautions: ['lockOut', 'refrigerant'],
 };

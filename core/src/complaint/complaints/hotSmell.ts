@@ -16,6 +16,6 @@ export const hotSmell: Complaint = {
       station: 'power',
     },
   ],
-  stations: ['call', 'look', 'power', 'heat', 'pressure', 'airflow', 'prove', 'found'],
+  stations: ['call', 'look', 'power', 'heat', 'pressure', 'airflow', 'prove', 'found', 'handOver'],
   cautions: ['burning', 'lockOut', 'rotating'],
 };

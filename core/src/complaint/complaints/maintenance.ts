@@ -16,6 +16,6 @@ export const maintenance: Complaint = {
     },
     { words: 'Drop and static, beside last time', why: 'What drifts is seen before it fails.', station: 'pressure' },
   ],
-  stations: ['call', 'upkeep', 'look', 'pressure', 'airflow', 'drop', 'heat', 'found'],
+  stations: ['call', 'upkeep', 'look', 'pressure', 'airflow', 'drop', 'heat', 'found', 'handOver'],
   cautions: ['lockOut', 'rotating', 'roof'],
 };

@@ -16,6 +16,6 @@ export const noHeat: Complaint = {
       station: 'pressure',
     },
   ],
-  stations: ['call', 'look', 'heat', 'power', 'pressure', 'airflow', 'prove', 'found'],
+  stations: ['call', 'look', 'heat', 'power', 'pressure', 'airflow', 'prove', 'found', 'handOver'],
   cautions: ['lockOut', 'gas', 'live'],
 };

@@ -12,6 +12,6 @@ export const noisy: Complaint = {
     { words: 'Static', why: 'A fan against a choked duct roars; ducts that move fast whistle.', station: 'pressure' },
     { words: 'Speed and airflow', why: 'Too fast a tap is noise and static for nothing.', station: 'airflow' },
   ],
-  stations: ['call', 'look', 'pressure', 'airflow', 'fix', 'prove', 'found'],
+  stations: ['call', 'look', 'pressure', 'airflow', 'fix', 'prove', 'found', 'handOver'],
   cautions: ['lockOut', 'rotating'],
 };

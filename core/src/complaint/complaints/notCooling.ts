@@ -20,6 +20,6 @@ export const notCooling: Complaint = {
       station: 'airflow',
     },
   ],
-  stations: ['call', 'look', 'pressure', 'airflow', 'drop', 'fix', 'prove', 'refrigerant', 'found'],
+  stations: ['call', 'look', 'pressure', 'airflow', 'drop', 'fix', 'prove', 'refrigerant', 'found', 'handOver'],
   cautions: ['lockOut', 'rotating'],
 };

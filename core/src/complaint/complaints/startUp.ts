@@ -12,6 +12,6 @@ export const startUp: Complaint = {
       station: 'refrigerant',
     },
   ],
-  stations: ['call', 'look', 'airflow', 'pressure', 'drop', 'refrigerant', 'heat', 'prove', 'found'],
+  stations: ['call', 'look', 'airflow', 'pressure', 'drop', 'refrigerant', 'heat', 'prove', 'found', 'handOver'],
   cautions: ['lockOut', 'refrigerant'],
 };

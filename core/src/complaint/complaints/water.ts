@@ -12,6 +12,6 @@ export const water: Complaint = {
     },
     { words: 'Static and airflow', why: 'Too much air over a wet coil carries water off it.', station: 'pressure' },
   ],
-  stations: ['call', 'look', 'upkeep', 'pressure', 'airflow', 'fix', 'prove', 'found'],
+  stations: ['call', 'look', 'upkeep', 'pressure', 'airflow', 'fix', 'prove', 'found', 'handOver'],
   cautions: ['lockOut'],
 };

@@ -1,0 +1,12 @@
+import type { VisitDto } from '@huff/contract';
+import type { CarriedItem } from '@huff/core/call';
+import { useUnitVisits } from '../../data/visits';
+
+const NONE: readonly CarriedItem[] = [];
+
+/** What the unit’s visit before this one left unsettled, as far as it is known here. */
+export function useCarried({ id, unitId, startedAt }: VisitDto): readonly CarriedItem[] {
+  const { visits } = useUnitVisits(unitId ?? undefined);
+  const before = visits.find((one) => one.id !== id && one.startedAt < startedAt);
+  return before?.summary?.found ?? NONE;
+}

@@ -1,0 +1,70 @@
+import { DEFAULT_RULES, type Rules } from '@huff/core';
+import { assessCall, type CallAssessment, type CallFacts, type CarriedItem } from '@huff/core/call';
+import { assess, type Assessment } from './plan';
+import type { ShopDto } from './shop';
+import type { VisitDto } from './visit';
+
+const figure = (value: unknown): number | undefined => (typeof value === 'number' ? value : undefined);
+
+/** What the air itself was found to be, for the list of everything found. */
+function airFindings({ judgement, airflow, advice }: Assessment): CallFacts['air'] {
+  const stretches = judgement.stretches
+    .filter(({ verdict }) => verdict.word === 'outside')
+    .map(({ stages, fromStage, verdict }) => ({
+      id: `stage-${fromStage}`,
+      area:
+        stages[0] === 'filter' ? ('filter' as const) : stages[0] === 'coil' ? ('coil' as const) : ('ducts' as const),
+      words: verdict.sentence,
+    }));
+  if (airflow.word !== 'outside') return stretches;
+  return [...stretches, { id: 'airflow', area: 'speed', words: advice.headline }];
+}
+
+/** What the shop set for itself, without what it left as usual. */
+export function shopOdds(odds: Readonly<Record<string, number | null>> | null | undefined): Record<string, number> {
+  return Object.fromEntries(
+    Object.entries(odds ?? {}).filter((one): one is [string, number] => typeof one[1] === 'number'),
+  );
+}
+
+/** A whole visit as the rest of the call is judged from. */
+export function callFactsOf(visit: VisitDto, assessment: Assessment, rules: Pick<Rules, 'capacitorShare'>): CallFacts {
+  const plate = visit.setup?.motorPlate;
+  const counted = [...assessment.counted.keys()];
+  const last = visit.readings.at(-1)?.conditions;
+  const ice = assessment.looks.get('ice')?.state;
+  return {
+    facts: visit.facts ?? [],
+    motor: visit.motor,
+    findings: assessment.findings,
+    looks: [...assessment.looks.values()],
+    context: {
+      lineVolts: figure(plate?.plateVolts) ?? visit.setup?.lineVolts ?? undefined,
+      phases: plate?.phases === 'three' ? 3 : plate?.phases === 'one' ? 1 : undefined,
+      plateAmps: figure(plate?.plateAmps),
+      serviceFactor: figure(plate?.serviceFactor),
+      capacitorTolerancePercent: 100 * rules.capacitorShare,
+    },
+    altitudeFt: visit.setup?.altitudeFt ?? undefined,
+    airflow: assessment.airflow.word,
+    staticRead: counted.length > 0,
+    filterIn: last && last.filter === 'in',
+    doorsOn: last && last.door === 'on',
+    ice: ice === 'none' || ice === 'coil' ? ice : undefined,
+    air: airFindings(assessment),
+  };
+}
+
+/**
+ * Everything that can be said of the rest of a call.
+ *
+ * @param odds those that the shop set for itself
+ * @param carried what the unit’s visit before left unsettled
+ */
+export const assessCallOf = (
+  visit: VisitDto,
+  assessment: Assessment = assess(visit),
+  rules: Rules = DEFAULT_RULES,
+  odds?: ShopDto['odds'],
+  carried?: readonly CarriedItem[],
+): CallAssessment => assessCall({ ...callFactsOf(visit, assessment, rules), priors: shopOdds(odds), carried });

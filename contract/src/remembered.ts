@@ -1,0 +1,35 @@
+import { beltDriveOf, DEFAULT_RULES, type Rules } from '@huff/core';
+import { figuresOf, type CarriedItem, type VisitFigures } from '@huff/core/call';
+import { assessCallOf } from './callFacts';
+import { assess, currentPart } from './plan';
+import type { ShopDto } from './shop';
+import type { VisitDto } from './visit';
+
+/** What a visit leaves to the next: everything found, its own and what it carried, and the figures that are followed. */
+export interface Remembered {
+  readonly found: readonly CarriedItem[];
+  readonly figures: VisitFigures;
+}
+
+/**
+ * What a visit leaves to the next.
+ *
+ * @param earlier what the unit's visit before left
+ */
+export function rememberedOf(
+  visit: VisitDto,
+  {
+    rules = DEFAULT_RULES,
+    odds,
+    earlier = [],
+  }: { readonly rules?: Rules; readonly odds?: ShopDto['odds']; readonly earlier?: readonly CarriedItem[] } = {},
+): Remembered {
+  const now = currentPart(visit);
+  const assessment = assess(now, rules);
+  const call = assessCallOf({ ...now, facts: visit.facts }, assessment, rules, odds, earlier);
+  const drive = now.setup?.drive ? beltDriveOf(now.setup.drive) : undefined;
+  return {
+    found: call.triage.map((item) => ({ since: visit.startedAt, ...item })),
+    figures: figuresOf(assessment, { drive, circuits: call.circuits }),
+  };
+}

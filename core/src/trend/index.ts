@@ -1,0 +1,3 @@
+export { figuresOf, type VisitFigures } from './figures';
+export { type FilterReading, filterTrend, type FilterTrend } from './filterTrend';
+export { type FiguresAt, trendSeries, type TrendSeries } from './series';

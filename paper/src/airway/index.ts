@@ -1,0 +1,9 @@
+export {
+  type AirwayBlock,
+  type AirwayMark,
+  type AirwayPlan,
+  planAirway,
+  type Point,
+  splitAtAxis,
+} from './airwayGeometry';
+export { stagesText } from './stageNames';

@@ -1,0 +1,1 @@
+export { beltOutline, type DrawingBox, type DrivePose, driveScale } from './driveGeometry';
