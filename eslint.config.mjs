@@ -63,6 +63,7 @@ const oneWay = [
     [
       'db',
       'http',
+      'pdf',
       'beside',
       'health',
       'records',
@@ -70,6 +71,7 @@ const oneWay = [
       'visits',
       'plans',
       'photos',
+      'reports',
       'search',
       'sync',
       'rest',

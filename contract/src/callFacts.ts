@@ -1,4 +1,4 @@
-import { DEFAULT_RULES, type Rules } from '@huff/core';
+import { DEFAULT_RULES, stagesText, type Rules } from '@huff/core';
 import { assessCall, type CallAssessment, type CallFacts, type CarriedItem } from '@huff/core/call';
 import { assess, type Assessment } from './plan';
 import type { ShopDto } from './shop';
@@ -14,7 +14,7 @@ function airFindings({ judgement, airflow, advice }: Assessment): CallFacts['air
       id: `stage-${fromStage}`,
       area:
         stages[0] === 'filter' ? ('filter' as const) : stages[0] === 'coil' ? ('coil' as const) : ('ducts' as const),
-      words: verdict.sentence,
+      words: `${stagesText(stages)}: ${verdict.sentence.charAt(0).toLowerCase()}${verdict.sentence.slice(1)}`,
     }));
   if (airflow.word !== 'outside') return stretches;
   return [...stretches, { id: 'airflow', area: 'speed', words: advice.headline }];

@@ -53,6 +53,7 @@ export {
   heatKit,
   type HeatSequence,
   KIT_CIRCUITS,
+  kitReading,
   type KitReading,
 } from './heat';
 export { KIT_POINTS } from './heat/kitPoints';

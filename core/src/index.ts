@@ -202,3 +202,5 @@ export {
   turnsOpenText,
   turnsText,
 } from './words';
+export { SOURCE_TEXT, VERDICT_TEXT, valueText } from './words/verdictWords';
+export { stagesText } from './words/stageNames';

@@ -13,6 +13,7 @@ import { notFound, problemHandler } from './http/problems';
 import { requestLog } from './http/requestLog';
 import type { Served } from './http/servedNames';
 import { photoRoutes, unitPhotoRoutes } from './photos/routes';
+import { siteLabelRoutes, unitLabelRoutes, visitReportRoutes } from './reports/routes';
 import { recordRoutes } from './rest/recordRoutes';
 import { searchRoutes } from './search/routes';
 import { syncRoutes } from './sync/routes';
@@ -73,9 +74,9 @@ export function createApp({ db, state, log, results, beside, served, webFolder }
     recordRoutes(db, 'shop', () => results.judgeAnew()),
   );
   app.use('/api/search', searchRoutes(db));
-  app.use('/api/sites', recordRoutes(db, 'site'));
-  app.use('/api/units', unitPhotoRoutes(db), recordRoutes(db, 'unit'));
-  app.use('/api/visits', visitRoutes(db, results, beside));
+  app.use('/api/sites', siteLabelRoutes(db, beside), recordRoutes(db, 'site'));
+  app.use('/api/units', unitPhotoRoutes(db), unitLabelRoutes(db, beside), recordRoutes(db, 'unit'));
+  app.use('/api/visits', visitReportRoutes(db, beside), visitRoutes(db, results, beside));
   app.use('/api', () => {
     throw notFound('address');
   });

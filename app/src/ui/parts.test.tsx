@@ -10,8 +10,8 @@ import { Sheet } from './sheet';
 import { ReconcileChart, reconcileSentence } from './reconcile';
 import { StationRun } from './stations';
 import { TraverseDrawing } from './traverse';
-import { traversePlan } from '@huff/core';
-import { valueText, WorkingSheet } from './working';
+import { traversePlan, valueText } from '@huff/core';
+import { WorkingSheet } from './working';
 
 test('a verdict is heard by its word, whatever its colour', () => {
   for (const word of ['inside', 'atTheEdge', 'outside', 'cantSay'] as const) {

@@ -26,6 +26,8 @@ const RATE_SPREAD = 0.35;
 /** σ of a drop read with a gauge, in. w.c. */
 const READ_SIGMA = 0.01;
 
+/** No unit moves less than this, CFM: such a reading is none. */
+const LEAST_CFM = 50;
 /** A rise slower than this, in. w.c. a day, is none: the filter outlasts its years (J). */
 const LEAST_PER_DAY = 1e-5;
 
@@ -57,7 +59,7 @@ function rateOf(run: readonly { readonly atMs: number; readonly dropInWc: number
  */
 export function filterTrend(readings: readonly FilterReading[], atCfm: number, limitInWc: number): FilterTrend {
   const points = [...readings]
-    .filter(({ flowCfm, dropInWc }) => flowCfm > 0 && dropInWc >= 0)
+    .filter(({ flowCfm, dropInWc }) => flowCfm >= LEAST_CFM && dropInWc >= 0)
     .sort((a, b) => a.atMs - b.atMs)
     .map(({ atMs, dropInWc, flowCfm }) => ({ atMs, dropInWc: dropInWc * (atCfm / flowCfm) ** FILTER_EXPONENT }));
   const marked = points.map((point, i) => ({

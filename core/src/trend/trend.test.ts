@@ -41,7 +41,7 @@ describe('filter', () => {
     const reading = fc.record({
       atMs: fc.integer({ min: 0, max: 3000 * DAY }),
       dropInWc: fc.double({ min: 0, max: 2, noNaN: true }),
-      flowCfm: fc.double({ min: 0, max: 5000, noNaN: true }),
+      flowCfm: fc.double({ min: 0, max: 20_000, noNaN: true }),
     });
     fc.assert(
       fc.property(fc.array(reading), (readings) => {

@@ -6,4 +6,3 @@ export {
   type Point,
   splitAtAxis,
 } from './airwayGeometry';
-export { stagesText } from './stageNames';

@@ -1,7 +1,15 @@
 import type { PlanAnswer } from '@huff/core/fix';
 import { Piscina } from 'piscina';
 import { ProblemError } from '../http/problems';
-import { isJpeg, makePlans, type PlanWork } from './heavyWork';
+import {
+  isJpeg,
+  makePlans,
+  printDocument,
+  printLabels,
+  type DocumentWork,
+  type LabelWork,
+  type PlanWork,
+} from './heavyWork';
 
 /** What takes long, done beside the requests. */
 export interface Beside {
@@ -13,16 +21,23 @@ export interface Beside {
   inTurn<T>(work: () => Promise<T>): Promise<T>;
   makePlans(work: PlanWork): Promise<PlanAnswer | undefined>;
   isJpeg(bytes: Uint8Array): Promise<boolean>;
+  printDocument(work: DocumentWork): Promise<Uint8Array>;
+  printLabels(work: LabelWork): Promise<Uint8Array>;
   close(): Promise<void>;
 }
 
-/** Plans that may wait at once; whoever comes later is asked to come again. */
+/** Plans and documents that may wait at once; whoever comes later is asked to come again. */
 const MOST_PLANS = 8;
 
 const tooMany = () =>
-  new ProblemError(429, 'Too many plans at once', 'Huff is making plans for others. Try again in a few seconds.', {
-    retryAfterS: 3,
-  });
+  new ProblemError(
+    429,
+    'Too much at once',
+    'Huff is making plans and documents for others. Try again in a few seconds.',
+    {
+      retryAfterS: 3,
+    },
+  );
 
 /** Lets so many wait and sends the others away. */
 function turns(most: number): Beside['inTurn'] {
@@ -46,6 +61,8 @@ export const besideHere = (most = MOST_PLANS): Beside => ({
     return makePlans(work);
   },
   isJpeg: (bytes) => Promise.resolve(isJpeg(bytes)),
+  printDocument,
+  printLabels,
   close: () => Promise.resolve(),
 });
 
@@ -60,6 +77,8 @@ export function besideThread(): Beside {
     inTurn: turns(MOST_PLANS),
     makePlans: (work) => run('makePlans', work),
     isJpeg: (bytes) => run('isJpeg', bytes),
+    printDocument: (work) => run('printDocument', work),
+    printLabels: (work) => run('printLabels', work),
     close: () => pool.destroy(),
   };
 }

@@ -120,7 +120,7 @@ async function keep(
 }
 
 /** What the unit's visit before this one left. */
-async function leftBefore(query: Query, shopId: string, { id, unitId, startedAt }: VisitDto) {
+export async function leftBefore(query: Query, shopId: string, { id, unitId, startedAt }: VisitDto) {
   if (!unitId) return [];
   const [row] = await query<{ found: CarriedItem[] | null }>(
     `SELECT r.found FROM visits v JOIN ${RESULTS_OF}

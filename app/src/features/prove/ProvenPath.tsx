@@ -1,7 +1,6 @@
 import type { DecidedPlan } from '@huff/contract';
-import { dropAt, staticText, toolText, type Stretch } from '@huff/core';
+import { dropAt, staticText, toolText, type Stretch, stagesText } from '@huff/core';
 import { View } from 'react-native';
-import { stagesText } from '../../ui/airway';
 import { Heading, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import type { ProofOfVisit } from './useProof';

@@ -1,6 +1,6 @@
-import { unitText, portOf, staticText, type JudgedStretch, type Layout, type PortId } from '@huff/core';
+import { unitText, portOf, staticText, type JudgedStretch, type Layout, type PortId, stagesText } from '@huff/core';
 import { View } from 'react-native';
-import { planAirway , stagesText } from '@huff/paper/airway';
+import { planAirway } from '@huff/paper/airway';
 import { PressureLine } from './PressureLine';
 import { StretchBlock } from './StretchBlock';
 

@@ -1,10 +1,9 @@
-import { percentText, staticText, type JudgedStretch } from '@huff/core';
+import { percentText, staticText, type JudgedStretch, stagesText } from '@huff/core';
 import { Pressable, View } from 'react-native';
 import { VerdictMark } from '../marks';
 import { Txt } from '../text';
 import { usePalette } from '../theme';
 import type { AirwayBlock } from '@huff/paper/airway';
-import { stagesText } from '@huff/paper/airway';
 
 /** How much of the nameplate a stretch takes, with a tick at its share. */
 function ShareBar({ stretch }: { readonly stretch: JudgedStretch }) {

@@ -5,7 +5,7 @@ import { usePalette } from '../theme';
 import { Axes, Band } from './CrossingFrame';
 import type { CrossingProps } from './crossingProps';
 import { crossingScales, fanPath, labelPoint, spreadPath, systemPath, type Box } from '@huff/paper/crossing';
-import { curveLabel, curvesOf, spreadOf , limitSpot , asked, edgeOf, moved, pathDiffers } from '@huff/paper/crossing';
+import { curveLabel, curvesOf, spreadOf, limitSpot, asked, edgeOf, moved, pathDiffers } from '@huff/paper/crossing';
 import { Label } from './Label';
 import { CrossingMark, GhostMark, ReadMark } from './marks';
 

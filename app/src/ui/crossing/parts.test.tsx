@@ -4,7 +4,7 @@ import { renderThemed } from '../../testing/render';
 import { TABLE } from '../../testing/visits';
 import { Crossing } from './Crossing';
 import { crossingSentence } from './crossingSentence';
-import { curveLabel, curvesOf , limitSpot , asked, edgeOf, moved, pathDiffers } from '@huff/paper/crossing';
+import { curveLabel, curvesOf, limitSpot, asked, edgeOf, moved, pathDiffers } from '@huff/paper/crossing';
 
 const ducts = (staticInWc: number): System => ({
   layout: 'airHandler',

@@ -1,32 +1,10 @@
-import { shownText, unitText, type VerdictWord } from '@huff/core';
-import { scaleLinear } from 'd3-scale';
+import { shownText, unitText } from '@huff/core';
+import { planLadder, type DrawnGap, type DrawnMark } from '@huff/paper/ladder';
 import { Pressable, View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { VerdictMark, VERDICT_TEXT } from '../marks';
 import { Txt } from '../text';
 import { REGULAR, usePalette } from '../theme';
-
-export interface DrawnMark {
-  readonly id: string;
-  readonly name: string;
-  readonly side: 'outdoor' | 'indoor';
-  /** Undefined: not read; it stands at its usual place, to be touched. */
-  readonly tempF?: number;
-  readonly usualF: number;
-  /** What is typed for it: "psig". */
-  readonly typed?: string;
-}
-
-export interface DrawnGap {
-  readonly id: string;
-  readonly name: string;
-  readonly upper: string;
-  readonly lower: string;
-  readonly valueF: number;
-  readonly word: VerdictWord;
-  /** "8 to 14, the plate" */
-  readonly asked?: string;
-}
 
 interface LadderProps {
   readonly marks: readonly DrawnMark[];
@@ -36,52 +14,13 @@ interface LadderProps {
 }
 
 const HEIGHT = 560;
-const LABEL = 40;
-const GAP_LABEL = 62;
 
 const whole = (value: number, unit: 'degF' | 'deltaF') => shownText(value, unit, 0);
-
-/** Places labels of one side from the top down so that none lies on another. */
-function spread(wanted: readonly { id: string; at: number }[], apart = LABEL): ReadonlyMap<string, number> {
-  const sorted = [...wanted].sort((a, b) => a.at - b.at);
-  const placed: { id: string; at: number }[] = [];
-  for (const { id, at } of sorted) placed.push({ id, at: Math.max(at, (placed.at(-1)?.at ?? -apart) + apart) });
-  // What was pushed over the foot goes back up.
-  let floor = HEIGHT - apart / 2;
-  for (let i = placed.length - 1; i >= 0; i -= 1) {
-    placed[i]!.at = Math.min(placed[i]!.at, floor);
-    floor = placed[i]!.at - apart;
-  }
-  return new Map(placed.map(({ id, at }) => [id, at]));
-}
 
 /** One scale of degrees: the outdoor side and the indoor side; what lies between two marks is what the trade goes by. Marks are touched to type them. */
 export function TemperatureLadder({ marks, gaps, width, onMark }: LadderProps) {
   const palette = usePalette();
-  const temps = marks.map(({ tempF, usualF }) => tempF ?? usualF);
-  const low = Math.floor((Math.min(...temps) - 5) / 10) * 10;
-  const high = Math.ceil((Math.max(...temps) + 5) / 10) * 10;
-  const y = scaleLinear([high, low], [28, HEIGHT - 16]);
-  const axis = { outdoor: width * 0.3, indoor: width * 0.68 } as const;
-  const at = new Map(marks.map((mark) => [mark.id, mark]));
-  const tempOf = (id: string) => at.get(id)?.tempF ?? at.get(id)?.usualF ?? 0;
-  const labels = {
-    outdoor: spread(
-      marks.filter(({ side }) => side === 'outdoor').map(({ id, tempF, usualF }) => ({ id, at: y(tempF ?? usualF) })),
-    ),
-    indoor: spread(
-      marks.filter(({ side }) => side === 'indoor').map(({ id, tempF, usualF }) => ({ id, at: y(tempF ?? usualF) })),
-    ),
-  } as const;
-  const gapsOf = (side: DrawnMark['side']) =>
-    spread(
-      gaps
-        .filter(({ upper }) => at.get(upper)?.side === side)
-        .map(({ id, upper, lower }) => ({ id, at: (y(tempOf(upper)) + y(tempOf(lower))) / 2 })),
-      GAP_LABEL,
-    );
-  const gapAt = { outdoor: gapsOf('outdoor'), indoor: gapsOf('indoor') } as const;
-  const ticks = Array.from({ length: (high - low) / 10 + 1 }, (_, i) => low + 10 * i);
+  const { y, ticks, axis, tempOf, sideOf, labelAt, gapAt } = planLadder(marks, gaps, width, HEIGHT);
   return (
     <View style={{ width, height: HEIGHT }}>
       <Svg width={width} height={HEIGHT} style={{ position: 'absolute' }} aria-hidden>
@@ -107,7 +46,7 @@ export function TemperatureLadder({ marks, gaps, width, onMark }: LadderProps) {
         {[...gaps]
           .sort((a, b) => b.valueF - a.valueF)
           .map(({ id, upper, lower, word }) => {
-            const side = at.get(upper)!.side;
+            const side = sideOf(upper);
             return (
               <Rect
                 key={id}
@@ -121,7 +60,7 @@ export function TemperatureLadder({ marks, gaps, width, onMark }: LadderProps) {
             );
           })}
         {gaps.map(({ id, upper, lower }) => {
-          const side = at.get(upper)!.side;
+          const side = sideOf(upper);
           const edge = axis[side] + (id === 'returnMinusDew' ? 24 : 14);
           const inner = edge - 8;
           return (
@@ -157,7 +96,7 @@ export function TemperatureLadder({ marks, gaps, width, onMark }: LadderProps) {
         {unitText('degF')}
       </Txt>
       {marks.map(({ id, name, side, tempF, typed }) => {
-        const top = labels[side].get(id)! - 24;
+        const top = labelAt[side].get(id)! - 24;
         return (
           <Pressable
             key={id}
@@ -184,7 +123,7 @@ export function TemperatureLadder({ marks, gaps, width, onMark }: LadderProps) {
         );
       })}
       {gaps.map(({ id, name, valueF, word, asked, upper }) => {
-        const side = at.get(upper)!.side;
+        const side = sideOf(upper);
         const left = axis[side] + (side === 'outdoor' ? 22 : 30);
         return (
           <View

@@ -1,1 +1,1 @@
-export { type DrawnGap, type DrawnMark, TemperatureLadder } from './TemperatureLadder';
+export { TemperatureLadder } from './TemperatureLadder';

@@ -1,13 +1,6 @@
-import type { VerdictWord } from '@huff/core';
+import { VERDICT_TEXT, type VerdictWord } from '@huff/core';
 import Svg, { Circle, Path } from 'react-native-svg';
 import { usePalette } from '../theme';
-
-export const VERDICT_TEXT: Record<VerdictWord, string> = {
-  inside: 'inside',
-  atTheEdge: 'at the edge',
-  outside: 'outside',
-  cantSay: 'can’t say',
-};
 
 /** A verdict by the fill of its mark, readable without colour: full, half, ring, dash. */
 export function VerdictMark({ word, size = 20 }: { readonly word: VerdictWord; readonly size?: number }) {

@@ -1,1 +1,2 @@
 export * from './VerdictMark';
+export { VERDICT_TEXT } from '@huff/core';

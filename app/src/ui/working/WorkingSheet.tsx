@@ -1,25 +1,9 @@
-import { percentText, toolFigure, toolText, type Source, type Unit, type Verdict } from '@huff/core';
+import { percentText, SOURCE_TEXT, toolFigure, valueText, type Source, type Verdict } from '@huff/core';
 import { View } from 'react-native';
 import { VERDICT_TEXT, VerdictMark } from '../marks';
 import { Sheet } from '../sheet';
 import { Txt } from '../text';
 import { usePalette } from '../theme';
-
-export const SOURCE_TEXT: Record<Source, string> = {
-  nameplate: 'nameplate',
-  makersTable: 'maker’s table',
-  shopSetting: 'shop setting',
-  ruleOfThumb: 'rule of thumb',
-  typed: 'typed',
-  probe: 'probe',
-  computed: 'computed',
-  assumed: 'assumed',
-};
-
-/** A value with its unit, as it stands in a working. */
-export function valueText(value: number, unit: Unit): string {
-  return unit === 'share' ? percentText(value) : toolText(value, unit);
-}
 
 interface WorkingSheetProps {
   readonly title: string;

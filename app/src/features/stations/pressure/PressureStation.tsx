@@ -1,8 +1,8 @@
 import type { VisitDto } from '@huff/contract';
-import { FILTER_TELLS, percentText, staticText, type PortId, type Verdict } from '@huff/core';
+import { FILTER_TELLS, percentText, staticText, type PortId, type Verdict, stagesText } from '@huff/core';
 import { Link } from 'expo-router';
 import { Pressable, View } from 'react-native';
-import { Airway, stagesText } from '../../../ui/airway';
+import { Airway } from '../../../ui/airway';
 import { VerdictMark } from '../../../ui/marks';
 import { Heading, Txt } from '../../../ui/text';
 import { usePalette } from '../../../ui/theme';

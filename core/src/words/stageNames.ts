@@ -1,4 +1,4 @@
-import type { StageKind } from '@huff/core';
+import type { StageKind } from '../system';
 
 const NAMES: Record<StageKind, string> = {
   hood: 'Hood',

@@ -1,0 +1,140 @@
+import { VERDICT_TEXT } from '@huff/core';
+import { SIGNATURE_SIDE, signaturePath, strokesOf } from '@huff/core/call';
+import type { Block, VisitDocument } from '../document/block';
+import { dayText } from '../document/moment';
+import { qrDrawing } from '../label/qr';
+import { el, escaped, INK, verdictMark } from '../svg';
+
+export type PaperSize = 'letter' | 'A4';
+
+const STYLE = `
+@page { margin: 16mm }
+body { font: 15px/1.45 'Atkinson Hyperlegible Next', 'Helvetica Neue', Arial, sans-serif; color: ${INK.ink}; background: #fff; max-width: 720px; margin: 24px auto; padding: 0 16px }
+h1 { font-size: 26px; line-height: 1.2; margin: 0 0 4px } h2 { font-size: 17px; margin: 22px 0 6px }
+.under { color: ${INK.soft}; border-bottom: 2px solid ${INK.ink}; padding-bottom: 12px; margin: 0 0 14px } .soft { color: ${INK.soft} }
+table { border-collapse: collapse; width: 100% } th, td { text-align: left; vertical-align: top; padding: 4px 8px 4px 0; border-bottom: 1px solid ${INK.line}; overflow-wrap: anywhere }
+.n { text-align: right; font-variant-numeric: tabular-nums } .big { font-size: 24px; font-weight: 700 } .was { font-size: 20px; color: ${INK.soft} }
+svg { max-width: 100%; height: auto } img { max-width: 100% } ul { margin: 0; padding-left: 18px } section.technician { break-before: page }
+h2, .verdict, figure { break-inside: avoid } h2 { break-after: avoid } figure { margin: 12px 0 } .verdict { margin: 10px 0 }
+`;
+
+const mark = (word: Parameters<typeof verdictMark>[0], size = 18) =>
+  el(
+    'svg',
+    { width: size, height: size, viewBox: `0 0 ${size} ${size}`, role: 'img', 'aria-label': VERDICT_TEXT[word] },
+    verdictMark(word, 0, 0, size),
+  );
+
+/** What of a block a page cannot draw by itself. */
+export interface HtmlOptions {
+  /** Where a photo is fetched from. */
+  readonly photoUrl?: (id: string) => string;
+}
+
+function blockHtml(block: Block, { photoUrl }: HtmlOptions): string {
+  switch (block.kind) {
+    case 'heading':
+      return el('h2', {}, escaped(block.text));
+    case 'text':
+      return el('p', { class: block.soft ? 'soft' : undefined }, escaped(block.text));
+    case 'list':
+      return el('ul', {}, ...block.items.map((item) => el('li', {}, escaped(item))));
+    case 'figures':
+      return el(
+        'table',
+        {},
+        ...block.rows.map(({ name, under, before, now, word }) =>
+          el(
+            'tr',
+            {},
+            el('td', {}, escaped(name), el('br', {}), el('span', { class: 'soft' }, escaped(under))),
+            el('td', { class: 'n was' }, before === undefined ? '' : `${escaped(before)} →`),
+            el('td', { class: 'n big' }, escaped(now)),
+            el('td', {}, mark(word), ` ${VERDICT_TEXT[word]}`),
+          ),
+        ),
+      );
+    case 'table': {
+      const cell = (tag: 'td' | 'th') => (text: string, i: number) =>
+        el(tag, { class: block.figures?.includes(i) ? 'n' : undefined }, escaped(text));
+      const head = block.head.length > 0 ? el('thead', {}, el('tr', {}, ...block.head.map(cell('th')))) : '';
+      return el('table', {}, head, el('tbody', {}, ...block.rows.map((row) => el('tr', {}, ...row.map(cell('td'))))));
+    }
+    case 'drawing':
+      return el('figure', {}, block.drawing.markup);
+    case 'verdict':
+      return el(
+        'div',
+        { class: 'verdict' },
+        mark(block.word),
+        ' ',
+        el('strong', {}, escaped(block.name)),
+        `: ${escaped(block.text)}`,
+        ...block.lines.map((line) => el('div', { class: 'soft' }, escaped(line))),
+      );
+    case 'mark': {
+      const strokes = block.signature === undefined ? undefined : strokesOf(block.signature);
+      const drawn = strokes
+        ? el(
+            'svg',
+            {
+              width: 240,
+              height: 80,
+              viewBox: `0 0 ${SIGNATURE_SIDE} ${SIGNATURE_SIDE / 3}`,
+              role: 'img',
+              'aria-label': 'signed',
+            },
+            el('path', {
+              d: signaturePath(strokes, SIGNATURE_SIDE, SIGNATURE_SIDE / 3),
+              fill: 'none',
+              stroke: INK.ink,
+              'stroke-width': 6,
+            }),
+          )
+        : '';
+      return el(
+        'p',
+        {},
+        'Handed over',
+        block.name === undefined ? '' : ` to ${escaped(block.name)}`,
+        `, ${dayText(block.at.slice(0, 10))}. `,
+        drawn,
+      );
+    }
+    case 'link':
+      return el(
+        'figure',
+        {},
+        qrDrawing(block.url, 96).markup,
+        el('figcaption', { class: 'soft' }, escaped(block.words)),
+      );
+    case 'photo':
+      return photoUrl
+        ? el(
+            'figure',
+            {},
+            el('img', { src: photoUrl(block.id), alt: block.caption }),
+            el('figcaption', { class: 'soft' }, escaped(block.caption)),
+          )
+        : '';
+  }
+}
+
+/** Blocks as markup: for a page of its own, or for a part of one. */
+export const blocksHtml = (blocks: readonly Block[], options: HtmlOptions = {}): string =>
+  blocks.map((block) => blockHtml(block, options)).join('\n');
+
+/** A document as a page that a browser prints. No script is in it, and nothing of it is fetched but photos. */
+export function documentHtml(
+  { title, under, owner, technician }: VisitDocument,
+  { size = 'letter', ...options }: HtmlOptions & { readonly size?: PaperSize } = {},
+): string {
+  return `<!doctype html>
+<html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width"><title>${escaped(title)}</title>
+<style>${STYLE}@page { size: ${size === 'A4' ? 'A4' : 'letter'} }</style></head>
+<body><section><h1>${escaped(title)}</h1><p class="under">${escaped(under)} · page for the owner</p>
+${blocksHtml(owner, options)}</section>
+<section class="technician"><h1>For the next technician</h1><p class="under">${escaped(under)}</p>
+${blocksHtml(technician, options)}</section></body></html>
+`;
+}

@@ -1,0 +1,95 @@
+import type { UnitDto } from '@huff/contract';
+import { flowWords, staticWords, tonsText } from '@huff/core';
+import { momentsIn } from '../document/moment';
+import { drawing, el, INK, words, type Drawing } from '../svg';
+import { qrDrawing } from './qr';
+
+/** Sizes of labels that are sold, mm, and how many stand on a sheet across and down. */
+export const LABEL_SIZES = [
+  { id: 'small', name: '63 × 38 mm', widthMm: 63.5, heightMm: 38.1, across: 3, down: 7 },
+  { id: 'medium', name: '99 × 57 mm', widthMm: 99.1, heightMm: 57, across: 2, down: 5 },
+  { id: 'large', name: '99 × 93 mm', widthMm: 99.1, heightMm: 93.1, across: 2, down: 3 },
+] as const;
+export type LabelSize = (typeof LABEL_SIZES)[number];
+
+/** Points a millimetre. */
+export const PT_PER_MM = 72 / 25.4;
+
+const text = (value: unknown): string | undefined =>
+  typeof value === 'string' && value !== '' ? value : typeof value === 'number' ? String(value) : undefined;
+
+/** What stands on a unit’s label, line by line: only what is known. */
+export function labelLines(
+  unit: UnitDto,
+  zone: string,
+  heatKitKw?: number,
+): readonly (readonly [name: string, value: string])[] {
+  const { setup, proven, tap, tons } = unit;
+  const turns = text(setup?.drive?.turnsOpen);
+  const { filterWidthIn, filterHeightIn, filterCount } = setup ?? {};
+  const lines: (readonly [string, string | undefined])[] = [
+    ['Nominal', tons ? `${tonsText(tons)} t` : undefined],
+    ['Tap', unit.motor === 'beltDrive' ? undefined : (tap ?? undefined)],
+    ['Turns open', turns],
+    ['Belt', text(setup?.drive?.beltMark)],
+    [
+      'Filter',
+      filterWidthIn && filterHeightIn ? `${filterCount ?? 1} × ${filterWidthIn} × ${filterHeightIn}` : undefined,
+    ],
+    ['Heat kit', heatKitKw === undefined ? undefined : `${heatKitKw} kW`],
+    ['Static', proven ? staticWords(proven.tespInWc) : undefined],
+    ['Airflow', proven ? flowWords(proven.flowCfm) : undefined],
+    ['Proven', proven ? momentsIn(zone).day(proven.at) : undefined],
+  ];
+  return lines.flatMap(([name, value]) => (value === undefined ? [] : [[name, value] as const]));
+}
+
+/** As many characters as fit a width at a size of type, roughly. */
+const fitting = (words: string, widthPt: number, size: number): string => {
+  const most = Math.floor(widthPt / (size * 0.52));
+  return words.length <= most ? words : `${words.slice(0, Math.max(1, most - 1))}…`;
+};
+
+/** A unit’s label: its name, what was set, and the code that opens its record. Drawn in points. */
+export function labelDrawing(
+  {
+    unit,
+    site,
+    link,
+    zone,
+    heatKitKw,
+  }: {
+    readonly unit: UnitDto;
+    readonly site?: string;
+    readonly link: string;
+    readonly zone: string;
+    readonly heatKitKw?: number;
+  },
+  { widthMm, heightMm }: Pick<LabelSize, 'widthMm' | 'heightMm'>,
+): Drawing {
+  const [width, height] = [widthMm * PT_PER_MM, heightMm * PT_PER_MM];
+  const lines = labelLines(unit, zone, heatKitKw);
+  const pad = 8;
+  const code = Math.min(height - 2 * pad - 22, width * 0.4);
+  const name = Math.min(13, height / 9);
+  const left = code + pad + 6;
+  const room = height - pad - 30;
+  const rows = Math.max(1, Math.floor(room / 9));
+  const shown = lines.slice(-rows);
+  const step = Math.min(15, room / Math.max(1, shown.length));
+  const size = Math.min(11, step * 0.82);
+  return drawing(
+    { width, height, says: `Label of ${unit.name}: ${lines.map(([what, value]) => `${what} ${value}`).join(', ')}.` },
+    el('rect', { x: 0.5, y: 0.5, width: width - 1, height: height - 1, rx: 4, fill: INK.paper, stroke: INK.line }),
+    words(fitting(unit.name, width - 2 * pad, name), { x: pad, y: pad + name * 0.8, size: name, bold: true }),
+    words(fitting(site ?? '', width - 2 * pad, 8), { x: pad, y: pad + name * 0.8 + 11, size: 8, color: INK.soft }),
+    el('g', { transform: `translate(${pad - 4} ${height - code - 4})` }, qrDrawing(link, code).markup),
+    ...shown.flatMap(([what, value], i) => {
+      const y = pad + 30 + i * step;
+      return [
+        words(what, { x: left, y, size: Math.min(9, size), color: INK.soft }),
+        words(fitting(value, width - left - pad - 44, size), { x: width - pad, y, size, bold: true, anchor: 'end' }),
+      ];
+    }),
+  );
+}

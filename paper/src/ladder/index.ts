@@ -1,0 +1,2 @@
+export { type DrawnGap, type DrawnMark, planLadder } from './ladderGeometry';
+export { drawnGaps, drawnMarks, fieldOfMark } from './ladderMarks';

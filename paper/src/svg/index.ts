@@ -1,0 +1,3 @@
+export { INK } from './ink';
+export { type Drawing, drawing, el, escaped, isOurs, words } from './svg';
+export { verdictMark } from './verdictMark';

@@ -1,0 +1,313 @@
+import { strokesOf, signaturePath } from '@huff/core/call';
+import { VERDICT_TEXT } from '@huff/core';
+import { INK, momentsIn, qrDrawing, verdictMark, type Block, type VisitDocument } from '@huff/paper';
+import { bytesOf, drawSvg, fontOf, newSheet, type PaperSize, type Sheet } from './sheet';
+
+const MARGIN = 46;
+const GAP = 7;
+
+/** A document as it is drawn: where it stands, and the pictures that go into it. */
+interface Pen {
+  readonly sheet: Sheet;
+  readonly width: number;
+  readonly photos: ReadonlyMap<string, Uint8Array>;
+  /** Words of the head of a page that begins in the middle of a part. */
+  readonly running: string;
+}
+
+const left = MARGIN;
+const bottomOf = ({ page }: Sheet) => page.height - MARGIN - 18;
+
+/** A new page where less than so much room is left. */
+function need(pen: Pen, height: number): void {
+  if (pen.sheet.y + height > bottomOf(pen.sheet)) newPage(pen);
+}
+
+function newPage({ sheet, running, width }: Pen): void {
+  sheet.addPage();
+  if (running === '') return;
+  sheet
+    .font('Huff')
+    .fontSize(8.5)
+    .fillColor(INK.soft)
+    .text(running, left, MARGIN - 18, { width, lineBreak: false });
+  sheet.x = left;
+  sheet.y = MARGIN;
+}
+
+const text = (
+  pen: Pen,
+  words: string,
+  {
+    size = 10.5,
+    bold = false,
+    color = INK.ink,
+    gap = GAP,
+    indent = 0,
+  }: { size?: number; bold?: boolean; color?: string; gap?: number; indent?: number } = {},
+) => {
+  const { sheet, width } = pen;
+  sheet.font(fontOf(words, bold)).fontSize(size);
+  const room = width - indent;
+  need(pen, Math.min(sheet.heightOfString(words, { width: room }), 120));
+  sheet.fillColor(color).text(words, left + indent, sheet.y, { width: room });
+  sheet.y += gap;
+};
+
+const svg = (side: number, inside: string) =>
+  `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${side} ${side}" width="${side}" height="${side}">${inside}</svg>`;
+
+function figures(pen: Pen, { rows }: Extract<Block, { kind: 'figures' }>): void {
+  const { sheet, width } = pen;
+  for (const { name, under, before, now, word } of rows) {
+    need(pen, 46);
+    const y = sheet.y + 4;
+    sheet
+      .font('Huff')
+      .fontSize(12)
+      .fillColor(INK.ink)
+      .text(name, left, y, { width: width * 0.48 });
+    sheet
+      .fontSize(9)
+      .fillColor(INK.soft)
+      .text(under, left, sheet.y + 1, { width: width * 0.48 });
+    const after = sheet.y;
+    if (before !== undefined) {
+      sheet
+        .font('Huff')
+        .fontSize(16)
+        .fillColor(INK.soft)
+        .text(before, left + width * 0.46, y, { width: width * 0.13, align: 'right', lineBreak: false });
+      sheet.save().strokeColor(INK.soft).lineWidth(1);
+      const [x, mid] = [left + width * 0.615, y + 10];
+      sheet
+        .moveTo(x, mid)
+        .lineTo(x + 32, mid)
+        .moveTo(x + 26, mid - 4)
+        .lineTo(x + 32, mid)
+        .lineTo(x + 26, mid + 4)
+        .stroke()
+        .restore();
+    }
+    sheet
+      .font('HuffBold')
+      .fontSize(20)
+      .fillColor(INK.ink)
+      .text(now, left + width * 0.66, y - 3, { width: width * 0.15, align: 'right', lineBreak: false });
+    drawSvg(sheet, svg(20, verdictMark(word, 0, 0, 20)), left + width * 0.83, y + 2, 13, 13);
+    sheet
+      .font('Huff')
+      .fontSize(10.5)
+      .fillColor(INK.ink)
+      .text(VERDICT_TEXT[word], left + width * 0.83 + 19, y + 3, { lineBreak: false });
+    sheet.y = Math.max(after, y + 24) + 8;
+  }
+}
+
+function table(pen: Pen, { head, rows, figures: right = [], shares }: Extract<Block, { kind: 'table' }>): void {
+  const { sheet, width } = pen;
+  const columns = Math.max(head.length, ...rows.map((row) => row.length));
+  const parts = Array.from({ length: columns }, (_, i) => shares?.[i] ?? 1);
+  const whole = parts.reduce((sum, part) => sum + part, 0);
+  const [pad, size] = [6, 9];
+  const widths = parts.map((part) => (part / whole) * width - pad);
+  const line = (cells: readonly string[], bold: boolean) => {
+    const sized = (cell: string) => sheet.font(fontOf(cell, bold)).fontSize(size);
+    const height = Math.max(
+      11,
+      ...cells.map((cell, i) => (cell === '' ? 0 : sized(cell).heightOfString(cell, { width: widths[i] }))),
+    );
+    need(pen, Math.min(height, 400) + 6);
+    const y = sheet.y;
+    let x = left;
+    cells.forEach((cell, i) => {
+      const own = widths[i]!;
+      sized(cell)
+        .fillColor(bold ? INK.soft : INK.ink)
+        .text(cell, x, y, { width: own, align: right.includes(i) ? 'right' : 'left' });
+      x += own + pad;
+    });
+    sheet
+      .save()
+      .strokeColor(INK.line)
+      .lineWidth(0.5)
+      .moveTo(left, y + height + 2)
+      .lineTo(left + width, y + height + 2)
+      .stroke()
+      .restore();
+    sheet.y = y + height + 5;
+  };
+  if (head.length > 0) line(head, true);
+  for (const row of rows) line(row, false);
+  sheet.y += 4;
+}
+
+function picture(pen: Pen, markup: string, own: { readonly width: number; readonly height: number }, most = 470): void {
+  const { sheet, width } = pen;
+  const scale = Math.min(1, width / own.width, most / own.height);
+  need(pen, own.height * scale + 8);
+  drawSvg(sheet, markup, left, sheet.y, own.width * scale, own.height * scale);
+  sheet.y += own.height * scale + 8;
+}
+
+function photo(pen: Pen, { id, caption }: Extract<Block, { kind: 'photo' }>): void {
+  const bytes = pen.photos.get(id);
+  if (!bytes) return text(pen, `${caption}: the picture is not here.`, { color: INK.soft, size: 9 });
+  need(pen, 220);
+  const { sheet, width } = pen;
+  try {
+    sheet.image(Buffer.from(bytes), left, sheet.y, { fit: [width * 0.6, 200] });
+    sheet.y += 204;
+    text(pen, caption, { color: INK.soft, size: 9 });
+  } catch {
+    // A picture that pdfkit cannot take in costs its place, never the document.
+    text(pen, `${caption}: the picture cannot be drawn.`, { color: INK.soft, size: 9 });
+  }
+}
+
+const PX_TO_PT = 0.75;
+
+/** Room that a heading wants under it: it never stands alone at the foot of a page. */
+const roomFor = (next: Block | undefined): number =>
+  next?.kind === 'drawing' ? next.drawing.height * PX_TO_PT + 36 : 60;
+
+function draw(pen: Pen, block: Block, next?: Block): void {
+  const { sheet } = pen;
+  switch (block.kind) {
+    case 'heading':
+      need(pen, roomFor(next));
+      sheet.y += 6;
+      return text(pen, block.text, { size: 12.5, bold: true, gap: 4 });
+    case 'text':
+      return text(pen, block.text, block.soft ? { color: INK.soft, size: 9.5 } : {});
+    case 'list':
+      for (const item of block.items) text(pen, `·  ${item}`, { gap: 3 });
+      sheet.y += 4;
+      return;
+    case 'figures':
+      return figures(pen, block);
+    case 'table':
+      return table(pen, block);
+    case 'drawing':
+      return picture(pen, block.drawing.markup, {
+        width: block.drawing.width * PX_TO_PT,
+        height: block.drawing.height * PX_TO_PT,
+      });
+    case 'verdict': {
+      need(pen, 40);
+      drawSvg(sheet, svg(20, verdictMark(block.word, 0, 0, 20)), left, sheet.y + 1, 10, 10);
+      text(pen, `${block.name}: ${block.text}`, { indent: 17, gap: 1 });
+      for (const line of block.lines) text(pen, line, { indent: 17, size: 8.5, color: INK.soft, gap: 1 });
+      sheet.y += 5;
+      return;
+    }
+    case 'mark': {
+      need(pen, 70);
+      text(
+        pen,
+        `Handed over${block.name === undefined ? '' : ` to ${block.name}`}, ${momentsIn('UTC').day(block.at)}.`,
+        { gap: 2 },
+      );
+      const strokes = block.signature === undefined ? undefined : strokesOf(block.signature);
+      if (strokes) {
+        sheet
+          .save()
+          .translate(left, sheet.y)
+          .path(signaturePath(strokes, 150, 50))
+          .strokeColor(INK.ink)
+          .lineWidth(1.2)
+          .stroke()
+          .restore();
+        sheet.y += 54;
+      }
+      return;
+    }
+    case 'link':
+      // It stands at the head of its page.
+      return;
+    case 'photo':
+      return photo(pen, block);
+  }
+}
+
+const CODE = 72;
+
+/** The head of a part; the code that opens the unit's record stands at its right, where it is found again. */
+function title(pen: Pen, words: string, under: string, code?: Extract<Block, { kind: 'link' }>): void {
+  const { sheet, width } = pen;
+  const top = sheet.y;
+  const narrow = code ? { ...pen, width: width - CODE - 12 } : pen;
+  text(narrow, words, { size: 21, bold: true, gap: 2 });
+  text(narrow, under, { size: 9.5, color: INK.soft, gap: 6 });
+  if (code) {
+    drawSvg(sheet, qrDrawing(code.url, CODE).markup, left + width - CODE, top - 10, CODE, CODE);
+    sheet.font('Huff').fontSize(8).fillColor(INK.soft);
+    sheet.text(code.words, left + width - CODE - 40, top + CODE - 12, {
+      width: CODE + 40,
+      align: 'right',
+      lineBreak: false,
+    });
+    sheet.x = left;
+    sheet.y = Math.max(sheet.y, top + CODE);
+  }
+  sheet
+    .save()
+    .strokeColor(INK.ink)
+    .lineWidth(1.5)
+    .moveTo(left, sheet.y)
+    .lineTo(left + width, sheet.y)
+    .stroke()
+    .restore();
+  sheet.y += 12;
+}
+
+/** Page numbers, once it is known how many there are; what the first page says of the others. */
+function feet(sheet: Sheet, width: number): void {
+  const { start, count } = sheet.bufferedPageRange();
+  for (let i = start; i < start + count; i += 1) {
+    sheet.switchToPage(i);
+    const y = sheet.page.height - MARGIN - 4;
+    // The foot lies in the margin: without this pdfkit begins another page for it.
+    sheet.page.margins.bottom = 0;
+    sheet
+      .save()
+      .strokeColor(INK.line)
+      .lineWidth(0.8)
+      .moveTo(left, y - 4)
+      .lineTo(left + width, y - 4)
+      .stroke()
+      .restore();
+    sheet.font('Huff').fontSize(8.5).fillColor(INK.soft);
+    if (i === start)
+      sheet.text('Readings, conditions and how each figure was worked out: page 2 and on.', left, y, {
+        lineBreak: false,
+      });
+    sheet.text(`${i - start + 1} of ${count}`, left, y, { width, align: 'right', lineBreak: false });
+    sheet.page.margins.bottom = MARGIN;
+  }
+}
+
+/**
+ * A visit’s document as PDF: a page for the owner, then what the next technician needs.
+ *
+ * @param photos JPEG by the photo’s id
+ */
+export function visitPdf(
+  document: VisitDocument,
+  size: PaperSize,
+  photos: ReadonlyMap<string, Uint8Array> = new Map(),
+): Promise<Uint8Array> {
+  const sheet = newSheet(document.title, size, MARGIN);
+  sheet.addPage();
+  const width = sheet.page.width - 2 * MARGIN;
+  const owner: Pen = { sheet, width, photos, running: '' };
+  const code = document.owner.find((block) => block.kind === 'link');
+  title(owner, document.title, `${document.under} · page for the owner`, code);
+  document.owner.forEach((block, i) => draw(owner, block, document.owner[i + 1]));
+  const technician: Pen = { ...owner, running: document.under };
+  sheet.addPage();
+  title(technician, 'For the next technician', document.under);
+  document.technician.forEach((block, i) => draw(technician, block, document.technician[i + 1]));
+  feet(sheet, width);
+  return bytesOf(sheet);
+}
