@@ -47,6 +47,7 @@ const oneWay = [
       'driveBench',
       'fix',
       'prove',
+      'handOver',
       'tables',
       'whatStandsHere',
       'units',

@@ -3,6 +3,8 @@
 module.exports = {
   prettierPath: null, // Jest 29 cannot write inline snapshots with Prettier 3
   testEnvironment: 'node',
+  // Copies that jest.d3.cjs makes.
+  moduleNameMapper: { '^(d3-scale|d3-shape)$': `${__dirname}/node_modules/.cache/huff/d3/$1.cjs` },
   transform: {
     '\\.[cm]?tsx?$': [
       '@swc/jest',

@@ -5,11 +5,13 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { ensureBuilt } from './setup/build.mjs';
 import { ensureChromium } from './setup/chromium.mjs';
+import { ensurePdfText } from './setup/pdfText.mjs';
 import { ensureInstalled } from './setup/install.mjs';
 import { run, runPackage, say } from './setup/run.mjs';
 
 await ensureInstalled();
 const chromium = await ensureChromium();
+await ensurePdfText();
 const reports = mkdtempSync(path.join(tmpdir(), 'huff-reports-'));
 const total = { passed: 0, failed: 0 };
 
@@ -43,7 +45,11 @@ async function suite(name, work, report, read) {
 
 /** PGlite wants Jest's modules mode; the app's packages, half of them modules for bundlers, must not see it. */
 const JEST_RUNS = [
-  { name: 'Unit and API tests', flags: ['--experimental-vm-modules'], projects: ['core', 'contract', 'paper', 'server'] },
+  {
+    name: 'Unit and API tests',
+    flags: ['--experimental-vm-modules'],
+    projects: ['core', 'contract', 'paper', 'server'],
+  },
   { name: 'Component tests', flags: [], projects: ['app'] },
 ];
 const e2eReport = path.join(reports, 'e2e.json');

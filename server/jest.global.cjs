@@ -3,6 +3,7 @@ const { existsSync, mkdirSync, renameSync, writeFileSync } = require('node:fs');
 const path = require('node:path');
 
 module.exports = async () => {
+  await require('../jest.d3.cjs')();
   const version = require('./package.json').dependencies['@electric-sql/pglite'];
   const file = path.join(__dirname, '../node_modules/.cache', `pglite-${version}.tar`);
   process.env.PGLITE_TEMPLATE = file;

@@ -27,6 +27,8 @@ export interface DocumentSource {
   readonly link?: string;
   /** As "Europe/Rome": in whose hours moments are written. */
   readonly zone: string;
+  /** Width of drawings, px, where it is not that of paper. */
+  readonly drawingWidth?: number;
   /** Sign of the shop’s money. */
   readonly currency?: string;
 }

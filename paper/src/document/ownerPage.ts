@@ -95,12 +95,14 @@ function notDoneWords({ words, outcome, quoted }: TriageItem, currency: string |
 
 /** The page for the owner: figures before and after, where the pressure goes, what was done, what was not, what comes next. */
 export function ownerBlocks(facts: DocumentFacts): readonly Block[] {
-  const { before, now, parted, call, handOver, currency, link, visit } = facts;
+  const { before, now, parted, call, handOver, currency, link, visit, drawingWidth } = facts;
   const rows = figures(facts);
   const read = now.pressures.size > 1;
   const done = [
     ...(parted.plan?.record.words ?? []),
-    ...call.triage.flatMap(({ outcome, words }) => (outcome === 'dealtWith' ? [words] : [])),
+    ...call.triage.flatMap(({ outcome, words }) =>
+      outcome === 'dealtWith' ? [`Put right: ${words.charAt(0).toLowerCase()}${words.slice(1)}`] : [],
+    ),
   ];
   // What the air as a whole does stands in the figures above.
   const notDone = call.triage.filter(({ id, outcome }) => outcome !== 'dealtWith' && id !== 'air-airflow');
@@ -121,6 +123,7 @@ export function ownerBlocks(facts: DocumentFacts): readonly Block[] {
             kind: 'drawing',
             drawing: airwayDrawing({
               layout: now.layout,
+              width: drawingWidth,
               now: { ...now, stretches: now.judgement.stretches },
               ...(parted.after ? { before: { ...before, stretches: before.judgement.stretches } } : {}),
             }),

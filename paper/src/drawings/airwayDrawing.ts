@@ -24,7 +24,9 @@ interface AirwayPaper {
   readonly width?: number;
 }
 
+/** Widest that the line is drawn, and its share of a narrow drawing. */
 const LINE_WIDTH = 240;
+const LINE_SHARE = 0.36;
 const TOP = 26;
 const ROW = 50;
 
@@ -37,12 +39,13 @@ interface Row {
 }
 
 /** Where the pressure goes, before and after: the same rows and marks as on the screen. */
-export function airwayDrawing({ layout, now, before, width = 640 }: AirwayPaper): Drawing {
+export function airwayDrawing({ layout, now, before, width = 580 }: AirwayPaper): Drawing {
+  const lineWidth = Math.min(LINE_WIDTH, width * LINE_SHARE);
   const plan = planAirway(layout, now.stretches, now.pressures);
   const all = [...now.pressures.values(), ...(before?.pressures.values() ?? [])].map(Math.abs);
   const most = Math.max(0.3, ...all);
-  const axis = LINE_WIDTH * 0.5;
-  const x = scaleLinear([-most, most], [14, LINE_WIDTH - 14]);
+  const axis = lineWidth * 0.5;
+  const x = scaleLinear([-most, most], [14, lineWidth - 14]);
   const y = (row: number) => TOP + row * ROW;
   const height = y(plan.rows) + 24;
   const read = plan.marks.filter(({ pressureInWc }) => pressureInWc !== undefined);
@@ -136,14 +139,12 @@ export function airwayDrawing({ layout, now, before, width = 640 }: AirwayPaper)
         ];
       }),
     ...rows.flatMap((row) => [
-      words(row.name, { x: LINE_WIDTH + 40, y: row.y, size: 14 }),
+      words(row.name, { x: lineWidth + (width > 500 ? 40 : 14), y: row.y, size: width > 500 ? 14 : 12.5 }),
       row.before === undefined
         ? ''
-        : words(row.before, { x: LINE_WIDTH + 246, y: row.y, size: 14, color: INK.soft, anchor: 'end' }),
-      row.now === undefined
-        ? ''
-        : words(row.now, { x: LINE_WIDTH + 300, y: row.y, size: 16, bold: true, anchor: 'end' }),
-      row.word === undefined ? '' : verdictMark(row.word, LINE_WIDTH + 312, row.y - 13, 16),
+        : words(row.before, { x: width - 84, y: row.y, size: 14, color: INK.soft, anchor: 'end' }),
+      row.now === undefined ? '' : words(row.now, { x: width - 28, y: row.y, size: 16, bold: true, anchor: 'end' }),
+      row.word === undefined ? '' : verdictMark(row.word, width - 20, row.y - 13, 16),
     ]),
   );
 }

@@ -32,33 +32,11 @@ export const words = (
     readonly bold?: boolean;
     readonly color?: string;
     readonly anchor?: 'start' | 'middle' | 'end';
-    /** Paper round the letters: what lies under them does not run through. */
+    /** Paper under the letters: what lies behind them does not run through. */
     readonly halo?: true;
   },
 ): string =>
-  (halo ? letters(text, { x, y, size, bold, anchor, color: '#FFFFFF', stroke: '#FFFFFF' }) : '') +
-  letters(text, { x, y, size, bold, anchor, color });
-
-const letters = (
-  text: string,
-  {
-    x,
-    y,
-    size,
-    bold,
-    color,
-    anchor,
-    stroke,
-  }: {
-    readonly x: number;
-    readonly y: number;
-    readonly size: number;
-    readonly bold?: boolean;
-    readonly color?: string;
-    readonly anchor?: string;
-    readonly stroke?: string;
-  },
-): string =>
+  (halo ? backing(text, x, y, size, anchor) : '') +
   el(
     'text',
     {
@@ -69,13 +47,23 @@ const letters = (
       'font-weight': bold ? 700 : 400,
       fill: color ?? '#1B2320',
       'text-anchor': anchor === 'start' ? undefined : anchor,
-      stroke,
-      'stroke-width': stroke === undefined ? undefined : 4,
-      // A word of its own in the text of a document it is not.
-      'aria-hidden': stroke === undefined ? undefined : 'true',
     },
     escaped(text),
   );
+
+/** Paper under letters, as wide as they are about. */
+function backing(text: string, x: number, y: number, size: number, anchor: string | undefined): string {
+  const width = text.length * size * 0.56 + 4;
+  const left = anchor === 'middle' ? x - width / 2 : anchor === 'end' ? x - width : x;
+  return el('rect', {
+    x: left - 2,
+    y: y - size * 0.85,
+    width,
+    height: size * 1.15,
+    fill: '#FFFFFF',
+    'fill-opacity': 0.85,
+  });
+}
 
 /** Families of the paper: a PDF has them under these names, a browser falls back on its own. */
 export const FONT = 'Huff, sans-serif';

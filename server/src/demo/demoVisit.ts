@@ -29,9 +29,19 @@ export interface Plan {
 }
 
 /** What is read, tried or seen at a point. */
-export const check = (point: string, read: number | string): readonly [FactKind, Record<string, unknown>] => [
+export const check = (
+  point: string,
+  read: number | string,
+  note?: string,
+  value?: number,
+): readonly [FactKind, Record<string, unknown>] => [
   'check',
-  { point, ...(typeof read === 'number' ? { value: read } : { state: read }) },
+  {
+    point,
+    ...(typeof read === 'number' ? { value: read } : { state: read }),
+    ...(note === undefined ? {} : { note }),
+    ...(value === undefined ? {} : { value }),
+  },
 ];
 export const look = (item: string, state: string): readonly [FactKind, Record<string, unknown>] => [
   'look',

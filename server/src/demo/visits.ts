@@ -1,6 +1,7 @@
 import type { FactDto, ReadingDto, UnitDto, VisitDto } from '@huff/contract';
 import { demoId } from './ids';
 import { CALLS } from './calls';
+import { HISTORY } from './history';
 import { look, type Plan, type Taken } from './demoVisit';
 import { decidedPlan } from './plans';
 import { DEMO_TABLES } from './tables';
@@ -294,6 +295,7 @@ const PLANS: readonly Plan[] = [
     },
   },
   ...CALLS,
+  ...HISTORY,
 ];
 
 const DAY_MS = 86_400_000;

@@ -141,14 +141,12 @@ function FoundRow({
       </Txt>
       {toDo !== undefined && <Txt size={15}>{toDo}</Txt>}
       {since !== undefined && <Txt size={14} color="softInk">{`carried over from ${format(since, 'd MMM yyyy')}`}</Txt>}
-      <View style={{ flexDirection: 'row', alignItems: 'center', gap: 18 }}>
-        <Txt size={14} color="softInk" style={{ flex: 1 }}>
-          {minutes + money === 0
-            ? 'no work of its own'
-            : `${minutes} min${money > 0 ? ` · parts about $${money}` : ''}`}
-        </Txt>
+      <Txt size={14} color="softInk">
+        {minutes + money === 0 ? 'no work of its own' : `${minutes} min${money > 0 ? ` · parts about $${money}` : ''}`}
+      </Txt>
+      <View style={{ flexDirection: 'row', alignItems: 'center' }}>
         {outcome === 'open' ? (
-          <View style={{ flexDirection: 'row', columnGap: 16, flexWrap: 'wrap', justifyContent: 'flex-end', flex: 2 }}>
+          <View style={{ flexDirection: 'row', columnGap: 24, flexWrap: 'wrap' }}>
             {KEYS.map(([to, text]) => (
               <Pressable
                 key={to}

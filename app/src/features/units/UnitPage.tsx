@@ -22,10 +22,13 @@ import { Txt } from '../../ui/text';
 import { useIsWide, usePalette } from '../../ui/theme';
 import { useStartVisit } from '../visitState/useStartVisit';
 import { WhatStandsHere } from '../whatStandsHere';
+import { useTrends } from '../visitState/useTrends';
+import { CarriedOver } from './CarriedOver';
 import { PortMap } from './PortMap';
 import { UnitDetails } from './UnitDetails';
 import { UnitNameSheet } from './UnitNameSheet';
 import { unitFactsLine } from './UnitRow';
+import { UnitTrendCharts } from './UnitTrendCharts';
 import { UnitVisits } from './UnitVisits';
 
 /** A unit: how it was proven last, its visits, what it is, and the way to start. */
@@ -51,6 +54,8 @@ function Unit({ kept, tell }: { readonly kept: Kept<UnitDto>; readonly tell: boo
   const { start, openAt } = useStartVisit();
   const wide = useIsWide();
   const [telling, setTelling] = useState(tell);
+  const trends = useTrends(unit.id, unit.proven?.at);
+  const due = trends.filter?.due;
   const change = (to: UnitDto) => units.change(kept, to, `${unit.name} changed.`);
   const foot = (
     <View style={{ padding: 16, gap: 6, maxWidth: 760 }}>
@@ -59,7 +64,9 @@ function Unit({ kept, tell }: { readonly kept: Kept<UnitDto>; readonly tell: boo
           A check is open at {openAt}: starting here saves it as it stands.
         </Txt>
       )}
-      <ActionButton onPress={() => start(unit)}>Start a visit</ActionButton>
+      <ActionButton onPress={() => start(unit)} aside={due && `filter due ${format(due.atMs, 'd MMM')}`}>
+        Start a visit
+      </ActionButton>
     </View>
   );
   return (
@@ -80,7 +87,9 @@ function Unit({ kept, tell }: { readonly kept: Kept<UnitDto>; readonly tell: boo
         <View style={wide ? { flexDirection: 'row', gap: 40 } : { gap: 16 }}>
           <View style={{ flex: wide ? 1 : undefined, gap: 16 }}>
             <LastState unit={unit} />
+            <UnitTrendCharts {...trends} />
             <UnitVisits unitId={unit.id} />
+            <CarriedOver unitId={unit.id} />
             <UnitActions kept={kept} site={site} />
           </View>
           <View style={{ flex: wide ? 1 : undefined, gap: 16 }}>

@@ -5,6 +5,7 @@ import { drop } from '../stations/drop/station';
 import { look } from '../stations/look/station';
 import { pressure } from '../stations/pressure/station';
 import { fix } from '../fix/station';
+import { handOver } from '../handOver/station';
 import { prove } from '../prove/station';
 import type { StationFacts, StationId, StationPlan } from '../visitState/station';
 
@@ -23,10 +24,11 @@ export const STATIONS: readonly StationPlan[] = [
   building,
   upkeep,
   found,
+  handOver,
 ];
 
 /** Stations of an air check, where no complaint sets another run. */
-const AIR: readonly StationId[] = ['call', 'look', 'pressure', 'airflow', 'drop', 'fix', 'prove'];
+const AIR: readonly StationId[] = ['call', 'look', 'pressure', 'airflow', 'drop', 'fix', 'prove', 'handOver'];
 
 /** How far each station of a visit is, and what it still lacks: those of the complaint's run in its order, then the others, a touch away. */
 export function stationsOf(facts: StationFacts): Station[] {

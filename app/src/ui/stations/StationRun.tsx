@@ -116,13 +116,14 @@ export function StationRun({
               minHeight: 48,
               justifyContent: 'flex-end',
               alignItems: 'center',
-              minWidth: 60,
+              // Names of two words and long ones stand whole, on one line.
+              minWidth: Math.max(60, 18 + 8.2 * name.length),
               paddingHorizontal: 7,
               // What is not in the run stands apart.
               marginLeft: isAside && !stations[i - 1]?.isAside ? 22 : 0,
             }}
           >
-            <Txt size={15} bold={id === here} color={id === here ? 'ink' : 'softInk'}>
+            <Txt size={15} bold={id === here} color={id === here ? 'ink' : 'softInk'} numberOfLines={1}>
               {name}
             </Txt>
             <View style={{ backgroundColor: palette.paper, height: 24 }}>

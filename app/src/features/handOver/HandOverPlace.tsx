@@ -1,0 +1,85 @@
+import { handedOver, triageSum } from '@huff/core/call';
+import { visitDocument } from '@huff/paper';
+import { useMemo } from 'react';
+import { View } from 'react-native';
+import { sites, units } from '../../data/records';
+import { useRules } from '../../data/useRules';
+import { useShop } from '../../data/useShop';
+import { BlockView } from '../../ui/document';
+import { ActionButton } from '../../ui/page';
+import { Heading, Txt } from '../../ui/text';
+import { usePalette } from '../../ui/theme';
+import { CallFoot } from '../call/CallFoot';
+import { FoundList } from '../call/FoundPlace';
+import { useCall } from '../call/useCall';
+import { useCarried } from '../call/useCarried';
+import type { StationPlaceProps } from '../visitState/station';
+import { Agreed } from './Agreed';
+import { DocumentLinks } from './DocumentLinks';
+
+/** The station Hand over: the owner’s page as it will be, what is agreed, and the ways to give it away. */
+export function HandOverPlace({ whole, assessment, acts, width, frame }: StationPlaceProps) {
+  const palette = usePalette();
+  const shop = useShop();
+  const rules = useRules();
+  const call = useCall(whole, assessment);
+  const carried = useCarried(whole);
+  const unit = units.useList().records.find(({ record }) => record.id === whole.unitId)?.record;
+  const site = sites.useList().records.find(({ record }) => record.id === unit?.siteId)?.record;
+  const document = useMemo(
+    () =>
+      visitDocument({
+        visit: whole,
+        unit,
+        site,
+        rules,
+        odds: shop.odds,
+        carried,
+        zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+        currency: shop.currency,
+        drawingWidth: width - 44,
+        link: unit && `${globalThis.location?.origin ?? ''}/units/${unit.id}`,
+      }),
+    [whole, unit, site, rules, shop, carried, width],
+  );
+  const open = call.triage.filter(({ outcome }) => outcome === 'open');
+  const { minutes, money } = triageSum(call.triage);
+  const agreed = handedOver(whole.facts ?? []);
+  return frame({
+    main: (
+      <View style={{ gap: 18 }}>
+        <View style={{ gap: 10, backgroundColor: palette.sheet, borderRadius: 6, padding: 14 }}>
+          <View style={{ gap: 2 }}>
+            <Heading size={22}>{document.title}</Heading>
+            <Txt size={14} color="softInk">
+              {document.under}
+            </Txt>
+          </View>
+          {document.owner.map((block, i) => (
+            // Blocks are drawn anew as a whole: their place is what they are.
+            <BlockView key={`${block.kind}-${i}`} block={block} width={width - 28} />
+          ))}
+        </View>
+        <Agreed whole={whole} width={width} onWhole={acts.onWhole} />
+        <DocumentLinks document={document} visit={whole} unit={unit} isSaved={!acts.onSave} />
+      </View>
+    ),
+    side: <FoundList triage={call.triage} whole={whole} assessment={assessment} onWhole={acts.onWhole} />,
+    foot: (
+      <CallFoot>
+        <Txt size={15} role="status">
+          {open.length > 0
+            ? `${open.length} found and not settled: about ${minutes} min, parts about ${shop.currency}${money}.`
+            : agreed?.returnOn === undefined
+              ? 'Everything found is settled. When is the next visit?'
+              : 'Everything found is settled, and the next visit has its day.'}
+        </Txt>
+        {open.length > 0 ? (
+          <ActionButton onPress={() => acts.goTo('found')}>Settle what was found</ActionButton>
+        ) : (
+          acts.onSave && <ActionButton onPress={acts.onSave}>Save the visit</ActionButton>
+        )}
+      </CallFoot>
+    ),
+  });
+}

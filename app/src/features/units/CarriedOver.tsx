@@ -1,0 +1,54 @@
+import type { CarriedItem } from '@huff/core/call';
+import { format } from 'date-fns/format';
+import { View } from 'react-native';
+import { useUnitVisits } from '../../data/visits';
+import { useShop } from '../../data/useShop';
+import { ListSection } from '../../ui/list';
+import { Txt } from '../../ui/text';
+import { usePalette } from '../../ui/theme';
+
+const BECAME: Readonly<Record<CarriedItem['outcome'], string>> = {
+  open: 'open',
+  dealtWith: 'fixed',
+  quoted: 'quoted',
+  declined: 'declined',
+  watch: 'watch',
+};
+
+/** What was found at the unit and is not fixed: it stands at every visit until it is. */
+export function CarriedOver({ unitId }: { readonly unitId: string }) {
+  const palette = usePalette();
+  const { currency } = useShop();
+  const { visits } = useUnitVisits(unitId);
+  const last = visits.find(({ summary }) => summary?.found);
+  const items = (last?.summary?.found ?? []).filter(
+    ({ id, outcome }) => outcome !== 'dealtWith' && !id.startsWith('air-'),
+  );
+  if (items.length === 0) return null;
+  return (
+    <ListSection title="Carried over">
+      {items.map(({ id, words, outcome, quoted, since }) => (
+        <View
+          key={id}
+          style={{
+            flexDirection: 'row',
+            gap: 12,
+            borderTopWidth: 1,
+            borderColor: palette.line,
+            paddingVertical: 10,
+          }}
+        >
+          <View style={{ flex: 1 }}>
+            <Txt>{words}</Txt>
+            <Txt size={14} color="softInk">
+              {`since ${format(since, 'd MMM yyyy')}`}
+            </Txt>
+          </View>
+          <Txt size={15} color="softInk">
+            {`${BECAME[outcome]}${quoted === undefined ? '' : ` ${currency}${quoted}`}`}
+          </Txt>
+        </View>
+      ))}
+    </ListSection>
+  );
+}

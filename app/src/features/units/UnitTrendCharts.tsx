@@ -1,0 +1,74 @@
+import { flowWords, percentText, staticText, toolFigure, toolUnitText, unitText } from '@huff/core';
+import type { FilterTrend, TrendSeries } from '@huff/core/call';
+import { format } from 'date-fns/format';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Txt } from '../../ui/text';
+import { TrendChart } from '../../ui/trend';
+import type { UnitTrends } from '../visitState/useTrends';
+
+const days = (sigmaDays: number) => Math.max(1, Math.round(sigmaDays));
+
+function FilterChart({ filter, width }: { readonly filter: FilterTrend; readonly width: number }) {
+  const { points, due, limitInWc, atCfm } = filter;
+  const aside = due && `due ${format(due.atMs, 'd MMM')}, ± ${days(due.sigmaDays)} days`;
+  const last = points.at(-1);
+  return (
+    <TrendChart
+      title={`Filter drop at ${flowWords(atCfm)}`}
+      aside={aside}
+      points={points.map(({ atMs, dropInWc, isNew }) => ({ atMs, value: dropInWc, isNew }))}
+      level={{ value: limitInWc, name: 'its share' }}
+      due={due}
+      width={width}
+      text={staticText}
+      says={`Filter drop at ${flowWords(atCfm)}, ${points.length} readings, last ${last ? staticText(last.dropInWc) : 'none'} of ${staticText(limitInWc)} ${unitText('inWc')}. ${aside ?? 'Two readings of one filter tell when it is due.'}`}
+    />
+  );
+}
+
+/** From so much a drift is said in words. */
+const DRIFT = 0.05;
+
+function SeriesChart({ series, width }: { readonly series: TrendSeries; readonly width: number }) {
+  const { name, unit, points, whenRight, drift } = series;
+  const text = (value: number) => toolFigure(value, unit);
+  const moved =
+    Math.abs(drift) < DRIFT
+      ? 'as when right'
+      : `${percentText(Math.abs(drift))} ${drift > 0 ? 'over' : 'under'} when right`;
+  return (
+    <TrendChart
+      title={name}
+      aside={moved}
+      points={points}
+      level={{ value: whenRight, name: 'when right' }}
+      width={width}
+      text={text}
+      says={`${name}, ${points.length} visits, last ${text(points.at(-1)!.value)} ${toolUnitText(unit)}: ${moved}.`}
+    />
+  );
+}
+
+/** How the unit has moved: its filter with the day it is due, then what is followed, each against how it runs when right. */
+export function UnitTrendCharts({ filter, series }: UnitTrends) {
+  const [width, setWidth] = useState(0);
+  if (!filter && series.length === 0) return null;
+  return (
+    <View testID="charts" style={{ gap: 18 }} onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}>
+      {width > 0 && (
+        <>
+          {filter && <FilterChart filter={filter} width={width} />}
+          {series.map((one) => (
+            <SeriesChart key={one.id} series={one} width={width} />
+          ))}
+          {filter && !filter.due && (
+            <Txt size={14} color="softInk">
+              Two readings of one filter, weeks apart, tell when it is due.
+            </Txt>
+          )}
+        </>
+      )}
+    </View>
+  );
+}

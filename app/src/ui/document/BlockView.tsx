@@ -1,0 +1,100 @@
+import { VERDICT_TEXT } from '@huff/core';
+import { SIGNATURE_SIDE, signaturePath, strokesOf } from '@huff/core/call';
+import type { Block } from '@huff/paper';
+import { View } from 'react-native';
+import Svg, { Path } from 'react-native-svg';
+import { VerdictMark } from '../marks';
+import { Heading, Txt } from '../text';
+import { usePalette } from '../theme';
+import { SvgMarkup } from './SvgMarkup';
+
+interface BlockViewProps {
+  readonly block: Block;
+  readonly width: number;
+}
+
+/** A block of a document on the screen. Tables of readings and photos stand on paper alone: the stations show them here. */
+export function BlockView({ block, width }: BlockViewProps) {
+  const palette = usePalette();
+  switch (block.kind) {
+    case 'heading':
+      return <Heading size={17}>{block.text}</Heading>;
+    case 'text':
+      return <Txt color={block.soft ? 'softInk' : 'ink'}>{block.text}</Txt>;
+    case 'list':
+      return (
+        <View style={{ gap: 4 }}>
+          {block.items.map((item) => (
+            <Txt key={item}>{`· ${item}`}</Txt>
+          ))}
+        </View>
+      );
+    case 'figures':
+      return (
+        <View>
+          {block.rows.map(({ name, under, before, now, word }) => (
+            <View
+              key={name}
+              accessible
+              aria-label={`${name}: ${before === undefined ? '' : `${before} before, `}${now} ${under}. ${VERDICT_TEXT[word]}`}
+              style={{
+                flexDirection: 'row',
+                alignItems: 'center',
+                gap: 8,
+                borderTopWidth: 1,
+                borderColor: palette.line,
+                paddingVertical: 8,
+              }}
+            >
+              <View style={{ flex: 1 }}>
+                <Txt>{name}</Txt>
+                <Txt size={14} color="softInk" figures>
+                  {under}
+                </Txt>
+              </View>
+              {before !== undefined && <Txt size={17} color="softInk" figures>{`${before} →`}</Txt>}
+              <Txt size={24} bold figures>
+                {now}
+              </Txt>
+              <VerdictMark word={word} size={20} />
+            </View>
+          ))}
+        </View>
+      );
+    case 'drawing':
+      return (
+        <View style={{ backgroundColor: '#FFFFFF', padding: 8, borderRadius: 6 }}>
+          <SvgMarkup drawing={block.drawing} width={width - 16} />
+        </View>
+      );
+    case 'mark': {
+      const strokes = block.signature === undefined ? undefined : strokesOf(block.signature);
+      return (
+        <View style={{ gap: 4 }}>
+          <Txt>{`Handed over${block.name === undefined ? '' : ` to ${block.name}`}.`}</Txt>
+          {strokes && (
+            <Svg
+              width={180}
+              height={60}
+              viewBox={`0 0 ${SIGNATURE_SIDE} ${SIGNATURE_SIDE / 3}`}
+              role="img"
+              aria-label="signed"
+            >
+              <Path
+                d={signaturePath(strokes, SIGNATURE_SIDE, SIGNATURE_SIDE / 3)}
+                fill="none"
+                stroke={palette.ink}
+                strokeWidth={8}
+              />
+            </Svg>
+          )}
+        </View>
+      );
+    }
+    case 'table':
+    case 'verdict':
+    case 'photo':
+    case 'link':
+      return null;
+  }
+}

@@ -1,0 +1,2 @@
+export { BlockView } from './BlockView';
+export { SvgMarkup } from './SvgMarkup';

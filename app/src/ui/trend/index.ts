@@ -1,0 +1,1 @@
+export { TrendChart, type TrendPoint } from './TrendChart';

@@ -1,0 +1,169 @@
+import Papa from 'papaparse';
+import { documentHtml } from '../html/documentHtml';
+import { check, exampleA, fact, static_, UNIT } from '../testing/visit';
+import type { Block } from './block';
+import type { DocumentSource } from './facts';
+import { dayText, momentsIn } from './moment';
+import { readingsCsv } from './readingsCsv';
+import { visitDocument } from './visitDocument';
+
+const made = (more: Partial<DocumentSource> = {}) => visitDocument({ visit: exampleA(), zone: 'UTC', ...more });
+const of = <K extends Block['kind']>(blocks: readonly Block[], kind: K) =>
+  blocks.filter((block): block is Extract<Block, { kind: K }> => block.kind === kind);
+const words = (blocks: readonly Block[]) => JSON.stringify(blocks);
+
+describe('the owner’s page', () => {
+  test('says in plain words what the air does, with what is right', () => {
+    const { title, under, owner } = made({ unit: UNIT });
+    expect(title).toBe('Your air handler does not move the air it should yet');
+    expect(under).toBe('Reading room air handler · 12 May 2026');
+    const [flow, tesp] = of(owner, 'figures')[0]!.rows;
+    expect(flow).toMatchObject({ name: 'Air moved', under: 'CFM; 1,080 to 1,320 is right', word: 'outside' });
+    expect(flow).not.toHaveProperty('before');
+    expect(tesp).toMatchObject({ now: '0.58', under: 'in. w.c.; the plate allows 0.50' });
+  });
+  test('claims nothing where nothing was read, and stops what must not run', () => {
+    const none = made({ visit: exampleA({ readings: [] }) });
+    expect(none.title).toBe('What was found at your air handler');
+    expect(of(none.owner, 'figures')).toEqual([]);
+    expect(of(none.owner, 'drawing')).toEqual([]);
+    const crack = made({ visit: exampleA({ facts: [check('exchanger', 'crack')] }) });
+    expect(crack.title).toBe('Your air handler must not run until something is made safe');
+  });
+  test('what was put right, quoted, declined and watched stands in its place', () => {
+    const settled = (note: string, state: string, more: object = {}) => check('triage', state, { note, ...more });
+    const facts = [
+      check('drainTrap', 'found'),
+      check('drainPitch', 'found'),
+      check('upkeepContactor', 'found'),
+      check('upkeepCabinet', 'found'),
+      settled('check-drainTrap', 'dealtWith'),
+      settled('check-drainPitch', 'quoted', { value: 240 }),
+      settled('check-upkeepContactor', 'declined'),
+      settled('check-upkeepCabinet', 'watch'),
+    ];
+    const lists = of(made({ visit: exampleA({ facts }) }).owner, 'list').map(({ items }) => items.join(' | '));
+    expect(lists[0]).toBe('Put right: trap missing or of the wrong depth.');
+    expect(lists[1]).toMatch(/Drain pitched the wrong way\. Quoted at \$240\./);
+    expect(lists[1]).toMatch(/Contactor faces burnt or pitted\. Declined for now\./);
+    expect(lists[1]).toMatch(/need repair\. We keep an eye on it\./);
+  });
+  test('what comes next, who took it over, and their mark', () => {
+    const facts = [
+      fact('handOver', {
+        ownerName: 'Mira Holt',
+        returnOn: '2026-12-08',
+        returnFor: 'Filter',
+        words: 'Write when the desk register goes weak.',
+        signature: '100,100 400,300 700,100',
+      }),
+    ];
+    const { owner } = made({ visit: exampleA({ facts }), link: 'http://huff.local/units/1' });
+    expect(of(owner, 'list').at(-1)!.items).toEqual([
+      'Filter: 8 December 2026.',
+      'Write when the desk register goes weak.',
+    ]);
+    expect(of(owner, 'mark')).toEqual([
+      expect.objectContaining({ name: 'Mira Holt', signature: '100,100 400,300 700,100' }),
+    ]);
+    expect(of(owner, 'link')).toHaveLength(1);
+  });
+});
+
+describe('the next technician’s pages', () => {
+  test('hold every reading with its conditions, and what a correction took the place of', () => {
+    const wrong = static_('R2', -0.41);
+    const right = static_('R2', -0.31, { replacesId: wrong.id, typedAs: '77 Pa' });
+    const { technician } = made({ visit: exampleA({ readings: [wrong, right, static_('S1', 0.27)] }) });
+    const rows = of(technician, 'table').find(({ head }) => head.includes('while'))!.rows;
+    expect(rows).toHaveLength(3);
+    expect(rows[0]).toEqual(expect.arrayContaining(['−0.41 (corrected)', 'door on, filter in, coil wet, 14 min']));
+    expect(rows[1]!.at(-1)).toBe('typed, 77 Pa');
+  });
+  test('give each figure its working, its limit and where that comes from', () => {
+    const verdict = of(made().technician, 'verdict').find(({ name }) => name === 'External static')!;
+    expect(verdict.word).toBe('outside');
+    expect(verdict.lines.join(' ')).toMatch(
+      /TESP = .*R2, into the equipment −0\.31 in\. w\.c\. \(typed\).*Limit: nameplate maximum, at most 0\.50 in\. w\.c\. \(nameplate\)/,
+    );
+  });
+  test('draw the path, the crossing and each circuit', () => {
+    const ladder = fact('ladder', {
+      circuit: '1',
+      refrigerant: 'R-410A',
+      metering: 'valve',
+      suctionPsig: 128,
+      highPsig: 340,
+      returnF: 76,
+      outdoorF: 88,
+    });
+    const says = of(made({ visit: exampleA({ facts: [ladder] }) }).technician, 'drawing').map(
+      ({ drawing }) => drawing.says,
+    );
+    expect(says[0]).toMatch(
+      /^Where the pressure goes, in\. w\.c\.: Return duct 0\.16; Filter 0\.15; .*Supply duct 0\.27/,
+    );
+    expect(says[1]).toMatch(/^As found .* CFM at 0\.58 in\. w\.c\.; the limit is 0\.50/);
+    expect(says[2]).toMatch(/^Temperatures of circuit 1: bubble \d+, outdoors 88, return 76, dew \d+/);
+  });
+  test('methods are written by their own fields, cautions with when they were read', () => {
+    const facts = [
+      fact('flowPlate', { plateCfm: 915, normalInWc: 0.27, plateInWc: 0.25 }),
+      check('caution-lockOut', 'read'),
+      check('wheel', 'rubs'),
+    ];
+    const { technician } = made({ visit: exampleA({ facts }), zone: 'Europe/Rome' });
+    expect(words(technician)).toMatch(/\["12:42","Flow plate[^\]]*915 CFM/);
+    expect(words(technician)).toMatch(/12:42 Before hands go in: Lock out and tag out/);
+    expect(words(technician)).toMatch(/\["12:42","Wheel","rubs","turns freely, no rock"\]/);
+  });
+});
+
+describe('as a page', () => {
+  test('nothing that was typed becomes markup', () => {
+    const nasty = `<script>alert(1)</script> & "it's"`;
+    const facts = [
+      fact('handOver', { ownerName: nasty, words: nasty }),
+      check('flashCode', 'flashing', { note: nasty }),
+    ];
+    const html = documentHtml(made({ visit: exampleA({ facts, title: nasty }), unit: { ...UNIT, name: nasty } }));
+    expect(html).not.toMatch(/<script/);
+    expect(html).not.toContain('undefined');
+    expect(html).not.toContain('NaN');
+    expect(html).toContain('&#60;script&#62;');
+  });
+  test('photos are fetched from where they are kept; paper has its size', () => {
+    const html = documentHtml(made({ photos: [{ id: 'p1', item: 'belt' }] }), {
+      size: 'A4',
+      photoUrl: (id) => `/api/photos/${id}/image`,
+    });
+    expect(html).toContain('src="/api/photos/p1/image"');
+    expect(html).toContain('@page { size: A4 }');
+    expect(html.match(/<svg/g)!.length).toBeGreaterThan(4);
+  });
+});
+
+describe('readings as CSV', () => {
+  test('come back as they were, and no cell is a formula', () => {
+    const facts = [check('leakSearch', 'found', { note: '=HYPERLINK("x")' })];
+    const visit = exampleA({ facts });
+    const { data, errors } = Papa.parse<Record<string, string>>(readingsCsv(visit), {
+      header: true,
+      skipEmptyLines: true,
+    });
+    expect(errors).toEqual([]);
+    const statics = data.filter(({ kind }) => kind === 'static');
+    expect(statics.map(({ field, value, id }) => [field, Number(value), id])).toEqual(
+      visit.readings.map(({ port, value, id }) => [port, value, id]),
+    );
+    for (const row of data) for (const cell of Object.values(row)) expect(cell).not.toMatch(/^[=@\t]/);
+    expect(data.find(({ field }) => field === 'note')!.value).toBe(`'=HYPERLINK("x")`);
+  });
+});
+
+test('moments are written in the hours of the place; an unknown zone is UTC', () => {
+  expect(momentsIn('Europe/Rome').clock('2026-05-12T22:30:00Z')).toBe('00:30');
+  expect(momentsIn('Nowhere/At_all').clock('2026-05-12T22:30:00Z')).toBe('22:30');
+  expect(momentsIn('UTC').day('nonsense')).toBe('');
+  expect(dayText('2026-12-08')).toBe('8 December 2026');
+});
