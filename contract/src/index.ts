@@ -14,3 +14,4 @@ export * from './unit';
 export * from './visit';
 export * from './visitFacts';
 export * from './visitSummary';
+export type { DueItem } from './due';

@@ -1,5 +1,5 @@
 import { beltDriveOf, DEFAULT_RULES, type Rules } from '@huff/core';
-import { figuresOf, type CarriedItem, type VisitFigures } from '@huff/core/call';
+import { figuresOf, marksOf, type CarriedItem, type RoofMarks, type VisitFigures } from '@huff/core/call';
 import { assessCallOf } from './callFacts';
 import { assess, currentPart } from './plan';
 import type { ShopDto } from './shop';
@@ -9,6 +9,8 @@ import type { VisitDto } from './visit';
 export interface Remembered {
   readonly found: readonly CarriedItem[];
   readonly figures: VisitFigures;
+  /** How each check of a roof sheet stands. */
+  readonly marks: RoofMarks;
 }
 
 /**
@@ -31,5 +33,12 @@ export function rememberedOf(
   return {
     found: call.triage.map((item) => ({ since: visit.startedAt, ...item })),
     figures: figuresOf(assessment, { drive, circuits: call.circuits }),
+    marks: marksOf({
+      assessment,
+      checks: call.checks,
+      context: call.context,
+      amps: call.amps,
+      fixed: new Set(call.triage.flatMap(({ id, outcome }) => (outcome === 'dealtWith' ? [id] : []))),
+    }),
   };
 }

@@ -113,3 +113,16 @@ export {
   type TrendSeries,
   type VisitFigures,
 } from './trend';
+export {
+  marksOf,
+  orderOfWork,
+  ROOF_COLUMNS,
+  type RoofColumn,
+  type RoofMarks,
+  type RoofUnitFound,
+  type RoofUnitParts,
+  type RoofWork,
+  sparesFor,
+  type TakeUp,
+  takeUp,
+} from './roof';

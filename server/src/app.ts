@@ -5,6 +5,7 @@ import helmet from 'helmet';
 import type { Logger } from 'pino';
 import type { Beside } from './beside/beside';
 import type { Db } from './db/db';
+import { dueRoutes } from './due/routes';
 import { health, whenReady } from './health/health';
 import type { ServerState } from './health/state';
 import { DEMO_AUTHOR, supplyAuthor } from './http/author';
@@ -16,6 +17,7 @@ import { photoRoutes, unitPhotoRoutes } from './photos/routes';
 import { siteLabelRoutes, unitLabelRoutes, visitReportRoutes } from './reports/routes';
 import { recordRoutes } from './rest/recordRoutes';
 import { searchRoutes } from './search/routes';
+import { roofRoutes } from './rest/roofRoutes';
 import { syncRoutes } from './sync/routes';
 import { visitRoutes } from './rest/visitRoutes';
 import type { ResultsBeside } from './visits/results';
@@ -68,13 +70,14 @@ export function createApp({ db, state, log, results, beside, served, webFolder }
   );
   app.use('/api/sync', syncRoutes(db, log, results, beside));
   app.use('/api/blower-tables', recordRoutes(db, 'blowerTable'));
+  app.use('/api/due', dueRoutes(db));
   app.use('/api/photos', photoRoutes(db));
   app.use(
     '/api/shop',
     recordRoutes(db, 'shop', () => results.judgeAnew()),
   );
   app.use('/api/search', searchRoutes(db));
-  app.use('/api/sites', siteLabelRoutes(db, beside), recordRoutes(db, 'site'));
+  app.use('/api/sites', siteLabelRoutes(db, beside), roofRoutes(db), recordRoutes(db, 'site'));
   app.use('/api/units', unitPhotoRoutes(db), unitLabelRoutes(db, beside), recordRoutes(db, 'unit'));
   app.use('/api/visits', visitReportRoutes(db, beside), visitRoutes(db, results, beside));
   app.use('/api', () => {

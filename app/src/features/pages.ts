@@ -1,6 +1,7 @@
 // Every page but the first, as one download: what they share would otherwise be loaded with the first screen.
 export { BenchPage } from './bench/BenchPage';
 export { ToolPage } from './bench/ToolPage';
+export { RoofPage } from './roof/RoofPage';
 export { OddsPage } from './shop/OddsPage';
 export { RulesPage } from './shop/RulesPage';
 export { ShopPage } from './shop/ShopPage';

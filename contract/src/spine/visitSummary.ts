@@ -1,5 +1,5 @@
 import type { VerdictWord } from '@huff/core';
-import type { CarriedItem, VisitFigures } from '@huff/core/call';
+import type { CarriedItem, RoofMarks, VisitFigures } from '@huff/core/call';
 
 /** What a list says of a visit: computed by core, on the server for all and on the phone for what has not arrived. */
 export interface VisitSummary {
@@ -23,4 +23,6 @@ export interface VisitSummary {
   readonly found?: readonly CarriedItem[] | null;
   /** What is followed over the years; told by the server alone. */
   readonly figures?: VisitFigures | null;
+  /** How each check of a roof sheet stands; told by the server alone. */
+  readonly marks?: RoofMarks | null;
 }

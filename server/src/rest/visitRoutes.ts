@@ -17,7 +17,8 @@ import { nextRevision } from '../records/revision';
 import { countAdded } from '../visits/counts';
 import { addFact } from '../visits/facts';
 import { addReading } from '../visits/readings';
-import { summaryPage, type PagePlace, type ResultsBeside } from '../visits/results';
+import type { ResultsBeside } from '../visits/results';
+import { summaryPage, type PagePlace } from '../visits/summaries';
 import { wholeVisits } from '../visits/wholeVisit';
 
 /** How many visits a page has. */

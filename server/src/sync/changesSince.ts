@@ -5,7 +5,7 @@ import { RECORD_TABLES } from '../records/recordTable';
 import { recordsOf } from '../records/records';
 import { factsOf } from '../visits/facts';
 import { readingsOf } from '../visits/readings';
-import { summariesOf } from '../visits/results';
+import { summariesOf } from '../visits/summaries';
 import { cursorText, knownTo, type Cursor } from './cursor';
 
 /** What a phone at hand wants of visits: those of the last week. Older ones come by id. */

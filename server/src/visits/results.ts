@@ -6,61 +6,11 @@ import { JUDGEMENT_VERSION, rulesOf, type Rules, type ShopRules } from '@huff/co
 import type { CarriedItem } from '@huff/core/call';
 import type { Logger } from 'pino';
 import type { Db, Query } from '../db/db';
-import { moment } from '../db/moment';
+import { RESULTS_OF } from './summaries';
 import { wholeVisits } from './wholeVisit';
 
 /** How many are computed between two breaths when all of them are due. */
 const AT_A_TIME = 25;
-
-/** A visit that was not judged yet is in a list all the same, and says so. */
-const SUMMARY = `v.id, v.title, v.unit_id AS "unitId", ${moment('v.started_at')} AS "startedAt",
-  r.static_in_wc AS "staticInWc", coalesce(r.static_word, 'cantSay') AS "staticWord", r.flow_cfm AS "flowCfm",
-  r.flow_sigma_cfm AS "flowSigmaCfm", coalesce(r.flow_word, 'cantSay') AS "flowWord", r.drop_f AS "dropF",
-  coalesce(r.drop_word, 'cantSay') AS "dropWord", r.worst_finding AS "worstFinding", r.next_step AS "nextStep",
-  coalesce(r.headline, 'Not judged yet') AS headline, r.found, r.figures`;
-const RESULTS_OF = 'results r ON r.shop_id = v.shop_id AND r.visit_id = v.id';
-
-type SummaryRow = VisitSummary & Record<string, unknown>;
-
-/** What lists say of visits. A visit that changed since it was computed is left out: whoever has all of it computes it himself. */
-export async function summariesOf(query: Query, shopId: string, ids: readonly string[]) {
-  const rows = await query<SummaryRow>(
-    `WITH r AS MATERIALIZED (SELECT * FROM results WHERE shop_id = $1 AND visit_id = ANY ($2::uuid[]))
-     SELECT ${SUMMARY} FROM r JOIN visits v ON v.shop_id = r.shop_id AND v.id = r.visit_id AND v.revision = r.visit_revision
-     WHERE v.shop_id = $1 AND v.id = ANY ($2::uuid[])`,
-    [shopId, ids],
-  );
-  return new Map<string, VisitSummary>(rows.map((row) => [row.id, row]));
-}
-
-/** Where a page of visits begins: after this one, the newest first. */
-export interface PagePlace {
-  readonly startedAt: string;
-  readonly id: string;
-}
-
-/** A page of visits, the newest first. */
-export function summaryPage(
-  query: Query,
-  shopId: string,
-  { unitId, after, length }: { readonly unitId?: string; readonly after?: PagePlace; readonly length: number },
-): Promise<VisitSummary[]> {
-  const params: unknown[] = [shopId, length];
-  const also: string[] = [];
-  if (unitId !== undefined) also.push(`AND unit_id = $${params.push(unitId)}`);
-  if (after)
-    also.push(
-      `AND (started_at, id) < ($${params.push(after.startedAt)}::timestamptz, $${params.push(after.id)}::uuid)`,
-    );
-  // First the page, then what is said of it: whatever the database thinks of the sizes of its tables.
-  return query<SummaryRow>(
-    `SELECT ${SUMMARY} FROM (
-       SELECT shop_id, id, title, unit_id, started_at FROM visits
-       WHERE shop_id = $1 ${also.join(' ')} ORDER BY started_at DESC, id DESC LIMIT $2
-     ) v LEFT JOIN ${RESULTS_OF} ORDER BY v.started_at DESC, v.id DESC`,
-    params,
-  );
-}
 
 const COLUMNS: readonly (readonly [column: string, field: keyof VisitSummary])[] = [
   ['static_in_wc', 'staticInWc'],
@@ -75,6 +25,7 @@ const COLUMNS: readonly (readonly [column: string, field: keyof VisitSummary])[]
   ['headline', 'headline'],
   ['found', 'found'],
   ['figures', 'figures'],
+  ['marks', 'marks'],
 ];
 const NAMES = [
   'visit_revision',

@@ -84,6 +84,7 @@ function Site({ kept, others }: { readonly kept: Kept<SiteDto>; readonly others:
           <TextButton onPress={() => setChanging(true)}>
             {lines(site).length > 0 ? 'Change' : 'Say address, access, altitude'}
           </TextButton>
+          {live.length > 1 && <TextButton onPress={() => router.push(`/sites/${site.id}/roof`)}>Roof sheet</TextButton>}
           <TextButton onPress={archive}>{site.archivedAt ? 'Bring it back' : 'Archive'}</TextButton>
         </View>
         <ListSection title="Units">

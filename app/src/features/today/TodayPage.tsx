@@ -5,12 +5,14 @@ import { router } from 'expo-router';
 import { View } from 'react-native';
 import { useEffect, useState } from 'react';
 import { endOpening, keepDay } from '../../data/openingDay';
+import { useDue } from '../../data/useDue';
 import { useDraft, useEarlierVisits, useVisitList, type ListedVisit } from '../../data/visits';
 import { ActionButton, Page } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
-import { usePalette } from '../../ui/theme';
+import { useIsWide, usePalette } from '../../ui/theme';
 import { unitLine } from '../visitState/unitWords';
 import { StorageNotice } from '../waiting/StorageNotice';
+import { DueList } from './DueList';
 import { Earlier } from './Earlier';
 import { SyncLine } from './SyncLine';
 import { VisitRow } from './VisitRow';
@@ -40,6 +42,9 @@ export function TodayPage() {
   const { visits, isPending, isAsking } = useVisitList();
   const [backTo, setBackTo] = useState(false);
   const earlier = useEarlierVisits(backTo);
+  const wide = useIsWide();
+  const [now] = useState(() => new Date());
+  const dueHere = <DueList due={useDue()} shown={wide ? 12 : 2} now={now} />;
   useEffect(() => {
     if (isPending) return;
     keepDay(visits.flatMap(({ summary }) => summary ?? []));
@@ -59,33 +64,39 @@ export function TodayPage() {
     </View>
   );
   return (
-    <Page title="Today" under={format(new Date(), 'EEEE d MMMM')} foot={foot}>
-      <View style={{ paddingHorizontal: 16, gap: 6 }}>
-        <SyncLine />
-        <StorageNotice />
-        {draft?.table && (
-          <Txt size={15} color="softInk">
-            Open: {draft.title} · {unitLine(draft)}
-          </Txt>
-        )}
-        {byDay([...visits, ...earlier.visits.map((summary) => ({ ...summary, summary }))]).map(([day, listed]) => (
-          <View key={day} style={{ paddingTop: 6 }}>
-            <Heading size={15} color="softInk" style={{ paddingBottom: 6 }}>
-              {day}
-            </Heading>
-            {listed.map((visit) => (
-              <VisitRow key={visit.id} visit={visit} />
-            ))}
-          </View>
-        ))}
-        {visits.length === 0 && (isAsking || !isPending) && (
-          <Txt color="softInk">
-            {isAsking ? 'Asking the server for visits.' : 'No visit yet.'} A quick check takes two static readings. With
-            the blower table it says which speed tap is right; without one it still helps, and says how far it can be
-            trusted.
-          </Txt>
-        )}
-        <Earlier begun={backTo} earlier={earlier} onBegin={() => setBackTo(true)} />
+    <Page title="Today" under={format(now, 'EEEE d MMMM')} foot={foot} broad>
+      <View
+        style={wide ? { flexDirection: 'row', gap: 40, paddingHorizontal: 16 } : { paddingHorizontal: 16, gap: 14 }}
+      >
+        {!wide && dueHere}
+        <View style={{ gap: 6, ...(wide ? { flex: 1, maxWidth: 760 } : {}) }}>
+          <SyncLine />
+          <StorageNotice />
+          {draft?.table && (
+            <Txt size={15} color="softInk">
+              Open: {draft.title} · {unitLine(draft)}
+            </Txt>
+          )}
+          {byDay([...visits, ...earlier.visits.map((summary) => ({ ...summary, summary }))]).map(([day, listed]) => (
+            <View key={day} style={{ paddingTop: 6 }}>
+              <Heading size={15} color="softInk" style={{ paddingBottom: 6 }}>
+                {day}
+              </Heading>
+              {listed.map((visit) => (
+                <VisitRow key={visit.id} visit={visit} />
+              ))}
+            </View>
+          ))}
+          {visits.length === 0 && (isAsking || !isPending) && (
+            <Txt color="softInk">
+              {isAsking ? 'Asking the server for visits.' : 'No visit yet.'} A quick check takes two static readings.
+              With the blower table it says which speed tap is right; without one it still helps, and says how far it
+              can be trusted.
+            </Txt>
+          )}
+          <Earlier begun={backTo} earlier={earlier} onBegin={() => setBackTo(true)} />
+        </View>
+        {wide && <View style={{ width: 360 }}>{dueHere}</View>}
       </View>
     </Page>
   );

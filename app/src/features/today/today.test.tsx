@@ -1,4 +1,4 @@
-import type { VisitDto } from '@huff/contract';
+import type { DueItem, VisitDto } from '@huff/contract';
 import { fireEvent, screen } from '@testing-library/react-native';
 import { router } from 'expo-router';
 import type { ReactNode } from 'react';
@@ -26,6 +26,8 @@ jest.mock('../../data/visits', () => ({
   useEarlierVisits: () => mockEarlier,
   useVisit: (id: string) => ({ kept: mockVisits.get(id) }),
 }));
+let mockDue: DueItem[] = [];
+jest.mock('../../data/useDue', () => ({ useDue: () => mockDue }));
 jest.mock('../../data/records', () => ({ shop: { useList: () => ({ records: [] }) } }));
 jest.mock('../../data/useOutbox', () => ({
   useWaiting: () => mockWaiting,
@@ -52,6 +54,7 @@ const show = (list: Partial<typeof mockList>) => {
 beforeEach(() => {
   jest.clearAllMocks();
   mockDraft = null;
+  mockDue = [];
   mockWaiting = { waiting: 0, apart: [] };
   mockStatus = { phase: 'upToDate', everTold: true };
   mockEarlier = { visits: [], more: jest.fn(), hasMore: false, isFetching: false, isError: false };
@@ -148,5 +151,37 @@ describe('the way on', () => {
     mockDraft = { ...onTap3(), title: 'Quick check' };
     show({});
     expect(screen.getByText(/^Resume/)).toBeTruthy();
+  });
+});
+
+describe('what is due', () => {
+  const inDays = (days: number) => new Date(Date.now() + days * DAY_MS).toISOString().slice(0, 10);
+  const due = (unit: string, days: number, more: Partial<DueItem> = {}): DueItem => ({
+    unitId: unit,
+    unit,
+    siteId: 'site',
+    site: 'Saltgrass Row 4',
+    on: inDays(days),
+    kind: 'return',
+    why: 'Return',
+    ...more,
+  });
+  test('the overdue first, each with its reason, a filter with how sure its day is', () => {
+    mockDue = [due('Attic', -3), due('Upstairs', 12, { kind: 'filter', why: 'Filter', sigmaDays: 9 }), due('Hall', 20)];
+    show({});
+    expect(screen.getByText('Return: Attic')).toBeTruthy();
+    expect(screen.getByText(/^overdue, /)).toBeTruthy();
+    expect(screen.getByText('Filter: Upstairs')).toBeTruthy();
+    expect(screen.getByText('± 9 days')).toBeTruthy();
+    expect(screen.queryByText('Return: Hall')).toBeNull();
+    fireEvent.press(screen.getByText('All 3 that are due'));
+    expect(screen.getByText('Return: Hall')).toBeTruthy();
+  });
+  test('what is far off is a touch away; where nothing is due nothing is said', () => {
+    mockDue = [due('Attic', 90)];
+    show({});
+    expect(screen.getByText('Nothing within 45 days.')).toBeTruthy();
+    fireEvent.press(screen.getByText('All 1 that are due'));
+    expect(screen.getByText('Return: Attic')).toBeTruthy();
   });
 });

@@ -1,3 +1,0 @@
-import { lazyPage } from '../../features/lazyPage';
-
-export default lazyPage('SitePage');

@@ -1,0 +1,77 @@
+import type { DueItem } from '@huff/contract';
+import { format } from 'date-fns/format';
+import { Link } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { TextButton } from '../../ui/page';
+import { Heading, Txt } from '../../ui/text';
+import { usePalette } from '../../ui/theme';
+
+interface DueListProps {
+  readonly due: readonly DueItem[];
+  /** How many stand there before the rest is asked for. */
+  readonly shown: number;
+  readonly now: Date;
+}
+
+/** So far ahead something is due now, days. */
+const AHEAD_DAYS = 45;
+const DAY_MS = 86_400_000;
+
+/** What is due at units within the next weeks, the overdue first; the rest, and the calendar, a touch away. */
+export function DueList({ due, shown, now }: DueListProps) {
+  const palette = usePalette();
+  const [all, setAll] = useState(false);
+  const near = due.filter(({ on }) => Date.parse(on) - now.getTime() < AHEAD_DAYS * DAY_MS);
+  const listed = all ? due : near.slice(0, shown);
+  if (due.length === 0) return null;
+  const today = format(now, 'yyyy-MM-dd');
+  return (
+    <View>
+      <Heading size={17}>Due</Heading>
+      {listed.length === 0 && <Txt size={15} color="softInk">{`Nothing within ${AHEAD_DAYS} days.`}</Txt>}
+      {listed.map(({ unitId, unit, site, on, why, kind, sigmaDays }) => (
+        <Link
+          key={`${unitId}-${kind}`}
+          href={`/units/${unitId}`}
+          style={{
+            display: 'flex',
+            flexDirection: 'row',
+            gap: 10,
+            borderTopWidth: 1,
+            borderColor: palette.line,
+            paddingVertical: 8,
+            minHeight: 48,
+          }}
+        >
+          <View style={{ flex: 1 }}>
+            <Txt bold>{`${why}: ${unit}`}</Txt>
+            <Txt size={14} color="softInk">
+              {site}
+            </Txt>
+          </View>
+          <View>
+            <Txt size={15} bold={on < today} color={on < today ? 'action' : 'ink'} figures align="right">
+              {on < today ? `overdue, ${format(on, 'd MMM')}` : format(on, 'd MMM')}
+            </Txt>
+            {sigmaDays !== undefined && (
+              <Txt size={14} color="softInk" figures align="right">
+                {`± ${sigmaDays} days`}
+              </Txt>
+            )}
+          </View>
+        </Link>
+      ))}
+      <View style={{ flexDirection: 'row', columnGap: 24, flexWrap: 'wrap' }}>
+        {!all && due.length > listed.length && (
+          <TextButton onPress={() => setAll(true)}>{`All ${due.length} that are due`}</TextButton>
+        )}
+        <Link href={'/api/due/calendar.ics'} target="_blank" style={{ paddingVertical: 12 }}>
+          <Txt bold color="action">
+            As a calendar
+          </Txt>
+        </Link>
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,3 @@
+export { marksOf, ROOF_COLUMNS, type RoofColumn, type RoofFacts, type RoofMarks } from './marks';
+export { orderOfWork, type RoofUnitFound, type RoofWork } from './orderOfWork';
+export { type RoofUnitParts, sparesFor, type TakeUp, takeUp } from './takeUp';

@@ -1,0 +1,113 @@
+import type { Check } from '../checks';
+import { DEFAULT_RULES } from '../judge';
+import type { TriageItem } from '../triage/triage';
+import { assessVisit } from '../visit';
+import { marksOf, type RoofFacts } from './marks';
+import { orderOfWork } from './orderOfWork';
+import { sparesFor, takeUp } from './takeUp';
+
+const visit = (looks: readonly (readonly [string, string])[]) =>
+  assessVisit(
+    {
+      unit: { layout: 'airHandler', motor: 'psc', maxTespInWc: 0.5, tons: 2 },
+      mode: 'cooling',
+      readings: [],
+      facts: looks.map(([item, state], i) => ({ id: `look-${i}`, kind: 'look' as const, inputs: { item, state } })),
+    },
+    DEFAULT_RULES,
+  );
+const marks = (
+  looks: readonly (readonly [string, string])[],
+  checks: readonly Check[] = [],
+  more: Partial<RoofFacts> = {},
+) =>
+  marksOf({
+    assessment: visit(looks),
+    checks: new Map(checks.map((check) => [check.point, check])),
+    context: {},
+    amps: [],
+    fixed: new Set(),
+    ...more,
+  });
+
+describe('marks', () => {
+  test('what was not looked at has none', () => expect(marks([])).toEqual({}));
+  test('a look is inside or outside; the worst of a column counts', () => {
+    expect(
+      marks([
+        ['filter', 'clean'],
+        ['belt', 'slack'],
+        ['wheel', 'clean'],
+      ]),
+    ).toEqual({
+      filter: 'inside',
+      belt: 'outside',
+      wheel: 'inside',
+    });
+    expect(
+      marks([
+        ['filter', 'clean'],
+        ['light', 'no'],
+      ]).filter,
+    ).toBe('outside');
+    expect(marks([['drain', 'runs']], [{ point: 'drainTrap', state: 'found' }]).drain).toBe('outside');
+  });
+  test('what was fixed at the visit is inside', () => {
+    const trap = { point: 'drainTrap', state: 'found' };
+    expect(marks([], [trap]).drain).toBe('outside');
+    expect(marks([], [trap], { fixed: new Set(['check-drainTrap']) }).drain).toBe('inside');
+  });
+  test('amps go by their own lines', () => {
+    const line = { id: 'a', sentence: '', word: 'atTheEdge' } as const;
+    expect(marks([], [], { amps: [line] }).amps).toBe('atTheEdge');
+  });
+});
+
+describe('what is taken up', () => {
+  test.each([
+    [0, 0],
+    [1, 1],
+    [2, 1],
+    [3, 2],
+    [6, 4],
+  ])('for %d like units %d spare belts', (units, spares) => expect(sparesFor(units)).toBe(spares));
+  test('belts by mark with spares, filters by size with the units they are for', () => {
+    const unit = (name: string, belt: string | undefined, due: { belt?: true; filter?: true }) => ({
+      name,
+      parts: { filters: [{ count: 4, widthIn: 20, heightIn: 25 }], belt },
+      beltDue: due.belt ?? false,
+      filterDue: due.filter ?? false,
+    });
+    expect(
+      takeUp([
+        unit('Roof 1', 'A47', { belt: true, filter: true }),
+        unit('Roof 2', 'A48', {}),
+        unit('Roof 3', 'A47', { filter: true }),
+        unit('Roof 4', undefined, {}),
+      ]),
+    ).toEqual([
+      { part: 'Belt A47', why: '1 fitted + 1 spare', count: 2 },
+      { part: 'Belt A48', why: '1 spare', count: 1 },
+      { part: 'Filter 20 × 25', why: 'Roof 1, Roof 3', count: 8 },
+    ]);
+  });
+});
+
+test('units are worked by their worst finding, then by how much there is to do; a sound one is not listed', () => {
+  const item = (area: TriageItem['area'], minutes: number, outcome: TriageItem['outcome'] = 'open'): TriageItem => ({
+    id: area,
+    area,
+    words: `${area} wrong.`,
+    minutes,
+    money: 5,
+    outcome,
+  });
+  const work = orderOfWork([
+    { unitId: '1', name: 'Roof 1', found: [item('filter', 5)] },
+    { unitId: '2', name: 'Roof 2', found: [item('power', 10, 'dealtWith'), item('ducts', 5, 'declined')] },
+    { unitId: '3', name: 'Roof 3', found: [item('coil', 60), item('blower', 30), item('speed', 5, 'quoted')] },
+    { unitId: '4', name: 'Roof 4', found: [item('blower', 20)] },
+  ]);
+  expect(work.map(({ name }) => name)).toEqual(['Roof 3', 'Roof 4', 'Roof 1']);
+  expect(work[0]).toEqual({ unitId: '3', name: 'Roof 3', words: 'blower wrong; coil wrong', minutes: 95, money: 15 });
+});

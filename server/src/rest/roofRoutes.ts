@@ -1,0 +1,12 @@
+import { Router } from 'express';
+import type { Db } from '../db/db';
+import { authorOf } from '../http/author';
+import { idOf } from '../http/body';
+import { lastVisitsOf } from '../visits/summaries';
+
+/** The roof sheet of a site: how each of its units stood at its last visit. */
+export function roofRoutes(db: Db): Router {
+  return Router().get('/:id/roof', async (req, res) => {
+    res.json({ visits: await lastVisitsOf(db.query, authorOf(req).shopId, idOf(req, 'site')) });
+  });
+}

@@ -1,0 +1,65 @@
+import type { VisitSummary } from '@huff/contract/spine';
+import type { Query } from '../db/db';
+import { moment } from '../db/moment';
+
+/** A visit that was not judged yet is in a list all the same, and says so. */
+const SUMMARY = `v.id, v.title, v.unit_id AS "unitId", ${moment('v.started_at')} AS "startedAt",
+  r.static_in_wc AS "staticInWc", coalesce(r.static_word, 'cantSay') AS "staticWord", r.flow_cfm AS "flowCfm",
+  r.flow_sigma_cfm AS "flowSigmaCfm", coalesce(r.flow_word, 'cantSay') AS "flowWord", r.drop_f AS "dropF",
+  coalesce(r.drop_word, 'cantSay') AS "dropWord", r.worst_finding AS "worstFinding", r.next_step AS "nextStep",
+  coalesce(r.headline, 'Not judged yet') AS headline, r.found, r.figures, r.marks`;
+/** Joins a visit, `v`, with what was computed of it, `r`. */
+export const RESULTS_OF = 'results r ON r.shop_id = v.shop_id AND r.visit_id = v.id';
+
+type SummaryRow = VisitSummary & Record<string, unknown>;
+
+/** What lists say of visits. A visit that changed since it was computed is left out: whoever has all of it computes it himself. */
+export async function summariesOf(query: Query, shopId: string, ids: readonly string[]) {
+  const rows = await query<SummaryRow>(
+    `WITH r AS MATERIALIZED (SELECT * FROM results WHERE shop_id = $1 AND visit_id = ANY ($2::uuid[]))
+     SELECT ${SUMMARY} FROM r JOIN visits v ON v.shop_id = r.shop_id AND v.id = r.visit_id AND v.revision = r.visit_revision
+     WHERE v.shop_id = $1 AND v.id = ANY ($2::uuid[])`,
+    [shopId, ids],
+  );
+  return new Map<string, VisitSummary>(rows.map((row) => [row.id, row]));
+}
+
+/** Where a page of visits begins: after this one, the newest first. */
+export interface PagePlace {
+  readonly startedAt: string;
+  readonly id: string;
+}
+
+/** A page of visits, the newest first. */
+export function summaryPage(
+  query: Query,
+  shopId: string,
+  { unitId, after, length }: { readonly unitId?: string; readonly after?: PagePlace; readonly length: number },
+): Promise<VisitSummary[]> {
+  const params: unknown[] = [shopId, length];
+  const also: string[] = [];
+  if (unitId !== undefined) also.push(`AND unit_id = $${params.push(unitId)}`);
+  if (after)
+    also.push(
+      `AND (started_at, id) < ($${params.push(after.startedAt)}::timestamptz, $${params.push(after.id)}::uuid)`,
+    );
+  // First the page, then what is said of it: whatever the database thinks of the sizes of its tables.
+  return query<SummaryRow>(
+    `SELECT ${SUMMARY} FROM (
+       SELECT shop_id, id, title, unit_id, started_at FROM visits
+       WHERE shop_id = $1 ${also.join(' ')} ORDER BY started_at DESC, id DESC LIMIT $2
+     ) v LEFT JOIN ${RESULTS_OF} ORDER BY v.started_at DESC, v.id DESC`,
+    params,
+  );
+}
+
+/** The last visit of each unit of a site, in no order. */
+export function lastVisitsOf(query: Query, shopId: string, siteId: string): Promise<VisitSummary[]> {
+  return query<SummaryRow>(
+    `SELECT ${SUMMARY} FROM (
+       SELECT DISTINCT ON (w.unit_id) w.* FROM visits w JOIN units u ON u.shop_id = w.shop_id AND u.id = w.unit_id
+       WHERE w.shop_id = $1 AND u.site_id = $2 ORDER BY w.unit_id, w.started_at DESC, w.id DESC
+     ) v LEFT JOIN ${RESULTS_OF}`,
+    [shopId, siteId],
+  );
+}
