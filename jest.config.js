@@ -1,1 +1,3 @@
-module.exports = { projects: ['<rootDir>/core', '<rootDir>/contract', '<rootDir>/paper', '<rootDir>/server', '<rootDir>/app'] };
+module.exports = {
+  projects: ['<rootDir>/core', '<rootDir>/contract', '<rootDir>/paper', '<rootDir>/server', '<rootDir>/app'],
+};

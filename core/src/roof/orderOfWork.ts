@@ -1,4 +1,5 @@
 import { TRIAGE_AREAS } from '../triage/effort';
+import { cutText } from '../words/plainText';
 import { inTriageOrder, triageSum, type TriageItem } from '../triage/triage';
 
 /** A unit with what was found at it and is open. */
@@ -21,6 +22,7 @@ export interface RoofWork {
 const RANK: ReadonlyMap<string, number> = new Map(TRIAGE_AREAS.map(({ id }, i) => [id, i]));
 /** How many findings are named of a unit. */
 const NAMED = 2;
+const MOST_LETTERS = 60;
 
 /**
  * In which order the units of a roof are worked: the one whose worst finding is taken first in the trade's order, then the one with most to do.
@@ -33,9 +35,11 @@ export function orderOfWork(units: readonly RoofUnitFound[]): readonly RoofWork[
       const open = inTriageOrder(found.filter(({ outcome }) => outcome === 'open' || outcome === 'quoted'));
       const [first] = open;
       if (!first) return [];
-      const words = open
+      // What was only measured is named where nothing else was found: its figures stand in the marks.
+      const toDo = open.filter(({ minutes }) => minutes > 0);
+      const words = (toDo.length > 0 ? toDo : open)
         .slice(0, NAMED)
-        .map((item) => item.words.replace(/\.$/, ''))
+        .map((item) => cutText(item.words.replace(/\.$/, ''), MOST_LETTERS))
         .join('; ');
       return [{ unitId, name, words, ...triageSum(open), rank: RANK.get(first.area) ?? 0 }];
     })

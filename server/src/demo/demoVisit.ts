@@ -20,6 +20,8 @@ export interface Plan {
   readonly mode?: 'heating';
   /** What was recorded beside statics, in the order it was taken. */
   readonly facts?: readonly (readonly [FactKind, Record<string, unknown>])[];
+  /** What was agreed at the end: a return, so many days from now. */
+  readonly agreed?: { readonly inDays: number; readonly returnFor: string; readonly ownerName?: string };
   /** A plan that was decided then, and what was read after it. */
   readonly plan?: {
     readonly moves: readonly ChosenMove[];

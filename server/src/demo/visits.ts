@@ -153,6 +153,7 @@ const PLANS: readonly Plan[] = [
     unit: 9,
     daysAgo: 1,
     minute: 930,
+    agreed: { inDays: 9, returnFor: 'Belt after run-in', ownerName: 'The librarian' },
     readings: [
       { port: 'R1', value: -0.2 },
       { port: 'S1', value: 0.32 },
@@ -211,6 +212,7 @@ const PLANS: readonly Plan[] = [
     unit: 12,
     daysAgo: 2,
     minute: 960,
+    agreed: { inDays: 3, returnFor: 'Return with the wider filter' },
     readings: [
       { port: 'R2', value: -0.22 },
       { port: 'S1', value: 0.24 },
@@ -355,13 +357,29 @@ function visitOf(plan: Plan, index: number, now: Date): VisitDto {
     readings,
     facts,
   };
-  if (!plan.plan) return visit;
+  const { agreed } = plan;
+  const handOver: FactDto[] = agreed
+    ? [
+        {
+          id: demoId('fact', index * 100 + 99),
+          kind: 'handOver',
+          inputs: {
+            returnOn: new Date(now.getTime() + agreed.inDays * DAY_MS).toISOString().slice(0, 10),
+            returnFor: agreed.returnFor,
+            ...(agreed.ownerName ? { ownerName: agreed.ownerName } : {}),
+          },
+          takenAt: at(90),
+          replacesId: null,
+        },
+      ]
+    : [];
+  if (!plan.plan) return { ...visit, facts: [...facts, ...handOver] };
   const { moves, readings: after, facts: since } = plan.plan;
   const decided = decidedPlan(visit, moves, { id: demoId('fact', index * 100 + 60), at: at(40) });
   return {
     ...visit,
     readings: [...readings, ...taken(after, readings.length, 50)],
-    facts: [...facts, decided, ...recorded(since, 60, 50)],
+    facts: [...facts, decided, ...recorded(since, 60, 50), ...handOver],
   };
 }
 

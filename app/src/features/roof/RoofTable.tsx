@@ -34,7 +34,7 @@ const STEPS: Readonly<Record<string, readonly [row: number, column: number]>> = 
 export function RoofTable({ rows, chosen, onChoose, onOpen, wide }: RoofTableProps) {
   const palette = usePalette();
   const table = useRef<View>(null);
-  const [nameWidth, cellWidth] = wide ? [190, 62] : [0, 58];
+  const [nameWidth, cellWidth] = wide ? [190, 56] : [0, 58];
   const go = (row: number, column: number) => {
     const [unit, check] = [rows[row], ROOF_COLUMNS[column]];
     if (!unit || !check) return;
@@ -56,14 +56,11 @@ export function RoofTable({ rows, chosen, onChoose, onOpen, wide }: RoofTablePro
   const isChosen = ({ unit }: RoofRow, column: RoofColumn) => chosen?.unitId === unit.id && chosen.column === column;
   return (
     <ScrollView horizontal contentContainerStyle={{ flexGrow: 1 }}>
-      <View ref={table} role="table" aria-label="Units and checks" {...keys}>
-        <View
-          role="row"
-          style={{ flexDirection: 'row', borderBottomWidth: 2, borderColor: palette.ink, paddingBottom: 6 }}
-        >
-          <View role="columnheader" aria-label="Unit" style={{ width: nameWidth }} />
+      <View ref={table} role="group" aria-label="Units and checks" {...keys}>
+        <View style={{ flexDirection: 'row', borderBottomWidth: 2, borderColor: palette.ink, paddingBottom: 6 }}>
+          <View style={{ width: nameWidth }} />
           {ROOF_COLUMNS.map(({ id, name }) => (
-            <View key={id} role="columnheader" style={{ width: cellWidth }}>
+            <View key={id} style={{ width: cellWidth }}>
               <Txt size={14} color="softInk" align="center">
                 {name}
               </Txt>
@@ -71,7 +68,7 @@ export function RoofTable({ rows, chosen, onChoose, onOpen, wide }: RoofTablePro
           ))}
         </View>
         {rows.map((row, i) => (
-          <View key={row.unit.id} role="row">
+          <View key={row.unit.id}>
             {!wide && <Name row={row} onOpen={onOpen} />}
             <View
               style={{
@@ -126,7 +123,7 @@ function Name({ row: { unit }, onOpen }: { readonly row: RoofRow; readonly onOpe
   const belt = unit.setup?.drive?.beltMark;
   return (
     <Pressable
-      role="rowheader"
+      role="link"
       aria-label={`${unit.name}. Open it`}
       onPress={() => onOpen(unit.id)}
       style={{ paddingVertical: 6, minHeight: 48 }}

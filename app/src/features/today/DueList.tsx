@@ -12,6 +12,8 @@ interface DueListProps {
   /** How many stand there before the rest is asked for. */
   readonly shown: number;
   readonly now: Date;
+  /** It stands above what matters more. */
+  readonly compact?: boolean;
 }
 
 /** So far ahead something is due now, days. */
@@ -19,17 +21,19 @@ const AHEAD_DAYS = 45;
 const DAY_MS = 86_400_000;
 
 /** What is due at units within the next weeks, the overdue first; the rest, and the calendar, a touch away. */
-export function DueList({ due, shown, now }: DueListProps) {
+export function DueList({ due, shown, now, compact }: DueListProps) {
   const palette = usePalette();
   const [all, setAll] = useState(false);
   const near = due.filter(({ on }) => Date.parse(on) - now.getTime() < AHEAD_DAYS * DAY_MS);
   const listed = all ? due : near.slice(0, shown);
   if (due.length === 0) return null;
   const today = format(now, 'yyyy-MM-dd');
+  // On a phone the visits come first: what is far off takes a line, no more.
+  const isQuiet = compact && listed.length === 0;
   return (
     <View>
-      <Heading size={17}>Due</Heading>
-      {listed.length === 0 && <Txt size={15} color="softInk">{`Nothing within ${AHEAD_DAYS} days.`}</Txt>}
+      {!isQuiet && <Heading size={17}>Due</Heading>}
+      {listed.length === 0 && !isQuiet && <Txt size={15} color="softInk">{`Nothing within ${AHEAD_DAYS} days.`}</Txt>}
       {listed.map(({ unitId, unit, site, on, why, kind, sigmaDays }) => (
         <Link
           key={`${unitId}-${kind}`}
@@ -64,7 +68,9 @@ export function DueList({ due, shown, now }: DueListProps) {
       ))}
       <View style={{ flexDirection: 'row', columnGap: 24, flexWrap: 'wrap' }}>
         {!all && due.length > listed.length && (
-          <TextButton onPress={() => setAll(true)}>{`All ${due.length} that are due`}</TextButton>
+          <TextButton onPress={() => setAll(true)}>
+            {isQuiet ? `Nothing due soon; ${due.length} later` : `All ${due.length} that are due`}
+          </TextButton>
         )}
         <Link href={'/api/due/calendar.ics'} target="_blank" style={{ paddingVertical: 12 }}>
           <Txt bold color="action">

@@ -44,7 +44,7 @@ export function TodayPage() {
   const earlier = useEarlierVisits(backTo);
   const wide = useIsWide();
   const [now] = useState(() => new Date());
-  const dueHere = <DueList due={useDue()} shown={wide ? 12 : 2} now={now} />;
+  const dueHere = <DueList due={useDue()} shown={wide ? 12 : 2} now={now} compact={!wide} />;
   useEffect(() => {
     if (isPending) return;
     keepDay(visits.flatMap(({ summary }) => summary ?? []));

@@ -1,0 +1,82 @@
+import { expect, test } from './support/test';
+
+const READING_ROOM = '/visits/de300000-0003-4000-8000-000000000001';
+const station = (name: string) => new RegExp(`^${name}, `);
+
+test('a visit is handed over: what was found is settled, a day agreed, the page signed, and the papers are there', async ({
+  page,
+}) => {
+  await page.goto(READING_ROOM);
+  await page.getByRole('button', { name: station('Hand over') }).click();
+  await expect(page.getByText('Your air handler does not move the air it should yet')).toBeVisible();
+  await page.getByRole('button', { name: 'Settle what was found' }).click();
+  const fixed = page.getByRole('button', { name: /: fixed$/ });
+  await page.getByRole('button', { name: 'Filter: loaded: fixed' }).click();
+  await page.getByRole('button', { name: 'Dampers and registers: some closed: quoted' }).click();
+  await page.keyboard.type('120');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('quoted at $120 · undo')).toBeVisible();
+  while ((await fixed.count()) > 0) {
+    const before = await fixed.count();
+    await page
+      .getByRole('button', { name: /: watch$/ })
+      .first()
+      .click();
+    await expect(fixed).toHaveCount(before - 1);
+  }
+  await page.getByRole('button', { name: station('Hand over') }).click();
+  await page.getByRole('radio', { name: 'in 3 months' }).click();
+  await page.getByLabel('Name, if known').fill('Mira Holt');
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  const pad = page.getByRole('img', { name: 'Place to sign, empty' });
+  await pad.scrollIntoViewIfNeeded();
+  const box = (await pad.boundingBox())!;
+  await page.mouse.move(box.x + 30, box.y + 40);
+  await page.mouse.down();
+  for (const step of [60, 110, 160, 210]) await page.mouse.move(box.x + step, box.y + 40 + (step % 100) / 2);
+  await page.mouse.up();
+  await page.getByRole('button', { name: 'Keep the mark' }).click();
+  await expect(page.getByRole('img', { name: 'signed', exact: true })).toBeVisible();
+  await expect(page.getByText('Everything found is settled, and the next visit has its day.')).toBeVisible();
+  // It was sent: the paper says the same as the screen.
+  const html = async () => (await page.request.get(`/api${READING_ROOM}/report.html`)).text();
+  await expect.poll(html).toContain('Mira Holt');
+  expect(await html()).toContain('Quoted at $120.');
+  expect(await html()).toContain('Put right: filter: loaded');
+  const pdf = await page.request.get(`/api${READING_ROOM}/report.pdf`);
+  expect(pdf.headers()['content-type']).toBe('application/pdf');
+  expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-');
+  // The day stands among what is due, and what was not fixed at the unit.
+  await page.goto('/units/de300000-0002-4000-8000-000000000001');
+  await expect(page.getByText('quoted $120')).toBeVisible();
+});
+
+test('a page to print is made without a signal', async ({ page, context }) => {
+  await page.goto(READING_ROOM);
+  await page.getByRole('button', { name: station('Hand over') }).click();
+  await expect(page.getByText('Give it away')).toBeVisible();
+  await context.setOffline(true);
+  const opened = context.waitForEvent('page');
+  await page.getByRole('button', { name: 'Print or show, no signal' }).click();
+  const paper = await opened;
+  await expect(paper.getByRole('heading', { name: 'For the next technician' })).toBeAttached();
+  await expect(paper.getByRole('img', { name: /^Where the pressure goes/ }).first()).toBeVisible();
+});
+
+test('@wide a roof as one sheet, by the keyboard alone', async ({ page }) => {
+  await page.goto('/sites');
+  await page.getByRole('button', { name: 'Site Lantern Quay library' }).click();
+  await page.getByRole('button', { name: 'Roof sheet' }).focus();
+  await page.keyboard.press('Enter');
+  const first = page.getByRole('button', { name: 'Roof 1 entrance, Filter: outside' });
+  await first.focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('region', { name: 'Roof 1 entrance, filter' })).toBeVisible();
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByRole('button', { name: 'Roof 1 entrance, Belt: outside' })).toBeFocused();
+  await page.keyboard.press('ArrowDown');
+  await expect(page.getByRole('region', { name: 'Roof 2 stacks, belt' })).toBeVisible();
+  await expect(page.getByText('Belt A48', { exact: true })).toBeVisible();
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/\/units\/de300000-0002-4000-8000-000000000009/);
+});
