@@ -1,3 +1,7 @@
+import { execFileSync } from 'node:child_process';
+import path from 'node:path';
+import { ensurePdfText } from '../setup/pdfText.mjs';
+
 const ready = (page, text) => page.getByText(text).first().waitFor();
 
 async function press(page, figure) {
@@ -50,49 +54,6 @@ async function driveBench(page) {
   await ready(page, '½ turn open');
 }
 
-/** A value that two changed, a change that the server would not take, and a visit on its way. */
-async function whatWaits(page) {
-  const altitude = async (site, to) => {
-    await page.getByRole('button', { name: `Site ${site}` }).click();
-    await page.getByRole('button', { name: /^(Change|Say address)/ }).click();
-    await page.getByLabel(/^Altitude/).fill(to);
-    await page.getByRole('button', { name: 'Keep the site' }).click();
-    await page.getByRole('button', { name: 'Back' }).click();
-  };
-  const silent = (route) => route.abort();
-  await page.goto('/sites');
-  await page.getByRole('button', { name: 'Unit Roof 2 stacks' }).waitFor();
-  await page.route('**/api/sync', silent);
-  await altitude('Lantern Quay library', '810');
-  const { records } = await (await page.request.get('/api/sites')).json();
-  const quay = records.find(({ name }) => name === 'Lantern Quay library');
-  const read = await page.request.get(`/api/sites/${quay.id}`);
-  await page.request.put(`/api/sites/${quay.id}`, {
-    data: { ...quay, altitudeFt: 700 },
-    headers: { 'If-Match': read.headers().etag },
-  });
-  await page.unroute('**/api/sync', silent);
-  // A phone with an older idea of what is right.
-  const older = (route) =>
-    route.continue({
-      postData: route
-        .request()
-        .postData()
-        .replace(/"altitudeFt":900/g, '"altitudeFt":40000'),
-    });
-  await page.route('**/api/sync', older);
-  await altitude('Kiln Lane pottery studio', '900');
-  await page.goto('/waiting');
-  await ready(page, 'Not taken by the server');
-  await ready(page, 'Two values');
-  await page.unroute('**/api/sync', older);
-  await page.route('**/api/sync', silent);
-  await checkAtReadingRoom(page);
-  await page.getByRole('button', { name: 'Save this visit' }).click();
-  await page.goto('/waiting');
-  await ready(page, 'On its way');
-}
-
 /** A unit with its visits, its plate and its holes. */
 async function unitPage(page) {
   await page.goto('/sites');
@@ -142,6 +103,18 @@ async function shortOfCharge(page) {
   await page.mouse.click(200, 60);
 }
 
+/** The owner's page as it comes out of a printer: the PDF, seen by another program. */
+async function reportPage(page) {
+  const pdf = await page.request.get('/api/visits/de300000-0003-4000-8000-000000000014/report.pdf');
+  const program = await ensurePdfText();
+  const png = execFileSync(path.join(path.dirname(program), 'pdftoppm'), ['-r', '96', '-l', '1', '-png', '-'], {
+    input: await pdf.body(),
+    maxBuffer: 64_000_000,
+  });
+  await page.setViewportSize({ width: 816, height: 1056 });
+  await page.setContent(`<img style="position:fixed;inset:0" src="data:image/png;base64,${png.toString('base64')}">`);
+}
+
 /** One picture of each main view: its name, how wide, and the way there. */
 export const SCENES = [
   {
@@ -152,14 +125,6 @@ export const SCENES = [
     },
   },
   { name: 'quick-check', play: checkAtReadingRoom },
-  {
-    name: 'keypad',
-    play: async (page) => {
-      await checkAtReadingRoom(page);
-      await page.getByRole('button', { name: /^Port S1,/ }).click();
-      await press(page, '27');
-    },
-  },
   {
     name: 'what-stands-here',
     play: async (page) => {
@@ -213,7 +178,13 @@ export const SCENES = [
       }
     },
   },
-  { name: 'unit', play: unitPage },
+  {
+    name: 'unit',
+    play: async (page) => {
+      await page.goto('/units/de300000-0002-4000-8000-000000000003');
+      await ready(page, /^Filter drop/);
+    },
+  },
   { name: 'unit-wide', wide: true, play: unitPage },
   { name: 'airflow', play: visitAt(1, 'Airflow') },
   { name: 'power', play: callAt(15, 'Power') },
@@ -221,8 +192,17 @@ export const SCENES = [
   { name: 'refrigerant', play: shortOfCharge },
   { name: 'building', play: callAt(20, 'Building') },
   { name: 'found-wide', wide: true, play: callAt(18, 'Upkeep') },
+  { name: 'hand-over', play: callAt(14, 'Hand over') },
+  { name: 'report-page', play: reportPage },
+  {
+    name: 'roof-wide',
+    wide: true,
+    play: async (page) => {
+      await page.goto('/sites/de300000-0006-4000-8000-000000000002/roof');
+      await page.getByRole('button', { name: /^Reading room air handler, Static/ }).click();
+    },
+  },
   { name: 'fix', play: fixAt(1) },
-  { name: 'fix-wide', wide: true, play: fixAt(1) },
   {
     name: 'drive-bench',
     play: async (page) => {
@@ -254,6 +234,4 @@ export const SCENES = [
         .evaluate((table) => table.scrollIntoView({ block: 'start' }));
     },
   },
-  // Last of all: it changes a site's altitude, with which others would begin.
-  { name: 'waiting', play: whatWaits },
 ];
