@@ -77,6 +77,7 @@ const oneWay = [
       'due',
       'search',
       'sync',
+      'bundle',
       'rest',
       'web',
       'demo',

@@ -15,3 +15,4 @@ export * from './visit';
 export * from './visitFacts';
 export * from './visitSummary';
 export type { DueItem } from './due';
+export { BUNDLE_VERSION, type Bundle, type BundleReport } from './bundle';

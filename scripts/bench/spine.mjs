@@ -6,6 +6,7 @@ import { performance } from 'node:perf_hooks';
 import { gzipSync } from 'node:zlib';
 import { DATA_SET, fillDataSet } from './dataSet.mjs';
 import { row } from './median.mjs';
+import { benchPapers } from './papers.mjs';
 import { benchSearch } from './search.mjs';
 import { benchSites } from './sitesPage.mjs';
 import { startServer } from '../setup/server.mjs';
@@ -156,6 +157,7 @@ export async function benchSpine(chromium) {
     );
     await benchSites(chromium, url, DATA_SET.units);
     await benchSearch(url);
+    await benchPapers(url, DATA_SET.visits);
     const set = await workingSet(url);
     row('a new phone’s working set', set.seconds.toFixed(2), 's', `aim: under 3; ${set.records} records`);
     row(

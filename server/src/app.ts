@@ -3,6 +3,7 @@ import compression from 'compression';
 import express, { type Express } from 'express';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
+import { bundleRoutes, siteBundleRoutes } from './bundle/routes';
 import type { Beside } from './beside/beside';
 import type { Db } from './db/db';
 import { dueRoutes } from './due/routes';
@@ -37,6 +38,9 @@ export interface AppOptions {
   readonly webFolder?: string;
 }
 
+/** A bundle that is read in: a large site of years; a whole shop of that size is split by site. */
+const MOST_OF_A_BUNDLE = '16mb';
+
 /** Everything the server answers, without listening. */
 export function createApp({ db, state, log, results, beside, served, webFolder }: AppOptions): Express {
   const app = express();
@@ -60,6 +64,16 @@ export function createApp({ db, state, log, results, beside, served, webFolder }
   );
   app.use(rightName(served), compression());
   app.get('/api/health', health(state));
+  // A file of records is larger than any request of the app.
+  app.use(
+    '/api/bundle',
+    ownPages(served),
+    jsonOnly,
+    whenReady(state),
+    express.json({ limit: MOST_OF_A_BUNDLE }),
+    supplyAuthor(DEMO_AUTHOR),
+    bundleRoutes(db, results),
+  );
   app.use(
     '/api',
     ownPages(served),
@@ -77,7 +91,7 @@ export function createApp({ db, state, log, results, beside, served, webFolder }
     recordRoutes(db, 'shop', () => results.judgeAnew()),
   );
   app.use('/api/search', searchRoutes(db));
-  app.use('/api/sites', siteLabelRoutes(db, beside), roofRoutes(db), recordRoutes(db, 'site'));
+  app.use('/api/sites', siteLabelRoutes(db, beside), roofRoutes(db), siteBundleRoutes(db), recordRoutes(db, 'site'));
   app.use('/api/units', unitPhotoRoutes(db), unitLabelRoutes(db, beside), recordRoutes(db, 'unit'));
   app.use('/api/visits', visitReportRoutes(db, beside), visitRoutes(db, results, beside));
   app.use('/api', () => {

@@ -2,6 +2,7 @@
 export { BenchPage } from './bench/BenchPage';
 export { ToolPage } from './bench/ToolPage';
 export { RoofPage } from './roof/RoofPage';
+export { DataPage } from './shop/DataPage';
 export { OddsPage } from './shop/OddsPage';
 export { RulesPage } from './shop/RulesPage';
 export { ShopPage } from './shop/ShopPage';

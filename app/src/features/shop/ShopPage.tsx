@@ -87,6 +87,11 @@ function Tables() {
         under="what keeps blowers and furnaces from running, before any test"
         onPress={() => router.push('/shop/odds')}
       />
+      <ListRow
+        name="Data out and in"
+        under="the whole shop or one site as a file, and back"
+        onPress={() => router.push('/shop/data')}
+      />
       <MeasuresRow />
     </ListSection>
   );

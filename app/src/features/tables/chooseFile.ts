@@ -15,11 +15,11 @@ export async function readFile(file: File, mostBytes: number): Promise<ChosenFil
   }
 }
 
-/** Opens the browser's file chooser. */
-export function chooseFile(onFile: (file: File) => void): void {
+/** Opens the browser's file chooser. @param accept kinds of files it offers */
+export function chooseFile(onFile: (file: File) => void, accept = '.csv,text/csv,text/plain'): void {
   const input = document.createElement('input');
   input.type = 'file';
-  input.accept = '.csv,text/csv,text/plain';
+  input.accept = accept;
   input.addEventListener('change', () => {
     const file = input.files?.[0];
     if (file) onFile(file);

@@ -1,0 +1,130 @@
+import type { BundleReport, Problem } from '@huff/contract';
+import { useState } from 'react';
+import { Linking, View } from 'react-native';
+import { sites } from '../../data/records';
+import { ActionButton, Page, TextButton } from '../../ui/page';
+import { Heading, Txt } from '../../ui/text';
+import { chooseBundle } from './chooseBundle';
+
+interface Chosen {
+  readonly name: string;
+  readonly text: string;
+  readonly report: BundleReport;
+}
+
+/** What the server says of a bundle: its report, or why it was refused, in sentences. */
+async function send(address: string, text: string): Promise<BundleReport | readonly string[]> {
+  const answer = await fetch(address, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: text,
+    signal: AbortSignal.timeout(120_000),
+  }).catch(() => undefined);
+  if (!answer) return ['The server could not be reached. Try again with a signal; nothing was changed.'];
+  if (answer.status === 413) return ['This file is larger than 16 MB. Write it out site by site, and read those in.'];
+  const body = (await answer.json().catch(() => undefined)) as BundleReport | Problem | undefined;
+  if (answer.ok && body) return body as BundleReport;
+  const { errors = [], detail } = (body ?? {}) as Partial<Problem>;
+  const faults = errors.map(({ field, message }) => (field === '' ? message : `${field}: ${message}`));
+  return faults.length > 0 ? faults : [detail ?? 'The server did not take it.'];
+}
+
+const KINDS = [
+  ['sites', 'sites'],
+  ['units', 'units'],
+  ['blowerTables', 'blower tables'],
+  ['visits', 'visits'],
+  ['readings', 'readings'],
+  ['facts', 'other records'],
+] as const;
+
+const addedWords = ({ added }: BundleReport): string =>
+  KINDS.flatMap(([kind, words]) => (added[kind] > 0 ? [`${added[kind]} ${words}`] : [])).join(', ') || 'nothing';
+
+/** Everything out in one file, and in again: what a file would bring is said before any of it is kept. */
+export function DataPage() {
+  const [chosen, setChosen] = useState<Chosen>();
+  const [faults, setFaults] = useState<readonly string[]>([]);
+  const [done, setDone] = useState<string>();
+  const [busy, setBusy] = useState(false);
+  const { records } = sites.useList();
+  const look = async (name: string, text: string) => {
+    setBusy(true);
+    setDone(undefined);
+    const answer = await send('/api/bundle/preview', text);
+    setBusy(false);
+    setFaults('added' in answer ? [] : answer);
+    setChosen('added' in answer ? { name, text, report: answer } : undefined);
+  };
+  const keep = async ({ text }: Chosen) => {
+    setBusy(true);
+    const answer = await send('/api/bundle', text);
+    setBusy(false);
+    if (!('added' in answer)) return setFaults(answer);
+    setChosen(undefined);
+    setDone(`Taken in: ${addedWords(answer)}. Phones are told at their next word with the server.`);
+  };
+  return (
+    <Page title="Data out and in" back="/shop">
+      <View style={{ paddingHorizontal: 16, gap: 22, maxWidth: 760 }}>
+        <View style={{ gap: 6 }}>
+          <Heading size={19}>Out</Heading>
+          <Txt color="softInk">
+            Sites, units, blower tables and visits with every reading, as JSON with a published schema. Photos and the
+            shop’s own figures are not in it.
+          </Txt>
+          <TextButton onPress={() => void Linking.openURL('/api/bundle')}>The whole shop</TextButton>
+          {records
+            .map(({ record }) => record)
+            .sort((a, b) => a.name.localeCompare(b.name))
+            .map(({ id, name }) => (
+              <TextButton key={id} onPress={() => void Linking.openURL(`/api/sites/${id}/bundle`)}>
+                {name}
+              </TextButton>
+            ))}
+        </View>
+        <View style={{ gap: 8 }}>
+          <Heading size={19}>In</Heading>
+          <Txt color="softInk">
+            A file of Huff’s. What is not here is added; what is here and other is left as it is. All of it or nothing.
+          </Txt>
+          <ActionButton
+            quiet
+            disabled={busy}
+            onPress={() =>
+              chooseBundle(
+                (name, text) => void look(name, text),
+                (fault) => setFaults([fault]),
+              )
+            }
+          >
+            {busy ? 'Reading it' : 'Choose a file'}
+          </ActionButton>
+          {faults.map((fault) => (
+            <Txt key={fault} role="alert">
+              {fault}
+            </Txt>
+          ))}
+          {chosen && (
+            <View style={{ gap: 8 }} role="status">
+              <Txt bold>{`${chosen.name} brings: ${addedWords(chosen.report)}.`}</Txt>
+              {chosen.report.same > 0 && <Txt>{`${chosen.report.same} are here already, the same.`}</Txt>}
+              {chosen.report.left.length > 0 && (
+                <Txt>
+                  {`Left as they are here: ${chosen.report.left
+                    .slice(0, 8)
+                    .map(({ name }) => name)
+                    .join(', ')}${chosen.report.left.length > 8 ? `, and ${chosen.report.left.length - 8} more` : ''}.`}
+                </Txt>
+              )}
+              <ActionButton disabled={busy} onPress={() => void keep(chosen)}>
+                Take it in
+              </ActionButton>
+            </View>
+          )}
+          {done !== undefined && <Txt role="status">{done}</Txt>}
+        </View>
+      </View>
+    </Page>
+  );
+}

@@ -1,0 +1,73 @@
+import { act, fireEvent, screen } from '@testing-library/react-native';
+import { Linking } from 'react-native';
+import { renderThemed } from '../../testing/render';
+import { DataPage } from './DataPage';
+
+jest.mock('../../data/records', () => ({
+  sites: { useList: () => ({ records: [{ record: { id: 'site-1', name: 'Saltgrass Row 4' } }] }) },
+}));
+jest.mock('expo-router', () => ({
+  Link: ({ children }: { children: React.ReactNode }) => children,
+  router: { push: jest.fn() },
+  usePathname: () => '/shop/data',
+}));
+let mockFile = '{}';
+jest.mock('./chooseBundle', () => ({
+  chooseBundle: (onText: (name: string, text: string) => void) => onText('huff.json', mockFile),
+}));
+
+const NOTHING = { sites: 0, blowerTables: 0, units: 0, visits: 0, readings: 0, facts: 0 };
+let asked: { address: string; body: unknown }[];
+const answers = (...list: { status: number; body: unknown }[]) => {
+  asked = [];
+  globalThis.fetch = jest.fn((address: string, { body }: { body: unknown }) => {
+    asked.push({ address, body });
+    const { status, body: said } = list[asked.length - 1]!;
+    return Promise.resolve({ ok: status < 300, status, json: () => Promise.resolve(said) });
+  }) as never;
+};
+const press = (text: string) => act(async () => void fireEvent.press(screen.getByText(text)));
+
+test('a file is looked at first, and kept only when it is taken', async () => {
+  const report = { added: { ...NOTHING, sites: 1, readings: 12 }, same: 3, left: [{ kind: 'unit', name: 'Attic' }] };
+  answers({ status: 200, body: report }, { status: 200, body: report });
+  mockFile = '{"huffBundle":1}';
+  renderThemed(<DataPage />);
+  await press('Choose a file');
+  expect(screen.getByText('huff.json brings: 1 sites, 12 readings.')).toBeTruthy();
+  expect(screen.getByText('3 are here already, the same.')).toBeTruthy();
+  expect(screen.getByText('Left as they are here: Attic.')).toBeTruthy();
+  expect(asked.map(({ address }) => address)).toEqual(['/api/bundle/preview']);
+  await press('Take it in');
+  expect(asked[1]).toEqual({ address: '/api/bundle', body: mockFile });
+  expect(screen.getByText(/^Taken in: 1 sites, 12 readings\./)).toBeTruthy();
+});
+
+test.each([
+  [422, { errors: [{ field: 'units[1].motor', message: 'Choose the motor.' }] }, 'units[1].motor: Choose the motor.'],
+  [422, { errors: [{ field: '', message: 'This is not a bundle.' }] }, 'This is not a bundle.'],
+  [409, { detail: 'A reading is never changed.' }, 'A reading is never changed.'],
+  [413, {}, 'This file is larger than 16 MB. Write it out site by site, and read those in.'],
+])('what is refused with %d says why, and offers nothing to take', async (status, body, words) => {
+  answers({ status, body });
+  renderThemed(<DataPage />);
+  await press('Choose a file');
+  expect(screen.getByText(words)).toBeTruthy();
+  expect(screen.queryByText('Take it in')).toBeNull();
+});
+
+test('without a signal nothing was changed, and it says so', async () => {
+  globalThis.fetch = jest.fn(() => Promise.reject(new Error('offline')));
+  renderThemed(<DataPage />);
+  await press('Choose a file');
+  expect(screen.getByText(/could not be reached.*nothing was changed/)).toBeTruthy();
+});
+
+test('the whole shop or one site goes out', async () => {
+  const opened = jest.spyOn(Linking, 'openURL').mockResolvedValue(undefined);
+  renderThemed(<DataPage />);
+  await press('The whole shop');
+  expect(opened).toHaveBeenLastCalledWith('/api/bundle');
+  await press('Saltgrass Row 4');
+  expect(opened).toHaveBeenLastCalledWith('/api/sites/site-1/bundle');
+});

@@ -1,0 +1,27 @@
+import type { BlowerTableDto } from './blowerTable';
+import type { SiteDto } from './site';
+import type { UnitDto } from './unit';
+import type { VisitDto } from './visit';
+
+/** In which form a bundle is written; raised when a reader of before could not read it. */
+export const BUNDLE_VERSION = 1;
+
+/** A shop's records, or those of one site, in one file. Photos and the shop's own figures are not in it. */
+export interface Bundle {
+  readonly huffBundle: number;
+  readonly writtenAt: string;
+  readonly sites: readonly SiteDto[];
+  readonly blowerTables: readonly BlowerTableDto[];
+  readonly units: readonly UnitDto[];
+  readonly visits: readonly VisitDto[];
+}
+
+/** What a bundle brings, or brought. */
+export interface BundleReport {
+  /** Of what nothing was here. */
+  readonly added: Readonly<Record<'sites' | 'blowerTables' | 'units' | 'visits' | 'readings' | 'facts', number>>;
+  /** Records that are here already, the same. */
+  readonly same: number;
+  /** Records that are here with other values: they were left as they are. */
+  readonly left: readonly { readonly kind: string; readonly name: string }[];
+}

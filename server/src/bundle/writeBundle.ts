@@ -1,0 +1,102 @@
+import { BUNDLE_VERSION } from '@huff/contract';
+import type { RecordKind } from '@huff/contract/spine';
+import type { Query } from '../db/db';
+import { recordPage, recordsOf } from '../records/records';
+import { wholeVisits } from '../visits/wholeVisit';
+
+/** So many records, or visits with all that was read at them, are in memory at once. */
+const RECORDS = 200;
+const VISITS = 25;
+
+/** What of a shop goes into a bundle: all of it, or one site with what its units need. */
+export interface BundleScope {
+  readonly shopId: string;
+  readonly siteId?: string;
+}
+
+async function* all(query: Query, shopId: string, kind: RecordKind): AsyncGenerator<object> {
+  let after: string | undefined;
+  for (;;) {
+    const page = await recordPage(query, kind, shopId, { after, length: RECORDS });
+    for (const { record } of page) yield record;
+    if (page.length < RECORDS) return;
+    after = page.at(-1)!.record.id;
+  }
+}
+
+async function* some(query: Query, shopId: string, kind: RecordKind, ids: readonly string[]): AsyncGenerator<object> {
+  const records = (await recordsOf(query, kind, shopId, ids)).map(({ record }) => record);
+  yield* records.sort((a, b) => a.id.localeCompare(b.id));
+}
+
+async function* visitsOf(query: Query, { shopId, siteId }: BundleScope): AsyncGenerator<object> {
+  let after = '00000000-0000-0000-0000-000000000000';
+  for (;;) {
+    const rows = await query<{ id: string }>(
+      `SELECT v.id FROM visits v WHERE v.shop_id = $1 AND v.id > $2
+         AND ($3::uuid IS NULL OR v.unit_id IN (SELECT id FROM units WHERE shop_id = $1 AND site_id = $3))
+       ORDER BY v.id LIMIT ${VISITS}`,
+      [shopId, after, siteId ?? null],
+    );
+    const whole = new Map(
+      (
+        await wholeVisits(
+          query,
+          shopId,
+          rows.map(({ id }) => id),
+        )
+      ).map(({ record }) => [record.id, record]),
+    );
+    for (const { id } of rows) yield whole.get(id)!;
+    if (rows.length < VISITS) return;
+    after = rows.at(-1)!.id;
+  }
+}
+
+async function idsAt(query: Query, shopId: string, siteId: string) {
+  const units = await query<{ id: string; tableId: string | null }>(
+    'SELECT id, blower_table_id AS "tableId" FROM units WHERE shop_id = $1 AND site_id = $2',
+    [shopId, siteId],
+  );
+  return {
+    units: units.map(({ id }) => id),
+    tables: [...new Set(units.flatMap(({ tableId }) => tableId ?? []))],
+  };
+}
+
+/** The lists of a bundle with what is in each, in the order in which they can be read in again. */
+async function listsOf(
+  query: Query,
+  scope: BundleScope,
+): Promise<readonly (readonly [name: string, items: AsyncGenerator<object>])[]> {
+  const { shopId, siteId } = scope;
+  if (siteId === undefined)
+    return [
+      ['sites', all(query, shopId, 'site')],
+      ['blowerTables', all(query, shopId, 'blowerTable')],
+      ['units', all(query, shopId, 'unit')],
+      ['visits', visitsOf(query, scope)],
+    ];
+  const ids = await idsAt(query, shopId, siteId);
+  return [
+    ['sites', some(query, shopId, 'site', [siteId])],
+    ['blowerTables', some(query, shopId, 'blowerTable', ids.tables)],
+    ['units', some(query, shopId, 'unit', ids.units)],
+    ['visits', visitsOf(query, scope)],
+  ];
+}
+
+/** A bundle as pieces of JSON text, one after the other: never whole in memory. */
+export async function* writeBundle(query: Query, scope: BundleScope, now: Date): AsyncGenerator<string> {
+  yield `{"huffBundle":${BUNDLE_VERSION},"writtenAt":${JSON.stringify(now.toISOString())}`;
+  for (const [name, items] of await listsOf(query, scope)) {
+    yield `,\n"${name}":[`;
+    let first = true;
+    for await (const item of items) {
+      yield `${first ? '' : ','}\n${JSON.stringify(item)}`;
+      first = false;
+    }
+    yield ']';
+  }
+  yield '}\n';
+}
