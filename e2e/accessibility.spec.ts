@@ -30,6 +30,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
       ['/units/de300000-0002-4000-8000-000000000003', /^Filter drop/],
       ['/units/de300000-0002-4000-8000-000000000001', 'Where the holes are'],
       ['/shop/rules', 'Band around it'],
+      ['/shop/data', 'Choose a file'],
       ['/shop/tables/type', 'A dash stays blank'],
       ['/shop', 'Minutes and money by move'],
       ['/bench/sheaves?motorRpm=1745&leastPitchIn=2.8&mostPitchIn=3.8&turns=5&turnsOpen=2.5&blowerPitchIn=7', '823'],

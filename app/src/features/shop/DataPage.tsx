@@ -1,7 +1,6 @@
 import type { BundleReport, Problem } from '@huff/contract';
 import { useState } from 'react';
 import { Linking, View } from 'react-native';
-import { sites } from '../../data/records';
 import { ActionButton, Page, TextButton } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
 import { chooseBundle } from './chooseBundle';
@@ -47,7 +46,6 @@ export function DataPage() {
   const [faults, setFaults] = useState<readonly string[]>([]);
   const [done, setDone] = useState<string>();
   const [busy, setBusy] = useState(false);
-  const { records } = sites.useList();
   const look = async (name: string, text: string) => {
     setBusy(true);
     setDone(undefined);
@@ -74,14 +72,9 @@ export function DataPage() {
             shop’s own figures are not in it.
           </Txt>
           <TextButton onPress={() => void Linking.openURL('/api/bundle')}>The whole shop</TextButton>
-          {records
-            .map(({ record }) => record)
-            .sort((a, b) => a.name.localeCompare(b.name))
-            .map(({ id, name }) => (
-              <TextButton key={id} onPress={() => void Linking.openURL(`/api/sites/${id}/bundle`)}>
-                {name}
-              </TextButton>
-            ))}
+          <Txt size={15} color="softInk">
+            One site alone: on its page, under Sites.
+          </Txt>
         </View>
         <View style={{ gap: 8 }}>
           <Heading size={19}>In</Heading>

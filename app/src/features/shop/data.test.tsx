@@ -3,9 +3,6 @@ import { Linking } from 'react-native';
 import { renderThemed } from '../../testing/render';
 import { DataPage } from './DataPage';
 
-jest.mock('../../data/records', () => ({
-  sites: { useList: () => ({ records: [{ record: { id: 'site-1', name: 'Saltgrass Row 4' } }] }) },
-}));
 jest.mock('expo-router', () => ({
   Link: ({ children }: { children: React.ReactNode }) => children,
   router: { push: jest.fn() },
@@ -63,11 +60,9 @@ test('without a signal nothing was changed, and it says so', async () => {
   expect(screen.getByText(/could not be reached.*nothing was changed/)).toBeTruthy();
 });
 
-test('the whole shop or one site goes out', async () => {
+test('the whole shop goes out', async () => {
   const opened = jest.spyOn(Linking, 'openURL').mockResolvedValue(undefined);
   renderThemed(<DataPage />);
   await press('The whole shop');
   expect(opened).toHaveBeenLastCalledWith('/api/bundle');
-  await press('Saltgrass Row 4');
-  expect(opened).toHaveBeenLastCalledWith('/api/sites/site-1/bundle');
 });

@@ -2,7 +2,7 @@ import { LIMITS, type SiteDto, type UnitDto } from '@huff/contract';
 import { shownWords } from '@huff/core';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
-import { View } from 'react-native';
+import { Linking, View } from 'react-native';
 import { TextInput } from 'react-native-paper';
 import { v4 as uuid } from 'uuid';
 import { sites, units as unitRecords, type Kept } from '../../data/records';
@@ -85,6 +85,7 @@ function Site({ kept, others }: { readonly kept: Kept<SiteDto>; readonly others:
             {lines(site).length > 0 ? 'Change' : 'Say address, access, altitude'}
           </TextButton>
           {live.length > 1 && <TextButton onPress={() => router.push(`/sites/${site.id}/roof`)}>Roof sheet</TextButton>}
+          <TextButton onPress={() => void Linking.openURL(`/api/sites/${site.id}/bundle`)}>As a file</TextButton>
           <TextButton onPress={archive}>{site.archivedAt ? 'Bring it back' : 'Archive'}</TextButton>
         </View>
         <ListSection title="Units">
