@@ -68,7 +68,6 @@ export function TodayPage() {
       <View
         style={wide ? { flexDirection: 'row', gap: 40, paddingHorizontal: 16 } : { paddingHorizontal: 16, gap: 14 }}
       >
-        {!wide && dueHere}
         <View style={{ gap: 6, ...(wide ? { flex: 1, maxWidth: 760 } : {}) }}>
           <SyncLine />
           <StorageNotice />
@@ -94,6 +93,8 @@ export function TodayPage() {
               can be trusted.
             </Txt>
           )}
+          {/* Under the visits: what the server tells later must not move what a finger is about to touch. */}
+          {!wide && dueHere}
           <Earlier begun={backTo} earlier={earlier} onBegin={() => setBackTo(true)} />
         </View>
         {wide && <View style={{ width: 360 }}>{dueHere}</View>}
