@@ -93,7 +93,7 @@ export {
 } from './refrigerant';
 export { LADDER_FORM } from './refrigerant/ladderForm';
 export { TRIAGE_AREAS, type TriageArea } from './triage/effort';
-export { TRIAGE_OUTCOMES, type TriageItem, type TriageOutcome, triageSum } from './triage/triage';
+export { OUTCOME_TEXT, TRIAGE_OUTCOMES, type TriageItem, type TriageOutcome, triageSum } from './triage/triage';
 export {
   bringList,
   EQUIPMENT_KINDS,
@@ -111,6 +111,7 @@ export {
   type FilterTrend,
   trendSeries,
   type TrendSeries,
+  unitFilterTrend,
   type VisitFigures,
 } from './trend';
 export {

@@ -204,3 +204,4 @@ export {
 } from './words';
 export { SOURCE_TEXT, VERDICT_TEXT, valueText } from './words/verdictWords';
 export { stagesText } from './words/stageNames';
+export { MOTOR_TEXT } from './words/motorText';

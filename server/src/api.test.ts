@@ -1,19 +1,18 @@
-import type { ReadingDto, VisitDto } from '@huff/contract';
 import type { VisitSummary } from '@huff/contract/spine';
+import type { ReadingDto, VisitDto } from '@huff/contract';
 import type { Db } from './db/db';
 import { DEMO_TABLES } from './demo/tables';
 import { DEMO_UNITS } from './demo/units';
 import { demoVisits } from './demo/visits';
 import type { ServerState } from './health/state';
-import { DEMO_AUTHOR } from './http/author';
+import { problemOf, recordClient } from './testing/recordClient';
 import { testServer } from './testing/testServer';
 
 let db: Db;
 let state: ServerState;
 let http: Awaited<ReturnType<typeof testServer>>['http'];
-let results: Awaited<ReturnType<typeof testServer>>['results'];
 beforeAll(async () => {
-  ({ db, state, http, results } = await testServer());
+  ({ db, state, http } = await testServer());
 }, 60_000);
 afterAll(() => db.close());
 
@@ -21,21 +20,7 @@ const savedAt = '2026-05-12T11:00:00.000Z';
 const uuid = (n: number) => `11110000-0000-4000-8000-${String(n).padStart(12, '0')}`;
 const table = DEMO_TABLES[0]!;
 const [visit] = demoVisits(new Date('2026-05-13T12:00:00Z')) as [VisitDto, ...VisitDto[]];
-const put = (path: string, body: unknown) => http.put(`/api/${path}`).send(body as object);
-const problemOf = (res: { status: number; type: string; body: { detail: string; errors?: object[] } }) => {
-  expect(res.type).toBe('application/problem+json');
-  expect(res.body).toMatchObject({ type: 'about:blank', status: res.status });
-  return res.body;
-};
-
-/** Puts with the ETag a record was read with. */
-const change = async (path: string, body: unknown) => {
-  const { headers } = await http.get(`/api/${path}`);
-  return http
-    .put(`/api/${path}`)
-    .set('If-Match', headers.etag!)
-    .send(body as object);
-};
+const { put, change } = recordClient(() => http);
 
 describe('blower tables', () => {
   test('put, get and list give the same table back; putting it again is harmless', async () => {
@@ -250,165 +235,4 @@ test('while the database opens, health answers and everything else asks to come 
   expect(problemOf(res).detail).toContain('Try again in a few seconds');
   state.phase = 'ready';
   expect((await http.get('/api/health').expect(200)).body).toEqual({ status: 'ready' });
-});
-
-describe('what a shop of its own puts in', () => {
-  const site = {
-    id: uuid(901),
-    name: 'Lantern mill',
-    altitudeFt: 620,
-    climate: 'humid',
-    address: '2 Mill Lane',
-    accessNotes: 'Key under the wheel.',
-    contact: 'the miller',
-    phone: '555 0101',
-  };
-  const unit = {
-    ...DEMO_UNITS[0]!,
-    id: uuid(902),
-    siteId: site.id,
-    notes: 'Stands on rails.',
-    setup: {
-      filterWidthIn: 20,
-      filterHeightIn: 25,
-      moreFilters: [{ count: 2, widthIn: 14.5, heightIn: 20 }],
-      unsaid: ['motor'],
-    },
-  };
-
-  test('comes back whole: whereabouts, plate, holes, odd filters, conditions of a table', async () => {
-    await put(`sites/${site.id}`, site).expect(204);
-    await put(`units/${unit.id}`, unit).expect(204);
-    const typed = {
-      ...table,
-      id: uuid(903),
-      name: 'Typed on the spot',
-      part: true,
-      conditions: { coil: 'wet', volts: 230, filter: 'out', dryFactor: 1.04 },
-    };
-    await put(`blower-tables/${typed.id}`, typed).expect(204);
-    expect((await http.get(`/api/sites/${site.id}`)).body).toEqual(site);
-    expect((await http.get(`/api/units/${unit.id}`)).body).toEqual({ ...unit, blowerTableId: unit.blowerTableId });
-    expect((await http.get(`/api/blower-tables/${typed.id}`)).body).toEqual(typed);
-  });
-
-  test.each([
-    ['sites', { ...site, id: uuid(911), name: 'Other', climate: 'arctic' }, 'climate'],
-    ['sites', { ...site, id: uuid(912), name: 'Another', archivedAt: 'yesterday' }, 'archivedAt'],
-    ['units', { ...unit, id: uuid(913), plate: { year: 1066 } }, 'plate'],
-    ['units', { ...unit, id: uuid(914), ports: [{ port: 'Z9', where: 'nowhere' }] }, 'ports[0].port'],
-    [
-      'units',
-      { ...unit, id: uuid(915), setup: { moreFilters: [{ count: 0, widthIn: 20, heightIn: 20 }] } },
-      'setup.moreFilters[0].count',
-    ],
-    ['blower-tables', { ...table, id: uuid(916), conditions: { dryFactor: 3 } }, 'conditions.dryFactor'],
-  ])('%s: what is wrong is named by its field', async (path, body, field) => {
-    const refused = await put(`${path}/${body.id}`, body).expect(422);
-    expect(refused.body.errors).toContainEqual(expect.objectContaining({ field }));
-  });
-
-  test('what was photographed at a unit is found by the unit', async () => {
-    const own = { ...visit, id: uuid(920), unitId: unit.id, readings: [], facts: [] };
-    await put(`visits/${own.id}`, own).expect(204);
-    expect((await http.get(`/api/units/${unit.id}/photos`).expect(200)).body).toEqual({ photos: [] });
-  });
-
-  test('rules: what lists say is judged anew by them, and nonsense is refused', async () => {
-    const shopId = DEMO_AUTHOR.shopId;
-    const shop = (await http.get(`/api/shop/${shopId}`)).body as object;
-    const before = await summaryOfVisit(uuid(921));
-    expect(before.flowWord).toBe('outside');
-    const nonsense = await change(`shop/${shopId}`, { ...shop, rules: { bandPercent: 90 } });
-    expect(problemOf(nonsense).errors).toContainEqual(expect.objectContaining({ field: 'rules' }));
-    expect((await change(`shop/${shopId}`, { ...shop, rules: { bandPercent: 28, cfmPerTon: 400 } })).status).toBe(204);
-    await results.settled();
-    expect((await summaryOfVisit(uuid(921))).flowWord).not.toBe('outside');
-    await change(`shop/${shopId}`, { ...shop, rules: null });
-    await results.settled();
-    expect((await summaryOfVisit(uuid(921))).flowWord).toBe('outside');
-  });
-
-  test('odds of causes are kept as they were set, and nonsense is refused', async () => {
-    const address = `shop/${DEMO_AUTHOR.shopId}`;
-    const shop = (await http.get(`/api/${address}`)).body as object;
-    const nonsense = await change(address, { ...shop, odds: { doorSwitch: 400 } });
-    expect(problemOf(nonsense).errors).toContainEqual(expect.objectContaining({ field: 'odds' }));
-    expect((await change(address, { ...shop, odds: { doorSwitch: 25, ghost: 3 } })).status).toBe(204);
-    expect((await http.get(`/api/${address}`)).body).toMatchObject({ odds: { doorSwitch: 25 } });
-    expect((await change(address, { ...shop, odds: null })).status).toBe(204);
-  });
-
-  test('checks at points and circuits are kept as they were read, and nonsense is refused in words', async () => {
-    const fact = (n: number, kind: string, inputs: object) => ({
-      id: uuid(n),
-      kind,
-      inputs,
-      takenAt: '2026-05-12T10:00:00Z',
-      replacesId: null,
-    });
-    const own = { ...visit, id: uuid(930), readings: [] };
-    const sound = [
-      fact(931, 'check', { point: 'lineVolts', value: 238, extra: 1 }),
-      fact(932, 'ladder', {
-        circuit: '2',
-        refrigerant: 'R-32',
-        metering: 'valve',
-        highPort: 'liquid',
-        suctionPsig: 118,
-      }),
-    ];
-    await put(`visits/${own.id}`, { ...own, facts: sound }).expect(204);
-    const kept = (await http.get(`/api/visits/${own.id}`).expect(200)).body as typeof own;
-    expect(kept.facts).toMatchObject([
-      { inputs: { point: 'lineVolts', value: 238 } },
-      { inputs: { suctionPsig: 118 } },
-    ]);
-    expect(JSON.stringify(kept.facts)).not.toContain('extra');
-    for (const [inputs, words] of [
-      [{ point: 'lineVolts', value: 9000 }, /between 0 and 700 V/],
-      [{ point: 'nowhere', state: 'on' }, /names a point/],
-      [{ point: 'wheel', state: 'free', note: 'x\u202e' }, /note/],
-    ] as const) {
-      const refused = await put(`visits/${uuid(933)}`, {
-        ...own,
-        id: uuid(933),
-        facts: [fact(934, 'check', inputs)],
-      }).expect(422);
-      expect(JSON.stringify(refused.body)).toMatch(words);
-    }
-  });
-
-  /** What the list says of a visit of worked example A: 940 CFM on three tons. */
-  async function summaryOfVisit(id: string): Promise<VisitSummary> {
-    const read = (port: string, value: number, n: number) => ({
-      id: uuid(n),
-      quantity: 'staticPressure',
-      port,
-      value,
-      unit: 'inWc',
-      origin: 'typed',
-      conditions: { door: 'on', filter: 'in', coil: 'wet' },
-      takenAt: savedAt,
-    });
-    const { staticsInWc, taps } = table;
-    await put(`visits/${id}`, {
-      id,
-      title: 'Worked example A',
-      layout: 'airHandler',
-      motor: 'constantTorque',
-      mode: 'cooling',
-      tons: 3,
-      maxTespInWc: 0.5,
-      cfmPerTon: 400,
-      tap: '3',
-      table: { id: table.id, name: table.name, staticsInWc, taps },
-      startedAt: savedAt,
-      readings: [read('R2', -0.31, 931), read('S1', 0.27, 932)],
-      facts: [],
-    });
-    await results.settled();
-    const { visits } = (await http.get('/api/visits')).body as { visits: VisitSummary[] };
-    return visits.find((one) => one.id === id)!;
-  }
 });

@@ -1,9 +1,10 @@
-import type { FactDto, PhotoDto, Problem, ReadingDto, VisitDto } from '@huff/contract';
+import type { FactDto, PhotoDto, ReadingDto, VisitDto } from '@huff/contract';
 import { takenMs } from '@huff/core';
 import { headOf, photosWith, visitWith, type VisitSummary } from '@huff/contract/spine';
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { v4 as uuid } from 'uuid';
+import { ask } from './ask';
 import { heldVisit, isOf, rowsOf } from './spine/outbox';
 import type { ToldPart, ToldVisit } from './spine/store';
 import { toldParts } from './spine/toldParts';
@@ -32,19 +33,6 @@ function whole(head: ToldVisit, parts: readonly ToldPart[]): WholeTold {
   const readings = byTime(partsOf(parts, 'reading'));
   const facts = byTime(partsOf(parts, 'fact'));
   return { visit: { ...head.record, readings, facts }, revision: head.revision, photos: partsOf(parts, 'photo') };
-}
-
-/** The server was asked for a visit and could not be reached. */
-export class NotReached extends Error {}
-
-/** What the server has at an address, with its revision; undefined when it says that there is nothing. */
-async function ask<T>(address: string): Promise<{ readonly body: T; readonly revision: number } | undefined> {
-  const answer = await fetch(address, { signal: AbortSignal.timeout(20_000) }).catch(() => undefined);
-  const isProblem = answer?.headers.get('Content-Type')?.includes('problem+json');
-  const body = (await answer?.json().catch(() => undefined)) as T | Problem | undefined;
-  if (answer?.status === 404 && isProblem) return undefined;
-  if (!answer?.ok || body === undefined) throw new NotReached();
-  return { body: body as T, revision: Number(/\d+/.exec(answer.headers.get('ETag') ?? '')?.[0] ?? 0) };
 }
 
 /** A visit that this phone does not have whole: asked for by its id, whatever its age, and kept. */

@@ -6,6 +6,7 @@ const flow = (id: string, name: string, where: string): CheckPoint => ({
   where,
   number: { unit: 'cfm', min: 0, max: 200_000, outcome: () => 'good' },
   expects: 'as read or from its plate',
+  seenOnly: true,
   minutes: 10,
 });
 const temperature = (id: string, name: string, where: string): CheckPoint => ({
@@ -14,6 +15,7 @@ const temperature = (id: string, name: string, where: string): CheckPoint => ({
   where,
   number: { unit: 'degF', min: -40, max: 180, outcome: () => 'good' },
   expects: 'dry bulb, steady',
+  seenOnly: true,
   minutes: 2,
 });
 
@@ -24,6 +26,7 @@ export const BUILDING_POINTS: readonly CheckPoint[] = usually({ area: 'building'
   flow('outdoorAirCfm', 'Outdoor air', 'at the rooftop units, together'),
   {
     id: 'buildingInWc',
+    seenOnly: true,
     name: 'Building',
     where: 'against outdoors, hose out of the wind',
     number: {
@@ -40,6 +43,7 @@ export const BUILDING_POINTS: readonly CheckPoint[] = usually({ area: 'building'
   temperature('outdoorAirF', 'Outdoors', 'in the shade, at the hood'),
   {
     id: 'doorsPull',
+    seenOnly: true,
     name: 'Doors',
     where: 'an outside door let go a hand wide, all fans as usual',
     states: [
@@ -52,6 +56,7 @@ export const BUILDING_POINTS: readonly CheckPoint[] = usually({ area: 'building'
   },
   {
     id: 'backDraft',
+    seenOnly: true,
     effort: { area: 'safety', minutes: 30, money: 0 },
     name: 'Flues',
     where: 'a little smoke at each draft hood, exhaust fans on',
@@ -64,6 +69,7 @@ export const BUILDING_POINTS: readonly CheckPoint[] = usually({ area: 'building'
   },
   {
     id: 'economizerMin',
+    seenOnly: true,
     name: 'Economizer at rest',
     where: 'blower on, no call: the damper looked at',
     states: [
@@ -101,6 +107,7 @@ export const BUILDING_POINTS: readonly CheckPoint[] = usually({ area: 'building'
   },
   {
     id: 'makeUpBurner',
+    seenOnly: true,
     name: 'Make-up air unit',
     where: 'on with the exhaust, burner at its set point',
     states: [
@@ -129,6 +136,7 @@ export const BUILDING_POINTS: readonly CheckPoint[] = usually({ area: 'building'
   },
   {
     id: 'makeUpDial',
+    seenOnly: true,
     name: 'Make-up fan, overload dial',
     where: 'against its plate’s amps',
     states: [

@@ -1,4 +1,5 @@
 import { COMPLAINTS, CALL_CAUTIONS, ROUTE_STATIONS } from '../complaint';
+import type { CarriedItem } from '../handover';
 import { findings } from '../look';
 import type { Fact } from '../visit';
 import { assessCall } from './assessCall';
@@ -252,4 +253,45 @@ test('a heater that lacks an element, and a breaker that is too large, stand in 
   ]);
   expect(kit?.kitKw).toBe(10);
   expect(triage.map(({ id }) => id)).toEqual(['kit-plate', 'kit-breaker']);
+});
+
+describe('what earlier visits left', () => {
+  const left = (id: string, more: Partial<CarriedItem> = {}): CarriedItem => ({
+    id,
+    area: 'coil',
+    words: id,
+    minutes: 30,
+    money: 5,
+    outcome: 'open',
+    since: '2026-01-05T10:00:00Z',
+    ...more,
+  });
+  const stop = left('heat-sequence', { area: 'safety', measuredBy: 'heat' });
+
+  test('elements without air stand first at every visit until the heat was seen to run right', () => {
+    expect(call([], { carried: [stop] }).triage[0]).toMatchObject({ id: 'heat-sequence', since: stop.since });
+    const right = [
+      fact('check', { point: 'blowerOnHeat', state: 'on' }, AT(0)),
+      fact('check', { point: 'element', state: 'on' }, AT(1)),
+    ];
+    expect(call(right, { carried: [stop] }).triage).toEqual([]);
+  });
+  test('it is settled here by its id', () => {
+    const { triage } = call([check('triage', 'dealtWith', { note: 'heat-sequence' })], { carried: [stop] });
+    expect(triage.map(({ outcome }) => outcome)).toEqual(['dealtWith']);
+  });
+  test('found again, it keeps its quote and its date; said anew, what is said counts', () => {
+    const carried = [left('check-drainTrap', { outcome: 'quoted', quoted: 90 })];
+    const found = check('drainTrap', 'found');
+    expect(call([found], { carried }).triage).toMatchObject([
+      { outcome: 'quoted', quoted: 90, since: carried[0]!.since },
+    ]);
+    const now = check('triage', 'declined', { note: 'check-drainTrap' });
+    expect(call([found, now], { carried }).triage[0]).toMatchObject({ outcome: 'declined' });
+  });
+  test('a static reading takes the place of earlier figures of the air, and of nothing else', () => {
+    const carried = [left('air-stage-1', { measuredBy: 'air' }), left('circuit-1-low', { measuredBy: 'circuit-1' })];
+    expect(call([], { carried, staticRead: true }).triage.map(({ id }) => id)).toEqual(['circuit-1-low']);
+    expect(call([], { carried }).triage).toHaveLength(2);
+  });
 });

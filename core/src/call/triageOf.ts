@@ -1,6 +1,6 @@
 import type { BuildingNet } from '../building';
 import { checkPoint, outcomeOf, type Check, type CheckContext } from '../checks';
-import { carriedOver } from '../handover';
+import { carriedOver, outcomeBefore } from '../handover';
 import { gasFurnace, type HeatSequence, type KitReading } from '../heat';
 import type { VerdictWord } from '../judge';
 import type { PowerAssessment, PowerCause } from '../power';
@@ -29,6 +29,25 @@ export interface Found {
   readonly building?: BuildingNet;
   readonly makeUp: readonly CallLine[];
   readonly amps: readonly CallLine[];
+}
+
+/** What was measured at this visit: an earlier finding of it gives way to what was found now. */
+function measuredAt(
+  call: CallFacts,
+  { power, gas, heat, kit, circuits, building, makeUp, amps }: Found,
+): ReadonlySet<string> {
+  const all: readonly (readonly [string, boolean])[] = [
+    ['air', call.staticRead],
+    ['power', power.suspects.told > 0],
+    ['gas', gas.suspects.told > 0],
+    ['heat', heat.word !== 'cantSay'],
+    ['kit', kit !== undefined],
+    ['building', building !== undefined],
+    ['makeUp', makeUp.length > 0],
+    ['amps', amps.length > 0],
+    ...circuits.map(({ id, ladder }) => [`circuit-${id}`, (ladder?.gaps.size ?? 0) > 0] as const),
+  ];
+  return new Set(all.flatMap(([name, is]) => (is ? [name] : [])));
 }
 
 const OPEN = { outcome: 'open' } as const;
@@ -68,14 +87,16 @@ const findingOf = (check: Check) => checkPoint(check.point)?.states?.find(({ id 
 /** Everything found at any station, in the order it is taken, with what became of it. */
 export function triageOf(call: CallFacts, found: Found, outcomes: ReturnType<typeof outcomesOf>): TriageItem[] {
   const { checks, power, gas, heat, circuits, building, kit, amps, makeUp } = found;
+  const { carried = [] } = call;
+  const becameOf = (id: string) => ({ ...OPEN, ...(outcomes.get(id) ?? outcomeBefore(carried, id)) });
   const items: TriageItem[] = call.findings.map((finding) => ({
     id: `look-${finding.item}`,
     ...(LOOK_EFFORT[finding.item] ?? { area: 'blower', minutes: 20, money: 0 }),
     words: `${finding.name}: ${finding.text}`,
-    ...(finding.outcome ? { outcome: finding.outcome } : (outcomes.get(`look-${finding.item}`) ?? OPEN)),
+    ...(finding.outcome ? { outcome: finding.outcome } : becameOf(`look-${finding.item}`)),
     look: finding.item,
   }));
-  const add = (item: Omit<TriageItem, 'outcome'>) => items.push({ ...item, ...(outcomes.get(item.id) ?? OPEN) });
+  const add = (item: Omit<TriageItem, 'outcome'>) => items.push({ ...item, ...becameOf(item.id) });
   for (const [id, check] of checks) {
     const words = findingOf(check);
     if (!words || outcomeOf(check, call.context) === 'good') continue;
@@ -86,6 +107,7 @@ export function triageOf(call: CallFacts, found: Found, outcomes: ReturnType<typ
     if (likely && (motorHold || !isListed(likely.cause, found, call.context)))
       add({
         id: `cause-${likely.cause.id}`,
+        measuredBy: scheme === gasFurnace ? 'gas' : 'power',
         area:
           scheme === gasFurnace
             ? 'heat'
@@ -101,15 +123,32 @@ export function triageOf(call: CallFacts, found: Found, outcomes: ReturnType<typ
       });
   }
   if (building?.word === 'outside')
-    add({ id: 'building-net', area: 'building', words: building.sentence, minutes: 30, money: 0 });
+    add({
+      id: 'building-net',
+      measuredBy: 'building',
+      area: 'building',
+      words: building.sentence,
+      minutes: 30,
+      money: 0,
+    });
   if (heat.word === 'outside')
-    add({ id: 'heat-sequence', area: heat.isStop ? 'safety' : 'heat', words: heat.sentence, minutes: 30, money: 40 });
+    add({
+      id: 'heat-sequence',
+      measuredBy: 'heat',
+      area: heat.isStop ? 'safety' : 'heat',
+      words: heat.sentence,
+      minutes: 30,
+      money: 40,
+    });
   for (const { id, patterns, ladder, cold } of circuits) {
-    for (const words of cold) add({ id: `circuit-${id}-cold`, area: 'refrigerant', words, minutes: 45, money: 90 });
+    const measuredBy = `circuit-${id}`;
+    for (const words of cold)
+      add({ id: `circuit-${id}-cold`, measuredBy, area: 'refrigerant', words, minutes: 45, money: 90 });
     const first = patterns?.ranked[0];
     if (first && first.pattern.id !== 'sound' && first.share >= PATTERN_FROM)
       add({
         id: `circuit-${id}-${first.pattern.id}`,
+        measuredBy,
         area: 'refrigerant',
         words: circuits.length > 1 ? `Circuit ${id}: ${first.pattern.name}` : first.pattern.name,
         toDo: first.pattern.toDo,
@@ -118,18 +157,28 @@ export function triageOf(call: CallFacts, found: Found, outcomes: ReturnType<typ
       });
     for (const [i, note] of (ladder?.notes ?? []).entries())
       if (note.word === 'outside')
-        add({ id: `circuit-${id}-note-${i}`, area: 'refrigerant', words: note.sentence, minutes: 30, money: 0 });
+        add({
+          id: `circuit-${id}-note-${i}`,
+          measuredBy,
+          area: 'refrigerant',
+          words: note.sentence,
+          minutes: 30,
+          money: 0,
+        });
   }
   for (const { id, word, sentence } of kit?.lines ?? [])
-    if (word === 'outside') add({ id: `kit-${id}`, area: 'heat', words: sentence, minutes: 45, money: 60 });
-  for (const { id, word, sentence } of [...amps, ...makeUp])
     if (word === 'outside')
-      add({ id, area: id.startsWith('makeUp') ? 'building' : 'blower', words: sentence, minutes: 20, money: 0 });
-  for (const { id, area, words } of call.air) add({ id: `air-${id}`, area, words, minutes: 0, money: 0 });
-  const seen = { looks: new Map(call.looks.map((look) => [look.item, look])), checks, context: call.context };
-  for (const item of carriedOver(call.carried ?? [], items, seen)) {
-    const settled = outcomes.get(item.id);
-    items.push({ ...item, ...settled });
-  }
+      add({ id: `kit-${id}`, measuredBy: 'kit', area: 'heat', words: sentence, minutes: 45, money: 60 });
+  for (const [lines, measuredBy, area] of [
+    [amps, 'amps', 'blower'],
+    [makeUp, 'makeUp', 'building'],
+  ] as const)
+    for (const { id, word, sentence } of lines)
+      if (word === 'outside') add({ id, measuredBy, area, words: sentence, minutes: 20, money: 0 });
+  for (const { id, area, words } of call.air)
+    add({ id: `air-${id}`, measuredBy: 'air', area, words, minutes: 0, money: 0 });
+  const looks = new Map(call.looks.map((look) => [look.item, look]));
+  const seen = { looks, checks, context: call.context, measured: measuredAt(call, found) };
+  for (const item of carriedOver(carried, items, seen)) items.push({ ...item, ...outcomes.get(item.id) });
   return inTriageOrder(items);
 }

@@ -61,6 +61,8 @@ export interface CheckPoint {
   readonly expects: string;
   /** Read under power. Others are read with power off and verified dead, or touch nothing. */
   readonly live?: true;
+  /** Only looked at, asked or read off a plate: no hand goes in, power or not. */
+  readonly seenOnly?: true;
   readonly minutes: number;
   /** What is typed beside it, in its own words: "3 long, 2 short: limit open". */
   readonly noteLabel?: string;

@@ -1,6 +1,5 @@
 import { outcomeOf, type Check, type CheckContext } from '../checks';
-import type { Look } from '../look';
-import { lookItem } from '../look';
+import { lookItem, type Look } from '../look';
 import type { TriageItem } from '../triage/triage';
 
 /** A finding that was not settled at an earlier visit. */
@@ -14,14 +13,15 @@ export interface SeenNow {
   readonly looks: ReadonlyMap<string, Look>;
   readonly checks: ReadonlyMap<string, Check>;
   readonly context: CheckContext;
+  /** What was measured at this visit, as `measuredBy` of items names it. */
+  readonly measured: ReadonlySet<string>;
 }
 
 const CHECK_ID = /^check-(.+)$/;
-/** Findings that every visit measures anew: an old figure is not carried beside a new one. */
-const MEASURED_ANEW = /^(air-|cause-|circuit-|heat-|building-|ampsC|ampsH|kit-|makeUp-)/;
 
-/** Whether an earlier finding was looked at again and is gone. */
-function isGone({ id, look }: TriageItem, { looks, checks, context }: SeenNow): boolean {
+/** Whether an earlier finding was looked at, tried or measured again, and is gone. */
+function isGone({ id, look, measuredBy }: TriageItem, { looks, checks, context, measured }: SeenNow): boolean {
+  if (measuredBy !== undefined) return measured.has(measuredBy);
   if (look !== undefined) {
     const now = looks.get(look);
     return now !== undefined && !lookItem(look)?.states.find((state) => state.id === now.state)?.finding;
@@ -31,7 +31,8 @@ function isGone({ id, look }: TriageItem, { looks, checks, context }: SeenNow): 
 }
 
 /**
- * What of earlier visits still stands: neither dealt with, nor found again here, nor looked at and gone.
+ * What of earlier visits still stands: neither dealt with, nor found again here, nor looked at or measured again and gone. What nobody looked at since
+ * stands: silence mends nothing.
  *
  * @param earlier what the visit before left, its own and what it carried
  * @param now what this visit found
@@ -42,8 +43,13 @@ export function carriedOver(
   seen: SeenNow,
 ): readonly CarriedItem[] {
   const found = new Set(now.map(({ id }) => id));
-  return earlier.filter(
-    (item) =>
-      item.outcome !== 'dealtWith' && !MEASURED_ANEW.test(item.id) && !found.has(item.id) && !isGone(item, seen),
-  );
+  return earlier.filter((item) => item.outcome !== 'dealtWith' && !found.has(item.id) && !isGone(item, seen));
+}
+
+/** What became of a finding at an earlier visit, for one that is found again: a quote stands until it is taken or changed. */
+export function outcomeBefore(earlier: readonly CarriedItem[], id: string): Partial<CarriedItem> | undefined {
+  const before = earlier.find((item) => item.id === id);
+  if (!before || before.outcome === 'dealtWith') return undefined;
+  const { outcome, quoted, since } = before;
+  return { outcome, since, ...(quoted !== undefined && { quoted }) };
 }

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { lookItem } from '../look';
 import type { TriageItem } from '../triage/triage';
-import { carriedOver, type CarriedItem, type SeenNow } from './carried';
+import { carriedOver, outcomeBefore, type CarriedItem, type SeenNow } from './carried';
 import { handOverFaults, handOverOf, isDay } from './handOverForm';
 import { SIGNATURE_SIDE, signatureFault, signaturePath, signatureText, strokesOf } from './signature';
 
@@ -69,7 +69,7 @@ describe('carried over', () => {
     since: '2026-03-01T10:00:00Z',
     ...more,
   });
-  const nothing: SeenNow = { looks: new Map(), checks: new Map(), context: {} };
+  const nothing: SeenNow = { looks: new Map(), checks: new Map(), context: {}, measured: new Set() };
   const ids = (items: readonly TriageItem[]) => items.map(({ id }) => id);
 
   test('what was open, quoted, declined or watched stands at the next visit; what was dealt with does not', () => {
@@ -83,9 +83,24 @@ describe('carried over', () => {
       'check-watch',
     ]);
   });
-  test('what is found again stands once; figures are measured anew', () => {
-    const earlier = [item('check-drainTrap'), item('air-stage-1'), item('cause-capacitor'), item('circuit-1-low')];
-    expect(carriedOver(earlier, [item('check-drainTrap')], nothing)).toEqual([]);
+  test('what is found again stands once', () => {
+    expect(carriedOver([item('check-drainTrap')], [item('check-drainTrap')], nothing)).toEqual([]);
+  });
+  test('what was measured gives way only to what is measured again: silence mends nothing', () => {
+    const earlier = [
+      item('heat-sequence', { area: 'safety', measuredBy: 'heat' }),
+      item('circuit-1-lowCharge', { measuredBy: 'circuit-1' }),
+      item('air-stage-1', { measuredBy: 'air', outcome: 'quoted', quoted: 680 }),
+    ];
+    expect(carriedOver(earlier, [], nothing)).toEqual(earlier);
+    const again = { ...nothing, measured: new Set(['air', 'circuit-2']) };
+    expect(ids(carriedOver(earlier, [], again))).toEqual(['heat-sequence', 'circuit-1-lowCharge']);
+  });
+  test('a quote stands when its finding is found again; what was fixed and came back is open', () => {
+    const earlier = [item('a', { outcome: 'quoted', quoted: 680 }), item('b', { outcome: 'dealtWith' })];
+    expect(outcomeBefore(earlier, 'a')).toEqual({ outcome: 'quoted', quoted: 680, since: '2026-03-01T10:00:00Z' });
+    expect(outcomeBefore(earlier, 'b')).toBeUndefined();
+    expect(outcomeBefore(earlier, 'c')).toBeUndefined();
   });
   test('what was looked at or tried again and is right is gone', () => {
     const fine = lookItem('filter')!.states.find(({ finding }) => !finding)!.id;
@@ -93,6 +108,7 @@ describe('carried over', () => {
       looks: new Map([['filter', { item: 'filter', state: fine }]]),
       checks: new Map([['drainTrap', { point: 'drainTrap', state: 'done' }]]),
       context: {},
+      measured: new Set(),
     };
     const earlier = [item('look-filter', { look: 'filter' }), item('check-drainTrap'), item('check-drainPitch')];
     expect(ids(carriedOver(earlier, [], seen))).toEqual(['check-drainPitch']);

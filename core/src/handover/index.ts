@@ -1,4 +1,4 @@
-export { type CarriedItem, carriedOver, type SeenNow } from './carried';
+export { type CarriedItem, carriedOver, outcomeBefore, type SeenNow } from './carried';
 export { HAND_OVER_FORM, type HandOver, handOverFaults, handOverOf, isDay } from './handOverForm';
 export {
   SIGNATURE_LENGTH,

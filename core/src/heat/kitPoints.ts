@@ -13,7 +13,7 @@ const figure = (
   where,
   number: { unit, min, max, outcome: () => 'good' },
   expects: 'as read',
-  ...(live && { live }),
+  ...(live ? { live } : { seenOnly: true as const }),
   minutes: 2,
 });
 

@@ -98,6 +98,7 @@ export const HEAT_POINTS: readonly CheckPoint[] = usually({ area: 'heat', minute
   },
   {
     id: 'gasOn',
+    seenOnly: true,
     effort: SAFETY,
     name: 'Gas',
     where: 'cock and supply; other appliances burn',
@@ -200,6 +201,7 @@ export const HEAT_POINTS: readonly CheckPoint[] = usually({ area: 'heat', minute
   },
   {
     id: 'firstBurn',
+    seenOnly: true,
     name: 'First heat of the season',
     where: 'smell of dust for some minutes',
     states: [good('said', 'said to the customer'), edge('alarm', 'set off an alarm')],

@@ -51,6 +51,7 @@ export const AMPS_POINTS: readonly CheckPoint[] = [
   },
   {
     id: 'motorSmell',
+    seenOnly: true,
     name: 'Smell of the motor',
     where: 'at the blower door',
     states: [

@@ -4,6 +4,7 @@ import { bad, edge, good, usually, type CheckPoint } from '../checks/checkPoint'
 export const REFRIGERANT_POINTS: readonly CheckPoint[] = usually({ area: 'refrigerant', minutes: 45, money: 0 }, [
   {
     id: 'thaw',
+    seenOnly: true,
     name: 'Thaw',
     where: 'cooling off, fan on',
     states: [{ id: 'begun', text: 'begun' }],
@@ -12,6 +13,7 @@ export const REFRIGERANT_POINTS: readonly CheckPoint[] = usually({ area: 'refrig
   },
   {
     id: 'outdoorFan',
+    seenOnly: true,
     name: 'Outdoor fan',
     where: 'watched for some minutes while the compressor runs',
     states: [good('cycles', 'cycles'), good('runsOn', 'runs on'), good('still', 'does not run')],
@@ -20,6 +22,7 @@ export const REFRIGERANT_POINTS: readonly CheckPoint[] = usually({ area: 'refrig
   },
   {
     id: 'leakSearch',
+    seenOnly: true,
     name: 'Leaks',
     where: 'oil, joints, coil ends, valves; electronic leak finder or bubbles',
     states: [
@@ -38,6 +41,7 @@ export const REFRIGERANT_POINTS: readonly CheckPoint[] = usually({ area: 'refrig
   },
   {
     id: 'coilWet',
+    seenOnly: true,
     name: 'Indoor coil while it was read',
     where: 'seen at the drain and the coil face',
     states: [

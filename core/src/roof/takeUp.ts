@@ -1,4 +1,4 @@
-import type { UnitParts } from '../upkeep';
+import { filterSize, type UnitParts } from '../upkeep';
 
 /** What one unit of a site takes. */
 export interface RoofUnitParts {
@@ -25,8 +25,6 @@ export interface TakeUp {
  */
 export const sparesFor = (units: number): number => (units === 0 ? 0 : Math.max(1, Math.round((2 * units) / 3)));
 
-const inches = (value: number) => Number(value.toFixed(2));
-
 /**
  * What is taken up to a roof: belts to fit and spares by mark, filters by size, each with the units it is for.
  *
@@ -39,8 +37,8 @@ export function takeUp(units: readonly RoofUnitParts[]): readonly TakeUp[] {
     const { belt, filters: sizes, filterWords } = unit.parts;
     if (belt !== undefined) belts.set(belt, [...(belts.get(belt) ?? []), unit]);
     if (!unit.filterDue) continue;
-    for (const { count, widthIn, heightIn } of sizes) {
-      const size = [`${inches(widthIn)} × ${inches(heightIn)}`, filterWords].filter(Boolean).join(', ');
+    for (const { count, ...frame } of sizes) {
+      const size = [filterSize(frame), filterWords].filter(Boolean).join(', ');
       const known = filters.get(size) ?? { count: 0, names: [] };
       filters.set(size, { count: known.count + count, names: [...known.names, unit.name] });
     }

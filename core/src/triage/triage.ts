@@ -4,6 +4,15 @@ import { TRIAGE_AREAS, type TriageArea } from './effort';
 export const TRIAGE_OUTCOMES = ['open', 'dealtWith', 'quoted', 'declined', 'watch'] as const;
 export type TriageOutcome = (typeof TRIAGE_OUTCOMES)[number];
 
+/** As a person reads it. */
+export const OUTCOME_TEXT: Readonly<Record<TriageOutcome, string>> = {
+  open: 'open',
+  dealtWith: 'fixed',
+  quoted: 'quoted',
+  declined: 'declined',
+  watch: 'watch',
+};
+
 /** One thing found, with what it asks for. */
 export interface TriageItem {
   /** The same for the same finding, however often it is computed. */
@@ -18,8 +27,10 @@ export interface TriageItem {
   readonly outcome: TriageOutcome;
   /** What was asked for it, in the shop’s money. */
   readonly quoted?: number;
-  /** When it was found, where that was at an earlier visit. */
+  /** When it was found first, where that was at an earlier visit. */
   readonly since?: string;
+  /** What it was measured by: measured again at a later visit, that says what stands. */
+  readonly measuredBy?: string;
   /** The look it comes from, when it is one: its outcome is kept there. */
   readonly look?: string;
 }

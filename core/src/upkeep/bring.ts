@@ -21,6 +21,10 @@ const PART_OF_FINDING: Readonly<Record<string, string>> = {
 
 const inches = (value: number) => Number(value.toFixed(2));
 
+/** A filter's size as on its frame, in. @example filterSize({ widthIn: 20, heightIn: 24.5 }) // '20 × 24.5' */
+export const filterSize = ({ widthIn, heightIn }: { readonly widthIn: number; readonly heightIn: number }): string =>
+  `${inches(widthIn)} × ${inches(heightIn)}`;
+
 /**
  * What to bring to a unit, in words: its filters and belt, and the parts that were found wanting last time.
  *
@@ -32,8 +36,8 @@ export function bringList(
   last: readonly Check[],
 ): readonly string[] {
   const list = filters.map(
-    ({ count, widthIn, heightIn }) =>
-      `${count} filter${count === 1 ? '' : 's'} ${inches(widthIn)} × ${inches(heightIn)}${filterWords === undefined ? ' in.' : ` in., ${filterWords}`}`,
+    ({ count, ...size }) =>
+      `${count} filter${count === 1 ? '' : 's'} ${filterSize(size)}${filterWords === undefined ? ' in.' : ` in., ${filterWords}`}`,
   );
   if (belt !== undefined) list.push(`2 belts ${belt}: one to fit, one to leave`);
   const wanting = last.flatMap(({ point, state }) => {

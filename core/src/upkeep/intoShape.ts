@@ -16,15 +16,21 @@ export interface IntoShape {
  * What it takes to bring a neglected unit into shape, from what was found and is open.
  *
  * @param minutesOfRoute what is left of the maintenance itself
+ * @param currency sign of the shop’s money
  * @example intoShape([], 80, 6).sentence // 'Into shape: about 1 h 20 min, no parts, one visit on time and materials; then every 6 months.'
  */
-export function intoShape(triage: readonly TriageItem[], minutesOfRoute: number, intervalMonths: number): IntoShape {
+export function intoShape(
+  triage: readonly TriageItem[],
+  minutesOfRoute: number,
+  intervalMonths: number,
+  currency = '$',
+): IntoShape {
   const open = triageSum(triage);
   const minutes = open.minutes + minutesOfRoute;
   const visits = Math.max(1, Math.ceil(minutes / VISIT_MINUTES));
   const [hours, rest] = [Math.floor(minutes / 60), minutes % 60];
   const long = [hours > 0 && `${hours} h`, (rest > 0 || hours === 0) && `${rest} min`].filter(Boolean).join(' ');
-  const parts = open.money > 0 ? `parts about $${open.money}` : 'no parts';
+  const parts = open.money > 0 ? `parts about ${currency}${open.money}` : 'no parts';
   const many = visits === 1 ? 'one visit' : `${visits} visits`;
   return {
     minutes,

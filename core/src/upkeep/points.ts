@@ -143,6 +143,7 @@ export const UPKEEP_POINTS: readonly CheckPoint[] = usually({ area: 'coil', minu
   ),
   {
     id: 'upkeepEquipment',
+    seenOnly: true,
     name: 'What stands here',
     where: 'by its plate and what is seen',
     states: EQUIPMENT_KINDS.map(({ id, name }) => ({ id, text: name })),
@@ -151,6 +152,7 @@ export const UPKEEP_POINTS: readonly CheckPoint[] = usually({ area: 'coil', minu
   },
   {
     id: 'upkeepNeglect',
+    seenOnly: true,
     name: 'How it was kept',
     where: 'sheet in the door, dust, dates on the filters',
     states: [good('kept', 'kept'), { id: 'neglected', text: 'neglected' }],

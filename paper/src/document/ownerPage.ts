@@ -1,4 +1,5 @@
 import { flowText, shownText, staticText, unitText, type Verdict } from '@huff/core';
+import type { VisitDto } from '@huff/contract';
 import type { TriageItem } from '@huff/core/call';
 import { airwayDrawing } from '../drawings/airwayDrawing';
 import type { Block, OwnerFigure } from './block';
@@ -67,7 +68,8 @@ function figures({ before, now, parted, proof }: DocumentFacts): OwnerFigure[] {
 /** What the page says first: no more than what was read allows. */
 export function ownerTitle(facts: DocumentFacts): string {
   const { visit, before, now, parted, call } = facts;
-  const what = EQUIPMENT[visit.layout];
+  // Nobody said what stands here: no name is taken for it.
+  const what = (visit.setup?.unsaid ?? []).includes('layout') ? 'unit' : EQUIPMENT[visit.layout];
   const stops = call.triage.some(({ area, outcome }) => area === 'safety' && outcome !== 'dealtWith');
   if (stops) return `Your ${what} must not run until something is made safe`;
   if (figures(facts).length === 0) return `What was found at your ${what}`;
@@ -91,6 +93,12 @@ function notDoneWords({ words, outcome, quoted }: TriageItem, currency: string |
     watch: ' We keep an eye on it.',
   }[outcome];
   return `${words.endsWith('.') ? words : `${words}.`}${became}`;
+}
+
+/** What there is to say where nothing was changed. */
+function nothingDone({ readings, facts = [] }: VisitDto): string {
+  if (readings.length > 0) return 'Looked at and measured; nothing was changed.';
+  return facts.length > 0 ? 'Looked at; nothing was changed.' : 'Nothing was read or changed yet.';
 }
 
 /** The page for the owner: figures before and after, where the pressure goes, what was done, what was not, what comes next. */
@@ -131,9 +139,7 @@ export function ownerBlocks(facts: DocumentFacts): readonly Block[] {
         ]
       : []),
     { kind: 'heading', text: 'What was done' },
-    done.length > 0
-      ? { kind: 'list', items: done }
-      : { kind: 'text', text: 'Looked at and measured; nothing was changed.' },
+    done.length > 0 ? { kind: 'list', items: done } : { kind: 'text', text: nothingDone(visit) },
     ...(notDone.length > 0
       ? [
           { kind: 'heading', text: 'What was found and not done' } as const,

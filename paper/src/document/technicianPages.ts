@@ -3,6 +3,7 @@ import {
   FILTER_MEDIA,
   flowWords,
   lookItem,
+  MOTOR_TEXT,
   percentText,
   portOf,
   SOURCE_TEXT,
@@ -19,7 +20,7 @@ import {
   type Verdict,
   stagesText,
 } from '@huff/core';
-import { CALL_CAUTIONS, checkPoint, checksOf, checkText } from '@huff/core/call';
+import { CALL_CAUTIONS, checkPoint, checksOf, checkText, OUTCOME_TEXT } from '@huff/core/call';
 import { CAUTIONS } from '@huff/core/fix';
 import { airwayDrawing } from '../drawings/airwayDrawing';
 import { crossingDrawing } from '../drawings/crossingDrawing';
@@ -28,7 +29,6 @@ import type { Block } from './block';
 import { EQUIPMENT } from './equipment';
 import type { DocumentFacts } from './facts';
 import { momentsIn } from './moment';
-import { MOTOR_WORDS } from './motorWords';
 
 const heading = (text: string): Block => ({ kind: 'heading', text });
 /** Blocks under a heading; nothing where there are none. */
@@ -50,10 +50,15 @@ function unitRows({ visit, unit, site, call }: DocumentFacts): Block {
       : []),
     ...(setup?.moreFilters ?? []),
   ];
+  // Air path and motor stand in the record always; what nobody said is not told as if it were known.
+  const said = (what: 'layout' | 'motor') => !(setup?.unsaid ?? []).includes(what);
   const media = FILTER_MEDIA.find(({ id }) => id === filterMedia)?.text;
   return pairs([
     ['Unit', [unit?.name ?? visit.title, site?.name].filter(Boolean).join(', ')],
-    ['Kind', `${EQUIPMENT[visit.layout]}, ${MOTOR_WORDS[visit.motor]}, ${visit.mode}`],
+    [
+      'Kind',
+      `${said('layout') ? EQUIPMENT[visit.layout] : 'not said'}, ${said('motor') ? MOTOR_TEXT[visit.motor] : 'motor not said'}, ${visit.mode}`,
+    ],
     ['Nominal', tons ? `${tonsText(tons)} t, ${visit.cfmPerTon} CFM a ton` : undefined],
     ['Plate', maxTespInWc ? `${staticText(maxTespInWc)} ${unitText('inWc')} at most` : undefined],
     [
@@ -291,8 +296,6 @@ function proofRows({ proof }: DocumentFacts): readonly Block[] {
   );
 }
 
-const OUTCOME = { open: 'open', dealtWith: 'fixed', quoted: 'quoted', declined: 'declined', watch: 'watch' } as const;
-
 function foundRows({ call, currency = '$', zone }: DocumentFacts): readonly Block[] {
   const { day } = momentsIn(zone);
   if (call.triage.length === 0) return [];
@@ -301,7 +304,7 @@ function foundRows({ call, currency = '$', zone }: DocumentFacts): readonly Bloc
     head: ['what', 'became', 'min', 'parts'],
     rows: call.triage.map(({ words, toDo, outcome, quoted, minutes, money, since }) => [
       [words, toDo, since === undefined ? undefined : `(since ${day(since)})`].filter(Boolean).join(' '),
-      `${OUTCOME[outcome]}${quoted === undefined ? '' : ` ${currency}${quoted}`}`,
+      `${OUTCOME_TEXT[outcome]}${quoted === undefined ? '' : ` ${currency}${quoted}`}`,
       minutes > 0 ? String(minutes) : '',
       money > 0 ? `${currency}${money}` : '',
     ]),

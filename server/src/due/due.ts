@@ -1,5 +1,5 @@
 import type { DueItem } from '@huff/contract';
-import { filterTrend, type VisitFigures } from '@huff/core/call';
+import { unitFilterTrend, type VisitFigures } from '@huff/core/call';
 import type { Query } from '../db/db';
 import { moment } from '../db/moment';
 
@@ -53,16 +53,8 @@ async function filtersDue(query: Query, shopId: string): Promise<DueItem[]> {
   const byUnit = new Map<string, typeof rows>();
   for (const row of rows) byUnit.set(row.unitId, [...(byUnit.get(row.unitId) ?? []), row]);
   return [...byUnit.values()].flatMap((visits): DueItem[] => {
-    const readings = visits.flatMap(({ at, figures: { filterDropInWc, flowCfm } }) =>
-      filterDropInWc === undefined || flowCfm === undefined
-        ? []
-        : [{ atMs: Date.parse(at), dropInWc: filterDropInWc, flowCfm }],
-    );
-    const { unitId, unit, siteId, site, figures } = visits.at(-1)!;
-    const { targetCfm, flowCfm, filterLimitInWc } = figures;
-    const atCfm = targetCfm ?? flowCfm;
-    if (atCfm === undefined || filterLimitInWc === undefined) return [];
-    const { due } = filterTrend(readings, atCfm, filterLimitInWc);
+    const { unitId, unit, siteId, site } = visits[0]!;
+    const due = unitFilterTrend(visits.map(({ at, figures }) => ({ atMs: Date.parse(at), figures })))?.due;
     if (!due) return [];
     const on = new Date(due.atMs).toISOString().slice(0, 10);
     return [

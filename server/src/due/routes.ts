@@ -1,6 +1,7 @@
 import { Router } from 'express';
 import type { Db } from '../db/db';
 import { authorOf } from '../http/author';
+import { originOf } from '../http/origin';
 import { calendarOf } from './calendar';
 import { dueOf } from './due';
 
@@ -12,7 +13,9 @@ export function dueRoutes(db: Db): Router {
     })
     .get('/calendar.ics', async (req, res) => {
       const due = await dueOf(db.query, authorOf(req).shopId);
-      const origin = `${req.protocol}://${req.get('host') ?? 'localhost'}`;
-      res.type('text/calendar').set('Content-Disposition', 'inline; filename="huff.ics"').send(calendarOf(due, origin));
+      res
+        .type('text/calendar')
+        .set('Content-Disposition', 'inline; filename="huff.ics"')
+        .send(calendarOf(due, originOf(req)));
     });
 }

@@ -7,6 +7,7 @@ import type { Db, Query } from '../db/db';
 import { authorOf } from '../http/author';
 import { idOf } from '../http/body';
 import { invalid, notFound } from '../http/problems';
+import { originOf } from '../http/origin';
 import { imageOf } from '../photos/photos';
 import { recordOf } from '../records/records';
 import { wholeVisits } from '../visits/wholeVisit';
@@ -30,7 +31,6 @@ const zoneOf = ({ query: { zone } }: Request): string => {
   if (typeof zone === 'string' && /^[A-Za-z_+\-/0-9]{1,60}$/.test(zone)) return zone;
   throw invalid([{ field: 'zone', message: 'zone is the name of a time zone: Europe/Rome.' }]);
 };
-const originOf = (req: Request): string => `${req.protocol}://${req.get('host') ?? 'localhost'}`;
 
 /** A name that any disk takes. */
 const fileName = (words: string): string =>

@@ -1,8 +1,9 @@
 import type { VisitDto } from '@huff/contract';
-import { TRIAGE_AREAS, triageSum, type TriageItem, type TriageOutcome } from '@huff/core/call';
+import { OUTCOME_TEXT, TRIAGE_AREAS, triageSum, type TriageItem, type TriageOutcome } from '@huff/core/call';
 import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
+import { useShop } from '../../data/useShop';
 import { NumberSheet } from '../../ui/keypad';
 import { Heading, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
@@ -13,13 +14,6 @@ import { CallFoot } from './CallFoot';
 import { withCheck } from './PointSheet';
 import { useCall } from './useCall';
 
-export const OUTCOME_TEXT: Record<TriageOutcome, string> = {
-  open: 'open',
-  dealtWith: 'fixed',
-  quoted: 'quoted',
-  declined: 'declined',
-  watch: 'watch',
-};
 /** What may become of an open finding, and the word on its key. */
 const KEYS = [
   ['dealtWith', 'Fixed'],
@@ -108,6 +102,7 @@ interface FoundListProps {
 /** The station Found: the list that becomes the quote. */
 export function FoundPlace({ whole, assessment, acts, frame }: StationPlaceProps) {
   const { triage } = useCall(whole, assessment);
+  const { currency } = useShop();
   const { minutes, money } = triageSum(triage);
   const open = triage.filter(({ outcome }) => outcome === 'open').length;
   return frame({
@@ -116,7 +111,7 @@ export function FoundPlace({ whole, assessment, acts, frame }: StationPlaceProps
     foot:
       triage.length > 0 ? (
         <CallFoot>
-          <Txt bold role="status">{`Open: ${open} · about ${minutes} min · parts about $${money}`}</Txt>
+          <Txt bold role="status">{`Open: ${open} · about ${minutes} min · parts about ${currency}${money}`}</Txt>
           <Txt size={14} color="softInk">
             Usual minutes and prices of parts, not a quote yet.
           </Txt>
@@ -133,6 +128,7 @@ function FoundRow({
   readonly onOutcome: (outcome: TriageOutcome) => void;
 }) {
   const palette = usePalette();
+  const { currency } = useShop();
   const { words, toDo, minutes, money, outcome, quoted, since } = item;
   return (
     <View style={{ borderTopWidth: 1, borderColor: palette.line, paddingTop: 8, gap: 2 }}>
@@ -142,7 +138,9 @@ function FoundRow({
       {toDo !== undefined && <Txt size={15}>{toDo}</Txt>}
       {since !== undefined && <Txt size={14} color="softInk">{`carried over from ${format(since, 'd MMM yyyy')}`}</Txt>}
       <Txt size={14} color="softInk">
-        {minutes + money === 0 ? 'no work of its own' : `${minutes} min${money > 0 ? ` · parts about $${money}` : ''}`}
+        {minutes + money === 0
+          ? 'no work of its own'
+          : `${minutes} min${money > 0 ? ` · parts about ${currency}${money}` : ''}`}
       </Txt>
       <View style={{ flexDirection: 'row', alignItems: 'center' }}>
         {outcome === 'open' ? (
@@ -171,7 +169,7 @@ function FoundRow({
             <Txt
               size={15}
               color="softInk"
-            >{`${OUTCOME_TEXT[outcome]}${quoted === undefined ? '' : ` at $${quoted}`} · undo`}</Txt>
+            >{`${OUTCOME_TEXT[outcome]}${quoted === undefined ? '' : ` at ${currency}${quoted}`} · undo`}</Txt>
           </Pressable>
         )}
       </View>

@@ -54,7 +54,13 @@ function Asked({
     onCheck({ point: id, ...check });
     onClose();
   };
-  const hint = `${point.where}. Expected: ${point.expects}.${point.live ? '' : ' Power off, verified dead.'}`;
+  const hint = [
+    `${point.where}.`,
+    point.expects !== '' && `Expected: ${point.expects}.`,
+    !point.live && !point.seenOnly && 'Power off, verified dead.',
+  ]
+    .filter(Boolean)
+    .join(' ');
   if (typing && number) {
     const [only] = states;
     return (

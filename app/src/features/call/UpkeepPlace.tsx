@@ -1,6 +1,7 @@
 import { bringList, checkPoint, equipmentOf, intoShape, upkeepRoute } from '@huff/core/call';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { useShop } from '../../data/useShop';
 import { ActionButton, TextButton } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
 import type { StationPlaceProps } from '../visitState/station';
@@ -19,6 +20,9 @@ export function UpkeepPlace({ whole, assessment, acts, frame }: StationPlaceProp
   const [asked, setAsked] = useState<string>();
   const equipment = equipmentOf(whole.layout, call.checks.get('upkeepEquipment')?.state);
   const points = upkeepRoute(equipment, whole.motor).map((id) => checkPoint(id)!);
+  // Nobody said what stands here: the route is only that of the commonest.
+  const isTaken = !call.checks.has('upkeepEquipment') && (whole.setup?.unsaid ?? []).includes('layout');
+  const { currency } = useShop();
   const neglected = call.checks.get('upkeepNeglect')?.state === 'neglected';
   const done = points.filter(({ id }) => call.checks.has(id));
   const found = done.filter(
@@ -37,7 +41,7 @@ export function UpkeepPlace({ whole, assessment, acts, frame }: StationPlaceProp
           <View style={{ flex: 1 }}>
             <Heading size={19}>Drain and maintenance</Heading>
             <Txt size={15} color="softInk">
-              {equipment.name}
+              {isTaken ? `${equipment.name}: taken, say what stands here` : equipment.name}
             </Txt>
           </View>
           <TextButton onPress={() => setAsked('upkeepEquipment')}>Other equipment</TextButton>
@@ -48,7 +52,7 @@ export function UpkeepPlace({ whole, assessment, acts, frame }: StationPlaceProp
               <Bring list={bringList(unitPartsOf(whole), [...last.values()])} />
               {neglected && (
                 <Txt bold role="status">
-                  {intoShape(call.triage, minutes, equipment.intervalMonths).sentence}
+                  {intoShape(call.triage, minutes, equipment.intervalMonths, currency).sentence}
                 </Txt>
               )}
               <View>

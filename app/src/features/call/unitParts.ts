@@ -1,9 +1,9 @@
-import type { VisitDto } from '@huff/contract';
+import type { UnitFactsDto } from '@huff/contract';
 import { FILTER_MEDIA } from '@huff/core';
 import type { UnitParts } from '@huff/core/call';
 
-/** What the unit of a visit is known to take: filters, belt. */
-export function unitPartsOf({ setup }: VisitDto): UnitParts {
+/** What a unit, as it stands in its record or at a visit, is known to take: filters, belt. */
+export function unitPartsOf({ setup }: Pick<UnitFactsDto, 'setup'>): UnitParts {
   const { filterWidthIn: widthIn, filterHeightIn: heightIn } = setup ?? {};
   const first = widthIn && heightIn ? [{ count: setup?.filterCount ?? 1, widthIn, heightIn }] : [];
   const mark = setup?.drive?.beltMark;

@@ -71,7 +71,7 @@ export function HandOverPlace({ whole, assessment, acts, width, frame }: Station
           {open.length > 0
             ? `${open.length} found and not settled: about ${minutes} min, parts about ${shop.currency}${money}.`
             : agreed?.returnOn === undefined
-              ? 'Everything found is settled. When is the next visit?'
+              ? `${call.triage.length > 0 ? 'Everything found is settled' : 'Nothing was found so far'}. When is the next visit?`
               : 'Everything found is settled, and the next visit has its day.'}
         </Txt>
         {open.length > 0 ? (

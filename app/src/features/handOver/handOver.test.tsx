@@ -48,7 +48,8 @@ function show(visit: VisitDto, { isSaved = true }: { readonly isSaved?: boolean 
 }
 
 test('the owner’s page stands as it will be, and what is not settled leads to where it is', () => {
-  const { goTo } = show(found(measured()));
+  const said = measured();
+  const { goTo } = show(found({ ...said, setup: { ...said.setup, unsaid: [] } }));
   expect(screen.getByText('Your air handler does not move the air it should yet')).toBeTruthy();
   expect(
     screen.getByLabelText(/^Pressure the blower works against: 0\.58 in\. w\.c\.; the plate allows 0\.50\. outside/),
@@ -134,4 +135,16 @@ test('the station is done when something was agreed', () => {
   const progress = (visit: VisitDto) => handOver.progress({ whole: visit } as Parameters<typeof handOver.progress>[0]);
   expect(progress(measured())).toMatchObject({ state: 'empty', lacks: 'not handed over' });
   expect(progress(withFact(measured(), 'handOver', { ownerName: 'Mira Holt' }, NOW))).toMatchObject({ state: 'done' });
+});
+
+test('what nobody said is not named: the page speaks of a unit', () => {
+  show({ ...measured(), setup: { unsaid: ['layout', 'motor'] } });
+  expect(screen.getByText('Your unit does not move the air it should yet')).toBeTruthy();
+  expect(screen.queryByText(/air handler/)).toBeNull();
+});
+
+test('before anything was read it claims nothing', () => {
+  show(onTap3());
+  expect(screen.getByText('Nothing was read or changed yet.')).toBeTruthy();
+  expect(screen.getByText(/^Nothing was found so far\. When is the next visit\?/)).toBeTruthy();
 });

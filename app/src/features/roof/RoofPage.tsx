@@ -1,5 +1,5 @@
 import { flowWords, shownWords, staticWords, VERDICT_TEXT } from '@huff/core';
-import { ROOF_COLUMNS, type RoofColumn, type RoofWork, type TakeUp } from '@huff/core/call';
+import { equipmentOf, intoShape, ROOF_COLUMNS, type RoofColumn, type RoofWork, type TakeUp } from '@huff/core/call';
 import { format } from 'date-fns/format';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
@@ -9,18 +9,11 @@ import { useShop } from '../../data/useShop';
 import { VerdictMark } from '../../ui/marks';
 import { ActionButton, Page } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
+import { minutesText } from '../../ui/text/effortText';
 import { useIsWide, usePalette } from '../../ui/theme';
 import { useStartVisit } from '../visitState/useStartVisit';
 import { RoofTable, type RoofCell } from './RoofTable';
 import { useRoofSheet, type RoofRow } from './useRoofSheet';
-
-/** Months between visits to a roof once it is in shape (J); a contract goes before it. */
-const INTERVAL_MONTHS = 3;
-
-const hours = (minutes: number): string => {
-  const [whole, rest] = [Math.floor(minutes / 60), minutes % 60];
-  return whole === 0 ? `${rest} min` : `${whole} h ${String(rest).padStart(2, '0')}`;
-};
 
 /** A site’s units as one sheet: how each check stood last, what is taken up, in which order they are worked. */
 export function RoofPage() {
@@ -34,10 +27,8 @@ export function RoofPage() {
   const row = rows.find(({ unit }) => unit.id === chosen?.unitId);
   const dates = rows.flatMap(({ last }) => (last ? [last.startedAt] : [])).sort();
   const open = (unitId: string) => router.push(`/units/${unitId}`);
-  const sum = work.reduce((all, { minutes, money }) => ({ minutes: all.minutes + minutes, money: all.money + money }), {
-    minutes: 0,
-    money: 0,
-  });
+  const months = Math.min(...rows.map(({ unit }) => equipmentOf(unit.layout).intervalMonths));
+  const found = rows.flatMap(({ last }) => last?.found ?? []);
   const under = [
     `${rows.length} ${rows.length === 1 ? 'unit' : 'units'}`,
     dates.length > 0 ? `last looked at ${format(dates.at(-1)!, 'd MMM')}` : 'not looked at yet',
@@ -63,7 +54,7 @@ export function RoofPage() {
           </View>
           {work.length > 0 && (
             <Txt size={15} color="softInk">
-              {`Into shape: about ${hours(sum.minutes)}, parts about ${currency}${sum.money}, on time and materials; then every ${INTERVAL_MONTHS} months.`}
+              {intoShape(found, 0, months, currency).sentence}
             </Txt>
           )}
         </View>
@@ -187,7 +178,7 @@ function WorkList({ work, wide }: WorkListProps) {
           </Txt>
           <Txt style={{ flex: 1 }}>{`${name}: ${words}`}</Txt>
           <Txt size={15} color="softInk" figures>
-            {hours(minutes)}
+            {minutesText(minutes)}
           </Txt>
         </View>
       ))}

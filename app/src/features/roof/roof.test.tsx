@@ -91,7 +91,9 @@ test('belts are counted with their spares, the work in its order with what it ta
   expect(screen.getByText('1 fitted + 1 spare')).toBeTruthy();
   expect(screen.getByText('Roof 1: Trap missing')).toBeTruthy();
   expect(
-    screen.getByText(/^Into shape: about 30 min, parts about \$5, on time and materials; then every 3 months\.$/),
+    screen.getByText(
+      /^Into shape: about 30 min, parts about \$5, one visit on time and materials; then every 3 months\.$/,
+    ),
   ).toBeTruthy();
 });
 

@@ -1,10 +1,10 @@
 import type { UnitDto } from '@huff/contract';
 import type { VisitSummary } from '@huff/contract/spine';
-import { FILTER_MEDIA } from '@huff/core';
-import { orderOfWork, takeUp, type RoofMarks, type RoofWork, type TakeUp, type UnitParts } from '@huff/core/call';
+import { orderOfWork, takeUp, type RoofMarks, type RoofWork, type TakeUp } from '@huff/core/call';
 import { useMemo } from 'react';
 import { units } from '../../data/records';
 import { useRoof } from '../../data/useRoof';
+import { unitPartsOf } from '../call/unitParts';
 
 /** A unit in its row. */
 export interface RoofRow {
@@ -14,19 +14,6 @@ export interface RoofRow {
 }
 
 const NO_MARKS: RoofMarks = {};
-
-const partsOf = ({ setup }: UnitDto): UnitParts => {
-  const { filterWidthIn: widthIn, filterHeightIn: heightIn } = setup ?? {};
-  const mark = setup?.drive?.beltMark;
-  return {
-    filters: [
-      ...(widthIn && heightIn ? [{ count: setup?.filterCount ?? 1, widthIn, heightIn }] : []),
-      ...(setup?.moreFilters ?? []),
-    ],
-    filterWords: FILTER_MEDIA.find(({ id }) => id === setup?.filterMedia)?.text,
-    belt: typeof mark === 'string' ? mark : undefined,
-  };
-};
 
 /** The roof sheet of a site: its units with their marks, what is taken up, in which order they are worked. */
 export function useRoofSheet(siteId: string): {
@@ -52,7 +39,7 @@ export function useRoofSheet(siteId: string): {
       take: takeUp(
         rows.map(({ unit, marks }) => ({
           name: unit.name,
-          parts: partsOf(unit),
+          parts: unitPartsOf(unit),
           beltDue: marks.belt === 'outside',
           filterDue: marks.filter === 'outside' || marks.filter === 'atTheEdge',
         })),

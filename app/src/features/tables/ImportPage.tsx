@@ -1,6 +1,6 @@
 import { check, BlowerTableDto, LIMITS } from '@huff/contract';
 import { readBlowerTableCsv, type CsvFault, type CsvTable } from '@huff/contract/csv';
-import { MOTOR_KINDS, type MotorKind } from '@huff/core';
+import { MOTOR_KINDS, type MotorKind, MOTOR_TEXT } from '@huff/core';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -11,7 +11,6 @@ import { ActionButton, Page } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import { Choice } from '../../ui/form';
-import { MOTOR_TEXT } from '../visitState/unitWords';
 import { chooseFile, readFile } from './chooseFile';
 import { CsvText } from './CsvText';
 import { FaultList } from './FaultList';

@@ -1,5 +1,5 @@
 import type { BlowerTableDto, UnitFactsDto } from '@huff/contract';
-import { tonsText } from '@huff/core';
+import { tonsText, MOTOR_TEXT } from '@huff/core';
 import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
@@ -9,7 +9,6 @@ import { SearchField } from '../../ui/form';
 import { ActionButton } from '../../ui/page';
 import { Sheet } from '../../ui/sheet';
 import { Txt } from '../../ui/text';
-import { MOTOR_TEXT } from '../visitState/unitWords';
 import { tableLine } from './tableLine';
 import { TypeTableSheet } from './typing/TypeTableSheet';
 

@@ -1,6 +1,5 @@
 import type { BlowerTableDto } from '@huff/contract';
-import { staticText, tonsText } from '@huff/core';
-import { MOTOR_TEXT } from '../visitState/unitWords';
+import { staticText, tonsText, MOTOR_TEXT } from '@huff/core';
 
 /** "3 t · constant torque · 5 taps · 0.10 to 0.80" */
 export function tableLine({

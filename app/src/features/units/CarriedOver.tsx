@@ -1,4 +1,4 @@
-import type { CarriedItem } from '@huff/core/call';
+import { OUTCOME_TEXT } from '@huff/core/call';
 import { format } from 'date-fns/format';
 import { View } from 'react-native';
 import { useUnitVisits } from '../../data/visits';
@@ -7,22 +7,15 @@ import { ListSection } from '../../ui/list';
 import { Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 
-const BECAME: Readonly<Record<CarriedItem['outcome'], string>> = {
-  open: 'open',
-  dealtWith: 'fixed',
-  quoted: 'quoted',
-  declined: 'declined',
-  watch: 'watch',
-};
-
 /** What was found at the unit and is not fixed: it stands at every visit until it is. */
 export function CarriedOver({ unitId }: { readonly unitId: string }) {
   const palette = usePalette();
   const { currency } = useShop();
   const { visits } = useUnitVisits(unitId);
   const last = visits.find(({ summary }) => summary?.found);
+  // What the air does now stands in the figures above; what was quoted, declined or watched of it stands here.
   const items = (last?.summary?.found ?? []).filter(
-    ({ id, outcome }) => outcome !== 'dealtWith' && !id.startsWith('air-'),
+    ({ measuredBy, outcome }) => outcome !== 'dealtWith' && !(measuredBy === 'air' && outcome === 'open'),
   );
   if (items.length === 0) return null;
   return (
@@ -45,7 +38,7 @@ export function CarriedOver({ unitId }: { readonly unitId: string }) {
             </Txt>
           </View>
           <Txt size={15} color="softInk">
-            {`${BECAME[outcome]}${quoted === undefined ? '' : ` ${currency}${quoted}`}`}
+            {`${OUTCOME_TEXT[outcome]}${quoted === undefined ? '' : ` ${currency}${quoted}`}`}
           </Txt>
         </View>
       ))}

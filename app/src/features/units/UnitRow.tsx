@@ -1,5 +1,5 @@
 import type { UnitDto } from '@huff/contract';
-import { flowWords, tonsText } from '@huff/core';
+import { flowWords, tonsText, MOTOR_TEXT } from '@huff/core';
 import { router } from 'expo-router';
 import { memo } from 'react';
 import { Pressable, View } from 'react-native';
@@ -7,7 +7,6 @@ import { Guard } from '../../ui/guard';
 import { Icon } from '../../ui/icons';
 import { Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
-import { MOTOR_TEXT } from '../visitState/unitWords';
 
 /** "3 t · constant torque · tap 4", with what is known. */
 export function unitFactsLine({ tons, motor, tap, setup }: UnitDto): string {

@@ -58,7 +58,8 @@ test('what is carried over stands with what became of it; what was fixed and wha
         found: [
           item('check-a', 'quoted', { quoted: 680 }),
           item('check-b', 'dealtWith'),
-          item('air-c', 'open'),
+          item('air-c', 'open', { measuredBy: 'air' }),
+          item('air-e', 'quoted', { measuredBy: 'air' }),
           item('check-d', 'watch'),
         ],
       },
@@ -70,4 +71,5 @@ test('what is carried over stands with what became of it; what was fixed and wha
   expect(screen.getByText('watch')).toBeTruthy();
   expect(screen.queryByText('check-b')).toBeNull();
   expect(screen.queryByText('air-c')).toBeNull();
+  expect(screen.getByText('air-e')).toBeTruthy();
 });

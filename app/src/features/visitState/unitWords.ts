@@ -1,12 +1,5 @@
-import { tonsText, type MotorKind } from '@huff/core';
+import { MOTOR_TEXT, tonsText } from '@huff/core';
 import type { VisitDto } from '@huff/contract';
-
-export const MOTOR_TEXT: Record<MotorKind, string> = {
-  psc: 'PSC',
-  constantTorque: 'constant torque',
-  constantAirflow: 'constant airflow',
-  beltDrive: 'belt drive',
-};
 
 /** "tap 3"; of a belt drive "823 RPM". */
 export function speedText({ motor, tap }: Pick<VisitDto, 'motor' | 'tap'>): string {

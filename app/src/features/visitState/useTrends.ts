@@ -1,4 +1,4 @@
-import { filterTrend, trendSeries, type FilterTrend, type TrendSeries } from '@huff/core/call';
+import { trendSeries, unitFilterTrend, type FilterTrend, type TrendSeries } from '@huff/core/call';
 import { useMemo } from 'react';
 import { useUnitVisits } from '../../data/visits';
 
@@ -19,15 +19,8 @@ export function useTrends(unitId: string | undefined, provenAt?: string): UnitTr
       summary?.figures ? [{ atMs: Date.parse(startedAt), figures: summary.figures }] : [],
     );
     if (told.length === 0) return NOTHING;
-    const filters = told.flatMap(({ atMs, figures: { filterDropInWc, flowCfm, targetCfm, filterLimitInWc } }) =>
-      filterDropInWc === undefined || flowCfm === undefined
-        ? []
-        : [{ atMs, dropInWc: filterDropInWc, flowCfm, targetCfm, filterLimitInWc }],
-    );
-    const last = [...filters].sort((a, b) => a.atMs - b.atMs).at(-1);
-    const limit = last?.filterLimitInWc;
     return {
-      filter: last && limit !== undefined ? filterTrend(filters, last.targetCfm ?? last.flowCfm, limit) : undefined,
+      filter: unitFilterTrend(told),
       series: trendSeries(told, provenAt === undefined ? undefined : Date.parse(provenAt)),
     };
   }, [visits, provenAt]);

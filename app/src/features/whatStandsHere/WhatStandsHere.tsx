@@ -1,5 +1,14 @@
 import type { BlowerTableDto, UnitFactsDto } from '@huff/contract';
-import { LAYOUT_IDS, LAYOUTS, MOTOR_KINDS, staticWords, tapRow, type BlowerTable, type MotorKind } from '@huff/core';
+import {
+  LAYOUT_IDS,
+  LAYOUTS,
+  MOTOR_KINDS,
+  staticWords,
+  tapRow,
+  type BlowerTable,
+  type MotorKind,
+  MOTOR_TEXT,
+} from '@huff/core';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { useRules } from '../../data/useRules';
@@ -11,7 +20,6 @@ import { Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import { DriveFormRow } from '../driveBench/DriveFormRow';
 import { TablePicker } from '../tables/TablePicker';
-import { MOTOR_TEXT } from '../visitState/unitWords';
 import { AirPathPicture } from './AirPathPicture';
 import { isSaid, withLayout, withMotor } from './changes';
 import { costsOf } from './costs';

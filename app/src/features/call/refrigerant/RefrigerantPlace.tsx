@@ -75,7 +75,7 @@ export function RefrigerantPlace({ whole, assessment, acts, frame, width }: Stat
     main: (
       <View style={{ gap: 14 }}>
         <Cautions
-          unread={call.unread(['refrigerant'])}
+          unread={call.unread(['refrigerant', 'lockOut'])}
           onRead={(id) => acts.onWhole(withCheck(whole, { point: `caution-${id}`, state: 'read' }))}
         />
         <Gate lines={(circuit ?? call.circuits[0])!.gate} onLine={open} />

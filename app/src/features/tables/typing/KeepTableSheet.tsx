@@ -1,5 +1,5 @@
 import { check, BlowerTableDto, LIMITS, type TableConditionsDto } from '@huff/contract';
-import { MOTOR_KINDS, toolText, tonsText, type MotorKind } from '@huff/core';
+import { MOTOR_KINDS, toolText, tonsText, type MotorKind, MOTOR_TEXT } from '@huff/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { HelperText, TextInput } from 'react-native-paper';
@@ -8,7 +8,6 @@ import { NumberSheet, type AskedNumber } from '../../../ui/keypad';
 import { ActionButton, TextButton } from '../../../ui/page';
 import { Sheet } from '../../../ui/sheet';
 import { Txt } from '../../../ui/text';
-import { MOTOR_TEXT } from '../../visitState/unitWords';
 import type { Figures } from './draft';
 
 /** What is said of a table beside its figures. */

@@ -1,11 +1,10 @@
 import type { BlowerTableDto } from '@huff/contract';
-import { tonsText, type MotorKind } from '@huff/core';
+import { tonsText, type MotorKind, MOTOR_TEXT } from '@huff/core';
 import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { v4 as uuid } from 'uuid';
 import { blowerTables } from '../../../data/records';
 import { FullSheet } from '../../../ui/sheet';
-import { MOTOR_TEXT } from '../../visitState/unitWords';
 import type { Picture } from '../../photos/takePhoto';
 import { emptyDraft } from './draft';
 import { keptDraft } from './keptDraft';

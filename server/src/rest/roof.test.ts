@@ -1,0 +1,55 @@
+import type { VisitSummary } from '@huff/contract/spine';
+import { randomUUID } from 'node:crypto';
+import { demoId } from '../demo/ids';
+import { loadDemo } from '../demo/loadDemo';
+import { testServer } from '../testing/testServer';
+
+let server: Awaited<ReturnType<typeof testServer>>;
+beforeAll(async () => {
+  server = await testServer();
+  await loadDemo(server.db, new Date());
+}, 120_000);
+afterAll(() => server.db.close());
+
+const LIBRARY = demoId('site', 2);
+const roof = async () =>
+  ((await server.http.get(`/api/sites/${LIBRARY}/roof`).expect(200)).body as { visits: VisitSummary[] }).visits;
+const visit = (unitId: string, startedAt: string, readings: object[] = []) => ({
+  id: randomUUID(),
+  title: 'Roof round',
+  unitId,
+  layout: 'packaged',
+  motor: 'beltDrive',
+  mode: 'cooling',
+  maxTespInWc: 0.8,
+  tons: 7.5,
+  cfmPerTon: 400,
+  startedAt,
+  readings,
+  facts: [{ id: randomUUID(), kind: 'look', inputs: { item: 'belt', state: 'slack' }, takenAt: startedAt }],
+});
+
+test('each unit of the site once, with its last visit, and no unit of another site', async () => {
+  const told = await roof();
+  const units = told.map(({ unitId }) => unitId);
+  expect(new Set(units).size).toBe(units.length);
+  expect(units).toContain(demoId('unit', 9));
+  expect(units).not.toContain(demoId('unit', 3));
+});
+
+test('a later visit takes the place of the one before, with the marks of what was seen', async () => {
+  const unitId = demoId('unit', 9);
+  const later = visit(unitId, new Date().toISOString());
+  await server.http.put(`/api/visits/${later.id}`).send(later).expect(204);
+  const pending = (await roof()).find((one) => one.unitId === unitId)!;
+  expect(pending.id).toBe(later.id);
+  await server.results.settled();
+  const told = (await roof()).find((one) => one.unitId === unitId)!;
+  expect(told.marks).toMatchObject({ belt: 'outside' });
+  expect(told.found!.map(({ id }) => id)).toContain('look-belt');
+});
+
+test('a site that is not here has no units; an id that is none is no address', async () => {
+  expect((await server.http.get(`/api/sites/${randomUUID()}/roof`).expect(200)).body).toEqual({ visits: [] });
+  await server.http.get('/api/sites/nowhere/roof').expect(404);
+});
