@@ -6,7 +6,7 @@ export interface DueItem {
   readonly site: string;
   /** The day, as 2026-12-08. */
   readonly on: string;
-  readonly kind: 'return' | 'filter';
+  readonly kind: 'return' | 'filter' | 'season';
   /** In words: "Filter", "Belt after run-in". */
   readonly why: string;
   /** How sure the day is, one σ in days; absent where it was agreed. */

@@ -8,6 +8,8 @@ import {
   LADDER_FORM,
   lineFault,
   lookItem,
+  PART_FORM,
+  partFaults,
   planRecordFault,
   toolOf,
   VISIT_ONLY_FACTS,
@@ -58,6 +60,7 @@ function factFault(kind: unknown, inputs: unknown): string | undefined {
   if (kind === 'plan') return planFault(inputs as RawInputs);
   if (kind === 'check') return checkAndNoteFault(inputs as RawInputs);
   if (kind === 'handOver') return handOverFaults(inputs as RawInputs)[0]?.message;
+  if (kind === 'part') return partFaults(inputs as RawInputs)[0]?.message;
   if (kind === 'ladder') return inputFaults(LADDER_FORM, inputs as RawInputs)[0]?.message;
   const tool = typeof kind === 'string' ? toolOf(kind) : undefined;
   return tool && inputFaults(tool, inputs as RawInputs)[0]?.message;
@@ -129,6 +132,7 @@ const OWN_INPUTS: Partial<Record<FactKind, readonly string[]>> = {
   check: ['point', 'value', 'state', 'note'],
   ladder: Object.keys(LADDER_FORM.fields),
   handOver: Object.keys(HAND_OVER_FORM.fields),
+  part: Object.keys(PART_FORM.fields),
 };
 
 /** The inputs a kind of fact knows, without what a client may have added. */

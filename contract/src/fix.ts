@@ -1,3 +1,4 @@
 /** What planning and the shop need beside the records. An entry of its own: the first screen does not load it. */
 export * from './planRequest';
 export * from './shop';
+export { stockOf, withCounts } from './stockOf';

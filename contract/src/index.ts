@@ -10,6 +10,7 @@ export * from './problem';
 export * from './reading';
 export * from './setup';
 export * from './site';
+export * from './stop';
 export * from './unit';
 export * from './visit';
 export * from './visitFacts';

@@ -10,6 +10,7 @@ import type { FieldError } from './problem';
 import { ReadingDto } from './reading';
 import { ShopDto } from './shop';
 import { SiteDto } from './site';
+import { StopDto } from './stop';
 import type { Operation } from './spine/operation';
 import { isField, withFields, type Fields } from './spine/recordFields';
 import { isRecordKind, RECORD_KINDS, type RecordKind, type RecordOf } from './spine/recordKinds';
@@ -22,6 +23,7 @@ const RECORD_CLASSES: { readonly [K in RecordKind]: ClassConstructor<RecordOf[K]
   blowerTable: BlowerTableDto,
   visit: VisitHeadDto,
   shop: ShopDto,
+  stop: StopDto,
 };
 const ADDED_CLASSES = { reading: ReadingDto, fact: FactDto, photo: PhotoDto } as const;
 type AddedKind = keyof typeof ADDED_CLASSES;

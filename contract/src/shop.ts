@@ -15,10 +15,23 @@ import {
   type ShopRules,
 } from '@huff/core';
 import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsInt, IsOptional, registerDecorator } from 'class-validator';
-import { EachNested, Id, LineOfText, NumberIn } from './fields';
+import { applyDecorators } from './applyDecorators';
+import { EachNested, Id, LineOfText, Moment, NumberIn } from './fields';
 import { Inputs } from './inputs';
 import { LIMITS } from './limits';
 import { Suits } from './suits';
+
+/** How many were counted on the truck; what was taken since is a fact of the visits. */
+const Counted = () =>
+  applyDecorators(
+    Suits(({ countedAt }) => (countedAt ? undefined : 'A count says when it was made.')),
+    IsInt({ message: 'Parts are counted whole.' }),
+    NumberIn(LIMITS.stockCount, 'The count'),
+    IsOptional(),
+  );
+const CountedAt = () => applyDecorators(Moment('The time of the count'), IsOptional());
+
+export const OTHER_PART_KINDS = ['filter', 'capacitor', 'contactor', 'motor', 'other'] as const;
 
 /** What the shop takes for a move instead of the usual. */
 export class MoveFigureDto {
@@ -72,6 +85,12 @@ export class SheavePartDto {
 
   @NumberIn(LIMITS.cost, 'Cost')
   cost!: number;
+
+  @Counted()
+  counted?: number | null;
+
+  @CountedAt()
+  countedAt?: string | null;
 }
 
 function IsBeltMark(): PropertyDecorator {
@@ -97,6 +116,50 @@ export class BeltPartDto {
 
   @NumberIn(LIMITS.cost, 'Cost')
   cost!: number;
+
+  @Counted()
+  counted?: number | null;
+
+  @CountedAt()
+  countedAt?: string | null;
+}
+
+/** A filter, capacitor, contactor, motor or another part of the shop's list. */
+export class ShopPartDto {
+  @Id('The part’s id')
+  id!: string;
+
+  @IsIn(OTHER_PART_KINDS, { message: 'The part is a filter, capacitor, contactor, motor or other.' })
+  kind!: (typeof OTHER_PART_KINDS)[number];
+
+  @LineOfText(LIMITS.nameLength, 'The part’s name')
+  name!: string;
+
+  /** Of a filter’s frame. */
+  @NumberIn(LIMITS.filterSideIn, 'Filter width', 'in.')
+  @IsOptional()
+  widthIn?: number | null;
+
+  @NumberIn(LIMITS.filterSideIn, 'Filter height', 'in.')
+  @IsOptional()
+  heightIn?: number | null;
+
+  /** Of a capacitor. */
+  @NumberIn(LIMITS.microfarads, 'Rating', 'µF')
+  @IsOptional()
+  microfarads?: number | null;
+
+  @IsBoolean({ message: 'On the truck is true or false.' })
+  onTruck!: boolean;
+
+  @NumberIn(LIMITS.cost, 'Cost')
+  cost!: number;
+
+  @Counted()
+  counted?: number | null;
+
+  @CountedAt()
+  countedAt?: string | null;
 }
 
 /** What a shop sets for itself: its figures, its tariff, its parts. One a shop. */
@@ -144,6 +207,13 @@ export class ShopDto {
   @ArrayMaxSize(LIMITS.partsInList.max, { message: `A shop lists at most ${LIMITS.partsInList.max} belts.` })
   @IsArray({ message: 'Belts must be a list.' })
   belts!: BeltPartDto[];
+
+  /** Everything else that is carried or bought; phones of before do not send it. */
+  @EachNested(() => ShopPartDto, 'Each part must be complete.')
+  @ArrayMaxSize(LIMITS.partsInList.max, { message: `A shop lists at most ${LIMITS.partsInList.max} other parts.` })
+  @IsArray({ message: 'Parts must be a list.' })
+  @IsOptional()
+  parts?: ShopPartDto[] | null;
 }
 
 /** A shop that has set nothing yet. */

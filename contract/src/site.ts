@@ -1,6 +1,6 @@
 import 'reflect-metadata';
-import { IsIn, IsOptional } from 'class-validator';
-import { CLIMATES, type Climate } from '@huff/core';
+import { IsIn, IsOptional, Matches } from 'class-validator';
+import { CLIMATES, MAIL_ADDRESS, type Climate } from '@huff/core';
 import { Id, LineOfText, Moment, NumberIn, OptionalLine } from './fields';
 import { LIMITS } from './limits';
 
@@ -33,6 +33,11 @@ export class SiteDto {
 
   @OptionalLine(LIMITS.plateText, 'The phone number')
   phone?: string | null;
+
+  /** Where reports and reminders would go. */
+  @Matches(MAIL_ADDRESS, { message: 'Type the mail address as name@place.example.' })
+  @OptionalLine(LIMITS.noteLine, 'The mail address')
+  email?: string | null;
 
   /** Out of the lists, never deleted. */
   @Moment('The time it was archived')

@@ -95,10 +95,26 @@ export { LADDER_FORM } from './refrigerant/ladderForm';
 export { TRIAGE_AREAS, type TriageArea } from './triage/effort';
 export { OUTCOME_TEXT, TRIAGE_OUTCOMES, type TriageItem, type TriageOutcome, triageSum } from './triage/triage';
 export {
+  leftOf,
+  loadList,
+  type LoadLine,
+  PART_FORM,
+  PART_KINDS,
+  type PartKind,
+  type PartSought,
+  partsUsed,
+  type PartTaken,
+  type PartUsed,
+  type SiteNeed,
+  type StockCount,
+  type StockedPart,
+} from './stock';
+export {
   bringList,
   EQUIPMENT_KINDS,
   equipmentOf,
   intoShape,
+  partsWanted,
   UPKEEP_POINTS,
   upkeepRoute,
   type UnitParts,

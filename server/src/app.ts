@@ -6,6 +6,7 @@ import type { Logger } from 'pino';
 import { bundleRoutes, siteBundleRoutes } from './bundle/routes';
 import type { Beside } from './beside/beside';
 import type { Db } from './db/db';
+import { loadRoutes, stockRoutes } from './days/routes';
 import { dueRoutes } from './due/routes';
 import { health, whenReady } from './health/health';
 import type { ServerState } from './health/state';
@@ -14,6 +15,7 @@ import { jsonOnly, ownPages, rightName } from './http/door';
 import { notFound, problemHandler } from './http/problems';
 import { requestLog } from './http/requestLog';
 import type { Served } from './http/servedNames';
+import { mailRoutes } from './mail/routes';
 import { photoRoutes, unitPhotoRoutes } from './photos/routes';
 import { siteLabelRoutes, unitLabelRoutes, visitReportRoutes } from './reports/routes';
 import { recordRoutes } from './rest/recordRoutes';
@@ -85,12 +87,16 @@ export function createApp({ db, state, log, results, beside, served, webFolder }
   app.use('/api/sync', syncRoutes(db, log, results, beside));
   app.use('/api/blower-tables', recordRoutes(db, 'blowerTable'));
   app.use('/api/due', dueRoutes(db));
+  app.use('/api/load', loadRoutes(db));
+  app.use('/api/mails', mailRoutes(db));
   app.use('/api/photos', photoRoutes(db));
   app.use(
     '/api/shop',
     recordRoutes(db, 'shop', () => results.judgeAnew()),
   );
   app.use('/api/search', searchRoutes(db));
+  app.use('/api/stock', stockRoutes(db));
+  app.use('/api/stops', recordRoutes(db, 'stop'));
   app.use('/api/sites', siteLabelRoutes(db, beside), roofRoutes(db), siteBundleRoutes(db), recordRoutes(db, 'site'));
   app.use('/api/units', unitPhotoRoutes(db), unitLabelRoutes(db, beside), recordRoutes(db, 'unit'));
   app.use('/api/visits', visitReportRoutes(db, beside), visitRoutes(db, results, beside));

@@ -10,6 +10,7 @@ import { migrate } from './db/migrate';
 import { openPglite } from './db/pgliteDb';
 import { loadDemo } from './demo/loadDemo';
 import { listeningServer } from './http/listening';
+import { mailBeside } from './mail/mailBeside';
 import { ensureShop } from './shop/ensureShop';
 import { ServerState } from './health/state';
 import { watchThisThread } from './health/watch';
@@ -24,7 +25,8 @@ async function serve(): Promise<void> {
   const state = new ServerState();
   watchThisThread();
   const db = new LateDb();
-  const results = resultsBeside(db, log, () => state.phase !== 'ready');
+  const mail = mailBeside(db, log, `http://${config.names[0] ?? config.host}:${config.port}`);
+  const results = resultsBeside(db, log, () => state.phase !== 'ready', mail.afterResults);
   const beside = besideThread();
   const server = listeningServer(
     createApp({ db, state, log, results, beside, served: config, webFolder: config.webFolder }),
@@ -40,9 +42,9 @@ async function serve(): Promise<void> {
   // What lists say is brought up to date beside the requests; what fails of it is due at the next start.
   const refreshing = opening.then(
     () =>
-      refreshResults(db, log, () => state.phase !== 'ready').catch((error: unknown) =>
-        log.error({ err: error }, 'results were not brought up to date'),
-      ),
+      refreshResults(db, log, () => state.phase !== 'ready')
+        .catch((error: unknown) => log.error({ err: error }, 'results were not brought up to date'))
+        .then(() => (state.phase === 'ready' ? mail.start() : undefined)),
     () => undefined,
   );
 
@@ -50,6 +52,7 @@ async function serve(): Promise<void> {
   const stop = (code: number) =>
     (stopping ??= (async () => {
       state.phase = code === 0 ? 'stopping' : 'failed';
+      mail.stop();
       const closed = new Promise((resolve) => server.close(resolve));
       server.closeIdleConnections();
       const cut = setTimeout(() => server.closeAllConnections(), STOP_WITHIN_MS);

@@ -9,11 +9,14 @@ import { endOpening } from '../data/openingDay';
 import { queryClient } from '../data/queryClient';
 import { useServiceWorker } from '../data/serviceWorker';
 import { isNewHere, spine } from '../data/theSpine';
-import { fetchPages } from '../features/lazyPage';
+import { fetchPages, lazyPart } from '../features/lazyPage';
+import { Shortcuts } from '../features/shortcuts/Shortcuts';
 import { UndoBar } from '../features/undo/UndoBar';
 import { Guard } from '../ui/guard';
 import { PaperRoot, PlacesBar } from '../ui/page';
 import { FONT_FILES, ThemeChoice, useIsWide, usePalette } from '../ui/theme';
+
+const ShortcutSheet = lazyPart<{ readonly onClose: () => void }>('ShortcutSheet');
 
 // The phone's store opens while the fonts load.
 spine();
@@ -32,6 +35,7 @@ function Places() {
           <Slot />
         </Guard>
         <UndoBar />
+        <Shortcuts list={ShortcutSheet} />
       </View>
       <PlacesBar />
     </View>

@@ -71,5 +71,7 @@ function recordsOfKind<K extends Exclude<RecordKind, 'visit'>>(kind: K) {
 export const blowerTables = recordsOfKind('blowerTable');
 export const sites = recordsOfKind('site');
 export const units = recordsOfKind('unit');
+/** Visits that are planned. */
+export const stops = recordsOfKind('stop');
 /** One a shop. */
 export const shop = recordsOfKind('shop');

@@ -18,6 +18,18 @@ export function lazyPage(name: keyof Awaited<ReturnType<typeof load>>): Componen
   };
 }
 
+/** A part that is shown over whatever page stands: nothing stands in its place until it is there. */
+export function lazyPart<P extends object>(name: keyof Awaited<ReturnType<typeof load>>): ComponentType<P> {
+  const Loaded = lazy(async () => ({ default: (await load())[name] as unknown as ComponentType<object> }));
+  return function LazyPart(props: P) {
+    return (
+      <Suspense fallback={null}>
+        <Loaded {...props} />
+      </Suspense>
+    );
+  };
+}
+
 /** Fetches the other pages once the first screen stands. If they cannot be had now they are asked for when opened. */
 export function fetchPages(): void {
   setTimeout(() => void load().catch(() => undefined), 1000);

@@ -3,6 +3,7 @@ import { ODDS_FORM, PLATE_FORM, RULES_FORM } from '@huff/core';
 import type { SetupDto } from '../setup';
 import type { ShopDto } from '../shop';
 import type { SiteDto } from '../site';
+import type { StopDto } from '../stop';
 import type { UnitDto } from '../unit';
 import type { VisitHeadDto } from '../visit';
 
@@ -13,6 +14,7 @@ export interface RecordOf {
   readonly blowerTable: BlowerTableDto;
   readonly visit: VisitHeadDto;
   readonly shop: ShopDto;
+  readonly stop: StopDto;
 }
 
 export type RecordKind = keyof RecordOf;
@@ -63,7 +65,7 @@ const odds = Object.keys(ODDS_FORM.fields);
 
 export const RECORD_FIELDS: Readonly<Record<RecordKind, KindFields>> = {
   site: {
-    plain: ['name', 'altitudeFt', 'climate', 'address', 'accessNotes', 'contact', 'phone', 'archivedAt'],
+    plain: ['name', 'altitudeFt', 'climate', 'address', 'accessNotes', 'contact', 'phone', 'email', 'archivedAt'],
     within: {},
     lists: {},
   },
@@ -85,7 +87,12 @@ export const RECORD_FIELDS: Readonly<Record<RecordKind, KindFields>> = {
   shop: {
     plain: ['currency', 'tariffPerKwh', 'hoursAYear', 'laborAnHour'],
     within: { rules, odds },
-    lists: { moves: 'move', sheaves: 'id', belts: 'mark' },
+    lists: { moves: 'move', sheaves: 'id', belts: 'mark', parts: 'id' },
+  },
+  stop: {
+    plain: ['day', 'place', 'person', 'siteId', 'unitId', 'why', 'doneAt', 'archivedAt'],
+    within: {},
+    lists: {},
   },
 };
 

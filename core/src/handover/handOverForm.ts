@@ -15,6 +15,7 @@ export const HAND_OVER_FORM = {
       optional: true,
       hint: 'Filter, parts, season, belt after run-in.',
     },
+    mailTo: { kind: 'text', label: 'Mail the report to', most: 200, optional: true, hint: 'As name@place.example.' },
     words: { kind: 'text', label: 'For the owner', most: 400, optional: true, hint: 'In plain words, on their page.' },
   },
 } as const satisfies FieldSet;
@@ -26,8 +27,13 @@ export interface HandOver {
   /** Day of the next visit, as 2026-12-08. */
   readonly returnOn?: string;
   readonly returnFor?: string;
+  /** Where the report would go. */
+  readonly mailTo?: string;
   readonly words?: string;
 }
+
+/** Looks like an address: whether somebody reads it only a mail tells. */
+export const MAIL_ADDRESS = /^[^\s@<>",;]+@[^\s@<>",;]+\.[^\s@<>",;]+$/;
 
 const DAY = /^(\d{4})-(\d\d)-(\d\d)$/;
 
@@ -43,9 +49,11 @@ export function isDay(text: string): boolean {
 export function handOverFaults(raw: RawInputs): FieldError[] {
   const errors = inputFaults(HAND_OVER_FORM, raw);
   if (errors.length > 0) return errors;
-  const { returnOn, signature } = soundInputs(HAND_OVER_FORM, raw);
+  const { returnOn, signature, mailTo } = soundInputs(HAND_OVER_FORM, raw);
   if (returnOn !== undefined && !isDay(returnOn))
     return [{ field: 'returnOn', message: 'Type the day as 2026-12-08: year, month, day.' }];
+  if (mailTo !== undefined && !MAIL_ADDRESS.test(mailTo))
+    return [{ field: 'mailTo', message: 'Type the mail address as name@place.example.' }];
   const fault = signature === undefined ? undefined : signatureFault(signature);
   return fault === undefined ? [] : [{ field: 'signature', message: fault }];
 }

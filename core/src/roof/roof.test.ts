@@ -86,9 +86,14 @@ describe('what is taken up', () => {
         unit('Roof 4', undefined, {}),
       ]),
     ).toEqual([
-      { part: 'Belt A47', why: '1 fitted + 1 spare', count: 2 },
-      { part: 'Belt A48', why: '1 spare', count: 1 },
-      { part: 'Filter 20 × 25', why: 'Roof 1, Roof 3', count: 8 },
+      { sought: { kind: 'belt', mark: 'A47' }, part: 'Belt A47', why: '1 fitted + 1 spare', count: 2 },
+      { sought: { kind: 'belt', mark: 'A48' }, part: 'Belt A48', why: '1 spare', count: 1 },
+      {
+        sought: { kind: 'filter', widthIn: 20, heightIn: 25 },
+        part: 'Filter 20 × 25',
+        why: 'Roof 1, Roof 3',
+        count: 8,
+      },
     ]);
   });
 });

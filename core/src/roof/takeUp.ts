@@ -1,4 +1,5 @@
-import { filterSize, type UnitParts } from '../upkeep';
+import { partText, type PartSought } from '../stock';
+import type { UnitParts } from '../upkeep';
 
 /** What one unit of a site takes. */
 export interface RoofUnitParts {
@@ -8,10 +9,13 @@ export interface RoofUnitParts {
   readonly beltDue: boolean;
   /** Its filter was found loaded, or is due. */
   readonly filterDue: boolean;
+  /** What else its findings ask for. */
+  readonly wanted?: readonly PartSought[];
 }
 
 /** One line of what is taken up to a roof. */
 export interface TakeUp {
+  readonly sought: PartSought;
   readonly part: string;
   /** "1 fitted + 1 spare", "Roof 1, Roof 3" */
   readonly why: string;
@@ -26,34 +30,39 @@ export interface TakeUp {
 export const sparesFor = (units: number): number => (units === 0 ? 0 : Math.max(1, Math.round((2 * units) / 3)));
 
 /**
- * What is taken up to a roof: belts to fit and spares by mark, filters by size, each with the units it is for.
+ * What is taken up to a roof: belts to fit and spares by mark, filters by size, each with the units it is for, and what findings ask for.
  *
  * @param units those of the site
  */
 export function takeUp(units: readonly RoofUnitParts[]): readonly TakeUp[] {
   const belts = new Map<string, RoofUnitParts[]>();
-  const filters = new Map<string, { count: number; names: string[] }>();
+  const byPart = new Map<string, { sought: PartSought; count: number; names: string[] }>();
+  const add = (sought: PartSought, count: number, name: string) => {
+    const known = byPart.get(partText(sought));
+    byPart.set(partText(sought), {
+      sought,
+      count: (known?.count ?? 0) + count,
+      names: [...(known?.names ?? []), name],
+    });
+  };
+  for (const { name, parts, filterDue } of units) {
+    if (!filterDue) continue;
+    for (const { count, ...frame } of parts.filters)
+      add({ kind: 'filter', ...frame, ...(parts.filterWords ? { words: parts.filterWords } : {}) }, count, name);
+  }
   for (const unit of units) {
-    const { belt, filters: sizes, filterWords } = unit.parts;
+    const { belt } = unit.parts;
     if (belt !== undefined) belts.set(belt, [...(belts.get(belt) ?? []), unit]);
-    if (!unit.filterDue) continue;
-    for (const { count, ...frame } of sizes) {
-      const size = [filterSize(frame), filterWords].filter(Boolean).join(', ');
-      const known = filters.get(size) ?? { count: 0, names: [] };
-      filters.set(size, { count: known.count + count, names: [...known.names, unit.name] });
-    }
+    for (const sought of unit.wanted ?? []) add(sought, 1, unit.name);
   }
   return [
     ...[...belts].map(([mark, like]): TakeUp => {
       const fitted = like.filter(({ beltDue }) => beltDue).length;
       const spares = sparesFor(like.length);
       const words = [fitted > 0 && `${fitted} fitted`, `${spares} spare${spares === 1 ? '' : 's'}`].filter(Boolean);
-      return { part: `Belt ${mark}`, why: words.join(' + '), count: fitted + spares };
+      const sought = { kind: 'belt', mark } as const;
+      return { sought, part: partText(sought), why: words.join(' + '), count: fitted + spares };
     }),
-    ...[...filters].map(([size, { count, names }]): TakeUp => ({
-      part: `Filter ${size}`,
-      why: names.join(', '),
-      count,
-    })),
+    ...[...byPart].map(([part, { sought, count, names }]): TakeUp => ({ sought, part, why: names.join(', '), count })),
   ];
 }

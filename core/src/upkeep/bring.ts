@@ -1,4 +1,5 @@
 import { checkPoint, type Check } from '../checks';
+import { filterSize, partText, type PartSought } from '../stock/partSought';
 
 /** What a unit is known to take. */
 export interface UnitParts {
@@ -10,20 +11,31 @@ export interface UnitParts {
   readonly ratedMicrofarads?: number;
 }
 
-const PART_OF_FINDING: Readonly<Record<string, string>> = {
-  upkeepContactor: 'contactor',
-  upkeepCapacitor: 'run capacitor',
-  upkeepBelt: 'belt',
-  floatTipped: 'float switch',
-  drainTrap: 'trap fittings',
-  upkeepHeatAmps: 'heating element',
+/** The part that a bad point asks for. */
+const PART_OF_POINT: Readonly<Record<string, (unit: UnitParts) => PartSought>> = {
+  upkeepContactor: () => ({ kind: 'contactor' }),
+  upkeepCapacitor: ({ ratedMicrofarads: microfarads }) => ({
+    kind: 'capacitor',
+    ...(microfarads === undefined ? {} : { microfarads }),
+  }),
+  upkeepBelt: ({ belt: mark }) => (mark === undefined ? { kind: 'other', name: 'belt' } : { kind: 'belt', mark }),
+  floatTipped: () => ({ kind: 'other', name: 'float switch' }),
+  drainTrap: () => ({ kind: 'other', name: 'trap fittings' }),
+  upkeepHeatAmps: () => ({ kind: 'other', name: 'heating element' }),
 };
 
-const inches = (value: number) => Number(value.toFixed(2));
+/**
+ * The parts that findings ask for, each once; a belt whose mark is known is counted with the unit's own.
+ *
+ * @param points ids of points that were found bad
+ * @example partsWanted(['upkeepContactor'], { filters: [] }) // [{ kind: 'contactor' }]
+ */
+export function partsWanted(points: readonly string[], unit: UnitParts): readonly PartSought[] {
+  const wanted = [...new Set(points)].flatMap((point) => PART_OF_POINT[point]?.(unit) ?? []);
+  return wanted.filter(({ kind }) => kind !== 'belt');
+}
 
-/** A filter's size as on its frame, in. @example filterSize({ widthIn: 20, heightIn: 24.5 }) // '20 × 24.5' */
-export const filterSize = ({ widthIn, heightIn }: { readonly widthIn: number; readonly heightIn: number }): string =>
-  `${inches(widthIn)} × ${inches(heightIn)}`;
+const lower = (text: string) => `${text.charAt(0).toLowerCase()}${text.slice(1)}`;
 
 /**
  * What to bring to a unit, in words: its filters and belt, and the parts that were found wanting last time.
@@ -31,20 +43,17 @@ export const filterSize = ({ widthIn, heightIn }: { readonly widthIn: number; re
  * @param last what was found at the visit before
  * @example bringList({ filters: [{ count: 2, widthIn: 16, heightIn: 25 }], belt: 'A44' }, []) // ['2 filters 16 × 25 in.', '2 belts A44: one to fit, one to leave']
  */
-export function bringList(
-  { filters, filterWords, belt, ratedMicrofarads }: UnitParts,
-  last: readonly Check[],
-): readonly string[] {
+export function bringList(unit: UnitParts, last: readonly Check[]): readonly string[] {
+  const { filters, filterWords, belt } = unit;
   const list = filters.map(
     ({ count, ...size }) =>
       `${count} filter${count === 1 ? '' : 's'} ${filterSize(size)}${filterWords === undefined ? ' in.' : ` in., ${filterWords}`}`,
   );
   if (belt !== undefined) list.push(`2 belts ${belt}: one to fit, one to leave`);
-  const wanting = last.flatMap(({ point, state }) => {
-    const part = PART_OF_FINDING[point];
-    const isFound = checkPoint(point)?.states?.find(({ id }) => id === state)?.finding !== undefined;
-    if (!part || !isFound || (part === 'belt' && belt !== undefined)) return [];
-    return [part === 'run capacitor' && ratedMicrofarads !== undefined ? `run capacitor ${ratedMicrofarads} µF` : part];
-  });
-  return [...list, ...new Set(wanting)];
+  const bad = last.filter(({ point, state }) => checkPoint(point)?.states?.find(({ id }) => id === state)?.finding);
+  const wanted = partsWanted(
+    bad.map(({ point }) => point),
+    unit,
+  );
+  return [...list, ...wanted.map((part) => lower(partText(part)))];
 }

@@ -2,7 +2,8 @@ import type { Look } from '../look';
 import type { FlowMethodId, RawInputs } from '../tools';
 
 /** Kinds of what is recorded at a visit beside statics: the inputs of a method, of the drop or the motor, a look,
- * a method set aside, a plan, a check at a point, the readings of a refrigerant circuit, what was agreed at the end. */
+ * a method set aside, a plan, a check at a point, the readings of a refrigerant circuit, what was agreed at the end,
+ * a part that was taken. */
 export const VISIT_ONLY_FACTS = [
   'measuredDrop',
   'motorLoad',
@@ -12,6 +13,7 @@ export const VISIT_ONLY_FACTS = [
   'check',
   'ladder',
   'handOver',
+  'part',
 ] as const;
 export type FactKind = FlowMethodId | (typeof VISIT_ONLY_FACTS)[number];
 

@@ -1,6 +1,6 @@
 import { flowText, shownText, staticText, unitText, type Verdict } from '@huff/core';
 import type { VisitDto } from '@huff/contract';
-import type { TriageItem } from '@huff/core/call';
+import { partsUsed, type TriageItem } from '@huff/core/call';
 import { airwayDrawing } from '../drawings/airwayDrawing';
 import type { Block, OwnerFigure } from './block';
 import { EQUIPMENT } from './equipment';
@@ -18,14 +18,19 @@ function rightWords({ limit }: Verdict, text: (value: number) => string): string
 const degrees = (value: number) => shownText(value, 'deltaF', 1);
 const under = (unit: string, right: string) => (right === '' ? unit : `${unit}; ${right}`);
 
-function figures({ before, now, parted, proof }: DocumentFacts): OwnerFigure[] {
+/** What the figures of a page are made from: how it was, how it is, what was proven between. */
+export interface FigureFacts extends Pick<DocumentFacts, 'before' | 'now' | 'proof'> {
+  /** Something was changed between the two; else one of them is shown alone. */
+  readonly changed: boolean;
+}
+
+export function ownerFigures({ before, now, changed, proof }: FigureFacts): OwnerFigure[] {
   const line = (id: string) => proof?.lines.find((one) => one.id === id);
   const rows: OwnerFigure[] = [];
   const flow = (assessment: typeof now) =>
     assessment.flow && !assessment.flow.usualOnly ? assessment.flow.flowCfm : undefined;
   // The airflow after the work is the one that was proven, where it was.
   const flowNow = line('flow')?.after ?? flow(now);
-  const changed = parted.after !== undefined;
   const was = (value: number | undefined, text: (value: number) => string) =>
     changed && value !== undefined ? { before: text(value) } : {};
   if (flowNow !== undefined)
@@ -64,6 +69,9 @@ function figures({ before, now, parted, proof }: DocumentFacts): OwnerFigure[] {
     });
   return rows;
 }
+
+const figures = ({ parted, ...facts }: DocumentFacts) =>
+  ownerFigures({ ...facts, changed: parted.after !== undefined });
 
 /** What the page says first: no more than what was read allows. */
 export function ownerTitle(facts: DocumentFacts): string {
@@ -111,6 +119,7 @@ export function ownerBlocks(facts: DocumentFacts): readonly Block[] {
     ...call.triage.flatMap(({ outcome, words }) =>
       outcome === 'dealtWith' ? [`Put right: ${words.charAt(0).toLowerCase()}${words.slice(1)}`] : [],
     ),
+    ...partsUsed(visit.facts ?? []).map(({ name, count }) => `Fitted: ${count > 1 ? `${count} × ` : ''}${name}.`),
   ];
   // What the air as a whole does stands in the figures above.
   const notDone = call.triage.filter(({ id, outcome }) => outcome !== 'dealtWith' && id !== 'air-airflow');

@@ -6,6 +6,8 @@ const KIND = {
   fact: '0005',
   site: '0006',
   sheave: '0007',
+  stop: '0008',
+  part: '0009',
 } as const;
 
 /** Ids of the demo records: fixed, so that loading twice changes nothing. */

@@ -12,7 +12,8 @@ import { v5 as uuidOf } from 'uuid';
 import type { Db } from '../db/db';
 import { DEMO_AUTHOR } from '../http/author';
 import { doOperation } from '../sync/doOperation';
-import { DEMO_SHOP } from './shop';
+import { demoShop } from './shop';
+import { demoStops } from './stops';
 import { DEMO_TABLES } from './tables';
 import { DEMO_SITES, DEMO_UNITS } from './units';
 import { demoVisits } from './visits';
@@ -61,7 +62,8 @@ function operationsOf(now: Date): Operation[] {
     ...visits,
     ...DEMO_TABLES.map((table) => creating('blowerTable', table, madeAt)),
     ...DEMO_SITES.map((site) => creating('site', site, madeAt)),
-    setting(DEMO_SHOP, madeAt),
+    setting(demoShop(now), madeAt),
+    ...demoStops(now).map((stop) => creating('stop', stop, madeAt)),
     ...DEMO_UNITS.map((unit) => creating('unit', unit, madeAt)),
   ];
 }

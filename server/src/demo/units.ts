@@ -281,11 +281,15 @@ const WHEREABOUTS: readonly (readonly [name: string, more: Partial<SiteDto>])[] 
     {
       address: '1 Lantern Quay',
       contact: 'caretaker’s desk',
+      email: 'desk@lanternquay.example',
       phone: '555 0140',
       accessNotes: 'Roof ladder behind the stacks, key at the desk. Closed Mondays.',
     },
   ],
-  ['Quern seed warehouse', { address: 'Upper Quern Road', altitudeFt: 760, climate: 'dry' }],
+  [
+    'Quern seed warehouse',
+    { address: 'Upper Quern Road', altitudeFt: 760, climate: 'dry', email: 'gate@quernseed.example' },
+  ],
   ['Saltgrass Row 2', { address: 'Saltgrass Row 2' }],
   [
     'Saltgrass Row 4',

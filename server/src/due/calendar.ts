@@ -9,27 +9,52 @@ const nextDay = (on: string): DateArray => {
   return dayOf(date.toISOString().slice(0, 10));
 };
 
+const SAYS: Readonly<Record<DueItem['kind'], (sigmaDays?: number) => string>> = {
+  return: () => 'Agreed at the last visit.',
+  filter: (sigmaDays) => `By the unit’s own filter drop, give or take ${sigmaDays ?? 0} days.`,
+  season: () => 'By the time since its last maintenance.',
+};
+
+/** A stop with where it goes. */
+export interface PlannedStop {
+  readonly id: string;
+  readonly day: string;
+  readonly why: string;
+  readonly person?: string | null;
+  readonly site: string;
+  readonly address?: string | null;
+  readonly unitId?: string | null;
+  readonly unit?: string;
+}
+
 /**
- * What is due as a calendar: a day each, with an id of its own, so that a calendar that reads it again changes and does not double.
+ * What is planned and due as a calendar: a day each, with an id of its own, so that a calendar that reads it again changes and does not double.
  *
  * @param origin where units are opened
  */
-export function calendarOf(due: readonly DueItem[], origin: string): string {
+export function calendarOf(due: readonly DueItem[], stops: readonly PlannedStop[], origin: string): string {
+  const planned = stops.map(({ id, day, why, person, site, address, unitId, unit }): EventAttributes => ({
+    uid: `${id}@huff`,
+    title: `${unit ?? site}: ${why}`,
+    location: [site, address].filter(Boolean).join(', '),
+    description: person ? `For ${person}.` : 'Nobody has it yet.',
+    url: unitId ? `${origin}/units/${unitId}` : `${origin}/days`,
+    start: dayOf(day),
+    end: nextDay(day),
+    startInputType: 'utc',
+  }));
   const events = due.map(({ unitId, unit, site, on, kind, why, sigmaDays }): EventAttributes => ({
     uid: `${unitId}-${kind}@huff`,
     title: `${why}: ${unit}`,
     location: site,
-    description:
-      sigmaDays === undefined
-        ? 'Agreed at the last visit.'
-        : `By the unit’s own filter drop, give or take ${sigmaDays} days.`,
+    description: SAYS[kind](sigmaDays),
     url: `${origin}/units/${unitId}`,
     start: dayOf(on),
     end: nextDay(on),
     startInputType: 'utc',
     transp: 'TRANSPARENT',
   }));
-  const { value, error } = createEvents(events, { productId: 'huff/due', calName: 'Huff' });
+  const { value, error } = createEvents([...planned, ...events], { productId: 'huff/due', calName: 'Huff' });
   if (value == null) throw error ?? new Error('no calendar was made');
   return value;
 }

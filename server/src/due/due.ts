@@ -1,5 +1,6 @@
 import type { DueItem } from '@huff/contract';
-import { unitFilterTrend, type VisitFigures } from '@huff/core/call';
+import type { LayoutId } from '@huff/core';
+import { equipmentOf, unitFilterTrend, type VisitFigures } from '@huff/core/call';
 import type { Query } from '../db/db';
 import { moment } from '../db/moment';
 
@@ -17,18 +18,18 @@ const OF_UNIT = `JOIN units u ON u.shop_id = v.shop_id AND u.id = v.unit_id AND 
   JOIN sites s ON s.shop_id = u.shop_id AND s.id = u.site_id AND s.archived_at IS NULL`;
 
 /** Returns that were agreed and not made: the last hand-over of each unit, while no visit came after it. */
-async function agreedReturns(query: Query, shopId: string): Promise<DueItem[]> {
+async function agreedReturns(query: Query, shopId: string, unitIds: readonly string[] | null): Promise<DueItem[]> {
   const rows = await query<UnitPlace & { on: string; why: string | null } & Record<string, unknown>>(
     `SELECT * FROM (
        SELECT DISTINCT ON (v.unit_id) ${PLACE}, f.inputs->>'returnOn' AS "on", f.inputs->>'returnFor' AS why, v.shop_id, v.unit_id,
          v.started_at
        FROM facts f JOIN visits v ON v.shop_id = f.shop_id AND v.id = f.visit_id ${OF_UNIT}
-       WHERE f.shop_id = $1 AND f.kind = 'handOver'
+       WHERE f.shop_id = $1 AND f.kind = 'handOver' AND ($2::uuid[] IS NULL OR v.unit_id = ANY ($2))
        ORDER BY v.unit_id, v.started_at DESC, f.taken_at DESC
      ) agreed
      WHERE "on" IS NOT NULL AND NOT EXISTS (
        SELECT 1 FROM visits w WHERE w.shop_id = agreed.shop_id AND w.unit_id = agreed.unit_id AND w.started_at > agreed.started_at)`,
-    [shopId],
+    [shopId, unitIds],
   );
   return rows.map(({ unitId, unit, siteId, site, on, why }) => ({
     unitId,
@@ -42,13 +43,14 @@ async function agreedReturns(query: Query, shopId: string): Promise<DueItem[]> {
 }
 
 /** Filters by the unit's own fillings. */
-async function filtersDue(query: Query, shopId: string): Promise<DueItem[]> {
+async function filtersDue(query: Query, shopId: string, unitIds: readonly string[] | null): Promise<DueItem[]> {
   const rows = await query<UnitPlace & { at: string; figures: VisitFigures } & Record<string, unknown>>(
     `SELECT ${PLACE}, ${moment('v.started_at')} AS at, r.figures
      FROM results r JOIN visits v ON v.shop_id = r.shop_id AND v.id = r.visit_id ${OF_UNIT}
      WHERE r.shop_id = $1 AND r.figures ? 'filterDropInWc' AND v.started_at > now() - make_interval(years => $2)
+       AND ($3::uuid[] IS NULL OR v.unit_id = ANY ($3))
      ORDER BY u.id, v.started_at`,
-    [shopId, YEARS_BACK],
+    [shopId, YEARS_BACK, unitIds],
   );
   const byUnit = new Map<string, typeof rows>();
   for (const row of rows) byUnit.set(row.unitId, [...(byUnit.get(row.unitId) ?? []), row]);
@@ -72,12 +74,39 @@ async function filtersDue(query: Query, shopId: string): Promise<DueItem[]> {
   });
 }
 
-/** Everything that is due at the units of a shop, the earliest first. */
-export async function dueOf(query: Query, shopId: string): Promise<DueItem[]> {
-  const [returns, filters] = [await agreedReturns(query, shopId), await filtersDue(query, shopId)];
+/** Units whose last visit for maintenance is longer ago than their kind goes without one. */
+async function seasonsDue(query: Query, shopId: string, unitIds: readonly string[] | null): Promise<DueItem[]> {
+  const rows = await query<UnitPlace & { at: string; layout: LayoutId } & Record<string, unknown>>(
+    `SELECT DISTINCT ON (u.id) ${PLACE}, u.layout, ${moment('v.started_at')} AS at
+     FROM facts f JOIN visits v ON v.shop_id = f.shop_id AND v.id = f.visit_id ${OF_UNIT}
+     WHERE f.shop_id = $1 AND f.kind = 'check' AND f.inputs->>'state' = 'maintenance' AND f.inputs->>'point' = 'complaint'
+       AND ($2::uuid[] IS NULL OR v.unit_id = ANY ($2))
+     ORDER BY u.id, v.started_at DESC`,
+    [shopId, unitIds],
+  );
+  return rows.map(({ unitId, unit, siteId, site, at, layout }) => {
+    const on = new Date(at);
+    on.setUTCMonth(on.getUTCMonth() + equipmentOf(layout).intervalMonths);
+    return { unitId, unit, siteId, site, on: on.toISOString().slice(0, 10), kind: 'season', why: 'Maintenance' };
+  });
+}
+
+/** Everything that is due at the units of a shop, the earliest first. @param unitIds only those; absent: all */
+export async function dueOf(
+  query: Query,
+  shopId: string,
+  unitIds: readonly string[] | null = null,
+): Promise<DueItem[]> {
+  const returns = await agreedReturns(query, shopId, unitIds);
+  const filters = await filtersDue(query, shopId, unitIds);
+  const seasons = await seasonsDue(query, shopId, unitIds);
   // A return that was agreed for the filter says its day already.
   const agreed = new Set(returns.flatMap(({ unitId, why }) => (/filter/i.test(why) ? [unitId] : [])));
-  return [...returns, ...filters.filter(({ unitId }) => !agreed.has(unitId))].sort(
-    (a, b) => a.on.localeCompare(b.on) || a.unit.localeCompare(b.unit),
-  );
+  const returning = new Set(returns.map(({ unitId }) => unitId));
+  return [
+    ...returns,
+    ...filters.filter(({ unitId }) => !agreed.has(unitId)),
+    // Whoever comes back anyway plans the rest then.
+    ...seasons.filter(({ unitId }) => !returning.has(unitId)),
+  ].sort((a, b) => a.on.localeCompare(b.on) || a.unit.localeCompare(b.unit));
 }

@@ -4,6 +4,7 @@ import { authorOf } from '../http/author';
 import { originOf } from '../http/origin';
 import { calendarOf } from './calendar';
 import { dueOf } from './due';
+import { plannedStops } from './plannedStops';
 
 /** What is due at the units of the shop, and the same as a calendar to subscribe to. */
 export function dueRoutes(db: Db): Router {
@@ -16,6 +17,6 @@ export function dueRoutes(db: Db): Router {
       res
         .type('text/calendar')
         .set('Content-Disposition', 'inline; filename="huff.ics"')
-        .send(calendarOf(due, originOf(req)));
+        .send(calendarOf(due, await plannedStops(db.query, authorOf(req).shopId), originOf(req)));
     });
 }

@@ -1,7 +1,7 @@
 import { type VisitDto } from '@huff/contract';
 import { plainShop, type ShopDto } from '@huff/contract/fix';
 import type { Db } from '../db/db';
-import { DEMO_SHOP } from '../demo/shop';
+import { demoShop } from '../demo/shop';
 import { DEMO_TABLES } from '../demo/tables';
 import { DEMO_UNITS } from '../demo/units';
 import { demoVisits } from '../demo/visits';
@@ -70,7 +70,7 @@ describe('plans at the desk', () => {
 });
 
 describe('the shop’s figures', () => {
-  const shop: ShopDto = DEMO_SHOP;
+  const shop: ShopDto = demoShop(new Date('2026-05-13T12:00:00Z'));
   test('the usual until something is set, then what was set', async () => {
     expect((await http.get(`/api/shop/${shop.id}`).expect(200)).body).toEqual(plainShop(DEMO_AUTHOR.shopId));
     const { headers } = await http.get(`/api/shop/${shop.id}`);

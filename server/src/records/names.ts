@@ -7,4 +7,5 @@ export const RECORD_NAMES: Readonly<Record<RecordKind, string>> = {
   blowerTable: 'blower table',
   visit: 'visit',
   shop: 'shop',
+  stop: 'stop',
 };

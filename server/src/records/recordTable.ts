@@ -42,8 +42,8 @@ const unitFactColumns = (record: RecordOf['unit'] | RecordOf['visit']) => ({
 export const RECORD_TABLES: { readonly [K in RecordKind]: RecordTable<K> } = {
   site: {
     table: 'sites',
-    select: `id, name, altitude_ft AS "altitudeFt", climate, address, access_notes AS "accessNotes", contact, phone, ${ARCHIVED}`,
-    recordOf: (row) => without(row, 'climate', 'address', 'accessNotes', 'contact', 'phone', 'archivedAt'),
+    select: `id, name, altitude_ft AS "altitudeFt", climate, address, access_notes AS "accessNotes", contact, phone, email, ${ARCHIVED}`,
+    recordOf: (row) => without(row, 'climate', 'address', 'accessNotes', 'contact', 'phone', 'email', 'archivedAt'),
     columns: (site) => ({
       name: site.name,
       altitude_ft: site.altitudeFt ?? null,
@@ -52,6 +52,7 @@ export const RECORD_TABLES: { readonly [K in RecordKind]: RecordTable<K> } = {
       access_notes: site.accessNotes ?? null,
       contact: site.contact ?? null,
       phone: site.phone ?? null,
+      email: site.email ?? null,
       archived_at: site.archivedAt ?? null,
     }),
   },
@@ -105,8 +106,8 @@ export const RECORD_TABLES: { readonly [K in RecordKind]: RecordTable<K> } = {
   },
   shop: {
     table: 'shop_figures',
-    select: `id, currency, tariff_per_kwh AS "tariffPerKwh", hours_a_year AS "hoursAYear", labor_an_hour AS "laborAnHour", rules, odds, moves, sheaves, belts`,
-    recordOf: (row) => without(row, 'laborAnHour', 'rules', 'odds'),
+    select: `id, currency, tariff_per_kwh AS "tariffPerKwh", hours_a_year AS "hoursAYear", labor_an_hour AS "laborAnHour", rules, odds, moves, sheaves, belts, parts`,
+    recordOf: (row) => without(row, 'laborAnHour', 'rules', 'odds', 'parts'),
     columns: (shop) => ({
       currency: shop.currency,
       tariff_per_kwh: shop.tariffPerKwh ?? null,
@@ -117,7 +118,24 @@ export const RECORD_TABLES: { readonly [K in RecordKind]: RecordTable<K> } = {
       moves: json(shop.moves),
       sheaves: json(shop.sheaves),
       belts: json(shop.belts),
+      parts: json(shop.parts),
     }),
     unmade: plainShop,
+  },
+  stop: {
+    table: 'stops',
+    select: `id, to_char(day, 'YYYY-MM-DD') AS day, place, person, site_id AS "siteId", unit_id AS "unitId", why,
+      ${moment('done_at')} AS "doneAt", ${ARCHIVED}`,
+    recordOf: (row) => without(row, 'person', 'unitId', 'doneAt', 'archivedAt'),
+    columns: (stop) => ({
+      day: stop.day,
+      place: stop.place,
+      person: stop.person ?? null,
+      site_id: stop.siteId,
+      unit_id: stop.unitId ?? null,
+      why: stop.why,
+      done_at: stop.doneAt ?? null,
+      archived_at: stop.archivedAt ?? null,
+    }),
   },
 };

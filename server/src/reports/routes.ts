@@ -1,13 +1,15 @@
 import { checksOf, kitReading, standingChecks } from '@huff/core/call';
 import type { UnitDto } from '@huff/contract';
 import { documentHtml, LABEL_SIZES, labelDrawing, readingsCsv, visitDocument } from '@huff/paper';
-import { Router, type Request, type Response } from 'express';
+import { Router, type Request } from 'express';
 import type { Beside } from '../beside/beside';
 import type { Db, Query } from '../db/db';
 import { authorOf } from '../http/author';
 import { idOf } from '../http/body';
 import { invalid, notFound } from '../http/problems';
 import { originOf } from '../http/origin';
+import { fileName, sendFile } from '../http/sendFile';
+import { oneOf } from '../http/query';
 import { imageOf } from '../photos/photos';
 import { recordOf } from '../records/records';
 import { wholeVisits } from '../visits/wholeVisit';
@@ -17,37 +19,11 @@ import { documentSource } from './documentSource';
 const MOST_PHOTOS = 24;
 const PAPERS = ['letter', 'A4'] as const;
 
-/** One of a few words in the address; the first of them when it is not said. */
-function oneOf<T extends string>(req: Request, field: string, known: readonly T[]): T {
-  const asked = req.query[field];
-  if (asked === undefined) return known[0]!;
-  const found = known.find((one) => one === asked);
-  if (found === undefined) throw invalid([{ field, message: `${field} is one of ${known.join(', ')}.` }]);
-  return found;
-}
-
 const zoneOf = ({ query: { zone } }: Request): string => {
   if (zone === undefined) return 'UTC';
   if (typeof zone === 'string' && /^[A-Za-z_+\-/0-9]{1,60}$/.test(zone)) return zone;
   throw invalid([{ field: 'zone', message: 'zone is the name of a time zone: Europe/Rome.' }]);
 };
-
-/** A name that any disk takes. */
-const fileName = (words: string): string =>
-  words
-    .replace(/[^\p{L}\p{N}]+/gu, '-')
-    .replace(/^-|-$/g, '')
-    .slice(0, 60) || 'huff';
-
-/** Sends a file by its name; shown in the browser, kept under its name when saved. */
-function sendFile(res: Response, type: string, name: string, bytes: Uint8Array | string): void {
-  const ascii = name.replace(/[^\x20-\x7e]/g, '_').replace(/"/g, '');
-  res
-    .type(type)
-    .set('Content-Disposition', `inline; filename="${ascii}"; filename*=UTF-8''${encodeURIComponent(name)}`)
-    .set('Cache-Control', 'private, no-cache')
-    .send(typeof bytes === 'string' ? bytes : Buffer.from(bytes));
-}
 
 /** Documents of a visit: PDF, a page to print, the readings as CSV. */
 export function visitReportRoutes(db: Db, beside: Beside): Router {

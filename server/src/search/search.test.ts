@@ -1,4 +1,7 @@
 import type { SiteDto, UnitDto } from '@huff/contract';
+import { plainShop } from '@huff/contract/fix';
+import { DEMO_AUTHOR } from '../http/author';
+import type { Found } from './search';
 import { testServer } from '../testing/testServer';
 
 const id = (n: number) => `5ea0c000-0000-4000-8000-${String(n).padStart(12, '0')}`;
@@ -27,11 +30,10 @@ const open = async () => {
   await put('units', unit(3, 'Reading room', { plate: { model: 'AX4-036', serial: '7734' } }));
   await put('units', unit(4, 'Kiln hood', { siteId: pottery.id, notes: 'ladder behind the shed' }));
   await put('units', unit(5, 'Old boiler room', { archivedAt: '2026-01-01T00:00:00Z' }));
-  const found = async (q: string) =>
-    ((await server.http.get('/api/search').query({ q }).expect(200)).body as { found: { name: string }[] }).found.map(
-      (one) => one.name,
-    );
-  return { ...server, found };
+  const all = async (q: string) =>
+    ((await server.http.get('/api/search').query({ q }).expect(200)).body as { found: Found[] }).found;
+  const found = async (q: string) => (await all(q)).map(({ name }) => name);
+  return { ...server, found, all };
 };
 
 test('sites and units are found by any of their words, in part, in any order, and with a slip of the finger', async () => {
@@ -52,5 +54,43 @@ test('sites and units are found by any of their words, in part, in any order, an
     const refused = await http.get('/api/search').query({ q }).expect(422);
     expect((refused.body as { errors: { field: string }[] }).errors[0]!.field).toBe('q');
   }
+  await db.close();
+});
+
+test('visits are found by what was found, noted and fitted, also with a slip; parts by name', async () => {
+  const { http, results, db, all } = await open();
+  const visit = (n: number, startedAt: string, facts: readonly (readonly [kind: string, inputs: object])[]) => ({
+    id: id(n),
+    title: 'Lantern Quay library, Reading room',
+    unitId: id(3),
+    layout: 'airHandler',
+    motor: 'psc',
+    mode: 'cooling',
+    cfmPerTon: 400,
+    startedAt,
+    readings: [],
+    facts: facts.map(([kind, inputs], i) => ({ id: id(100 * n + i), kind, inputs, takenAt: startedAt })),
+  });
+  const visits = [
+    visit(20, '2026-03-01T10:00:00.000Z', [
+      ['check', { point: 'drainTrap', state: 'found', note: 'wasps behind the panel' }],
+    ]),
+    visit(21, '2026-04-01T10:00:00.000Z', [['part', { key: 'belt:A48', name: 'Belt A48', count: 1 }]]),
+  ];
+  for (const one of visits) await http.put(`/api/visits/${one.id}`).send(one).expect(204);
+  await results.settled();
+  const visitsBy = async (q: string) => (await all(q)).filter(({ of }) => of === 'visit').map((one) => one.id);
+  expect(await visitsBy('wasps')).toEqual([id(20)]);
+  expect(await visitsBy('wsaps panel')).toEqual([]);
+  expect(await visitsBy('waspes panel')).toEqual([id(20)]);
+  expect(await visitsBy('trap missing')).toEqual([id(20)]);
+  expect(await visitsBy('a48')).toEqual([id(21)]);
+  expect(await visitsBy('reading room')).toEqual([id(21), id(20)]);
+  expect(await visitsBy('100%')).toEqual([]);
+  expect((await all('wasps'))[0]).toMatchObject({ siteName: 'Lantern Quay library', at: '2026-03-01T10:00:00.000Z' });
+  const shop = { ...plainShop(DEMO_AUTHOR.shopId), belts: [{ mark: 'BX77', onTruck: true, cost: 14 }] };
+  const { headers } = await http.get(`/api/shop/${shop.id}`);
+  await http.put(`/api/shop/${shop.id}`).set('If-Match', headers.etag!).send(shop).expect(204);
+  expect(await all('bx77')).toEqual([expect.objectContaining({ of: 'part', name: 'Belt BX77' })]);
   await db.close();
 });

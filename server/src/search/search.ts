@@ -1,12 +1,17 @@
 import type { Query } from '../db/db';
+import { visitsFound } from './visitsFound';
 
-/** A site or a unit that was found. */
+/** Something that was found. */
 export interface Found {
-  readonly of: 'site' | 'unit';
+  readonly of: 'site' | 'unit' | 'part' | 'visit';
   readonly id: string;
   readonly name: string;
   /** The site of a unit. */
   readonly siteName: string | null;
+  /** When a visit was. */
+  readonly at?: string;
+  /** What a visit says, or what a part is. */
+  readonly words?: string | null;
 }
 
 /** How much of two words' groups of three letters must be the same: one wrong letter of six passes. */
@@ -17,7 +22,7 @@ const STAND_INS = 12;
 export const SEARCH_LIMITS = { textLength: { min: 1, max: 80 }, found: 30 } as const;
 
 /**
- * Sites and units by name, address, contact, notes, model and serial number: each word must be met, whole, in part, or nearly. What is nearly
+ * Sites, units and parts by name, address, contact, notes, model and serial number, and visits by findings and notes: each word must be met, whole, in part, or nearly. What is nearly
  * a word is sought among the words the shop has, which are few, and not in every text.
  *
  * @param text words, in any order
@@ -25,7 +30,7 @@ export const SEARCH_LIMITS = { textLength: { min: 1, max: 80 }, found: 30 } as c
 export async function search(query: Query, shopId: string, text: string): Promise<Found[]> {
   const words = text.toLowerCase().split(/\s+/).filter(Boolean).slice(0, 8);
   if (words.length === 0) return [];
-  return query<Found & Record<string, unknown>>(
+  const places = await query<Found & Record<string, unknown>>(
     `WITH texts AS MATERIALIZED (
        SELECT 'site' AS of, id, name, NULL AS site_name,
          lower(concat_ws(' ', name, address, contact, access_notes)) AS text
@@ -35,6 +40,12 @@ export async function search(query: Query, shopId: string, text: string): Promis
          lower(concat_ws(' ', u.name, s.name, u.plate->>'model', u.plate->>'serial', u.notes))
        FROM units u LEFT JOIN sites s ON s.shop_id = u.shop_id AND s.id = u.site_id
        WHERE u.shop_id = $1 AND u.archived_at IS NULL
+       UNION ALL
+       SELECT 'part', f.id, 'Belt ' || (b->>'mark'), NULL, lower('belt ' || (b->>'mark'))
+       FROM shop_figures f, jsonb_array_elements(f.belts) b WHERE f.shop_id = $1
+       UNION ALL
+       SELECT 'part', (p->>'id')::uuid, p->>'name', NULL, lower(concat_ws(' ', p->>'kind', p->>'name'))
+       FROM shop_figures f, jsonb_array_elements(f.sheaves || coalesce(f.parts, '[]')) p WHERE f.shop_id = $1
      ), typed AS (
        SELECT DISTINCT word FROM unnest($2::text[]) AS word
      ), mistyped AS MATERIALIZED (
@@ -49,16 +60,17 @@ export async function search(query: Query, shopId: string, text: string): Promis
          FROM mistyped JOIN terms ON similarity(word, term) >= $3
        ) AS ranked WHERE place <= $5
      ), met AS (
-       SELECT t.of, t.id, w.word, max(CASE WHEN position(w.word IN t.text) > 0 THEN 1 ELSE n.likeness END) AS score
+       SELECT t.of, t.id, t.name, w.word, max(CASE WHEN position(w.word IN t.text) > 0 THEN 1 ELSE n.likeness END) AS score
        FROM texts t CROSS JOIN typed w
        LEFT JOIN near n ON n.word = w.word AND position(n.term IN t.text) > 0
        WHERE position(w.word IN t.text) > 0 OR n.term IS NOT NULL
-       GROUP BY t.of, t.id, w.word
+       GROUP BY t.of, t.id, t.name, w.word
      ), whole AS (
-       SELECT of, id, min(score) AS score FROM met GROUP BY of, id HAVING count(*) = (SELECT count(*) FROM typed)
+       SELECT of, id, name, min(score) AS score FROM met GROUP BY of, id, name HAVING count(*) = (SELECT count(*) FROM typed)
      )
-     SELECT of, id, name, site_name AS "siteName" FROM whole JOIN texts USING (of, id)
-     ORDER BY score DESC, of, name, id LIMIT $4`,
+     SELECT of, id, name, site_name AS "siteName" FROM whole JOIN texts USING (of, id, name)
+     ORDER BY score DESC, of = 'part', of, name, id LIMIT $4`,
     [shopId, words, LEAST_LIKENESS, SEARCH_LIMITS.found, STAND_INS],
   );
+  return [...places, ...(await visitsFound(query, shopId, words))];
 }

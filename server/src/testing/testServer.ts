@@ -8,6 +8,7 @@ import { migrate } from '../db/migrate';
 import { openPglite } from '../db/pgliteDb';
 import { ensureShop } from '../shop/ensureShop';
 import { ServerState } from '../health/state';
+import { mailBeside } from '../mail/mailBeside';
 import { resultsBeside } from '../visits/results';
 
 /** A migrated database in memory, from the template that Jest's global set-up makes. */
@@ -29,7 +30,8 @@ export async function testServer({ names = [], plansAtOnce }: TestServerOptions 
   const state = new ServerState();
   state.phase = 'ready';
   const log = pino({ level: 'silent' });
-  const results = resultsBeside(db, log);
+  const mail = mailBeside(db, log, 'http://127.0.0.1');
+  const results = resultsBeside(db, log, undefined, mail.afterResults);
   const app = createApp({
     db,
     state,

@@ -6,6 +6,7 @@ import { JUDGEMENT_VERSION, rulesOf, type Rules, type ShopRules } from '@huff/co
 import type { CarriedItem } from '@huff/core/call';
 import type { Logger } from 'pino';
 import type { Db, Query } from '../db/db';
+import { keepWords, searchTextOf, wordsOf } from './searchText';
 import { RESULTS_OF } from './summaries';
 import { wholeVisits } from './wholeVisit';
 
@@ -28,6 +29,7 @@ const COLUMNS: readonly (readonly [column: string, field: keyof VisitSummary])[]
   ['marks', 'marks'],
 ];
 const NAMES = [
+  'search_text',
   'visit_revision',
   'judgement_version',
   'rules_mark',
@@ -60,13 +62,22 @@ async function keep(
   revision: number,
   mark: string,
   summary: VisitSummary,
+  searchText: string,
 ): Promise<void> {
   await query(
     `INSERT INTO results (shop_id, visit_id, ${NAMES.join(', ')})
-     VALUES ($1, $2, $3, $4, $5, now(), ${COLUMNS.map((_, i) => `$${i + 6}`).join(', ')})
+     VALUES ($1, $2, $3, $4, $5, $6, now(), ${COLUMNS.map((_, i) => `$${i + 7}`).join(', ')})
      ON CONFLICT (shop_id, visit_id) DO UPDATE SET ${NAMES.map((name) => `${name} = excluded.${name}`).join(', ')}
      WHERE results.visit_revision <= excluded.visit_revision`,
-    [shopId, summary.id, revision, JUDGEMENT_VERSION, mark, ...COLUMNS.map(([, field]) => columnOf(summary[field]))],
+    [
+      shopId,
+      summary.id,
+      searchText,
+      revision,
+      JUDGEMENT_VERSION,
+      mark,
+      ...COLUMNS.map(([, field]) => columnOf(summary[field])),
+    ],
   );
 }
 
@@ -86,6 +97,7 @@ export async function leftBefore(query: Query, shopId: string, { id, unitId, sta
 export async function keepResults(db: Db, log: Logger, shopId: string, ids: readonly string[]): Promise<void> {
   const { rules, mark, odds } = await rulesOfShop(db.query, shopId);
   const whole = new Map((await wholeVisits(db.query, shopId, ids)).map((one) => [one.record.id, one]));
+  const words = new Set<string>();
   for (const id of ids) {
     const kept = whole.get(id);
     if (!kept) continue;
@@ -93,11 +105,14 @@ export async function keepResults(db: Db, log: Logger, shopId: string, ids: read
     try {
       const earlier = await leftBefore(db.query, shopId, record);
       const remembered = rememberedOf(record, { rules, odds, earlier });
-      await keep(db.query, shopId, revision, mark, { ...summaryOf(record, rules), ...remembered });
+      const text = searchTextOf(record, remembered.found);
+      wordsOf(text).forEach((word) => words.add(word));
+      await keep(db.query, shopId, revision, mark, { ...summaryOf(record, rules), ...remembered }, text);
     } catch (error) {
       log.error({ err: error, visit: record.id }, 'a visit cannot be judged');
     }
   }
+  await keepWords(db.query, shopId, [...words]);
 }
 
 /** Visits with those of their units that came after them, the earliest first: what one leaves, the next carries. */
@@ -113,7 +128,13 @@ async function withLater(query: Query, shopId: string, ids: readonly string[]): 
 }
 
 /** Computes results beside the requests that change visits: a visit changed several times meanwhile is computed once. */
-export function resultsBeside(db: Db, log: Logger, isOver: () => boolean = () => false) {
+export function resultsBeside(
+  db: Db,
+  log: Logger,
+  isOver: () => boolean = () => false,
+  /** Told once results of visits were kept. */
+  after: (shopId: string, visitIds: readonly string[]) => Promise<void> = () => Promise.resolve(),
+) {
   const due = new Map<string, Set<string>>();
   let running: Promise<void> | undefined;
   let rulesChanged = false;
@@ -125,7 +146,10 @@ export function resultsBeside(db: Db, log: Logger, isOver: () => boolean = () =>
       }
       const all = [...due];
       due.clear();
-      for (const [shopId, ids] of all) await keepResults(db, log, shopId, await withLater(db.query, shopId, [...ids]));
+      for (const [shopId, ids] of all) {
+        await keepResults(db, log, shopId, await withLater(db.query, shopId, [...ids]));
+        await after(shopId, [...ids]);
+      }
       await new Promise<void>((go) => setImmediate(go));
     }
     running = undefined;

@@ -53,6 +53,17 @@ export function summaryPage(
   );
 }
 
+/** The last visit of each of some units, in no order. */
+export function lastVisitsOfUnits(query: Query, shopId: string, unitIds: readonly string[]): Promise<VisitSummary[]> {
+  return query<SummaryRow>(
+    `SELECT ${SUMMARY} FROM (
+       SELECT DISTINCT ON (unit_id) * FROM visits
+       WHERE shop_id = $1 AND unit_id = ANY ($2::uuid[]) ORDER BY unit_id, started_at DESC, id DESC
+     ) v LEFT JOIN ${RESULTS_OF}`,
+    [shopId, unitIds],
+  );
+}
+
 /** The last visit of each unit of a site, in no order. */
 export function lastVisitsOf(query: Query, shopId: string, siteId: string): Promise<VisitSummary[]> {
   return query<SummaryRow>(

@@ -1,3 +1,4 @@
+import { unitPartsOf } from '@huff/contract/call';
 import { bringList, checkPoint, equipmentOf, intoShape, upkeepRoute } from '@huff/core/call';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -10,8 +11,8 @@ import { Cautions } from './Cautions';
 import { FoundList } from './FoundPlace';
 import { CheckRow } from './CheckRow';
 import { LastTime } from './LastTime';
+import { PartsUsed } from './PartsUsed';
 import { PointSheet, withCheck } from './PointSheet';
-import { unitPartsOf } from './unitParts';
 import { useCall } from './useCall';
 
 /** The station Upkeep: drain and maintenance in the order in which each is reached without undoing the last. */
@@ -67,6 +68,7 @@ export function UpkeepPlace({ whole, assessment, acts, frame }: StationPlaceProp
                   />
                 ))}
               </View>
+              <PartsUsed whole={whole} onWhole={acts.onWhole} />
             </View>
           )}
         </LastTime>

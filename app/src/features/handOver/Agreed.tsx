@@ -24,6 +24,8 @@ import { useTrends } from '../visitState/useTrends';
 
 interface AgreedProps {
   readonly whole: VisitDto;
+  /** The site’s mail address. */
+  readonly email?: string | null;
   readonly width: number;
   readonly onWhole: (visit: VisitDto) => void;
 }
@@ -46,7 +48,7 @@ function useDays({ unitId }: VisitDto) {
 }
 
 /** What is agreed when it is handed over: the next visit, a name, a mark. Nothing of it is needed. */
-export function Agreed({ whole, width, onWhole }: AgreedProps) {
+export function Agreed({ whole, email, width, onWhole }: AgreedProps) {
   const agreed = handedOver(whole.facts ?? []) ?? {};
   const keep = (changed: Partial<HandOver>) => {
     const inputs = Object.fromEntries(
@@ -72,6 +74,14 @@ export function Agreed({ whole, width, onWhole }: AgreedProps) {
           }}
         />
       </View>
+      {email && agreed.mailTo !== email && (
+        <TextButton onPress={() => keep({ mailTo: email })}>{`Mail the report to ${email}`}</TextButton>
+      )}
+      {agreed.mailTo !== undefined && (
+        <Txt size={15} role="status">
+          {`The report goes to ${agreed.mailTo} once the server has this visit: it stands under Shop, Mail.`}
+        </Txt>
+      )}
       {/* Begun anew whenever what is kept has changed: a chip above fills its field in. */}
       <Words key={JSON.stringify(agreed)} agreed={agreed} onKeep={keep} />
       <Mark
@@ -125,6 +135,7 @@ function Words({
               ownerName: undefined,
               returnOn: undefined,
               returnFor: undefined,
+              mailTo: undefined,
               words: undefined,
               ...form.inputs,
             });

@@ -10,6 +10,7 @@ import { ActionButton } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import { CallFoot } from '../call/CallFoot';
+import { PartsUsed } from '../call/PartsUsed';
 import { FoundList } from '../call/FoundPlace';
 import { useCall } from '../call/useCall';
 import { useCarried } from '../call/useCarried';
@@ -60,7 +61,8 @@ export function HandOverPlace({ whole, assessment, acts, width, frame }: Station
             <BlockView key={`${block.kind}-${i}`} block={block} width={width - 28} />
           ))}
         </View>
-        <Agreed whole={whole} width={width} onWhole={acts.onWhole} />
+        <PartsUsed whole={whole} onWhole={acts.onWhole} />
+        <Agreed whole={whole} email={site?.email} width={width} onWhole={acts.onWhole} />
         <DocumentLinks document={document} visit={whole} unit={unit} isSaved={!acts.onSave} />
       </View>
     ),

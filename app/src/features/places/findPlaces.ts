@@ -1,27 +1,34 @@
 import type { SiteDto, UnitDto } from '@huff/contract';
+import type { VisitSummary } from '@huff/contract/spine';
 import MiniSearch from 'minisearch';
 
-/** Sites and units of the shop, as this phone holds them. */
+/** Sites and units of the shop, its parts, and visits with what was found at them, as this phone holds them. */
 export interface Places {
   readonly sites: readonly SiteDto[];
   readonly units: readonly UnitDto[];
+  readonly parts?: readonly { readonly key: string; readonly kind: string; readonly name: string }[];
+  readonly visits?: readonly Pick<VisitSummary, 'id' | 'title' | 'startedAt' | 'headline' | 'found'>[];
 }
 
-/** A site or a unit that was found. */
+/** Something that was found. */
 export interface FoundPlace {
-  readonly of: 'site' | 'unit';
+  readonly of: 'site' | 'unit' | 'part' | 'visit';
   readonly id: string;
   readonly name: string;
   /** The site of a unit. */
   readonly siteName?: string;
+  /** What a visit said, or what a part is. */
+  readonly words?: string;
+  /** When a visit was. */
+  readonly at?: string;
 }
 
-const FIELDS = ['name', 'siteName', 'plate', 'address', 'notes'] as const;
+const FIELDS = ['name', 'siteName', 'plate', 'address', 'notes', 'found'] as const;
 
-function indexOf({ sites, units }: Places): MiniSearch {
+function indexOf({ sites, units, parts = [], visits = [] }: Places): MiniSearch {
   const index = new MiniSearch({
     fields: [...FIELDS],
-    storeFields: ['of', 'name', 'siteName'],
+    storeFields: ['of', 'name', 'siteName', 'words', 'at'],
     searchOptions: {
       combineWith: 'AND',
       prefix: true,
@@ -51,6 +58,15 @@ function indexOf({ sites, units }: Places): MiniSearch {
         plate: [plate?.model, plate?.serial].filter((part) => typeof part === 'string').join(' '),
         notes: notes ?? '',
       })),
+    ...parts.map(({ key, kind, name }) => ({ id: key, of: 'part', name, words: kind, notes: kind })),
+    ...visits.map(({ id, title, startedAt, headline, found }) => ({
+      id,
+      of: 'visit',
+      name: title,
+      words: headline,
+      at: startedAt,
+      found: (found ?? []).map(({ words }) => words).join(' '),
+    })),
   ]);
   return index;
 }
@@ -58,16 +74,18 @@ function indexOf({ sites, units }: Places): MiniSearch {
 let last: { readonly places: Places; readonly index: MiniSearch } | undefined;
 
 /**
- * Sites and units by name, address, contact, notes, model and serial number, as one types and with slips forgiven; the best first. The
+ * Sites, units and parts by name, address, contact, notes, model and serial number, and visits by what was found, as one types and with slips forgiven; the best first. The
  * index is made once for a list.
  */
 export function findPlaces(places: Places, sought: string): FoundPlace[] {
   if (sought.trim() === '') return [];
   if (last?.places !== places) last = { places, index: indexOf(places) };
-  return last.index.search(sought).map(({ id, of, name, siteName }) => ({
+  return last.index.search(sought).map(({ id, of, name, siteName, words, at }) => ({
     of: of as FoundPlace['of'],
     id: id as string,
     name: name as string,
     ...(siteName ? { siteName: siteName as string } : {}),
+    ...(words ? { words: words as string } : {}),
+    ...(at ? { at: at as string } : {}),
   }));
 }

@@ -1,10 +1,10 @@
 import type { UnitDto } from '@huff/contract';
+import { roofUnitParts } from '@huff/contract/call';
 import type { VisitSummary } from '@huff/contract/spine';
 import { orderOfWork, takeUp, type RoofMarks, type RoofWork, type TakeUp } from '@huff/core/call';
 import { useMemo } from 'react';
 import { units } from '../../data/records';
 import { useRoof } from '../../data/useRoof';
-import { unitPartsOf } from '../call/unitParts';
 
 /** A unit in its row. */
 export interface RoofRow {
@@ -36,14 +36,7 @@ export function useRoofSheet(siteId: string): {
       });
     return {
       rows,
-      take: takeUp(
-        rows.map(({ unit, marks }) => ({
-          name: unit.name,
-          parts: unitPartsOf(unit),
-          beltDue: marks.belt === 'outside',
-          filterDue: marks.filter === 'outside' || marks.filter === 'atTheEdge',
-        })),
-      ),
+      take: takeUp(rows.map(roofUnitParts)),
       work: orderOfWork(
         rows.map(({ unit, last: summary }) => ({ unitId: unit.id, name: unit.name, found: summary?.found ?? [] })),
       ),

@@ -15,7 +15,11 @@ export function BeltSection({ shop, onEdit }: SectionProps) {
       set: BELT_FORM,
       begin: part ? beltInputs(part) : {},
       faultsOf: beltFaults,
-      keep: (raw) => ({ ...shop, belts: [...others(beltOfForm(raw).mark), beltOfForm(raw)] }),
+      // A belt of another mark was not counted.
+      keep: (raw) => {
+        const { mark: kept } = beltOfForm(raw);
+        return { ...shop, belts: [...others(kept), beltOfForm(raw, kept === part?.mark ? part : undefined)] };
+      },
       remove: part && { words: 'Take it off the list', shop: () => ({ ...shop, belts: others() }) },
     });
   };

@@ -15,7 +15,7 @@ export function SheaveSection({ shop, onEdit }: SectionProps) {
       set: SHEAVE_FORM,
       begin: part ? sheaveInputs(part) : {},
       faultsOf: sheaveFaults,
-      keep: (raw) => ({ ...shop, sheaves: [...others, sheaveOf(raw, part?.id)] }),
+      keep: (raw) => ({ ...shop, sheaves: [...others, sheaveOf(raw, part?.id, part)] }),
       remove: part && { words: 'Take it off the list', shop: () => ({ ...shop, sheaves: others }) },
     });
   };

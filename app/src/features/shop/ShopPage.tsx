@@ -11,6 +11,7 @@ import { BeltSection } from './BeltSection';
 import type { Editing, SectionProps } from './editing';
 import { EffortSection } from './EffortSection';
 import { EnergySection } from './EnergySection';
+import { PartSection } from './PartSection';
 import { SheaveSection } from './SheaveSection';
 import { MeasuresRow } from './MeasuresRow';
 import { ShopSheet } from './ShopSheet';
@@ -59,6 +60,7 @@ function Sections(props: SectionProps) {
         <BeltSection {...props} />
       </View>
       <View style={column}>
+        <PartSection {...props} />
         <EffortSection {...props} />
       </View>
     </View>
@@ -91,6 +93,21 @@ function Tables() {
         name="Data out and in"
         under="the whole shop or one site as a file, and back"
         onPress={() => router.push('/shop/data')}
+      />
+      <ListRow
+        name="Truck stock"
+        under="what is left of each part; counted here, taken at visits"
+        onPress={() => router.push('/shop/stock')}
+      />
+      <ListRow
+        name="Mail"
+        under="reports and reminders as they would be sent"
+        onPress={() => router.push('/shop/mail')}
+      />
+      <ListRow
+        name="Guide"
+        under="a first visit in ten steps; what works without a signal; where the data lies"
+        onPress={() => router.push('/guide')}
       />
       <MeasuresRow />
     </ListSection>

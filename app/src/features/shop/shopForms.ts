@@ -3,7 +3,7 @@ import type { BeltPartDto, ShopDto, SheavePartDto } from '@huff/contract/fix';
 import { inputFaults, readBeltMark, type FieldError, type FieldSet, type RawInputs } from '@huff/core';
 import { v4 as uuid } from 'uuid';
 
-const ON_TRUCK = {
+export const ON_TRUCK = {
   kind: 'choice',
   label: 'Where',
   options: [
@@ -11,7 +11,7 @@ const ON_TRUCK = {
     { id: 'bought', text: 'to buy' },
   ],
 } as const;
-const COST = { kind: 'number', label: 'Cost', unit: 'count', ...LIMITS.cost } as const;
+export const COST = { kind: 'number', label: 'Cost', unit: 'count', ...LIMITS.cost } as const;
 
 export const ENERGY_FORM = {
   fields: {
@@ -92,9 +92,10 @@ const number = (value: unknown, otherwise = 0) => (typeof value === 'number' ? v
 const text = (value: unknown) => (typeof value === 'string' ? value : '');
 
 /** A sheave behind what was typed; a known one keeps its id. */
-export function sheaveOf(raw: RawInputs, id?: string): SheavePartDto {
+export function sheaveOf(raw: RawInputs, id?: string, known?: SheavePartDto): SheavePartDto {
   const adjustable = raw.kind === 'adjustable';
   return {
+    ...known,
     id: id ?? uuid(),
     name: text(raw.name),
     fits: raw.fits === 'blower' ? 'blower' : 'motor',
@@ -107,7 +108,14 @@ export function sheaveOf(raw: RawInputs, id?: string): SheavePartDto {
   };
 }
 
-export const sheaveInputs = ({ mostPitchIn, turns, onTruck, ...part }: SheavePartDto): RawInputs => ({
+export const sheaveInputs = ({
+  mostPitchIn,
+  turns,
+  onTruck,
+  counted: _counted,
+  countedAt: _countedAt,
+  ...part
+}: SheavePartDto): RawInputs => ({
   ...part,
   kind: mostPitchIn ? 'adjustable' : 'fixed',
   mostPitchIn,
@@ -115,7 +123,8 @@ export const sheaveInputs = ({ mostPitchIn, turns, onTruck, ...part }: SheavePar
   where: onTruck ? 'truck' : 'bought',
 });
 
-export const beltOfForm = (raw: RawInputs): BeltPartDto => ({
+export const beltOfForm = (raw: RawInputs, known?: BeltPartDto): BeltPartDto => ({
+  ...known,
   mark: text(raw.mark).toUpperCase(),
   onTruck: raw.where !== 'bought',
   cost: number(raw.cost),

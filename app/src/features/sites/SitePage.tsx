@@ -36,7 +36,7 @@ const lines = (site: SiteDto): [string, string][] =>
     [
       ['Address', site.address],
       ['Access', site.accessNotes],
-      ['Contact', [site.contact, site.phone].filter(Boolean).join(', ')],
+      ['Contact', [site.contact, site.phone, site.email].filter(Boolean).join(', ')],
       ['Altitude', site.altitudeFt == null ? null : shownWords(site.altitudeFt, 'ft')],
       ['Climate', site.climate],
     ] as const

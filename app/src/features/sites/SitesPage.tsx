@@ -1,5 +1,6 @@
 import type { SiteDto, UnitDto } from '@huff/contract';
-import { router } from 'expo-router';
+import { format } from 'date-fns/format';
+import { router, useLocalSearchParams } from 'expo-router';
 import { memo, useDeferredValue, useMemo, useState } from 'react';
 import { FlatList, Pressable, SectionList, View } from 'react-native';
 import { v4 as uuid } from 'uuid';
@@ -9,9 +10,10 @@ import { Icon } from '../../ui/icons';
 import { ActionButton, Page, TextButton } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
-import { findPlaces, type FoundPlace } from '../places/findPlaces';
+import type { FoundPlace } from '../places/findPlaces';
 import { UnitRow } from '../units/UnitRow';
 import { SiteSheet } from './SiteSheet';
+import { useFound } from './useFound';
 
 /** A site with its units. */
 export interface SiteSection {
@@ -46,6 +48,7 @@ export function bySite(units: readonly UnitDto[], places: readonly Kept<SiteDto>
 /** Sites and their units, found as one types. */
 export function SitesPage() {
   const palette = usePalette();
+  const { find } = useLocalSearchParams<{ find?: string }>();
   const { records: unitList, isError, isPending } = unitRecords.useList();
   const { records: siteList } = sites.useList();
   const [sought, setSought] = useState('');
@@ -55,7 +58,7 @@ export function SitesPage() {
   const places = useMemo(() => ({ sites: siteList.map((kept) => kept.record), units }), [siteList, units]);
   // Keys are followed at once; what is found comes in the next pass.
   const text = useDeferredValue(sought);
-  const found = useMemo(() => findPlaces(places, text), [places, text]);
+  const found = useFound(text);
   const sections = useMemo(() => bySite(units, siteList, archived), [units, siteList, archived]);
   const outCount = useMemo(
     () => units.filter((unit) => unit.archivedAt).length + places.sites.filter((site) => site.archivedAt).length,
@@ -83,7 +86,13 @@ export function SitesPage() {
       <View style={{ flex: 1, maxWidth: 760 }}>
         {many && (
           <View style={{ marginHorizontal: 16, marginBottom: 8 }}>
-            <SearchField label="Find a site, unit, address, model, serial" value={sought} onChange={setSought} />
+            <SearchField
+              label="Find a site, unit, serial, part, finding"
+              value={sought}
+              onChange={setSought}
+              autoFocus={find !== undefined}
+              key={find}
+            />
           </View>
         )}
         {sought.trim() !== '' ? (
@@ -134,25 +143,38 @@ function Found({ found, text }: { readonly found: readonly FoundPlace[]; readonl
       contentContainerStyle={{ paddingHorizontal: 16, paddingBottom: 24 }}
       data={found}
       keyExtractor={({ of, id }) => `${of} ${id}`}
-      ListEmptyComponent={<Txt color="softInk">Nothing of “{text.trim()}” on this phone.</Txt>}
+      ListEmptyComponent={<Txt color="softInk">Nothing of “{text.trim()}” found.</Txt>}
       renderItem={({ item }) => <FoundRow place={item} />}
     />
   );
 }
 
-function FoundRow({ place: { of, id, name, siteName } }: { readonly place: FoundPlace }) {
+const ADDRESS: Readonly<Record<FoundPlace['of'], (id: string) => string>> = {
+  site: (id) => `/sites/${id}`,
+  unit: (id) => `/units/${id}`,
+  visit: (id) => `/visits/${id}`,
+  part: () => '/shop/stock',
+};
+
+function FoundRow({ place: { of, id, name, siteName, words, at } }: { readonly place: FoundPlace }) {
   const palette = usePalette();
+  const under = {
+    site: 'site',
+    unit: siteName ?? 'unit',
+    visit: [at && `visit of ${format(at, 'd MMM yyyy')}`, words].filter(Boolean).join(': '),
+    part: 'part, in the truck’s stock',
+  }[of];
   return (
     <Pressable
       role="button"
-      onPress={() => router.push(of === 'site' ? `/sites/${id}` : `/units/${id}`)}
+      onPress={() => router.push(ADDRESS[of](id))}
       style={{ minHeight: 58, justifyContent: 'center', borderTopWidth: 1, borderColor: palette.line }}
     >
       <Txt size={17} bold={of === 'site'}>
         {name}
       </Txt>
       <Txt size={14} color="softInk">
-        {of === 'site' ? 'site' : (siteName ?? 'unit')}
+        {under}
       </Txt>
     </Pressable>
   );

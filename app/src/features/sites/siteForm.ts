@@ -16,6 +16,12 @@ export const SITE_FORM = {
     },
     contact: { kind: 'text', label: 'Contact', most: LIMITS.nameLength.max, optional: true },
     phone: { kind: 'text', label: 'Phone', most: LIMITS.plateText.max, optional: true },
+    email: {
+      kind: 'text',
+      label: 'Mail address, for reports and reminders',
+      most: LIMITS.noteLine.max,
+      optional: true,
+    },
     altitudeFt: {
       kind: 'number',
       label: 'Altitude',
@@ -42,6 +48,7 @@ export function siteWith(site: SiteDto, raw: RawInputs): SiteDto {
     accessNotes: text('accessNotes'),
     contact: text('contact'),
     phone: text('phone'),
+    email: text('email'),
     altitudeFt: typeof raw.altitudeFt === 'number' ? raw.altitudeFt : null,
     climate: raw.climate === 'humid' || raw.climate === 'dry' ? raw.climate : null,
   };

@@ -7,7 +7,14 @@ import { siteWith } from './siteForm';
 
 const mockLists: Record<string, object[]> = {};
 const mockCreate = jest.fn();
-jest.mock('expo-router', () => ({ router: { push: jest.fn() }, usePathname: () => '/sites' }));
+let mockTold: object[] = [];
+jest.mock('expo-router', () => ({
+  router: { push: jest.fn() },
+  usePathname: () => '/sites',
+  useLocalSearchParams: () => ({}),
+}));
+jest.mock('../../data/useSearch', () => ({ useSearch: () => mockTold }));
+jest.mock('../../data/visits', () => ({ useVisitList: () => ({ visits: [] }) }));
 jest.mock('../../data/records', () => {
   const records = (name: string) => ({
     useList: () => ({
@@ -80,12 +87,29 @@ describe('the list', () => {
 
   test('is found in as one types, with a slip forgiven', () => {
     renderThemed(<SitesPage />);
-    fireEvent.changeText(screen.getByLabelText('Find a site, unit, address, model, serial'), 'libary');
+    fireEvent.changeText(screen.getByLabelText('Find a site, unit, serial, part, finding'), 'libary');
     // The site itself, and its units with its name.
     expect(screen.getAllByText('Quay library')).toHaveLength(4);
     expect(screen.queryByText('Boat repair')).toBeNull();
-    fireEvent.changeText(screen.getByLabelText('Find a site, unit, address, model, serial'), 'zeppelin');
-    expect(screen.getByText('Nothing of “zeppelin” on this phone.')).toBeTruthy();
+    fireEvent.changeText(screen.getByLabelText('Find a site, unit, serial, part, finding'), 'zeppelin');
+    expect(screen.getByText('Nothing of “zeppelin” found.')).toBeTruthy();
+  });
+
+  test('what the server knows beyond this phone stands under its own places: visits by findings, parts', () => {
+    mockTold = [
+      { of: 'visit', id: 'v1', name: 'Quay library, Roof 1', words: 'Trap missing', at: '2026-03-01T10:00:00.000Z' },
+      { of: 'unit', id: unit(1).id, name: 'Unit 1', siteName: 'Quay library' },
+      { of: 'part', id: 'p1', name: 'Belt A48', siteName: null },
+    ];
+    renderThemed(<SitesPage />);
+    fireEvent.changeText(screen.getByLabelText('Find a site, unit, serial, part, finding'), 'unit 1');
+    // The unit is here already: told again it stands there once.
+    expect(screen.getAllByText('Unit 1')).toHaveLength(1);
+    fireEvent.press(screen.getByText('visit of 1 Mar 2026: Trap missing'));
+    expect(router.push).toHaveBeenLastCalledWith('/visits/v1');
+    fireEvent.press(screen.getByText('Belt A48'));
+    expect(router.push).toHaveBeenLastCalledWith('/shop/stock');
+    mockTold = [];
   });
 
   test('without a site it teaches, and says when the server was silent', () => {
@@ -135,6 +159,7 @@ test('a site with what its form says: blanks are not known, the usual climate is
     address: null,
     accessNotes: null,
     contact: null,
+    email: null,
     phone: '55 12',
     altitudeFt: null,
     climate: null,

@@ -14,6 +14,7 @@ import { unitLine } from '../visitState/unitWords';
 import { StorageNotice } from '../waiting/StorageNotice';
 import { DueList } from './DueList';
 import { Earlier } from './Earlier';
+import { TodayStops } from './TodayStops';
 import { SyncLine } from './SyncLine';
 import { VisitRow } from './VisitRow';
 
@@ -76,6 +77,7 @@ export function TodayPage() {
               Open: {draft.title} · {unitLine(draft)}
             </Txt>
           )}
+          <TodayStops now={now} />
           {byDay([...visits, ...earlier.visits.map((summary) => ({ ...summary, summary }))]).map(([day, listed]) => (
             <View key={day} style={{ paddingTop: 6 }}>
               <Heading size={15} color="softInk" style={{ paddingBottom: 6 }}>

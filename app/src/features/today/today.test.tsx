@@ -1,5 +1,6 @@
-import type { DueItem, VisitDto } from '@huff/contract';
+import type { DueItem, StopDto, VisitDto } from '@huff/contract';
 import { fireEvent, screen } from '@testing-library/react-native';
+import { format } from 'date-fns/format';
 import { router } from 'expo-router';
 import type { ReactNode } from 'react';
 import { summaryOf } from '@huff/contract/judge';
@@ -28,7 +29,16 @@ jest.mock('../../data/visits', () => ({
 }));
 let mockDue: DueItem[] = [];
 jest.mock('../../data/useDue', () => ({ useDue: () => mockDue }));
-jest.mock('../../data/records', () => ({ shop: { useList: () => ({ records: [] }) } }));
+let mockStops: StopDto[] = [];
+jest.mock('../../data/records', () => {
+  const none = { useList: () => ({ records: [] }) };
+  return {
+    shop: none,
+    sites: none,
+    units: none,
+    stops: { useList: () => ({ records: mockStops.map((record) => ({ record })) }) },
+  };
+});
 jest.mock('../../data/useOutbox', () => ({
   useWaiting: () => mockWaiting,
   useSyncStatus: () => mockStatus,
@@ -55,6 +65,7 @@ beforeEach(() => {
   jest.clearAllMocks();
   mockDraft = null;
   mockDue = [];
+  mockStops = [];
   mockWaiting = { waiting: 0, apart: [] };
   mockStatus = { phase: 'upToDate', everTold: true };
   mockEarlier = { visits: [], more: jest.fn(), hasMore: false, isFetching: false, isError: false };
@@ -103,6 +114,28 @@ test('earlier visits come when they are asked for, and say when the server is si
   mockEarlier = { ...mockEarlier, isError: true };
   show({});
   expect(screen.getByText(/Earlier visits are at the server, and it does not answer/)).toBeTruthy();
+});
+
+test('the stops of today stand in their order, done ones marked; the plan is a touch away', () => {
+  const stop = (id: string, place: number, more: Partial<StopDto> = {}): StopDto => ({
+    id,
+    day: format(new Date(), 'yyyy-MM-dd'),
+    place,
+    siteId: 's',
+    why: `Stop ${id}`,
+    ...more,
+  });
+  mockStops = [stop('b', 2), stop('a', 1, { doneAt: new Date().toISOString() }), stop('x', 1, { day: '2020-01-01' })];
+  show({ visits: [] });
+  expect(screen.getAllByText(/: Stop /).map(({ props }) => String(props.children))).toEqual([
+    'A site that is still to come: Stop a',
+    'A site that is still to come: Stop b',
+  ]);
+  expect(screen.getByText('Stops, 1 of 2 done')).toBeTruthy();
+  expect(screen.getByText('Plan and load')).toBeTruthy();
+  mockStops = [];
+  show({ visits: [] });
+  expect(screen.getByText('Plan days, load the truck')).toBeTruthy();
 });
 
 describe('what waits and what is silent', () => {

@@ -1,7 +1,7 @@
 import type { VisitSummary } from '@huff/contract/spine';
 import { flowWords, staticText } from '@huff/core';
 import { format } from 'date-fns/format';
-import { Link } from 'expo-router';
+import { Link, router } from 'expo-router';
 import { View } from 'react-native';
 import { useUnitVisits } from '../../data/visits';
 import { ListSection } from '../../ui/list';
@@ -17,7 +17,11 @@ const SHOWN = 8;
 export function UnitVisits({ unitId }: { readonly unitId: string }) {
   const { visits, isPending, isError } = useUnitVisits(unitId);
   return (
-    <ListSection title="Visits">
+    <ListSection
+      title="Visits"
+      add="Compare two"
+      onAdd={visits.length > 1 ? () => router.push(`/units/${unitId}/compare`) : undefined}
+    >
       {visits.slice(0, SHOWN).map((visit) => (
         <WithSummary key={visit.id} visit={visit}>
           {(summary) => <VisitLine summary={summary} />}

@@ -7,6 +7,12 @@ const NAMES: Readonly<Record<string, string>> = {
   accessNotes: 'Access',
   contact: 'Contact',
   phone: 'Phone',
+  email: 'Mail address',
+  day: 'Day',
+  place: 'Place in the day',
+  person: 'Person',
+  why: 'What for',
+  doneAt: 'Done',
   climate: 'Climate',
   notes: 'Notes',
   archivedAt: 'Archived',
@@ -67,6 +73,7 @@ const LISTS: Readonly<Record<string, string>> = {
   moves: 'Minutes and money',
   sheaves: 'Sheave',
   belts: 'Belt',
+  parts: 'Part',
   ports: 'Hole',
 };
 

@@ -11,10 +11,12 @@ const KIND: Readonly<Record<RecordKind, string>> = {
   blowerTable: 'Blower table',
   visit: 'Visit',
   shop: 'Shop',
+  stop: 'Stop',
 };
 
 function factWords(kind: FactKind, inputs: Readonly<Record<string, unknown>>): string {
   if (kind === 'check') return checkPoint(String(inputs.point))?.name ?? 'A check';
+  if (kind === 'part') return `${valueText(inputs.count)} × ${valueText(inputs.name)}`;
   if (kind === 'handOver') return 'Hand over';
   if (kind === 'ladder') return 'Refrigerant circuit';
   if (kind === 'look') {

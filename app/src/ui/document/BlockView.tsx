@@ -13,7 +13,7 @@ interface BlockViewProps {
   readonly width: number;
 }
 
-/** A block of a document on the screen. Tables of readings and photos stand on paper alone: the stations show them here. */
+/** A block of a document on the screen. Photos stand on paper alone: the stations show them here. */
 export function BlockView({ block, width }: BlockViewProps) {
   const palette = usePalette();
   switch (block.kind) {
@@ -92,9 +92,54 @@ export function BlockView({ block, width }: BlockViewProps) {
       );
     }
     case 'table':
+      return <TableView block={block} />;
     case 'verdict':
+      return (
+        <View style={{ gap: 2 }}>
+          <View style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }}>
+            <VerdictMark word={block.word} size={18} />
+            <Txt bold style={{ flex: 1 }}>{`${block.name}: ${block.text}`}</Txt>
+          </View>
+          {block.lines.map((line) => (
+            <Txt key={line} size={14} color="softInk">
+              {line}
+            </Txt>
+          ))}
+        </View>
+      );
     case 'photo':
     case 'link':
       return null;
   }
+}
+
+/** A table with its columns in line, figures at the right. */
+function TableView({ block: { head, rows, figures, shares } }: { readonly block: Extract<Block, { kind: 'table' }> }) {
+  const palette = usePalette();
+  const line = (cells: readonly string[], key: string, isHead: boolean) => (
+    <View
+      key={key}
+      role="row"
+      style={{ flexDirection: 'row', gap: 8, borderTopWidth: 1, borderColor: palette.line, paddingVertical: 5 }}
+    >
+      {cells.map((text, i) => (
+        <View key={`${key} ${head[i] ?? i}`} role={isHead ? 'columnheader' : 'cell'} style={{ flex: shares?.[i] ?? 1 }}>
+          <Txt
+            size={isHead ? 14 : 15}
+            color={isHead ? 'softInk' : 'ink'}
+            figures
+            align={figures?.includes(i) ? 'right' : undefined}
+          >
+            {text}
+          </Txt>
+        </View>
+      ))}
+    </View>
+  );
+  return (
+    <View role="table">
+      {head.length > 0 && line(head, 'head', true)}
+      {rows.map((row, i) => line(row, `${i} ${row[0] ?? ''}`, false))}
+    </View>
+  );
 }

@@ -7,10 +7,12 @@ interface SearchFieldProps {
   readonly label: string;
   readonly value: string;
   readonly onChange: (value: string) => void;
+  /** It has the keyboard when it is drawn. */
+  readonly autoFocus?: boolean;
 }
 
 /** A field that finds as one types. */
-export function SearchField({ label, value, onChange }: SearchFieldProps) {
+export function SearchField({ label, value, onChange, autoFocus }: SearchFieldProps) {
   return (
     <View style={{ flexDirection: 'row', alignItems: 'center', gap: 14 }}>
       <TextInput
@@ -20,6 +22,7 @@ export function SearchField({ label, value, onChange }: SearchFieldProps) {
         accessibilityLabel={label}
         value={value}
         onChangeText={onChange}
+        autoFocus={autoFocus}
         autoCapitalize="none"
         autoCorrect={false}
         style={{ flex: 1 }}

@@ -7,11 +7,11 @@ const PLACES = [
   {
     href: '/',
     name: 'Today',
-    owns: (path: string) => ['/', '/quick', '/waiting'].includes(path) || path.startsWith('/visits'),
+    owns: (path: string) => ['/', '/quick', '/waiting', '/days'].includes(path) || path.startsWith('/visits'),
   },
   { href: '/sites', name: 'Sites', owns: (path: string) => path.startsWith('/sites') || path.startsWith('/units') },
   { href: '/bench', name: 'Bench', owns: (path: string) => path.startsWith('/bench') },
-  { href: '/shop', name: 'Shop', owns: (path: string) => path.startsWith('/shop') },
+  { href: '/shop', name: 'Shop', owns: (path: string) => path.startsWith('/shop') || path === '/guide' },
 ] as const;
 
 /** Within a visit the drawing needs the room of the phone: the bar gives way, back leads out. */

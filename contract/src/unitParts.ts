@@ -1,6 +1,6 @@
-import type { UnitFactsDto } from '@huff/contract';
 import { FILTER_MEDIA } from '@huff/core';
 import type { UnitParts } from '@huff/core/call';
+import type { UnitFactsDto } from './unit';
 
 /** What a unit, as it stands in its record or at a visit, is known to take: filters, belt. */
 export function unitPartsOf({ setup }: Pick<UnitFactsDto, 'setup'>): UnitParts {

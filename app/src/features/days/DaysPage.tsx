@@ -1,0 +1,182 @@
+import type { StopDto } from '@huff/contract';
+import { addDays } from 'date-fns/addDays';
+import { Link } from 'expo-router';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { IconButton } from 'react-native-paper';
+import { v4 as uuid } from 'uuid';
+import { stops as stopRecords } from '../../data/records';
+import { Choice } from '../../ui/form';
+import { ActionButton, Page } from '../../ui/page';
+import { Heading, Txt } from '../../ui/text';
+import { useIsWide, usePalette } from '../../ui/theme';
+import { dayOf, dayWords, useStops, type PlannedStop } from '../visitState/stops';
+import { LoadList } from './LoadList';
+import { StopLine } from './StopLine';
+import { StopSheet } from './StopSheet';
+
+const EVERYBODY = '';
+/** Days that are past, with what was not done. */
+const LEFT_OVER = '';
+const SPANS = [
+  { id: 'day', text: 'today', days: 0 },
+  { id: 'week', text: 'seven days', days: 6 },
+] as const;
+
+/** What is planned by day, in its order; and what is loaded for it. */
+export function DaysPage() {
+  const palette = usePalette();
+  const wide = useIsWide();
+  const [now] = useState(() => new Date());
+  const { planned, isPending } = useStops();
+  const [person, setPerson] = useState(EVERYBODY);
+  const [span, setSpan] = useState<(typeof SPANS)[number]['id']>('day');
+  const [editing, setEditing] = useState<Partial<StopDto> & { id: string }>();
+  const people = useMemo(() => [...new Set(planned.flatMap(({ stop }) => stop.person ?? []))].sort(), [planned]);
+  const today = dayOf(now);
+  const shown = planned.filter(
+    ({ stop, isDone }) => (person === EVERYBODY || stop.person === person) && (stop.day >= today || !isDone),
+  );
+  const byDay = new Map<string, PlannedStop[]>();
+  for (const one of shown) {
+    const day = one.stop.day < today ? LEFT_OVER : one.stop.day;
+    byDay.set(day, [...(byDay.get(day) ?? []), one]);
+  }
+  const to = dayOf(addDays(now, SPANS.find(({ id }) => id === span)!.days));
+  const mark = useMemo(() => JSON.stringify(planned.map(({ stop }) => stop)), [planned]);
+  const keep = (stop: StopDto) => {
+    const there = planned.find(({ stop: one }) => one.id === stop.id);
+    if (there) stopRecords.change(there.kept, stop, 'The stop is changed.');
+    else {
+      const last = Math.max(0, ...planned.filter(({ stop: one }) => one.day === stop.day).map((one) => one.stop.place));
+      stopRecords.create({ ...stop, place: last + 1 });
+    }
+    setEditing(undefined);
+  };
+  /** Done, or taken off the plan. */
+  const settle = (what: 'doneAt' | 'archivedAt') => {
+    const there = planned.find(({ stop }) => stop.id === editing?.id);
+    if (there)
+      stopRecords.change(
+        there.kept,
+        { ...there.stop, [what]: new Date().toISOString() },
+        what === 'doneAt' ? 'The stop is done.' : 'The stop is off the plan.',
+      );
+    setEditing(undefined);
+  };
+  const load = (
+    <View style={{ gap: 10 }}>
+      <Choice label="For which days" as="strip" options={SPANS} chosen={span} onChoose={setSpan} />
+      <LoadList days={{ from: today, to, ...(person === EVERYBODY ? {} : { person }) }} mark={mark} />
+    </View>
+  );
+  return (
+    <Page
+      title="Days"
+      under="What is planned, and what is loaded for it"
+      back="/"
+      broad
+      foot={
+        <View style={{ padding: 16, paddingTop: 10, borderTopWidth: 1, borderColor: palette.line, maxWidth: 760 }}>
+          <ActionButton onPress={() => setEditing({ id: uuid(), ...(person === EVERYBODY ? {} : { person }) })}>
+            Plan a stop
+          </ActionButton>
+        </View>
+      }
+    >
+      <View style={{ paddingHorizontal: 16, flexDirection: wide ? 'row' : 'column', gap: wide ? 40 : 22 }}>
+        <View style={{ flex: wide ? 1 : undefined, gap: 14 }}>
+          {people.length > 1 && (
+            <Choice
+              label="Whose days"
+              options={[{ id: EVERYBODY, text: 'everybody' }, ...people.map((id) => ({ id, text: id }))]}
+              chosen={person}
+              onChoose={setPerson}
+            />
+          )}
+          {shown.length === 0 && !isPending && (
+            <Txt color="softInk">
+              Nothing is planned. A stop is a site or one unit of it, on a day, for somebody; what it needs is added up
+              below.
+            </Txt>
+          )}
+          {[...byDay].map(([day, list]) => (
+            <Day
+              key={day}
+              title={day === LEFT_OVER ? 'Left over' : dayWords(day, now)}
+              list={list}
+              hidePerson={person !== EVERYBODY}
+              onEdit={setEditing}
+            />
+          ))}
+          <Link href={'/api/due/calendar.ics'} target="_blank" style={{ paddingVertical: 12 }}>
+            <Txt bold color="action">
+              As a calendar
+            </Txt>
+          </Link>
+        </View>
+        <View style={wide ? { width: 420 } : undefined}>{load}</View>
+      </View>
+      <StopSheet
+        stop={editing}
+        people={people}
+        now={now}
+        onKeep={keep}
+        onSettle={editing?.siteId === undefined ? undefined : settle}
+        onClose={() => setEditing(undefined)}
+      />
+    </Page>
+  );
+}
+
+interface DayProps {
+  readonly title: string;
+  readonly list: readonly PlannedStop[];
+  readonly hidePerson: boolean;
+  readonly onEdit: (stop: StopDto) => void;
+}
+
+/** The stops of a day in their order, each moved up or changed. */
+function Day({ title, list, hidePerson, onEdit }: DayProps) {
+  const palette = usePalette();
+  const change = ({ kept, stop }: PlannedStop, more: Partial<StopDto>, words: string) =>
+    stopRecords.change(kept, { ...stop, ...more }, words);
+  /** Two stops change their places. */
+  const up = (i: number) => {
+    const [above, own] = [list[i - 1]!, list[i]!];
+    change(above, { place: own.stop.place }, 'The order is changed.');
+    change(
+      own,
+      { place: above.stop.place === own.stop.place ? own.stop.place - 1 : above.stop.place },
+      'The order is changed.',
+    );
+  };
+  return (
+    <View role="group" aria-label={title}>
+      <Heading size={17} style={{ paddingBottom: 4 }}>
+        {title}
+      </Heading>
+      {list.map((planned, i) => {
+        const { stop, unit, site } = planned;
+        const name = unit?.name ?? site?.name ?? 'the stop';
+        return (
+          <View
+            key={stop.id}
+            style={{ flexDirection: 'row', alignItems: 'center', borderTopWidth: 1, borderColor: palette.line }}
+          >
+            <StopLine planned={planned} place={i + 1} hidePerson={hidePerson} />
+            {i > 0 && (
+              <IconButton icon="arrow-up" size={22} accessibilityLabel={`${name} earlier`} onPress={() => up(i)} />
+            )}
+            <IconButton
+              icon="pencil-outline"
+              size={22}
+              accessibilityLabel={`Change ${name}`}
+              onPress={() => onEdit(stop)}
+            />
+          </View>
+        );
+      })}
+    </View>
+  );
+}

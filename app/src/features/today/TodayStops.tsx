@@ -1,0 +1,40 @@
+import { Link } from 'expo-router';
+import { View } from 'react-native';
+import { Heading, Txt } from '../../ui/text';
+import { usePalette } from '../../ui/theme';
+import { StopLine } from '../days/StopLine';
+import { dayOf, useStops } from '../visitState/stops';
+
+/** The stops of today in their order, and the way to the plan and what is loaded for it. */
+export function TodayStops({ now }: { readonly now: Date }) {
+  const palette = usePalette();
+  const { planned } = useStops();
+  const today = planned.filter(({ stop }) => stop.day === dayOf(now));
+  const ahead = planned.filter(({ stop, isDone }) => stop.day > dayOf(now) && !isDone).length;
+  const done = today.filter(({ isDone }) => isDone).length;
+  return (
+    <View role="group" aria-label="Stops of today">
+      <View style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }}>
+        {today.length > 0 && (
+          <Heading size={17} style={{ flex: 1 }}>
+            {done === 0 ? 'Stops' : `Stops, ${done} of ${today.length} done`}
+          </Heading>
+        )}
+        <Link href="/days" style={{ paddingVertical: 12 }}>
+          <Txt bold color="action">
+            {today.length > 0
+              ? 'Plan and load'
+              : ahead > 0
+                ? `Plan and load: ${ahead} ahead`
+                : 'Plan days, load the truck'}
+          </Txt>
+        </Link>
+      </View>
+      {today.map((one, i) => (
+        <View key={one.stop.id} style={{ flexDirection: 'row', borderTopWidth: 1, borderColor: palette.line }}>
+          <StopLine planned={one} place={i + 1} />
+        </View>
+      ))}
+    </View>
+  );
+}

@@ -1,0 +1,39 @@
+import type { Query } from '../db/db';
+import { moment } from '../db/moment';
+import type { Found } from './search';
+
+/** How much of two words' groups of three letters must be the same. */
+const LEAST_LIKENESS = 0.4;
+const STAND_INS = 6;
+const MOST_VISITS = 20;
+
+const literal = (word: string) => word.replace(/[\\%_]/g, '\\$&');
+const pattern = (word: string) => `%${literal(word)}%`;
+
+/** For each typed word what is sought: itself, where some word of the shop's visits begins with it, or the words that are nearly it. */
+async function soughtWords(query: Query, shopId: string, words: readonly string[]): Promise<string[][]> {
+  const rows = await query<{ known: boolean; near: string[] | null }>(
+    `SELECT EXISTS (SELECT 1 FROM search_words k WHERE k.shop_id = $1 AND k.word LIKE t.begins) AS known,
+       (SELECT array_agg(n.word) FROM (
+          SELECT s.word FROM search_words s WHERE s.shop_id = $1 AND s.word % t.word AND similarity(s.word, t.word) >= $3
+          ORDER BY similarity(s.word, t.word) DESC, s.word LIMIT ${STAND_INS}) n) AS near
+     FROM unnest($2::text[], $4::text[]) WITH ORDINALITY AS t(word, begins, n) ORDER BY t.n`,
+    [shopId, words, LEAST_LIKENESS, words.map((word) => `${literal(word)}%`)],
+  );
+  return rows.map(({ known, near }, i) => (known ? [words[i]!] : [words[i]!, ...(near ?? [])]).map(pattern));
+}
+
+/** Visits by their findings, notes and parts, the newest first. @param words in small letters */
+export async function visitsFound(query: Query, shopId: string, words: readonly string[]): Promise<Found[]> {
+  const sought = await soughtWords(query, shopId, words);
+  const params: unknown[] = [shopId];
+  const met = sought.map((patterns) => `AND r.search_text LIKE ANY ($${params.push(patterns)}::text[])`);
+  return query<Found & Record<string, unknown>>(
+    `SELECT 'visit' AS of, v.id, v.title AS name, s.name AS "siteName", ${moment('v.started_at')} AS at, r.headline AS words
+     FROM results r JOIN visits v ON v.shop_id = r.shop_id AND v.id = r.visit_id
+     LEFT JOIN units u ON u.shop_id = v.shop_id AND u.id = v.unit_id
+     LEFT JOIN sites s ON s.shop_id = u.shop_id AND s.id = u.site_id
+     WHERE r.shop_id = $1 ${met.join(' ')} ORDER BY v.started_at DESC, v.id LIMIT ${MOST_VISITS}`,
+    params,
+  );
+}

@@ -1,0 +1,39 @@
+import type { VisitDto } from '@huff/contract';
+import type { CarriedItem } from '@huff/core/call';
+import type { Query } from '../db/db';
+
+/** Words shorter than this are met everywhere. */
+const LEAST_WORD = 3;
+const MOST_WORD = 40;
+
+const textIn = (value: unknown): string[] => (typeof value === 'string' ? [value] : []);
+
+/** What a visit is found by, in small letters: its title, what was found, what was noted and agreed, the parts that were used. */
+export function searchTextOf(visit: VisitDto, found: readonly CarriedItem[]): string {
+  const own = found.filter(({ since }) => since === visit.startedAt).map(({ words }) => words);
+  const noted = (visit.facts ?? []).flatMap(({ kind, inputs }) => [
+    ...textIn(inputs.note),
+    ...(kind === 'handOver' ? [...textIn(inputs.words), ...textIn(inputs.returnFor), ...textIn(inputs.ownerName)] : []),
+    ...(kind === 'part' ? textIn(inputs.name) : []),
+  ]);
+  return [visit.title, ...own, ...noted].join(' · ').toLowerCase();
+}
+
+/** The words of a text, each once. @example wordsOf('Belt A48, slack') // ['belt', 'a48', 'slack'] */
+export const wordsOf = (text: string): string[] => [
+  ...new Set(
+    text
+      .toLowerCase()
+      .split(/[^\p{L}\p{N}]+/u)
+      .filter(({ length }) => length >= LEAST_WORD && length <= MOST_WORD),
+  ),
+];
+
+/** Keeps the words that visits are found by, so that a slip of the finger is sought among few. */
+export async function keepWords(query: Query, shopId: string, words: readonly string[]): Promise<void> {
+  if (words.length === 0) return;
+  await query(
+    'INSERT INTO search_words (shop_id, word) SELECT $1, unnest($2::text[]) ON CONFLICT (shop_id, word) DO NOTHING',
+    [shopId, words],
+  );
+}
