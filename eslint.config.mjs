@@ -56,6 +56,7 @@ const oneWay = [
       'visit',
       'roof',
       'sites',
+      'desk',
       'bench',
       'shop',
       'days',

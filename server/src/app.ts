@@ -20,7 +20,7 @@ import { photoRoutes, unitPhotoRoutes } from './photos/routes';
 import { siteLabelRoutes, unitLabelRoutes, visitReportRoutes } from './reports/routes';
 import { recordRoutes } from './rest/recordRoutes';
 import { searchRoutes } from './search/routes';
-import { roofRoutes } from './rest/roofRoutes';
+import { roofRoutes, standRoutes } from './rest/roofRoutes';
 import { syncRoutes } from './sync/routes';
 import { visitRoutes } from './rest/visitRoutes';
 import type { ResultsBeside } from './visits/results';
@@ -95,6 +95,7 @@ export function createApp({ db, state, log, results, beside, served, webFolder }
     recordRoutes(db, 'shop', () => results.judgeAnew()),
   );
   app.use('/api/search', searchRoutes(db));
+  app.use('/api/stands', standRoutes(db));
   app.use('/api/stock', stockRoutes(db));
   app.use('/api/stops', recordRoutes(db, 'stop'));
   app.use('/api/sites', siteLabelRoutes(db, beside), roofRoutes(db), siteBundleRoutes(db), recordRoutes(db, 'site'));

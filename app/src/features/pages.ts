@@ -12,7 +12,7 @@ export { RulesPage } from './shop/RulesPage';
 export { ShopPage } from './shop/ShopPage';
 export { StockPage } from './shop/StockPage';
 export { SitePage } from './sites/SitePage';
-export { SitesPage } from './sites/SitesPage';
+export { SitesPlace } from './desk/SitesPlace';
 export { ImportPage } from './tables/ImportPage';
 export { TablePage } from './tables/TablePage';
 export { TablesPage } from './tables/TablesPage';

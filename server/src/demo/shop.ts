@@ -56,7 +56,7 @@ export function demoShop(now: Date): ShopDto {
         heightIn: 25,
         onTruck: true,
         cost: 9,
-        ...counted(1),
+        ...counted(0),
       },
       {
         id: demoId('part', 2),

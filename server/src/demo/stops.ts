@@ -7,8 +7,8 @@ const DAY_MS = 86_400_000;
 const PLANNED: readonly (readonly [inDays: number, person: string, site: number, unit: number | null, why: string])[] =
   [
     [0, 'Rowan', 2, 9, 'Belt tension after run-in'],
-    [0, 'Rowan', 2, 12, 'Return with the wider filter'],
-    [0, 'Rowan', 3, 13, 'Filter, and the wheel'],
+    [0, 'Rowan', 2, 13, 'Filter, and the wheel'],
+    [0, 'Rowan', 8, 12, 'Return with the wider filter'],
     [1, 'Rowan', 5, 3, 'Filter'],
     [2, 'Tamsin', 8, null, 'Maintenance, all units'],
   ];

@@ -2,7 +2,14 @@ import { Router } from 'express';
 import type { Db } from '../db/db';
 import { authorOf } from '../http/author';
 import { idOf } from '../http/body';
-import { lastVisitsOf } from '../visits/summaries';
+import { lastVisitsOf, unitStands } from '../visits/summaries';
+
+/** How every unit of the shop stood at its last visit. */
+export function standRoutes(db: Db): Router {
+  return Router().get('/', async (req, res) => {
+    res.json({ units: await unitStands(db.query, authorOf(req).shopId) });
+  });
+}
 
 /** The roof sheet of a site: how each of its units stood at its last visit. */
 export function roofRoutes(db: Db): Router {

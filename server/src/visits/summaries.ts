@@ -64,6 +64,34 @@ export function lastVisitsOfUnits(query: Query, shopId: string, unitIds: readonl
   );
 }
 
+/** How a unit stood at its last visit, in a line of a table. */
+export interface UnitStand {
+  readonly unitId: string;
+  readonly visitId: string;
+  readonly startedAt: string;
+  readonly staticInWc: number | null;
+  readonly staticWord: VisitSummary['staticWord'];
+  readonly flowCfm: number | null;
+  readonly flowWord: VisitSummary['flowWord'];
+  readonly headline: string;
+  /** Findings that are not settled. */
+  readonly open: number;
+}
+
+/** How every unit of a shop stood at its last visit, in no order. */
+export const unitStands = (query: Query, shopId: string): Promise<UnitStand[]> =>
+  query<UnitStand & Record<string, unknown>>(
+    `SELECT v.unit_id AS "unitId", v.id AS "visitId", ${moment('v.started_at')} AS "startedAt", r.static_in_wc AS "staticInWc",
+       coalesce(r.static_word, 'cantSay') AS "staticWord", r.flow_cfm AS "flowCfm", coalesce(r.flow_word, 'cantSay') AS "flowWord",
+       coalesce(r.headline, 'Not judged yet') AS headline,
+       coalesce((SELECT count(*) FROM jsonb_array_elements(r.found) f WHERE f->>'outcome' NOT IN ('dealtWith', 'declined')), 0) AS open
+     FROM (
+       SELECT DISTINCT ON (unit_id) shop_id, id, unit_id, started_at FROM visits
+       WHERE shop_id = $1 AND unit_id IS NOT NULL ORDER BY unit_id, started_at DESC, id DESC
+     ) v LEFT JOIN ${RESULTS_OF}`,
+    [shopId],
+  );
+
 /** The last visit of each unit of a site, in no order. */
 export function lastVisitsOf(query: Query, shopId: string, siteId: string): Promise<VisitSummary[]> {
   return query<SummaryRow>(

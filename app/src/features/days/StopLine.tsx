@@ -26,6 +26,7 @@ export function StopLine({ planned: { stop, site, unit, isDone }, place, hidePer
         display: 'flex',
         flexDirection: 'row',
         flex: 1,
+        minWidth: 0,
         gap: 12,
         paddingVertical: 8,
         minHeight: 56,
@@ -51,8 +52,8 @@ export function StopLine({ planned: { stop, site, unit, isDone }, place, hidePer
           </Txt>
         )}
       </View>
-      <View style={{ flex: 1 }}>
-        <Txt bold={!isDone} color={isDone ? 'softInk' : 'ink'} numberOfLines={1}>{`${where}: ${stop.why}`}</Txt>
+      <View style={{ flex: 1, minWidth: 0 }}>
+        <Txt bold={!isDone} color={isDone ? 'softInk' : 'ink'} numberOfLines={2}>{`${where}: ${stop.why}`}</Txt>
         <Txt size={14} color="softInk" numberOfLines={1}>
           {[unit ? site?.name : undefined, site?.address, person].filter(Boolean).join(' · ')}
         </Txt>

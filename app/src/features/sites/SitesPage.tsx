@@ -1,7 +1,7 @@
 import type { SiteDto, UnitDto } from '@huff/contract';
 import { format } from 'date-fns/format';
 import { router, useLocalSearchParams } from 'expo-router';
-import { memo, useDeferredValue, useMemo, useState } from 'react';
+import { memo, useDeferredValue, useMemo, useState, type ReactNode } from 'react';
 import { FlatList, Pressable, SectionList, View } from 'react-native';
 import { v4 as uuid } from 'uuid';
 import { sites, units as unitRecords, type Kept } from '../../data/records';
@@ -45,8 +45,19 @@ export function bySite(units: readonly UnitDto[], places: readonly Kept<SiteDto>
     .sort((a, b) => nameOf(a).localeCompare(nameOf(b)));
 }
 
+interface SitesPageProps {
+  /** Beside it, where there is room, what is opened here is shown: the desk. */
+  readonly desk?: {
+    readonly unitId?: string;
+    readonly onUnit: (unitId: string) => void;
+    readonly onVisit: (visitId: string) => void;
+    readonly around: (list: ReactNode) => ReactNode;
+    readonly actions: ReactNode;
+  };
+}
+
 /** Sites and their units, found as one types. */
-export function SitesPage() {
+export function SitesPage({ desk }: SitesPageProps) {
   const palette = usePalette();
   const { find } = useLocalSearchParams<{ find?: string }>();
   const { records: unitList, isError, isPending } = unitRecords.useList();
@@ -81,46 +92,58 @@ export function SitesPage() {
     </View>
   );
   const many = units.length + siteList.length > 4;
-  return (
-    <Page title="Sites" under="Sites and their units" foot={foot} panes>
-      <View style={{ flex: 1, maxWidth: 760 }}>
-        {many && (
-          <View style={{ marginHorizontal: 16, marginBottom: 8 }}>
-            <SearchField
-              label="Find a site, unit, serial, part, finding"
-              value={sought}
-              onChange={setSought}
-              autoFocus={find !== undefined}
-              key={find}
-            />
-          </View>
-        )}
-        {sought.trim() !== '' ? (
-          <Found found={found} text={text} />
-        ) : (
-          <SectionList
-            style={{ flex: 1 }}
-            contentContainerStyle={{ paddingHorizontal: 16, paddingBottom: 24 }}
-            sections={sections}
-            keyExtractor={({ id }) => id}
-            // Two thousand units are drawn as they come into sight.
-            initialNumToRender={24}
-            maxToRenderPerBatch={24}
-            windowSize={5}
-            stickySectionHeadersEnabled={false}
-            ListEmptyComponent={none || null}
-            ListFooterComponent={
-              outCount > 0 || archived ? (
-                <TextButton onPress={() => setArchived(!archived)}>
-                  {archived ? 'Back to what is in use' : `Archived: ${outCount}`}
-                </TextButton>
-              ) : null
-            }
-            renderSectionHeader={({ section }) => <SiteHead section={section} />}
-            renderItem={({ item }) => <UnitRow unit={item} />}
+  const list = (
+    <View style={{ flex: 1, maxWidth: 760 }}>
+      {many && (
+        <View style={{ marginHorizontal: 16, marginBottom: 8 }}>
+          <SearchField
+            label="Find a site, unit, serial, part, finding"
+            value={sought}
+            onChange={setSought}
+            autoFocus={find !== undefined}
+            key={find}
           />
-        )}
-      </View>
+        </View>
+      )}
+      {sought.trim() !== '' ? (
+        <Found found={found} text={text} desk={desk} />
+      ) : (
+        <SectionList
+          style={{ flex: 1 }}
+          contentContainerStyle={{ paddingHorizontal: 16, paddingBottom: 24 }}
+          sections={sections}
+          keyExtractor={({ id }) => id}
+          // Two thousand units are drawn as they come into sight.
+          initialNumToRender={24}
+          maxToRenderPerBatch={24}
+          windowSize={5}
+          stickySectionHeadersEnabled={false}
+          ListEmptyComponent={none || null}
+          ListFooterComponent={
+            outCount > 0 || archived ? (
+              <TextButton onPress={() => setArchived(!archived)}>
+                {archived ? 'Back to what is in use' : `Archived: ${outCount}`}
+              </TextButton>
+            ) : null
+          }
+          renderSectionHeader={({ section }) => <SiteHead section={section} />}
+          renderItem={({ item }) => (
+            <UnitRow unit={item} onOpen={desk?.onUnit} isOpen={desk !== undefined && item.id === desk.unitId} />
+          )}
+        />
+      )}
+    </View>
+  );
+  return (
+    <Page title="Sites" under="Sites and their units" foot={desk ? undefined : foot} actions={desk?.actions} panes>
+      {desk
+        ? desk.around(
+            <>
+              {list}
+              {foot}
+            </>,
+          )
+        : list}
       <SiteSheet
         site={making}
         title="A new site"
@@ -136,7 +159,12 @@ export function SitesPage() {
   );
 }
 
-function Found({ found, text }: { readonly found: readonly FoundPlace[]; readonly text: string }) {
+interface FoundProps extends SitesPageProps {
+  readonly found: readonly FoundPlace[];
+  readonly text: string;
+}
+
+function Found({ found, text, desk }: FoundProps) {
   return (
     <FlatList
       style={{ flex: 1 }}
@@ -144,7 +172,7 @@ function Found({ found, text }: { readonly found: readonly FoundPlace[]; readonl
       data={found}
       keyExtractor={({ of, id }) => `${of} ${id}`}
       ListEmptyComponent={<Txt color="softInk">Nothing of “{text.trim()}” found.</Txt>}
-      renderItem={({ item }) => <FoundRow place={item} />}
+      renderItem={({ item }) => <FoundRow place={item} desk={desk} />}
     />
   );
 }
@@ -156,7 +184,10 @@ const ADDRESS: Readonly<Record<FoundPlace['of'], (id: string) => string>> = {
   part: () => '/shop/stock',
 };
 
-function FoundRow({ place: { of, id, name, siteName, words, at } }: { readonly place: FoundPlace }) {
+function FoundRow({
+  place: { of, id, name, siteName, words, at },
+  desk,
+}: SitesPageProps & { readonly place: FoundPlace }) {
   const palette = usePalette();
   const under = {
     site: 'site',
@@ -167,7 +198,11 @@ function FoundRow({ place: { of, id, name, siteName, words, at } }: { readonly p
   return (
     <Pressable
       role="button"
-      onPress={() => router.push(ADDRESS[of](id))}
+      onPress={() => {
+        if (desk && of === 'unit') desk.onUnit(id);
+        else if (desk && of === 'visit') desk.onVisit(id);
+        else router.push(ADDRESS[of](id));
+      }}
       style={{ minHeight: 58, justifyContent: 'center', borderTopWidth: 1, borderColor: palette.line }}
     >
       <Txt size={17} bold={of === 'site'}>

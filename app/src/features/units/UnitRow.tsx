@@ -18,22 +18,30 @@ export function unitFactsLine({ tons, motor, tap, setup }: UnitDto): string {
   return parts.length > 0 ? parts.join(' · ') : 'nothing said yet';
 }
 
+interface UnitRowProps {
+  readonly unit: UnitDto;
+  /** Where it is not opened as a page: the desk. */
+  readonly onOpen?: (unitId: string) => void;
+  readonly isOpen?: boolean;
+}
+
 /** A unit in a list: its name, what it is, how it was proven last. */
-export const UnitRow = memo(function UnitRow({ unit }: { readonly unit: UnitDto }) {
+export const UnitRow = memo(function UnitRow(props: UnitRowProps) {
   return (
-    <Guard what="This unit" on={[unit]}>
-      <Row unit={unit} />
+    <Guard what="This unit" on={[props.unit]}>
+      <Row {...props} />
     </Guard>
   );
 });
 
-function Row({ unit }: { readonly unit: UnitDto }) {
+function Row({ unit, onOpen, isOpen }: UnitRowProps) {
   const palette = usePalette();
   return (
     <Pressable
       role="button"
       aria-label={`Unit ${unit.name}`}
-      onPress={() => router.push(`/units/${unit.id}`)}
+      aria-current={isOpen ? 'true' : undefined}
+      onPress={() => (onOpen ? onOpen(unit.id) : router.push(`/units/${unit.id}`))}
       style={{
         minHeight: 62,
         borderTopWidth: 1,
@@ -44,7 +52,9 @@ function Row({ unit }: { readonly unit: UnitDto }) {
       }}
     >
       <View style={{ flex: 1 }}>
-        <Txt size={17}>{unit.name}</Txt>
+        <Txt size={17} bold={isOpen}>
+          {unit.name}
+        </Txt>
         <Txt size={14} color="softInk">
           {unitFactsLine(unit)}
         </Txt>

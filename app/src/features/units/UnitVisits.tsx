@@ -2,7 +2,7 @@ import type { VisitSummary } from '@huff/contract/spine';
 import { flowWords, staticText } from '@huff/core';
 import { format } from 'date-fns/format';
 import { Link, router } from 'expo-router';
-import { View } from 'react-native';
+import { Pressable, View } from 'react-native';
 import { useUnitVisits } from '../../data/visits';
 import { ListSection } from '../../ui/list';
 import { VerdictMark } from '../../ui/marks';
@@ -13,8 +13,15 @@ import { WithSummary } from '../visitState/WithSummary';
 /** How many of its visits a unit's page lists. */
 const SHOWN = 8;
 
+interface UnitVisitsProps {
+  readonly unitId: string;
+  /** Where a visit is not opened as a page: the desk. */
+  readonly onOpen?: (visitId: string) => void;
+  readonly openId?: string;
+}
+
 /** The last visits of a unit: when, what was found, what to do. */
-export function UnitVisits({ unitId }: { readonly unitId: string }) {
+export function UnitVisits({ unitId, onOpen, openId }: UnitVisitsProps) {
   const { visits, isPending, isError } = useUnitVisits(unitId);
   return (
     <ListSection
@@ -24,7 +31,15 @@ export function UnitVisits({ unitId }: { readonly unitId: string }) {
     >
       {visits.slice(0, SHOWN).map((visit) => (
         <WithSummary key={visit.id} visit={visit}>
-          {(summary) => <VisitLine summary={summary} />}
+          {(summary) =>
+            onOpen ? (
+              <Pressable role="button" aria-pressed={summary.id === openId} onPress={() => onOpen(summary.id)}>
+                <VisitWords summary={summary} bold={summary.id === openId} />
+              </Pressable>
+            ) : (
+              <VisitLine summary={summary} />
+            )
+          }
         </WithSummary>
       ))}
       {visits.length === 0 && (
@@ -46,13 +61,20 @@ export function UnitVisits({ unitId }: { readonly unitId: string }) {
 }
 
 function VisitLine({ summary }: { readonly summary: VisitSummary }) {
-  const palette = usePalette();
-  const { id, startedAt, headline, flowCfm, staticInWc, flowWord, staticWord } = summary;
   return (
-    <Link
-      href={`/visits/${id}`}
+    <Link href={`/visits/${summary.id}`} style={{ display: 'flex', flexDirection: 'column' }}>
+      <VisitWords summary={summary} bold />
+    </Link>
+  );
+}
+
+/** When a visit was, what it came to, with its mark. */
+function VisitWords({ summary, bold }: { readonly summary: VisitSummary; readonly bold: boolean }) {
+  const palette = usePalette();
+  const { startedAt, headline, flowCfm, staticInWc, flowWord, staticWord } = summary;
+  return (
+    <View
       style={{
-        display: 'flex',
         flexDirection: 'row',
         gap: 10,
         borderTopWidth: 1,
@@ -65,7 +87,7 @@ function VisitLine({ summary }: { readonly summary: VisitSummary }) {
         {format(startedAt, 'd MMM')}
       </Txt>
       <View style={{ flex: 1 }}>
-        <Txt bold>{headline}</Txt>
+        <Txt bold={bold}>{headline}</Txt>
         {flowCfm !== null && staticInWc !== null && (
           <Txt size={14} color="softInk" figures>
             {`${flowWords(flowCfm)} at ${staticText(staticInWc)}`}
@@ -73,6 +95,6 @@ function VisitLine({ summary }: { readonly summary: VisitSummary }) {
         )}
       </View>
       <VerdictMark word={flowWord === 'cantSay' ? staticWord : flowWord} />
-    </Link>
+    </View>
   );
 }

@@ -38,11 +38,13 @@ export function useStops(): { readonly planned: readonly PlannedStop[]; readonly
       .sort((a, b) => a.record.day.localeCompare(b.record.day) || a.record.place - b.record.place)
       .map((kept): PlannedStop => {
         const { record: stop } = kept;
+        const unit = stop.unitId ? unitsById.get(stop.unitId) : undefined;
         return {
           kept,
           stop,
-          site: sitesById.get(stop.siteId),
-          unit: stop.unitId ? unitsById.get(stop.unitId) : undefined,
+          // A unit that was moved since is gone to where it stands now.
+          site: sitesById.get(unit?.siteId ?? stop.siteId),
+          unit,
           isDone: Boolean(stop.doneAt) || visited.has(`${stop.unitId ?? ''} ${stop.day}`),
         };
       });

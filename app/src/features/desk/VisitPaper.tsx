@@ -1,0 +1,72 @@
+import type { VisitDto } from '@huff/contract';
+import { visitDocument } from '@huff/paper';
+import { router } from 'expo-router';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { sites, units } from '../../data/records';
+import { useRules } from '../../data/useRules';
+import { useShop } from '../../data/useShop';
+import { useVisit } from '../../data/visits';
+import { BlockView } from '../../ui/document';
+import { Choice } from '../../ui/form';
+import { TextButton } from '../../ui/page';
+import { Heading, Txt } from '../../ui/text';
+import { useCarried } from '../call/useCarried';
+import { DocumentLinks } from '../handOver/DocumentLinks';
+
+const PAGES = [
+  { id: 'owner', text: 'for the owner' },
+  { id: 'technician', text: 'for the technician' },
+] as const;
+
+/** A visit as its document says it, beside what it is of. */
+export function VisitPaper({ visitId, width }: { readonly visitId: string; readonly width: number }) {
+  const { kept, isPending } = useVisit(visitId);
+  if (!kept)
+    return <Txt color="softInk">{isPending ? 'Reading the visit.' : 'This visit is on the server: try again.'}</Txt>;
+  return <Paper visit={kept.record} width={width} />;
+}
+
+function Paper({ visit, width }: { readonly visit: VisitDto; readonly width: number }) {
+  const [page, setPage] = useState<(typeof PAGES)[number]['id']>('owner');
+  const rules = useRules();
+  const shop = useShop();
+  const carried = useCarried(visit);
+  const unit = units.useList().records.find(({ record }) => record.id === visit.unitId)?.record;
+  const site = sites.useList().records.find(({ record }) => record.id === unit?.siteId)?.record;
+  const document = useMemo(
+    () =>
+      visitDocument({
+        visit,
+        unit,
+        site,
+        rules,
+        odds: shop.odds,
+        carried,
+        zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+        currency: shop.currency,
+        drawingWidth: Math.max(300, width - 16),
+        link: unit && `${globalThis.location?.origin ?? ''}/units/${unit.id}`,
+      }),
+    [visit, unit, site, rules, shop, carried, width],
+  );
+  return (
+    <View style={{ gap: 12 }}>
+      <View style={{ gap: 2 }}>
+        <Heading size={20}>{document.title}</Heading>
+        <Txt size={14} color="softInk">
+          {document.under}
+        </Txt>
+      </View>
+      <View style={{ flexDirection: 'row', alignItems: 'center', gap: 16, flexWrap: 'wrap' }}>
+        <Choice label="Which page" options={PAGES} chosen={page} onChoose={setPage} />
+        <TextButton onPress={() => router.push(`/visits/${visit.id}`)}>Open the visit</TextButton>
+      </View>
+      {document[page].map((block, i) => (
+        // Blocks are drawn anew as a whole: their place is what they are.
+        <BlockView key={`${page}-${block.kind}-${i}`} block={block} width={width} />
+      ))}
+      <DocumentLinks document={document} visit={visit} unit={unit} isSaved />
+    </View>
+  );
+}
