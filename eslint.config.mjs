@@ -81,6 +81,7 @@ const oneWay = [
       'due',
       'days',
       'mail',
+      'openapi',
       'search',
       'sync',
       'bundle',

@@ -60,12 +60,32 @@ export const Moment = (what: string) =>
     },
   });
 
+const nested = new Map<unknown, Map<PropertyKey, () => ClassConstructor<object>>>();
+
+/** Remembers of which class a field is: for whoever writes the classes down as schemas. */
+const Remembered =
+  (classOf: () => ClassConstructor<object>): PropertyDecorator =>
+  (target, property) => {
+    const fields = nested.get(target.constructor) ?? new Map<PropertyKey, () => ClassConstructor<object>>();
+    nested.set(target.constructor, fields.set(property, classOf));
+  };
+
+/** The class of the records within a field, in a class or one that it extends; undefined where it holds none. */
+export function nestedClass(owner: unknown, field: PropertyKey): (() => ClassConstructor<object>) | undefined {
+  for (let at: unknown = owner; typeof at === 'function'; at = Object.getPrototypeOf(at)) {
+    const found = nested.get(at)?.get(field);
+    if (found) return found;
+  }
+  return undefined;
+}
+
 /** A list of records; a list within the list is none. */
 export const EachNested = (classOf: () => ClassConstructor<object>, message: string) =>
   applyDecorators(
     ValidateNested({ each: true, message }),
     IsObject({ each: true, message }),
     Type(() => classOf()),
+    Remembered(classOf),
   );
 
 /** A record within a record; a list is none. */
@@ -74,4 +94,5 @@ export const Nested = (classOf: () => ClassConstructor<object>, message: string)
     ValidateNested({ message }),
     IsObject({ message }),
     Type(() => classOf()),
+    Remembered(classOf),
   );

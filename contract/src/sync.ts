@@ -2,3 +2,4 @@
 export * from './operationDto';
 export * from './syncRequest';
 export { brokenText } from './text';
+export { nestedClass } from './fields';

@@ -16,6 +16,7 @@ import { notFound, problemHandler } from './http/problems';
 import { requestLog } from './http/requestLog';
 import type { Served } from './http/servedNames';
 import { mailRoutes } from './mail/routes';
+import { openApiRoutes } from './openapi/routes';
 import { photoRoutes, unitPhotoRoutes } from './photos/routes';
 import { siteLabelRoutes, unitLabelRoutes, visitReportRoutes } from './reports/routes';
 import { recordRoutes } from './rest/recordRoutes';
@@ -66,6 +67,7 @@ export function createApp({ db, state, log, results, beside, served, webFolder }
   );
   app.use(rightName(served), compression());
   app.get('/api/health', health(state));
+  app.use('/api/openapi.json', openApiRoutes());
   // A file of records is larger than any request of the app.
   app.use(
     '/api/bundle',

@@ -40,5 +40,5 @@ export async function testServer({ names = [], plansAtOnce }: TestServerOptions 
     beside: besideHere(plansAtOnce),
     served: { host: '127.0.0.1', names },
   });
-  return { db, state, results, http: request(app) };
+  return { db, state, results, app, http: request(app) };
 }
