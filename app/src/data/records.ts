@@ -56,6 +56,11 @@ function recordsOfKind<K extends Exclude<RecordKind, 'visit'>>(kind: K) {
       return { records, isPending: !data || !loaded || !asked, isError: asked && !everTold };
     },
     create: (record: RecordOf[K]) => void spine().outbox.create(kind, record),
+    /** Sets the fields in which the second version differs: one of many, which are taken back together or not at all. */
+    set({ record, revision }: Pick<Kept<RecordOf[K]>, 'record' | 'revision'>, to: RecordOf[K]): void {
+      const fields = changedFields(kind, record, to);
+      if (Object.keys(fields).length > 0) void spine().outbox.patch(kind, record.id, fields, revision);
+    },
     /** Sets the fields in which the second version differs, and offers to take that back. @param words what was done: "Altitude kept." */
     change({ record, revision }: Kept<RecordOf[K]>, to: RecordOf[K], words: string): void {
       const fields = changedFields(kind, record, to);

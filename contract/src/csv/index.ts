@@ -1,2 +1,3 @@
 export * from './readBlowerTableCsv';
 export * from './writeBlowerTableCsv';
+export * from './sheets';

@@ -4,6 +4,7 @@ import { Linking, View } from 'react-native';
 import { ActionButton, Page, TextButton } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
 import { chooseBundle } from './chooseBundle';
+import { SheetSection } from './SheetSection';
 
 interface Chosen {
   readonly name: string;
@@ -117,6 +118,7 @@ export function DataPage() {
           )}
           {done !== undefined && <Txt role="status">{done}</Txt>}
         </View>
+        <SheetSection />
       </View>
     </Page>
   );
