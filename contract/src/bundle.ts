@@ -1,12 +1,14 @@
 import type { BlowerTableDto } from './blowerTable';
+import type { ShopDto } from './shop';
 import type { SiteDto } from './site';
+import type { StopDto } from './stop';
 import type { UnitDto } from './unit';
 import type { VisitDto } from './visit';
 
 /** In which form a bundle is written; raised when a reader of before could not read it. */
 export const BUNDLE_VERSION = 1;
 
-/** A shop's records, or those of one site, in one file. Photos and the shop's own figures are not in it. */
+/** A shop's records, or those of one site, in one file. Photos are not in it. */
 export interface Bundle {
   readonly huffBundle: number;
   readonly writtenAt: string;
@@ -14,12 +16,18 @@ export interface Bundle {
   readonly blowerTables: readonly BlowerTableDto[];
   readonly units: readonly UnitDto[];
   readonly visits: readonly VisitDto[];
+  /** What is planned; files of before do not have it. */
+  readonly stops?: readonly StopDto[];
+  /** What the shop set for itself, in a file of the whole shop. */
+  readonly shop?: ShopDto;
 }
 
 /** What a bundle brings, or brought. */
 export interface BundleReport {
   /** Of what nothing was here. */
-  readonly added: Readonly<Record<'sites' | 'blowerTables' | 'units' | 'visits' | 'readings' | 'facts', number>>;
+  readonly added: Readonly<
+    Record<'sites' | 'blowerTables' | 'units' | 'visits' | 'readings' | 'facts' | 'stops' | 'figures', number>
+  >;
   /** Records that are here already, the same. */
   readonly same: number;
   /** Records that are here with other values: they were left as they are. */

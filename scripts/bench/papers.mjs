@@ -17,6 +17,23 @@ async function timed(url, path, rounds = ROUNDS) {
   return p95(times);
 }
 
+const DAY = '2031-05-06';
+
+/** Thirty stops of one day at units all over the shop. */
+async function planStops(url, unit) {
+  const headers = { 'Content-Type': 'application/json' };
+  for (let n = 1; n <= 30; n += 1) {
+    const { siteId } = await (await fetch(`${url}/api/units/${unit(n)}`)).json();
+    const stop = { id: id('0009', n), day: DAY, place: n, siteId, unitId: unit(n), why: 'Filter' };
+    const { status } = await fetch(`${url}/api/stops/${stop.id}`, {
+      method: 'PUT',
+      headers,
+      body: JSON.stringify(stop),
+    });
+    if (status !== 204) throw new Error(`a stop was answered ${status}`);
+  }
+}
+
 const id = (kind, n) => `bbbb${kind}-0000-4000-8000-${String(n).padStart(12, '0')}`;
 
 /** Until the server has computed what every visit leaves to the next: the newest comes last. */
@@ -48,11 +65,41 @@ export async function benchPapers(url, visits) {
     'ms',
     'p95; aim: under 100',
   );
+  row('how every unit stood last', (await timed(url, () => '/api/stands', 10)).toFixed(0), 'ms', 'p95 of 10');
+  await planStops(url, unit);
+  row(
+    'load list of 30 stops',
+    (await timed(url, () => `/api/load?from=${DAY}&to=${DAY}`, 10)).toFixed(0),
+    'ms',
+    'p95 of 10; aim: under 200',
+  );
+  for (const [what, q] of [
+    ['a site', 'site 17'],
+    ['a word of findings that is everywhere', 'restriction'],
+    ['a slip of the finger', 'restrcition'],
+    ['what is nowhere', 'zeppelin'],
+  ])
+    row(
+      `search: ${what}`,
+      (await timed(url, () => `/api/search?q=${encodeURIComponent(q)}`)).toFixed(0),
+      'ms',
+      'p95; aim: under 50',
+    );
   row('what is due in the whole shop', (await timed(url, () => '/api/due', 10)).toFixed(0), 'ms', 'p95 of 10');
   row(
     'report of a visit as PDF',
     (await timed(url, (i) => `/api/visits/${visit(i)}/report.pdf`)).toFixed(0),
     'ms',
     'p95; aim: under 1,500',
+  );
+  const from = performance.now();
+  const bundle = await fetch(`${url}/api/bundle`);
+  let bytes = 0;
+  for await (const piece of bundle.body) bytes += piece.length;
+  row(
+    'the whole shop as a file',
+    (bytes / 1e6).toFixed(0),
+    'MB',
+    `in ${((performance.now() - from) / 1000).toFixed(0)} s`,
   );
 }

@@ -2,7 +2,8 @@ import { LAYOUT_IDS, MOTOR_KINDS } from '@huff/core';
 import Papa from 'papaparse';
 import { check } from '../check';
 import type { ClassConstructor } from 'class-transformer';
-import { BeltPartDto, OTHER_PART_KINDS, ShopPartDto, type ShopDto } from '../shop';
+import type { OTHER_PART_KINDS } from '../shop';
+import { BeltPartDto, ShopPartDto, type ShopDto } from '../shop';
 import { SiteDto } from '../site';
 import { fieldsOf, sameValue, withFields } from '../spine/recordFields';
 import { UnitDto } from '../unit';
@@ -119,9 +120,9 @@ const cellText = (value: unknown): string | number =>
       ? value
         ? 'yes'
         : 'no'
-      : typeof value === 'number'
+      : typeof value === 'number' || typeof value === 'string'
         ? value
-        : String(value);
+        : JSON.stringify(value);
 
 const live = <R extends { readonly archivedAt?: string | null }>(records: readonly R[]) =>
   records.filter(({ archivedAt }) => !archivedAt);
@@ -170,6 +171,11 @@ function valueOf(text: string, kind: Kind): unknown {
   const number = Number(plain);
   return Number.isFinite(number) ? number : undefined;
 }
+
+/** Columns that say which record a line is about. */
+const NAMES_IT = ['id', 'site'];
+/** What every record has: a blank cell does not empty it. */
+const ALWAYS_KNOWN = ['layout', 'motor', 'cfmPerTon', 'onTruck', 'cost'];
 
 const CLASS: Readonly<Record<'sites' | 'units', ClassConstructor<object>>> = { sites: SiteDto, units: UnitDto };
 
@@ -258,11 +264,9 @@ export function readSheet<S extends Sheet>(sheet: S, text: string, reading: Read
     };
     if (sheet === 'units' && !site)
       return void fault('There is no site of that name here: make it first.', String(values.site));
-    const { id: _id, site: _site, ...fields } = values;
-    // What every record has is not emptied by a blank cell.
     const set = Object.fromEntries(
-      Object.entries(fields).filter(
-        ([path, value]) => value !== null || !['layout', 'motor', 'cfmPerTon', 'onTruck', 'cost'].includes(path),
+      Object.entries(values).filter(
+        ([path, value]) => !NAMES_IT.includes(path) && (value !== null || !ALWAYS_KNOWN.includes(path)),
       ),
     );
     const record =
@@ -276,14 +280,11 @@ export function readSheet<S extends Sheet>(sheet: S, text: string, reading: Read
     if (wrong) return void fault(wrong.message, cellText(values[wrong.field]).toString());
     const { name } = record as { name: string };
     const key =
-      `${'id' in record ? String(record.id) : ''} ${String(values.kind ?? values.site ?? '')} ${name}`.toLowerCase();
+      `${'id' in record ? String(record.id) : ''} ${cellText(values.kind ?? values.site)} ${name}`.toLowerCase();
     const twin = there ? seen.get(key) : seen.get(key.replace(/^\S+/, ''));
     if (twin !== undefined) return void fault(`It stands there twice: line ${twin} is about the same.`, name);
     seen.set(there ? key : key.replace(/^\S+/, ''), line);
-    const [was, is] = [
-      there && cellsOf(sheet, there as never, reading.known),
-      cellsOf(sheet, record as never, reading.known),
-    ];
+    const [was, is] = [there && cellsOf(sheet, there, reading.known), cellsOf(sheet, record, reading.known)];
     const changed = was
       ? columns.flatMap(([[head, path], at]) => (at >= 0 && !sameValue(was[path], is[path]) ? [head] : []))
       : [];

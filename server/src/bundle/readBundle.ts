@@ -1,6 +1,7 @@
 import { BUNDLE_VERSION, check, VisitDto, type Bundle, type BundleReport, type FieldError } from '@huff/contract';
-import { headOf, sameValue, type RecordKind, type RecordOf } from '@huff/contract/spine';
+import { fieldsOf, headOf, sameValue, type RecordKind, type RecordOf } from '@huff/contract/spine';
 import { brokenText, checkRecord } from '@huff/contract/sync';
+import { plainShop, type ShopDto } from '@huff/contract/fix';
 import { randomUUID } from 'node:crypto';
 import type { Query } from '../db/db';
 import type { Author } from '../http/author';
@@ -9,6 +10,7 @@ import { recordOf } from '../records/records';
 import { nextRevision } from '../records/revision';
 import type { Sender } from '../records/sender';
 import { createRecord } from '../sync/createRecord';
+import { patchRecord } from '../sync/patchRecord';
 import { countAdded } from '../visits/counts';
 import { addFact } from '../visits/facts';
 import { addReading } from '../visits/readings';
@@ -43,7 +45,7 @@ export function soundBundle(body: unknown): Bundle {
   const told = (path: string, errors: readonly FieldError[]) =>
     faults.push(...errors.map(({ field, message }) => ({ field: field === '' ? path : `${path}.${field}`, message })));
   const lists = body as unknown as Record<string, unknown>;
-  for (const name of LISTS)
+  for (const name of [...LISTS, ...(lists.stops === undefined ? [] : ['stops'])])
     if (!Array.isArray(lists[name])) faults.push({ field: name, message: `${name} must be a list.` });
   if (faults.length > 0) throw invalid(faults);
   const records = <K extends RecordKind>(name: string, kind: K): RecordOf[K][] =>
@@ -61,6 +63,9 @@ export function soundBundle(body: unknown): Bundle {
     told(`visits[${i}]`, checked.errors);
     return [];
   });
+  const stops = lists.stops === undefined ? undefined : records('stops', 'stop');
+  const figures = lists.shop === undefined ? undefined : checkRecord('shop', lists.shop);
+  if (figures && !figures.ok) told('shop', figures.errors);
   const bundle = {
     huffBundle,
     writtenAt: '',
@@ -68,6 +73,8 @@ export function soundBundle(body: unknown): Bundle {
     blowerTables: records('blowerTables', 'blowerTable'),
     units: records('units', 'unit'),
     visits,
+    ...(stops ? { stops } : {}),
+    ...(figures?.ok ? { shop: figures.value } : {}),
   };
   if (faults.length > 0) throw invalid(faults.slice(0, MOST_FAULTS));
   return bundle;
@@ -90,6 +97,10 @@ async function namesAreKnown(query: Query, shopId: string, bundle: Bundle): Prom
     await need('site', siteId, `units[${i}].siteId`);
     await need('blowerTable', blowerTableId, `units[${i}].blowerTableId`);
   }
+  for (const [i, { siteId, unitId }] of (bundle.stops ?? []).entries()) {
+    await need('site', siteId, `stops[${i}].siteId`);
+    await need('unit', unitId, `stops[${i}].unitId`);
+  }
   for (const [i, { unitId }] of bundle.visits.entries()) await need('unit', unitId, `visits[${i}].unitId`);
   if (faults.length > 0) throw invalid(faults);
 }
@@ -107,6 +118,31 @@ const said = (record: object): object =>
   JSON.parse(JSON.stringify(record, (_, value: unknown) => (value === null ? undefined : value))) as object;
 
 /**
+ * What a shop set for itself: what is not set here is taken over, whatever shop it is of; what is set here stands.
+ *
+ * @returns how many figures and parts were taken over, and whether others were left as they are
+ */
+async function takeFigures(query: Query, author: Author, figures: ShopDto) {
+  const { shopId } = author;
+  const stored = (await recordOf(query, 'shop', shopId, shopId))!;
+  const [here, plain] = [fieldsOf('shop', stored.record), fieldsOf('shop', plainShop(shopId))];
+  const coming = Object.entries(fieldsOf('shop', { ...figures, id: shopId }));
+  const isFree = (path: string) => here[path] === undefined || sameValue(here[path], plain[path]);
+  const other = coming.filter(([path, value]) => !sameValue(here[path], value));
+  const fields = Object.fromEntries(other.filter(([path]) => isFree(path)));
+  const added = Object.keys(fields).length;
+  if (added > 0)
+    await patchRecord(query, senderOf(author), await nextRevision(query, shopId), {
+      operationId: randomUUID(),
+      of: 'shop',
+      stored,
+      base: stored.revision,
+      fields,
+    });
+  return { added, left: other.length > added };
+}
+
+/**
  * Takes a bundle in, merged by id: what is not here is added, what is here and other is left as it is and told; readings and facts are added to visits
  * that are here. Within a transaction: all of it or nothing.
  *
@@ -119,7 +155,7 @@ export async function takeBundle(
 ): Promise<BundleReport & { readonly visitIds: readonly string[] }> {
   const { shopId } = author;
   await namesAreKnown(query, shopId, bundle);
-  const added = { sites: 0, blowerTables: 0, units: 0, visits: 0, readings: 0, facts: 0 };
+  const added = { sites: 0, blowerTables: 0, units: 0, visits: 0, readings: 0, facts: 0, stops: 0, figures: 0 };
   let same = 0;
   const left: { kind: string; name: string }[] = [];
   // Each record that is made has a revision of its own: the history goes by it.
@@ -145,6 +181,12 @@ export async function takeBundle(
   };
   for (const [list, kind] of RECORD_LISTS)
     for (const record of bundle[list]) await put(list, kind, record as never, record.name);
+  for (const stop of bundle.stops ?? []) await put('stops', 'stop', stop, `${stop.day}, ${stop.why}`);
+  if (bundle.shop) {
+    const figures = await takeFigures(query, author, bundle.shop);
+    added.figures = figures.added;
+    if (figures.left) left.push({ kind: 'shop', name: 'The shop’s figures' });
+  }
   const visitIds: string[] = [];
   for (const visit of bundle.visits) {
     const id = visit.id.toLowerCase();

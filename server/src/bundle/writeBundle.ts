@@ -1,7 +1,7 @@
 import { BUNDLE_VERSION } from '@huff/contract';
 import type { RecordKind } from '@huff/contract/spine';
 import type { Query } from '../db/db';
-import { recordPage, recordsOf } from '../records/records';
+import { recordOf, recordPage, recordsOf } from '../records/records';
 import { wholeVisits } from '../visits/wholeVisit';
 
 /** So many records, or visits with all that was read at them, are in memory at once. */
@@ -64,6 +64,14 @@ async function idsAt(query: Query, shopId: string, siteId: string) {
   };
 }
 
+async function stopsAt(query: Query, shopId: string, siteId: string): Promise<string[]> {
+  const rows = await query<{ id: string }>('SELECT id FROM stops WHERE shop_id = $1 AND site_id = $2', [
+    shopId,
+    siteId,
+  ]);
+  return rows.map(({ id }) => id);
+}
+
 /** The lists of a bundle with what is in each, in the order in which they can be read in again. */
 async function listsOf(
   query: Query,
@@ -76,6 +84,7 @@ async function listsOf(
       ['blowerTables', all(query, shopId, 'blowerTable')],
       ['units', all(query, shopId, 'unit')],
       ['visits', visitsOf(query, scope)],
+      ['stops', all(query, shopId, 'stop')],
     ];
   const ids = await idsAt(query, shopId, siteId);
   return [
@@ -83,6 +92,7 @@ async function listsOf(
     ['blowerTables', some(query, shopId, 'blowerTable', ids.tables)],
     ['units', some(query, shopId, 'unit', ids.units)],
     ['visits', visitsOf(query, scope)],
+    ['stops', some(query, shopId, 'stop', await stopsAt(query, shopId, siteId))],
   ];
 }
 
@@ -97,6 +107,10 @@ export async function* writeBundle(query: Query, scope: BundleScope, now: Date):
       first = false;
     }
     yield ']';
+  }
+  if (scope.siteId === undefined) {
+    const { record } = (await recordOf(query, 'shop', scope.shopId, scope.shopId))!;
+    yield `,\n"shop":${JSON.stringify(record)}`;
   }
   yield '}\n';
 }

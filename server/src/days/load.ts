@@ -62,7 +62,9 @@ export async function loadOf(query: Query, shopId: string, days: Days): Promise<
             last: last.get(unit.id),
             filterDue:
               filtersDue.has(unit.id) ||
-              stops.some((stop) => forFilter(stop) && (stop.unitId ? stop.unitId === unit.id : stop.siteId === site.id)),
+              stops.some(
+                (stop) => forFilter(stop) && (stop.unitId ? stop.unitId === unit.id : stop.siteId === site.id),
+              ),
           })),
       ),
     );

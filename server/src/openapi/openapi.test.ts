@@ -4,7 +4,7 @@ import { demoId } from '../demo/ids';
 import { loadDemo } from '../demo/loadDemo';
 import { DEMO_AUTHOR } from '../http/author';
 import { testServer } from '../testing/testServer';
-import { openApiDocument } from './document';
+import type { openApiDocument } from './document';
 import { isFile, OPERATIONS, type Operation } from './operations';
 
 let server: Awaited<ReturnType<typeof testServer>>;

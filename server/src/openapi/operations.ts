@@ -32,7 +32,12 @@ const list = (name: string, items: Schema): Schema => ({
   required: [name],
   properties: { [name]: { type: 'array', items } },
 });
-const inQuery = (name: string, description: string, schema: Schema = { type: 'string' }, required = false): Parameter => ({
+const inQuery = (
+  name: string,
+  description: string,
+  schema: Schema = { type: 'string' },
+  required = false,
+): Parameter => ({
   name,
   in: 'query',
   schema,
@@ -70,7 +75,10 @@ function record(path: string, name: string, what: string): readonly Operation[] 
       answer: {
         type: 'object',
         required: ['records', 'next'],
-        properties: { records: { type: 'array', items: ref(name) }, next: { type: ['string', 'null'], format: 'uuid' } },
+        properties: {
+          records: { type: 'array', items: ref(name) },
+          next: { type: ['string', 'null'], format: 'uuid' },
+        },
       },
     },
     { method: 'get', path: `/api/${path}/:id`, summary: `One ${what}`, tag, answer: ref(name), refusals: GONE },

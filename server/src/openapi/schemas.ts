@@ -1,4 +1,14 @@
-import { BlowerTableDto, FACT_KINDS, FactDto, PhotoDto, ReadingDto, SiteDto, StopDto, UnitDto, VisitDto } from '@huff/contract';
+import {
+  BlowerTableDto,
+  FACT_KINDS,
+  FactDto,
+  PhotoDto,
+  ReadingDto,
+  SiteDto,
+  StopDto,
+  UnitDto,
+  VisitDto,
+} from '@huff/contract';
 import { PlanWishesDto, ShopDto } from '@huff/contract/fix';
 import { nestedClass, SyncRequestDto } from '@huff/contract/sync';
 import { validationMetadatasToSchemas } from 'class-validator-jsonschema';
@@ -86,9 +96,11 @@ export function contractSchemas(): Readonly<Record<string, Schema>> {
     refPointerPrefix: SCHEMA_PREFIX,
     // What stands in for the other library’s storage: which class a field’s records are of.
     classTransformerMetadataStorage: STORAGE as never,
-    additionalConverters: CONVERTERS as never,
+    additionalConverters: CONVERTERS,
   }) as unknown as Readonly<Record<string, ObjectSchema>>;
-  const text = JSON.stringify(Object.fromEntries(Object.entries(made).map(([name, schema]) => [nameOf(name), withNulls(schema)])));
+  const text = JSON.stringify(
+    Object.fromEntries(Object.entries(made).map(([name, schema]) => [nameOf(name), withNulls(schema)])),
+  );
   const all = JSON.parse(text.replaceAll(/(#\/components\/schemas\/\w+?)Dto"/g, '$1"')) as Record<string, Schema>;
   for (const name of Object.keys(CLASSES)) if (!all[name]) throw new Error(`${name} has no schema`);
   return { ...all, FactKind: { type: 'string', enum: [...FACT_KINDS] } };

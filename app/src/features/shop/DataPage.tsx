@@ -36,6 +36,8 @@ const KINDS = [
   ['visits', 'visits'],
   ['readings', 'readings'],
   ['facts', 'other records'],
+  ['stops', 'planned stops'],
+  ['figures', 'figures and parts of the shop'],
 ] as const;
 
 const addedWords = ({ added }: BundleReport): string =>
@@ -69,8 +71,8 @@ export function DataPage() {
         <View style={{ gap: 6 }}>
           <Heading size={19}>Out</Heading>
           <Txt color="softInk">
-            Sites, units, blower tables and visits with every reading, as JSON with a published schema. Photos and the
-            shop’s own figures are not in it.
+            Sites, units, blower tables, visits with every reading, what is planned and what the shop set for itself, as
+            JSON with a published schema. Photos are not in it.
           </Txt>
           <TextButton onPress={() => void Linking.openURL('/api/bundle')}>The whole shop</TextButton>
           <Txt size={15} color="softInk">
