@@ -54,12 +54,21 @@ async function driveBench(page) {
   await ready(page, '½ turn open');
 }
 
-/** A unit with its visits, its plate and its holes. */
-async function unitPage(page) {
+/** Sites, unit and visit beside each other. */
+async function desk(page) {
   await page.goto('/sites');
-  await page.getByRole('button', { name: 'Unit Reading room air handler' }).click();
-  await ready(page, 'AH4-036');
-  await page.waitForTimeout(600);
+  await page.getByRole('button', { name: 'Unit Upstairs air handler' }).click();
+  await ready(page, 'Where the pressure goes');
+  await page.waitForTimeout(900);
+}
+
+/** The label of a unit, as it is printed. */
+async function label(page) {
+  const svg = await (await page.request.get('/api/units/de300000-0002-4000-8000-000000000009/label.svg')).text();
+  await page.setViewportSize({ width: 480, height: 300 });
+  await page.setContent(
+    `<body style="margin:0;display:grid;place-items:center;height:100vh;background:#fff">${svg}</body>`,
+  );
 }
 
 /** A demo visit at a station of the call, its cautions read. */
@@ -187,13 +196,21 @@ export const SCENES = [
       await ready(page, /^Filter drop/);
     },
   },
-  { name: 'unit-wide', wide: true, play: unitPage },
+  { name: 'desk-wide', wide: true, play: desk },
+  {
+    name: 'days',
+    play: async (page) => {
+      await page.goto('/days');
+      await page.getByRole('radio', { name: 'seven days' }).click();
+      await ready(page, 'on the truck');
+      await page.getByRole('region', { name: 'Load list' }).scrollIntoViewIfNeeded();
+    },
+  },
+  { name: 'label', play: label },
   { name: 'airflow', play: visitAt(1, 'Airflow') },
   { name: 'power', play: callAt(15, 'Power') },
   { name: 'heat-sequence', play: callAt(16, 'Heat') },
   { name: 'refrigerant', play: shortOfCharge },
-  { name: 'building', play: callAt(20, 'Building') },
-  { name: 'found-wide', wide: true, play: callAt(18, 'Upkeep') },
   { name: 'hand-over', play: callAt(14, 'Hand over') },
   { name: 'report-page', play: reportPage },
   {

@@ -1,6 +1,7 @@
 import type { BundleReport } from '@huff/contract';
 import { Router, type Request, type Response } from 'express';
-import { once } from 'node:events';
+import { Readable } from 'node:stream';
+import { pipeline } from 'node:stream/promises';
 import type { Db } from '../db/db';
 import { authorOf } from '../http/author';
 import { idOf } from '../http/body';
@@ -19,12 +20,11 @@ class OnlyTried extends Error {
 
 async function send(db: Db, res: Response, scope: BundleScope, name: string): Promise<void> {
   res.type('json').set('Content-Disposition', `attachment; filename="${name}.json"`);
-  for await (const piece of writeBundle(db.query, scope, new Date())) {
-    if (res.destroyed) return;
-    // The next piece is not made before this one has room.
-    if (!res.write(piece)) await Promise.race([once(res, 'drain'), once(res, 'close')]);
-  }
-  res.end();
+  // The next piece is not made before the one before has room.
+  await pipeline(Readable.from(writeBundle(db.query, scope, new Date())), res).catch((error: unknown) => {
+    // Whoever asked left: there is nobody to tell.
+    if ((error as NodeJS.ErrnoException).code !== 'ERR_STREAM_PREMATURE_CLOSE') throw error;
+  });
 }
 
 /** Everything out in one file, and in again: looked at first, then all or nothing. */

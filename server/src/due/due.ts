@@ -1,11 +1,8 @@
 import type { DueItem } from '@huff/contract';
 import type { LayoutId } from '@huff/core';
-import { equipmentOf, unitFilterTrend, type VisitFigures } from '@huff/core/call';
+import { equipmentOf } from '@huff/core/call';
 import type { Query } from '../db/db';
 import { moment } from '../db/moment';
-
-/** Visits of before this tell nothing of the filter of now. */
-const YEARS_BACK = 2;
 
 interface UnitPlace {
   readonly unitId: string;
@@ -44,34 +41,14 @@ async function agreedReturns(query: Query, shopId: string, unitIds: readonly str
 
 /** Filters by the unit's own fillings. */
 async function filtersDue(query: Query, shopId: string, unitIds: readonly string[] | null): Promise<DueItem[]> {
-  const rows = await query<UnitPlace & { at: string; figures: VisitFigures } & Record<string, unknown>>(
-    `SELECT ${PLACE}, ${moment('v.started_at')} AS at, r.figures
-     FROM results r JOIN visits v ON v.shop_id = r.shop_id AND v.id = r.visit_id ${OF_UNIT}
-     WHERE r.shop_id = $1 AND r.figures ? 'filterDropInWc' AND v.started_at > now() - make_interval(years => $2)
-       AND ($3::uuid[] IS NULL OR v.unit_id = ANY ($3))
-     ORDER BY u.id, v.started_at`,
-    [shopId, YEARS_BACK, unitIds],
+  const rows = await query<UnitPlace & { on: string; sigmaDays: number } & Record<string, unknown>>(
+    `SELECT ${PLACE}, to_char(d.due_on, 'YYYY-MM-DD') AS "on", d.sigma_days AS "sigmaDays"
+     FROM unit_filter_due d JOIN units u ON u.shop_id = d.shop_id AND u.id = d.unit_id AND u.archived_at IS NULL
+     JOIN sites s ON s.shop_id = u.shop_id AND s.id = u.site_id AND s.archived_at IS NULL
+     WHERE d.shop_id = $1 AND ($2::uuid[] IS NULL OR d.unit_id = ANY ($2))`,
+    [shopId, unitIds],
   );
-  const byUnit = new Map<string, typeof rows>();
-  for (const row of rows) byUnit.set(row.unitId, [...(byUnit.get(row.unitId) ?? []), row]);
-  return [...byUnit.values()].flatMap((visits): DueItem[] => {
-    const { unitId, unit, siteId, site } = visits[0]!;
-    const due = unitFilterTrend(visits.map(({ at, figures }) => ({ atMs: Date.parse(at), figures })))?.due;
-    if (!due) return [];
-    const on = new Date(due.atMs).toISOString().slice(0, 10);
-    return [
-      {
-        unitId,
-        unit,
-        siteId,
-        site,
-        on,
-        kind: 'filter',
-        why: 'Filter',
-        sigmaDays: Math.max(1, Math.round(due.sigmaDays)),
-      },
-    ];
-  });
+  return rows.map((row) => ({ ...row, kind: 'filter', why: 'Filter' }));
 }
 
 /** Units whose last visit for maintenance is longer ago than their kind goes without one. */

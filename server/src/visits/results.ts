@@ -6,6 +6,7 @@ import { JUDGEMENT_VERSION, rulesOf, type Rules, type ShopRules } from '@huff/co
 import type { CarriedItem } from '@huff/core/call';
 import type { Logger } from 'pino';
 import type { Db, Query } from '../db/db';
+import { keepFilterDue } from './filterDue';
 import { keepWords, searchTextOf, wordsOf } from './searchText';
 import { RESULTS_OF } from './summaries';
 import { wholeVisits } from './wholeVisit';
@@ -113,6 +114,8 @@ export async function keepResults(db: Db, log: Logger, shopId: string, ids: read
     }
   }
   await keepWords(db.query, shopId, [...words]);
+  const unitIds = [...whole.values()].flatMap(({ record }) => record.unitId ?? []);
+  await keepFilterDue(db.query, shopId, [...new Set(unitIds)]);
 }
 
 /** Visits with those of their units that came after them, the earliest first: what one leaves, the next carries. */

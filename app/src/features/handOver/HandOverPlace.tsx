@@ -76,10 +76,12 @@ export function HandOverPlace({ whole, assessment, acts, width, frame }: Station
               ? `${call.triage.length > 0 ? 'Everything found is settled' : 'Nothing was found so far'}. When is the next visit?`
               : 'Everything found is settled, and the next visit has its day.'}
         </Txt>
-        {open.length > 0 ? (
-          <ActionButton onPress={() => acts.goTo('found')}>Settle what was found</ActionButton>
-        ) : (
-          acts.onSave && <ActionButton onPress={acts.onSave}>Save the visit</ActionButton>
+        {open.length > 0 && <ActionButton onPress={() => acts.goTo('found')}>Settle what was found</ActionButton>}
+        {/* What is open stands at the next visit: nobody is kept from leaving. */}
+        {acts.onSave && (
+          <ActionButton quiet={open.length > 0} onPress={acts.onSave}>
+            Save the visit
+          </ActionButton>
         )}
       </CallFoot>
     ),

@@ -48,10 +48,20 @@ CREATE INDEX mails_by_time ON mails (shop_id, made_at DESC, id);
 
 -- What visits are found by: title, findings, notes, in small letters; and the words of them, so that a slip of the finger is sought among few.
 ALTER TABLE results ADD COLUMN search_text text;
-CREATE INDEX results_search ON results USING gin (search_text gin_trgm_ops);
+-- The embedded database never merges what an index puts off: nothing is put off.
+CREATE INDEX results_search ON results USING gin (search_text gin_trgm_ops) WITH (fastupdate = off);
 CREATE TABLE search_words (
   shop_id uuid NOT NULL REFERENCES shops (id),
   word text NOT NULL,
   PRIMARY KEY (shop_id, word)
 );
-CREATE INDEX search_words_near ON search_words USING gin (word gin_trgm_ops);
+CREATE INDEX search_words_near ON search_words USING gin (word gin_trgm_ops) WITH (fastupdate = off);
+
+-- When the filter of a unit is due by its own fillings; computed with the results of its visits.
+CREATE TABLE unit_filter_due (
+  shop_id uuid NOT NULL REFERENCES shops (id),
+  unit_id uuid NOT NULL,
+  due_on date NOT NULL,
+  sigma_days integer NOT NULL,
+  PRIMARY KEY (shop_id, unit_id)
+);
