@@ -73,7 +73,9 @@ export function labelDrawing(
   const code = Math.min(height - 2 * pad - 22, width * 0.4);
   const name = Math.min(13, height / 9);
   const left = code + pad + 6;
-  const room = height - pad - 30;
+  // Under the site’s name, which may be as long as the label is wide.
+  const top = pad + 24 + name;
+  const room = height - top;
   const rows = Math.max(1, Math.floor(room / 9));
   const shown = lines.slice(-rows);
   const step = Math.min(15, room / Math.max(1, shown.length));
@@ -85,7 +87,7 @@ export function labelDrawing(
     words(fitting(site ?? '', width - 2 * pad, 8), { x: pad, y: pad + name * 0.8 + 11, size: 8, color: INK.soft }),
     el('g', { transform: `translate(${pad - 4} ${height - code - 4})` }, qrDrawing(link, code).markup),
     ...shown.flatMap(([what, value], i) => {
-      const y = pad + 30 + i * step;
+      const y = top + i * step;
       return [
         words(what, { x: left, y, size: Math.min(9, size), color: INK.soft }),
         words(fitting(value, width - left - pad - 44, size), { x: width - pad, y, size, bold: true, anchor: 'end' }),
