@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { expect, test } from './support/test';
 
 const READING_ROOM = '/visits/de300000-0003-4000-8000-000000000001';
@@ -61,6 +62,12 @@ test('a page to print is made without a signal', async ({ page, context }) => {
   const paper = await opened;
   await expect(paper.getByRole('heading', { name: 'For the next technician' })).toBeAttached();
   await expect(paper.getByRole('img', { name: /^Where the pressure goes/ }).first()).toBeVisible();
+  // A drawing alone, as a picture: made on the phone as well.
+  const download = page.waitForEvent('download');
+  await page.getByText('PNG', { exact: true }).first().click();
+  const picture = readFileSync((await (await download).path())!);
+  expect(picture.subarray(1, 4).toString()).toBe('PNG');
+  expect(picture.length).toBeGreaterThan(5000);
 });
 
 test('@wide a roof as one sheet, by the keyboard alone', async ({ page }) => {

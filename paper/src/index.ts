@@ -7,6 +7,7 @@ export { compareBlocks, type CompareSource } from './document/compare';
 export { visitDocument } from './document/visitDocument';
 export { airwayDrawing } from './drawings/airwayDrawing';
 export { crossingDrawing } from './drawings/crossingDrawing';
+export { driveDrawing } from './drawings/driveDrawing';
 export { ladderDrawing } from './drawings/ladderDrawing';
 export { blocksHtml, documentHtml, type PaperSize } from './html/documentHtml';
 export { qrDrawing } from './label/qr';

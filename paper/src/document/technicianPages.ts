@@ -1,5 +1,6 @@
 import {
   applyMoves,
+  beltDriveOf,
   FILTER_MEDIA,
   flowWords,
   lookItem,
@@ -24,6 +25,7 @@ import { CALL_CAUTIONS, checkPoint, checksOf, checkText, OUTCOME_TEXT } from '@h
 import { CAUTIONS } from '@huff/core/fix';
 import { airwayDrawing } from '../drawings/airwayDrawing';
 import { crossingDrawing } from '../drawings/crossingDrawing';
+import { driveDrawing } from '../drawings/driveDrawing';
 import { ladderDrawing } from '../drawings/ladderDrawing';
 import type { Block } from './block';
 import { EQUIPMENT } from './equipment';
@@ -263,6 +265,15 @@ function drawings(facts: DocumentFacts): readonly Block[] {
         }),
       });
   }
+  const left = parted.after ?? parted.before;
+  const drives = [parted.before, left].map(({ setup }) => (setup?.drive ? beltDriveOf(setup.drive) : undefined));
+  const drive =
+    drives[1] && driveDrawing({ now: drives[1], ...(parted.after && drives[0] ? { asFound: drives[0] } : {}) });
+  if (drive)
+    blocks.push(heading(parted.after ? 'The drive, as found dashed' : 'The drive'), {
+      kind: 'drawing',
+      drawing: drive,
+    });
   for (const { ladder, id } of call.circuits)
     if (ladder && ladder.marks.size > 0)
       blocks.push(heading(`Refrigerant, circuit ${id}, ${ladder.refrigerant}`), {

@@ -1,9 +1,10 @@
 import { assess } from '@huff/contract';
-import { layoutOf } from '@huff/core';
+import { layoutOf, type BeltDrive } from '@huff/core';
 import { readLadder } from '@huff/core/call';
 import { exampleA, static_ } from '../testing/visit';
 import { airwayDrawing } from './airwayDrawing';
 import { crossingDrawing } from './crossingDrawing';
+import { driveDrawing } from './driveDrawing';
 import { ladderDrawing } from './ladderDrawing';
 
 const stateOf = (visit = exampleA()) => {
@@ -78,5 +79,38 @@ describe('ladder', () => {
   });
   test('a circuit at which nothing was read says so', () => {
     expect(ladderDrawing(ladderOf({})).says).toMatch(/nothing read/);
+  });
+});
+
+describe('drive', () => {
+  const drive: BeltDrive = {
+    motorRpm: 1745,
+    motorSheave: { kind: 'adjustable', leastPitchIn: 2.8, mostPitchIn: 3.8, turns: 5, grooves: 1 },
+    turnsOpen: 2.5,
+    blowerSheave: { kind: 'fixed', pitchIn: 7, grooves: 1 },
+    beltMark: 'A48',
+    leastCentresIn: 15.2,
+    mostCentresIn: 17.4,
+  };
+  test('is to scale: the circles stand in the ratio of the pitch diameters', () => {
+    const { markup, says, width, height } = driveDrawing({ now: drive })!;
+    const radii = [...markup.matchAll(/<circle [^>]*r="([^"]+)" fill="#FFFFFF"/g)].map(([, r]) => Number(r));
+    expect(radii[0]! / radii[1]!).toBeCloseTo(7 / 3.3, 1);
+    expect(says).toMatch(
+      /^Belt drive: blower sheave 7\.00 in\., motor sheave 3\.30 in\., belt A48, centres 16\.46 in\./,
+    );
+    for (const at of numbersOf(markup)) {
+      expect(at).toBeGreaterThanOrEqual(0);
+      expect(at).toBeLessThanOrEqual(Math.max(width, height));
+    }
+  });
+  test('as found stands dashed behind only where something was changed', () => {
+    expect(driveDrawing({ now: drive, asFound: drive })!.markup).not.toContain('stroke-dasharray');
+    const { markup } = driveDrawing({ now: { ...drive, turnsOpen: 1 }, asFound: drive })!;
+    expect(markup.match(/stroke-dasharray/g)).toHaveLength(2);
+  });
+  test('a belt that does not reach, or a mark nobody knows, is not drawn', () => {
+    expect(driveDrawing({ now: { ...drive, beltMark: 'A18' } })).toBeUndefined();
+    expect(driveDrawing({ now: { ...drive, beltMark: 'Z999' } })).toBeUndefined();
   });
 });

@@ -1,5 +1,5 @@
 import type { Query } from '../db/db';
-import { visitsFound } from './visitsFound';
+import { literal, visitsFound } from './visitsFound';
 
 /** Something that was found. */
 export interface Found {
@@ -21,38 +21,54 @@ const STAND_INS = 12;
 
 export const SEARCH_LIMITS = { textLength: { min: 1, max: 80 }, found: 30 } as const;
 
-/**
- * Sites, units and parts by name, address, contact, notes, model and serial number, and visits by findings and notes: each word must be met, whole, in part, or nearly. What is nearly
- * a word is sought among the words the shop has, which are few, and not in every text.
- *
- * @param text words, in any order
- */
-export async function search(query: Query, shopId: string, text: string): Promise<Found[]> {
-  const words = text.toLowerCase().split(/\s+/).filter(Boolean).slice(0, 8);
-  if (words.length === 0) return [];
-  const places = await query<Found & Record<string, unknown>>(
-    `WITH texts AS MATERIALIZED (
-       SELECT 'site' AS of, id, name, NULL AS site_name,
-         lower(concat_ws(' ', name, address, contact, access_notes)) AS text
-       FROM sites WHERE shop_id = $1 AND archived_at IS NULL
-       UNION ALL
-       SELECT 'unit', u.id, u.name, s.name,
-         lower(concat_ws(' ', u.name, s.name, u.plate->>'model', u.plate->>'serial', u.notes))
-       FROM units u LEFT JOIN sites s ON s.shop_id = u.shop_id AND s.id = u.site_id
-       WHERE u.shop_id = $1 AND u.archived_at IS NULL
-       UNION ALL
-       SELECT 'part', f.id, 'Belt ' || (b->>'mark'), NULL, lower('belt ' || (b->>'mark'))
-       FROM shop_figures f, jsonb_array_elements(f.belts) b WHERE f.shop_id = $1
-       UNION ALL
-       SELECT 'part', (p->>'id')::uuid, p->>'name', NULL, lower(concat_ws(' ', p->>'kind', p->>'name'))
-       FROM shop_figures f, jsonb_array_elements(f.sheaves || coalesce(f.parts, '[]')) p WHERE f.shop_id = $1
+/** Everything of a shop that is a place or a part, with what it is found by. */
+const TEXTS = `SELECT 'site' AS of, id, name, NULL AS site_name, search_text AS text
+  FROM sites WHERE shop_id = $1 AND archived_at IS NULL
+  UNION ALL
+  SELECT 'unit', u.id, u.name, s.name, u.search_text || ' ' || coalesce(lower(s.name), '')
+  FROM units u LEFT JOIN sites s ON s.shop_id = u.shop_id AND s.id = u.site_id
+  WHERE u.shop_id = $1 AND u.archived_at IS NULL
+  UNION ALL
+  SELECT 'part', f.id, 'Belt ' || (b->>'mark'), NULL, lower('belt ' || (b->>'mark'))
+  FROM shop_figures f, jsonb_array_elements(f.belts) b WHERE f.shop_id = $1
+  UNION ALL
+  SELECT 'part', (p->>'id')::uuid, p->>'name', NULL, lower(concat_ws(' ', p->>'kind', p->>'name'))
+  FROM shop_figures f, jsonb_array_elements(f.sheaves || coalesce(f.parts, '[]')) p WHERE f.shop_id = $1`;
+
+/** Those of the words that nothing of the shop begins with: a slip of the finger, or nowhere. */
+async function mistypedOf(query: Query, shopId: string, words: readonly string[]): Promise<string[]> {
+  const rows = await query<{ word: string }>(
+    `SELECT word FROM unnest($2::text[], $3::text[]) AS t(word, begins)
+     WHERE NOT EXISTS (SELECT 1 FROM (${TEXTS}) texts WHERE position(' ' || word IN ' ' || text) > 0)
+       AND NOT EXISTS (SELECT 1 FROM search_words k WHERE k.shop_id = $1 AND k.word LIKE t.begins)`,
+    [shopId, words, words.map((word) => `${literal(word)}%`)],
+  );
+  return rows.map(({ word }) => word);
+}
+
+/** Places and parts that have each word, whole or in part. */
+const havingAll = (query: Query, shopId: string, words: readonly string[]): Promise<Found[]> =>
+  query<Found & Record<string, unknown>>(
+    `SELECT of, id, name, site_name AS "siteName" FROM (${TEXTS}) texts
+     WHERE text LIKE ALL ($2::text[]) ORDER BY of = 'part', of, name, id LIMIT $3`,
+    [shopId, words.map((word) => `%${literal(word)}%`), SEARCH_LIMITS.found],
+  );
+
+/** The same where some words were mistyped: they are sought among the words the shop has, which are few, and not in every text. */
+const havingNearly = (
+  query: Query,
+  shopId: string,
+  words: readonly string[],
+  mistyped: readonly string[],
+): Promise<Found[]> =>
+  query<Found & Record<string, unknown>>(
+    `WITH texts AS MATERIALIZED (${TEXTS}
      ), typed AS (
        SELECT DISTINCT word FROM unnest($2::text[]) AS word
-     ), mistyped AS MATERIALIZED (
-       -- A word that some word begins with was not mistyped.
-       SELECT word FROM typed WHERE NOT EXISTS (SELECT 1 FROM texts WHERE position(' ' || word IN ' ' || text) > 0)
+     ), mistyped AS (
+       SELECT unnest($6::text[]) AS word
      ), terms AS (
-       SELECT DISTINCT unnest(string_to_array(text, ' ')) AS term FROM texts WHERE EXISTS (SELECT 1 FROM mistyped)
+       SELECT DISTINCT unnest(string_to_array(text, ' ')) AS term FROM texts
      ), near AS MATERIALIZED (
        SELECT word, term, likeness FROM (
          SELECT word, term, similarity(word, term) AS likeness,
@@ -70,7 +86,20 @@ export async function search(query: Query, shopId: string, text: string): Promis
      )
      SELECT of, id, name, site_name AS "siteName" FROM whole JOIN texts USING (of, id, name)
      ORDER BY score DESC, of = 'part', of, name, id LIMIT $4`,
-    [shopId, words, LEAST_LIKENESS, SEARCH_LIMITS.found, STAND_INS],
+    [shopId, words, LEAST_LIKENESS, SEARCH_LIMITS.found, STAND_INS, mistyped],
   );
+
+/**
+ * Sites, units and parts by name, address, contact, notes, model and serial number, and visits by findings and notes: each word must be met, whole, in part, or nearly. What is nearly
+ * a word is sought among the words the shop has, which are few, and not in every text.
+ *
+ * @param text words, in any order
+ */
+export async function search(query: Query, shopId: string, text: string): Promise<Found[]> {
+  const words = text.toLowerCase().split(/\s+/).filter(Boolean).slice(0, 8);
+  if (words.length === 0) return [];
+  const mistyped = await mistypedOf(query, shopId, words);
+  const places =
+    mistyped.length === 0 ? await havingAll(query, shopId, words) : await havingNearly(query, shopId, words, mistyped);
   return [...places, ...(await visitsFound(query, shopId, words))];
 }

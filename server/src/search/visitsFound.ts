@@ -7,7 +7,8 @@ const LEAST_LIKENESS = 0.4;
 const STAND_INS = 6;
 const MOST_VISITS = 20;
 
-const literal = (word: string) => word.replace(/[\\%_]/g, '\\$&');
+/** A word as a pattern that means nothing but itself. */
+export const literal = (word: string) => word.replace(/[\\%_]/g, '\\$&');
 const pattern = (word: string) => `%${literal(word)}%`;
 
 /** For each typed word what is sought: itself, where some word of the shop's visits begins with it, or the words that are nearly it. */
@@ -32,7 +33,8 @@ export async function visitsFound(query: Query, shopId: string, words: readonly 
   const params: unknown[] = [shopId];
   const met = sought.map((patterns) => `AND r.search_text LIKE ANY ($${params.push(patterns)}::text[])`);
   return query<Found & Record<string, unknown>>(
-    `SELECT 'visit' AS of, v.id, v.title AS name, s.name AS "siteName", ${moment('v.started_at')} AS at, r.headline AS words
+    `SELECT 'visit' AS of, v.id, v.title AS name, s.name AS "siteName", ${moment('v.started_at')} AS at,
+       coalesce((SELECT f->>'words' FROM jsonb_array_elements(r.found) f WHERE lower(f->>'words') LIKE ANY ($2::text[]) LIMIT 1), r.headline) AS words
      FROM results r JOIN visits v ON v.shop_id = r.shop_id AND v.id = r.visit_id
      LEFT JOIN units u ON u.shop_id = v.shop_id AND u.id = v.unit_id
      LEFT JOIN sites s ON s.shop_id = u.shop_id AND s.id = u.site_id

@@ -5,6 +5,7 @@ import { Linking, View } from 'react-native';
 import { Choice } from '../../ui/form';
 import { TextButton } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
+import { DrawingLinks } from './DrawingLinks';
 
 interface DocumentLinksProps {
   readonly document: VisitDocument;
@@ -55,6 +56,7 @@ export function DocumentLinks({ document, visit, unit, isSaved }: DocumentLinksP
           </>
         )}
       </View>
+      <DrawingLinks document={document} />
       {!isSaved && (
         <Txt size={14} color="softInk">
           PDF and CSV come from the server, once the visit is saved.

@@ -45,3 +45,39 @@ test('the one whose own name it is comes first, and a unit says where it stands'
     siteName: 'Lantern Quay library',
   });
 });
+
+test('visits are found by what was found at them, which is said; parts by kind and name', () => {
+  const found = (words: string) => ({
+    id: words,
+    area: 'coil',
+    words,
+    minutes: 0,
+    money: 0,
+    outcome: 'open',
+    since: '',
+  });
+  const held: Places = {
+    ...places,
+    parts: [{ key: 'belt:A48', kind: 'belt', name: 'Belt A48' }],
+    visits: [
+      {
+        id: 'v1',
+        title: 'Lantern Quay library, Roof 1',
+        startedAt: '2026-03-01T10:00:00.000Z',
+        headline: 'Stay on tap 3',
+        found: [found('Contactor pitted.'), found('Trap missing.')] as never,
+      },
+    ],
+  };
+  expect(findPlaces(held, 'trap')).toEqual([
+    {
+      of: 'visit',
+      id: 'v1',
+      name: 'Lantern Quay library, Roof 1',
+      words: 'Trap missing.',
+      at: '2026-03-01T10:00:00.000Z',
+    },
+  ]);
+  expect(findPlaces(held, 'roof')[0]?.words).toBe('Stay on tap 3');
+  expect(findPlaces(held, 'a48')).toEqual([{ of: 'part', id: 'belt:A48', name: 'Belt A48', words: 'belt' }]);
+});

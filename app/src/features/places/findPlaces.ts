@@ -28,7 +28,7 @@ const FIELDS = ['name', 'siteName', 'plate', 'address', 'notes', 'found'] as con
 function indexOf({ sites, units, parts = [], visits = [] }: Places): MiniSearch {
   const index = new MiniSearch({
     fields: [...FIELDS],
-    storeFields: ['of', 'name', 'siteName', 'words', 'at'],
+    storeFields: ['of', 'name', 'siteName', 'words', 'at', 'found'],
     searchOptions: {
       combineWith: 'AND',
       prefix: true,
@@ -65,7 +65,7 @@ function indexOf({ sites, units, parts = [], visits = [] }: Places): MiniSearch 
       name: title,
       words: headline,
       at: startedAt,
-      found: (found ?? []).map(({ words }) => words).join(' '),
+      found: (found ?? []).map(({ words }) => words).join('\n'),
     })),
   ]);
   return index;
@@ -80,12 +80,19 @@ let last: { readonly places: Places; readonly index: MiniSearch } | undefined;
 export function findPlaces(places: Places, sought: string): FoundPlace[] {
   if (sought.trim() === '') return [];
   if (last?.places !== places) last = { places, index: indexOf(places) };
-  return last.index.search(sought).map(({ id, of, name, siteName, words, at }) => ({
-    of: of as FoundPlace['of'],
-    id: id as string,
-    name: name as string,
-    ...(siteName ? { siteName: siteName as string } : {}),
-    ...(words ? { words: words as string } : {}),
-    ...(at ? { at: at as string } : {}),
-  }));
+  return last.index.search(sought).map(({ id, of, name, siteName, words: says, at, found, terms }) => {
+    // Of what was found at a visit that which was sought is said.
+    const met =
+      typeof found === 'string' &&
+      found.split('\n').find((one) => terms.some((term) => one.toLowerCase().includes(term)));
+    const words = met || (says as string | undefined);
+    return {
+      of: of as FoundPlace['of'],
+      id: id as string,
+      name: name as string,
+      ...(siteName ? { siteName: siteName as string } : {}),
+      ...(words ? { words } : {}),
+      ...(at ? { at: at as string } : {}),
+    };
+  });
 }

@@ -3,7 +3,7 @@ import { compareBlocks } from '@huff/paper';
 import { format } from 'date-fns/format';
 import { useLocalSearchParams } from 'expo-router';
 import { useMemo, useState } from 'react';
-import { View } from 'react-native';
+import { ScrollView, View } from 'react-native';
 import { units } from '../../data/records';
 import { useRules } from '../../data/useRules';
 import { useShop } from '../../data/useShop';
@@ -57,7 +57,10 @@ function Pick({ name, ...choice }: PickProps) {
       <Txt size={14} color="softInk">
         {name}
       </Txt>
-      <Choice label={name} {...choice} />
+      {/* In a row that is drawn along: a unit of ten years has forty visits. */}
+      <ScrollView horizontal showsHorizontalScrollIndicator={false}>
+        <Choice label={name} {...choice} />
+      </ScrollView>
     </View>
   );
 }

@@ -46,6 +46,12 @@ CREATE TABLE mails (
 );
 CREATE INDEX mails_by_time ON mails (shop_id, made_at DESC, id);
 
+-- What places are found by, in small letters.
+ALTER TABLE sites ADD COLUMN search_text text GENERATED ALWAYS AS
+  (lower(name || ' ' || coalesce(address, '') || ' ' || coalesce(contact, '') || ' ' || coalesce(access_notes, ''))) STORED;
+ALTER TABLE units ADD COLUMN search_text text GENERATED ALWAYS AS
+  (lower(name || ' ' || coalesce(plate->>'model', '') || ' ' || coalesce(plate->>'serial', '') || ' ' || coalesce(notes, ''))) STORED;
+
 -- What visits are found by: title, findings, notes, in small letters; and the words of them, so that a slip of the finger is sought among few.
 ALTER TABLE results ADD COLUMN search_text text;
 -- The embedded database never merges what an index puts off: nothing is put off.
