@@ -64,13 +64,10 @@ async function desk(page) {
 
 /** The label of a unit, as it is printed. */
 async function label(page) {
-  const svg = await (
-    await page.request.get('/api/units/de300000-0002-4000-8000-000000000009/label.svg?size=medium')
-  ).text();
-  await page.setViewportSize({ width: 480, height: 300 });
-  await page.setContent(
-    `<body style="margin:0;display:grid;place-items:center;height:100vh;background:#fff;zoom:1.5">${svg}</body>`,
-  );
+  const unit = '/api/units/de300000-0002-4000-8000-000000000001';
+  const svg = await (await page.request.get(`${unit}/label.svg?size=medium`)).text();
+  await page.setViewportSize({ width: 600, height: 360 });
+  await page.setContent(`<body style="margin:12px;zoom:2">${svg}</body>`);
 }
 
 /** A demo visit at a station of the call, its cautions read. */
