@@ -65,7 +65,7 @@ test('a page to print is made without a signal', async ({ page, context }) => {
   // A drawing alone, as a picture: made on the phone as well.
   const download = page.waitForEvent('download');
   await page.getByText('PNG', { exact: true }).first().click();
-  const picture = readFileSync((await (await download).path()));
+  const picture = readFileSync(await (await download).path());
   expect(picture.subarray(1, 4).toString()).toBe('PNG');
   expect(picture.length).toBeGreaterThan(5000);
 });
