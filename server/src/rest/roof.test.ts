@@ -3,6 +3,7 @@ import { randomUUID } from 'node:crypto';
 import { demoId } from '../demo/ids';
 import { loadDemo } from '../demo/loadDemo';
 import { testServer } from '../testing/testServer';
+import type { UnitStand } from '../visits/summaries';
 
 let server: Awaited<ReturnType<typeof testServer>>;
 beforeAll(async () => {
@@ -52,4 +53,20 @@ test('a later visit takes the place of the one before, with the marks of what wa
 test('a site that is not here has no units; an id that is none is no address', async () => {
   expect((await server.http.get(`/api/sites/${randomUUID()}/roof`).expect(200)).body).toEqual({ visits: [] });
   await server.http.get('/api/sites/nowhere/roof').expect(404);
+});
+
+test('every unit that was visited stands once in the shop’s list, with what is open of it', async () => {
+  await server.results.settled();
+  const stands = async () => ((await server.http.get('/api/stands').expect(200)).body as { units: UnitStand[] }).units;
+  const before = await stands();
+  expect(new Set(before.map(({ unitId }) => unitId)).size).toBe(before.length);
+  const unitId = demoId('unit', 9);
+  const later = visit(unitId, '2032-01-05T10:00:00.000Z');
+  await server.http.put(`/api/visits/${later.id}`).send(later).expect(204);
+  expect((await stands()).find((one) => one.unitId === unitId)!.visitId).toBe(later.id);
+  await server.results.settled();
+  const stand = (await stands()).find((one) => one.unitId === unitId)!;
+  expect(stand.open).toBeGreaterThan(0);
+  expect(stand.staticInWc).toBeNull();
+  expect(stand.staticWord).toBe('cantSay');
 });

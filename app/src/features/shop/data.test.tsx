@@ -8,12 +8,13 @@ jest.mock('expo-router', () => ({
   router: { push: jest.fn() },
   usePathname: () => '/shop/data',
 }));
+jest.mock('./SheetSection', () => ({ SheetSection: () => null }));
 let mockFile = '{}';
 jest.mock('./chooseBundle', () => ({
   chooseBundle: (onText: (name: string, text: string) => void) => onText('huff.json', mockFile),
 }));
 
-const NOTHING = { sites: 0, blowerTables: 0, units: 0, visits: 0, readings: 0, facts: 0 };
+const NOTHING = { sites: 0, blowerTables: 0, units: 0, visits: 0, readings: 0, facts: 0, stops: 0, figures: 0 };
 let asked: { address: string; body: unknown }[];
 const answers = (...list: { status: number; body: unknown }[]) => {
   asked = [];
