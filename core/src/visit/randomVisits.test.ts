@@ -6,7 +6,7 @@ import { causesAt } from '../causes';
 import { DEFAULT_RULES } from '../judge';
 import { assessVisit, TABLE_METHOD, type VisitAssessment, type VisitFacts } from '.';
 
-const VISITS = 5000;
+const VISITS = 3000;
 const MADE: { seed: number; made: Truth; found: VisitAssessment }[] = [];
 beforeAll(() => {
   for (let seed = 1; seed <= VISITS; seed += 1) {

@@ -1,3 +1,4 @@
+import { setTimeout } from 'node:timers/promises';
 import type { Logger } from 'pino';
 import type { Db } from '../db/db';
 import { writeReminders, writeReportMails } from './writeMails';
@@ -13,17 +14,20 @@ export function mailBeside(db: Db, log: Logger, origin: string) {
   };
   const logged = (work: Promise<void>) =>
     work.catch((error: unknown) => log.error({ err: error }, 'mail was not written'));
-  let timer: NodeJS.Timeout | undefined;
+  const stopping = new AbortController();
+  const untilStopped = async () => {
+    while (!stopping.signal.aborted) {
+      await logged(reminders());
+      // A stop ends the wait; a server that has nothing else to do is not kept up by it.
+      await setTimeout(EVERY_MS, undefined, { ref: false, signal: stopping.signal }).catch(() => undefined);
+    }
+  };
   return {
     /** Results of these visits were kept. */
     afterResults: (shopId: string, visitIds: readonly string[]) =>
       logged(writeReportMails(db.query, shopId, visitIds, origin)),
     /** From now on, until it is stopped. */
-    start(): void {
-      void logged(reminders());
-      timer = setInterval(() => void logged(reminders()), EVERY_MS);
-      timer.unref();
-    },
-    stop: () => clearInterval(timer),
+    start: (): void => void untilStopped(),
+    stop: (): void => stopping.abort(),
   };
 }

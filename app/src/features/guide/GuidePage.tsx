@@ -1,11 +1,12 @@
 import { assess, type VisitDto } from '@huff/contract';
 import { VERDICT_TEXT, type VerdictWord } from '@huff/core';
 import { airwayDrawing, crossingDrawing } from '@huff/paper';
+import { router } from 'expo-router';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { BlockView } from '../../ui/document';
 import { VerdictMark } from '../../ui/marks';
-import { Page } from '../../ui/page';
+import { Page, TextButton } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
 import { useIsWide, usePalette } from '../../ui/theme';
 import { AS_IT_RUNS, onTable, quickCheck, withReading } from '../visitState/newVisit';
@@ -42,6 +43,7 @@ export function GuidePage() {
         {FIRST_VISIT.map((step, i) => (
           <Step key={step.title} step={step} place={i + 1} width={width} />
         ))}
+        <TextButton onPress={() => router.push('/quick')}>Begin a quick check</TextButton>
         {ANSWERS.map(({ title, words }) => (
           <View key={title} style={{ gap: 6 }}>
             <Heading size={19}>{title}</Heading>

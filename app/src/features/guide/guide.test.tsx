@@ -1,11 +1,12 @@
-import { screen } from '@testing-library/react-native';
+import { fireEvent, screen } from '@testing-library/react-native';
+import { router } from 'expo-router';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { renderThemed } from '../../testing/render';
 import { GuidePage } from './GuidePage';
 import { ANSWERS, FIRST_VISIT } from './guideWords';
 
-jest.mock('expo-router', () => ({ router: { replace: jest.fn() } }));
+jest.mock('expo-router', () => ({ router: { replace: jest.fn(), push: jest.fn() } }));
 
 test('the guide in the app and the one in docs say the same', () => {
   const written = readFileSync(path.join(__dirname, '../../../../docs/guide.md'), 'utf8').replace(/\s+/g, ' ');
@@ -29,5 +30,7 @@ test('ten steps, drawn with the marks and the drawings themselves', () => {
   expect(FIRST_VISIT).toHaveLength(10);
   for (const { title } of FIRST_VISIT) expect(screen.getByText(title)).toBeTruthy();
   expect(screen.getByText('can’t say')).toBeTruthy();
+  fireEvent.press(screen.getByText('Begin a quick check'));
+  expect(router.push).toHaveBeenCalledWith('/quick');
   expect(screen.getByLabelText(/^Where the pressure goes/)).toBeTruthy();
 });
