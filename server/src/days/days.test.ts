@@ -126,6 +126,16 @@ test('a stop that is done, or off the plan, is not loaded for', async () => {
   expect((await load()).stops).toBe(2);
 });
 
+test('a stop whose unit was visited that day is not loaded for any more', async () => {
+  const { put, load } = server;
+  const day = '2031-05-20';
+  await put('stops', stop(13, { day, unitId: id(3) }));
+  expect((await load({ from: day, to: day })).stops).toBe(1);
+  const seen = { ...visitTaking('belt:A48', 1, '2031-04-20T10:00:00.000Z'), startedAt: `${day}T10:00:00.000Z` };
+  await put('visits', seen);
+  expect(await load({ from: day, to: day })).toMatchObject({ stops: 0, lines: [] });
+});
+
 test('a part taken at a visit lowers the stock, once; put back it is there again; a new count begins anew', async () => {
   const { put, left, shop } = server;
   const taking = visitTaking('belt:A48', 2, '2031-05-02T10:00:00.000Z');

@@ -18,6 +18,17 @@ export interface LoadAnswer {
 /** A stop that says so is for the filter, whatever was seen of it last. */
 const forFilter = ({ why }: StopDto) => /filter/i.test(why);
 
+/** Stops whose unit was visited that day: what they needed is used. */
+async function visitedStops(query: Query, shopId: string, stops: readonly StopDto[]): Promise<ReadonlySet<string>> {
+  const rows = await query<{ id: string }>(
+    `SELECT t.id FROM stops t WHERE t.shop_id = $1 AND t.id = ANY ($2::uuid[]) AND EXISTS (
+       SELECT 1 FROM visits v WHERE v.shop_id = t.shop_id AND v.unit_id = t.unit_id
+         AND (v.started_at AT TIME ZONE 'UTC')::date = t.day)`,
+    [shopId, stops.map(({ id }) => id)],
+  );
+  return new Set(rows.map(({ id }) => id));
+}
+
 /** The units that stops go to: those that are named, or all of the site. */
 async function visitedUnits(query: Query, shopId: string, stops: readonly StopDto[]): Promise<UnitDto[]> {
   const rows = await query<{ id: string }>(
@@ -39,7 +50,9 @@ async function visitedUnits(query: Query, shopId: string, stops: readonly StopDt
 
 /** What the visits of some days need, minus what is on the truck. */
 export async function loadOf(query: Query, shopId: string, days: Days): Promise<LoadAnswer> {
-  const stops = (await stopsOf(query, shopId, days)).filter(({ doneAt }) => !doneAt);
+  const planned = (await stopsOf(query, shopId, days)).filter(({ doneAt }) => !doneAt);
+  const visited = await visitedStops(query, shopId, planned);
+  const stops = planned.filter(({ id }) => !visited.has(id));
   const { shop, stock, taken } = await shopStock(query, shopId);
   const units = await visitedUnits(query, shopId, stops);
   const ids = units.map(({ id }) => id);

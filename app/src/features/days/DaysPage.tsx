@@ -97,7 +97,7 @@ export function DaysPage() {
           {shown.length === 0 && !isPending && (
             <Txt color="softInk">
               Nothing is planned. A stop is a site or one unit of it, on a day, for somebody; what it needs is added up
-              below.
+              here.
             </Txt>
           )}
           {[...byDay].map(([day, list]) => (

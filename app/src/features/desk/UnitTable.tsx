@@ -133,7 +133,13 @@ export function UnitTable({ lines }: { readonly lines: readonly UnitLine[] }) {
           keyExtractor={({ original }) => original.id}
           initialNumToRender={30}
           windowSize={7}
-          ListEmptyComponent={<Txt style={{ paddingVertical: 14 }}>No unit is like that.</Txt>}
+          ListEmptyComponent={
+            <Txt style={{ paddingVertical: 14 }}>
+              {lines.length === 0
+                ? 'No unit yet: the first is kept from a quick check, or made at a site.'
+                : 'No unit is like that.'}
+            </Txt>
+          }
           renderItem={({ item: { original } }) => <Line line={original} />}
         />
       </View>

@@ -1,18 +1,14 @@
 import type { VisitDto } from '@huff/contract';
-import { visitDocument } from '@huff/paper';
 import { router } from 'expo-router';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { View } from 'react-native';
-import { sites, units } from '../../data/records';
-import { useRules } from '../../data/useRules';
-import { useShop } from '../../data/useShop';
 import { useVisit } from '../../data/visits';
 import { BlockView } from '../../ui/document';
 import { Choice } from '../../ui/form';
 import { TextButton } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
-import { useCarried } from '../call/useCarried';
 import { DocumentLinks } from '../handOver/DocumentLinks';
+import { useVisitDocument } from '../handOver/useVisitDocument';
 
 const PAGES = [
   { id: 'owner', text: 'for the owner' },
@@ -29,27 +25,7 @@ export function VisitPaper({ visitId, width }: { readonly visitId: string; reado
 
 function Paper({ visit, width }: { readonly visit: VisitDto; readonly width: number }) {
   const [page, setPage] = useState<(typeof PAGES)[number]['id']>('owner');
-  const rules = useRules();
-  const shop = useShop();
-  const carried = useCarried(visit);
-  const unit = units.useList().records.find(({ record }) => record.id === visit.unitId)?.record;
-  const site = sites.useList().records.find(({ record }) => record.id === unit?.siteId)?.record;
-  const document = useMemo(
-    () =>
-      visitDocument({
-        visit,
-        unit,
-        site,
-        rules,
-        odds: shop.odds,
-        carried,
-        zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
-        currency: shop.currency,
-        drawingWidth: Math.max(300, width - 16),
-        link: unit && `${globalThis.location?.origin ?? ''}/units/${unit.id}`,
-      }),
-    [visit, unit, site, rules, shop, carried, width],
-  );
+  const { document, unit } = useVisitDocument(visit, Math.max(300, width - 16));
   return (
     <View style={{ gap: 12 }}>
       <View style={{ gap: 2 }}>

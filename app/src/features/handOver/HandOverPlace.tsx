@@ -1,9 +1,5 @@
 import { handedOver, triageSum } from '@huff/core/call';
-import { visitDocument } from '@huff/paper';
-import { useMemo } from 'react';
 import { View } from 'react-native';
-import { sites, units } from '../../data/records';
-import { useRules } from '../../data/useRules';
 import { useShop } from '../../data/useShop';
 import { BlockView } from '../../ui/document';
 import { ActionButton } from '../../ui/page';
@@ -13,36 +9,17 @@ import { CallFoot } from '../call/CallFoot';
 import { PartsUsed } from '../call/PartsUsed';
 import { FoundList } from '../call/FoundPlace';
 import { useCall } from '../call/useCall';
-import { useCarried } from '../call/useCarried';
 import type { StationPlaceProps } from '../visitState/station';
 import { Agreed } from './Agreed';
 import { DocumentLinks } from './DocumentLinks';
+import { useVisitDocument } from './useVisitDocument';
 
 /** The station Hand over: the owner’s page as it will be, what is agreed, and the ways to give it away. */
 export function HandOverPlace({ whole, assessment, acts, width, frame }: StationPlaceProps) {
   const palette = usePalette();
   const shop = useShop();
-  const rules = useRules();
   const call = useCall(whole, assessment);
-  const carried = useCarried(whole);
-  const unit = units.useList().records.find(({ record }) => record.id === whole.unitId)?.record;
-  const site = sites.useList().records.find(({ record }) => record.id === unit?.siteId)?.record;
-  const document = useMemo(
-    () =>
-      visitDocument({
-        visit: whole,
-        unit,
-        site,
-        rules,
-        odds: shop.odds,
-        carried,
-        zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
-        currency: shop.currency,
-        drawingWidth: width - 44,
-        link: unit && `${globalThis.location?.origin ?? ''}/units/${unit.id}`,
-      }),
-    [whole, unit, site, rules, shop, carried, width],
-  );
+  const { document, unit, site } = useVisitDocument(whole, width - 44);
   const open = call.triage.filter(({ outcome }) => outcome === 'open');
   const { minutes, money } = triageSum(call.triage);
   const agreed = handedOver(whole.facts ?? []);

@@ -1,0 +1,36 @@
+import type { SiteDto, UnitDto, VisitDto } from '@huff/contract';
+import { visitDocument, type VisitDocument } from '@huff/paper';
+import { useMemo } from 'react';
+import { sites, units } from '../../data/records';
+import { useRules } from '../../data/useRules';
+import { useShop } from '../../data/useShop';
+import { useCarried } from '../call/useCarried';
+
+/** The document of a visit with everything this phone knows beside it. @param drawingWidth of drawings on the owner’s page, px */
+export function useVisitDocument(
+  visit: VisitDto,
+  drawingWidth: number,
+): { readonly document: VisitDocument; readonly unit?: UnitDto; readonly site?: SiteDto } {
+  const rules = useRules();
+  const shop = useShop();
+  const carried = useCarried(visit);
+  const unit = units.useList().records.find(({ record }) => record.id === visit.unitId)?.record;
+  const site = sites.useList().records.find(({ record }) => record.id === unit?.siteId)?.record;
+  const document = useMemo(
+    () =>
+      visitDocument({
+        visit,
+        unit,
+        site,
+        rules,
+        odds: shop.odds,
+        carried,
+        zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+        currency: shop.currency,
+        drawingWidth,
+        link: unit && `${globalThis.location?.origin ?? ''}/units/${unit.id}`,
+      }),
+    [visit, unit, site, rules, shop, carried, drawingWidth],
+  );
+  return { document, unit, site };
+}
