@@ -67,21 +67,3 @@ test('a page to print is made without a signal', async ({ page, context }) => {
   expect(picture.subarray(1, 4).toString()).toBe('PNG');
   expect(picture.length).toBeGreaterThan(5000);
 });
-
-test('@wide a roof as one sheet, by the keyboard alone', async ({ page }) => {
-  await page.goto('/sites');
-  await page.getByRole('button', { name: 'Site Lantern Quay library' }).click();
-  await page.getByRole('button', { name: 'Roof sheet' }).focus();
-  await page.keyboard.press('Enter');
-  const first = page.getByRole('button', { name: 'Roof 1 entrance, Filter: outside' });
-  await first.focus();
-  await page.keyboard.press('Enter');
-  await expect(page.getByRole('region', { name: 'Roof 1 entrance, filter' })).toBeVisible();
-  await page.keyboard.press('ArrowRight');
-  await expect(page.getByRole('button', { name: 'Roof 1 entrance, Belt: outside' })).toBeFocused();
-  await page.keyboard.press('ArrowDown');
-  await expect(page.getByRole('region', { name: 'Roof 2 stacks, belt' })).toBeVisible();
-  await expect(page.getByText('Belt A48', { exact: true })).toBeVisible();
-  await page.keyboard.press('Enter');
-  await expect(page).toHaveURL(/\/units\/de300000-0002-4000-8000-000000000009/);
-});

@@ -16,4 +16,5 @@ export * from './visit';
 export * from './visitFacts';
 export * from './visitSummary';
 export type { DueItem } from './due';
+export type { KnownMark, RoofSheet } from './roofSheet';
 export { BUNDLE_VERSION, type Bundle, type BundleReport } from './bundle';

@@ -142,4 +142,6 @@ export {
   sparesFor,
   type TakeUp,
   takeUp,
+  roofEntries,
+  type RoofEntry,
 } from './roof';

@@ -5,6 +5,7 @@ import type { Told } from './spine/sender';
 export const toldKey = {
   list: (kind: string) => ['told', kind] as const,
   visit: (id: string) => ['told', 'visit', id] as const,
+  visitsSince: (since: string) => ['told', 'visit', undefined, since] as const,
 };
 
 /** Reads anew what has changed in the store: the lists of its kinds, the visits it is about; all of it where nothing is told. */

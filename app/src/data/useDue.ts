@@ -1,15 +1,14 @@
 import type { DueItem } from '@huff/contract';
-import { useQuery } from '@tanstack/react-query';
 import { ask } from './ask';
+import { useServerWord } from './words/useServerWord';
 
 const NOTHING: readonly DueItem[] = [];
 
-/** What is due at the units of the shop, the earliest first; nothing while the server does not say. */
+/** What is due at the units of the shop, the earliest first; nothing while the server never said. */
 export function useDue(): readonly DueItem[] {
-  const { data } = useQuery({
-    queryKey: ['due'],
-    queryFn: async () => (await ask<{ due: DueItem[] }>('/api/due'))?.body.due ?? NOTHING,
-    retry: false,
+  const { data } = useServerWord({
+    key: ['due'],
+    ask: async () => (await ask<{ due: DueItem[] }>('/api/due'))?.body.due ?? NOTHING,
   });
   return data ?? NOTHING;
 }

@@ -1,6 +1,6 @@
 import type { LoadLine, StockedPart } from '@huff/core/call';
-import { useQuery } from '@tanstack/react-query';
 import { ask } from './ask';
+import { useServerWord, type Question } from './words/useServerWord';
 
 /** What the visits of some days need, minus what is on the truck, as the server tells it. */
 export interface Load {
@@ -19,26 +19,24 @@ export interface LoadDays {
 export const loadAddress = (path: string, { from, to, person }: LoadDays): string =>
   `/api/load${path}?from=${from}&to=${to}${person === undefined ? '' : `&person=${encodeURIComponent(person)}`}`;
 
-/** @param mark of the plan as it stands: another plan is asked for anew */
+export const loadQuestion = (days: LoadDays): Question<Load> => ({
+  key: ['load', days],
+  ask: async () => (await ask<Load>(loadAddress('', days)))!.body,
+});
+
+/** @param mark of the plan as it stands: of another plan it is asked for anew */
 export function useLoad(days: LoadDays, mark: string) {
-  const { data, isPending, isError } = useQuery({
-    queryKey: ['load', days, mark],
-    queryFn: async () => (await ask<Load>(loadAddress('', days)))!.body,
-    retry: false,
-    placeholderData: (before: Load | undefined) => before,
-  });
-  return { load: data, isPending, isError };
+  const { data, ...how } = useServerWord({ ...loadQuestion(days), mark, keepsBefore: true });
+  return { load: data, ...how };
 }
 
 /** A part of the shop's lists with what is left of it on the truck. */
 export type StockLine = StockedPart & { readonly left?: number };
 
-/** The shop's parts with what is left of them; nothing while the server does not say. */
+/** The shop's parts with what is left of them; nothing while the server never said. */
 export function useStock(): readonly StockLine[] | undefined {
-  const { data } = useQuery({
-    queryKey: ['stock'],
-    queryFn: async () => (await ask<{ parts: StockLine[] }>('/api/stock'))!.body.parts,
-    retry: false,
-  });
-  return data;
+  return useServerWord({
+    key: ['stock'],
+    ask: async () => (await ask<{ parts: StockLine[] }>('/api/stock'))!.body.parts,
+  }).data;
 }

@@ -1,16 +1,14 @@
-import type { VisitSummary } from '@huff/contract/spine';
-import { useQuery } from '@tanstack/react-query';
+import type { RoofSheet } from '@huff/contract';
 import { ask } from './ask';
+import { useServerWord, type Question } from './words/useServerWord';
 
-/** How each unit of a site stood at its last visit, by the unit’s id; from the server. */
+export const roofQuestion = (siteId: string): Question<RoofSheet> => ({
+  key: ['roof', siteId],
+  ask: async () => (await ask<RoofSheet>(`/api/sites/${siteId}/roof`))?.body ?? { visits: [], marks: [] },
+});
+
+/** How each unit of a site stood at its last visit, and each check when it was last looked at; as the server told it. */
 export function useRoof(siteId: string) {
-  const { data, isPending, isError } = useQuery({
-    queryKey: ['roof', siteId],
-    queryFn: async () => {
-      const told = await ask<{ visits: VisitSummary[] }>(`/api/sites/${siteId}/roof`);
-      return new Map((told?.body.visits ?? []).map((visit) => [visit.unitId, visit]));
-    },
-    retry: false,
-  });
-  return { last: data, isPending, isError };
+  const { data, ...how } = useServerWord(roofQuestion(siteId));
+  return { sheet: data, ...how };
 }

@@ -1,6 +1,6 @@
 import type { VerdictWord } from '@huff/core';
-import { useQuery } from '@tanstack/react-query';
 import { ask } from './ask';
+import { useServerWord } from './words/useServerWord';
 
 /** How a unit stood at its last visit. */
 export interface UnitStand {
@@ -17,10 +17,9 @@ export interface UnitStand {
 
 /** How every unit stood at its last visit, as the server tells it. */
 export function useStands() {
-  const { data, isPending, isError } = useQuery({
-    queryKey: ['stands'],
-    queryFn: async () => (await ask<{ units: readonly UnitStand[] }>('/api/stands'))!.body.units,
-    retry: false,
+  const { data, ...how } = useServerWord({
+    key: ['stands'],
+    ask: async () => (await ask<{ units: readonly UnitStand[] }>('/api/stands'))!.body.units,
   });
-  return { stands: data, isPending, isError };
+  return { stands: data, ...how };
 }

@@ -6,11 +6,12 @@ import { useMemo, useState } from 'react';
 import { v4 as uuid } from 'uuid';
 import { ask } from './ask';
 import { heldVisit, isOf, rowsOf } from './spine/outbox';
-import type { ToldPart, ToldVisit } from './spine/store';
+import type { Store, ToldPart, ToldVisit } from './spine/store';
 import { toldParts } from './spine/toldParts';
 import type { Kept } from './records';
 import { toldKey } from './readAnew';
 import { isNewHere, spine } from './theSpine';
+import { useServerWord, type Question } from './words/useServerWord';
 import { laidOver, sendingOf, useOutboxLoaded, useOutboxRows, useSyncStatus } from './useOutbox';
 
 /** A visit as the server told it, with its photos. */
@@ -61,13 +62,20 @@ async function fetchVisit(id: string): Promise<WholeTold | null> {
 /** What the phone has of a visit, else what the server has; null when it has none. */
 async function toldVisit(id: string): Promise<WholeTold | null> {
   const store = await spine().store;
-  const [head, parts] = [await store.one('visit', id), await store.parts(id)];
-  const has = (of: ToldPart['of']) => parts.filter((part) => part.of === of).length;
-  if (head && has('reading') >= head.readingCount && has('fact') >= head.factCount) return whole(head, parts);
+  const head = await store.one('visit', id);
+  const kept = head && (await keptWhole(store, head));
+  if (kept) return kept;
   const madeHere = spine()
     .outbox.rows()
     .some(({ operation }) => operation.kind === 'create' && isOf('visit', id, operation));
   return madeHere ? null : fetchVisit(id);
+}
+
+/** Of a visit what the phone has, if it has all of it. */
+async function keptWhole(store: Store, head: ToldVisit): Promise<WholeTold | undefined> {
+  const parts = await store.parts(head.id);
+  const has = (of: ToldPart['of']) => parts.filter((part) => part.of === of).length;
+  return has('reading') >= head.readingCount && has('fact') >= head.factCount ? whole(head, parts) : undefined;
 }
 
 /** One visit, whole: as the server told it, with what was done here laid over. */
@@ -86,6 +94,35 @@ export function useVisit(id: string) {
   }, [data, rows, id]);
   return { kept, isPending: !kept && isPending, isError };
 }
+
+/** The visits of units that began at or after a moment, whole, the open check among them; those this phone has all of. @param since ISO, UTC */
+export function useVisitsSince(since: string): readonly Kept<VisitDto>[] {
+  const { data } = useQuery({
+    queryKey: toldKey.visitsSince(since),
+    queryFn: async () => {
+      const store = await spine().store;
+      const heads = (await store.all('visit')).filter(({ record }) => record.unitId && record.startedAt >= since);
+      return (await Promise.all(heads.map((head) => keptWhole(store, head)))).flatMap((one) => one ?? []);
+    },
+  });
+  const rows = useOutboxRows();
+  return useMemo(() => {
+    const told = new Map((data ?? []).map((one) => [one.visit.id, one]));
+    const made = rows.flatMap(({ operation: { kind, of, recordId } }) =>
+      kind === 'create' && of === 'visit' && !told.has(recordId) ? [recordId] : [],
+    );
+    return [...told.keys(), ...made].flatMap((id): Kept<VisitDto>[] => {
+      const [one, own] = [told.get(id), rowsOf(rows, 'visit', id)];
+      const record = own.length === 0 ? one?.visit : visitWith(one?.visit, laidOver(own));
+      return record?.unitId && record.startedAt >= since
+        ? [{ record, revision: one?.revision ?? 0, ...sendingOf(own) }]
+        : [];
+    });
+  }, [data, rows, since]);
+}
+
+/** A visit that is made and kept at once, with what was read at it: no check that stays open. */
+export const makeVisit = (visit: VisitDto): void => void spine().outbox.makeVisit(visit);
 
 /** A change of a visit, made to the version of it that was on the screen. */
 export const changeVisit = (revision: number, from: VisitDto, to: VisitDto): void =>
@@ -187,13 +224,16 @@ export function useEarlierVisits(wanted: boolean) {
   };
 }
 
+export const unitVisitsQuestion = (unitId: string): Question<readonly VisitSummary[]> => ({
+  key: ['unit-visits', unitId],
+  ask: async () => (await ask<VisitPageAnswer>(`/api/visits?unit=${unitId}`))?.body.visits ?? [],
+});
+
 /** The visits of a unit, none where there is no unit, the newest first: what the server has, and those this phone knows of that it does not. */
 export function useUnitVisits(unitId: string | undefined) {
-  const { data, isPending, isError } = useQuery({
-    queryKey: ['unit-visits', unitId],
+  const { data, isPending, isError, saidAt } = useServerWord({
+    ...unitVisitsQuestion(unitId ?? ''),
     enabled: unitId !== undefined,
-    queryFn: async () => (await ask<VisitPageAnswer>(`/api/visits?unit=${unitId}`))?.body.visits ?? [],
-    retry: false,
   });
   const { visits: listed } = useVisitList();
   const { data: told } = useQuery({
@@ -217,15 +257,14 @@ export function useUnitVisits(unitId: string | undefined) {
     const others = (data ?? []).filter(({ id }) => !known.has(id)).map((summary): ListedVisit => ({ ...summary, summary }));
     return [...own, ...others].sort((a, b) => b.startedAt.localeCompare(a.startedAt));
   }, [told, rows, listed, data, unitId]);
-  return { visits, isPending, isError };
+  return { visits, isPending, isError, saidAt };
 }
 
 /** What was photographed at the visits of a unit: its plate, its door, where its holes are. */
 export function useUnitPhotos(unitId: string): readonly PhotoDto[] {
-  const { data } = useQuery({
-    queryKey: ['unit-photos', unitId],
-    queryFn: async () => (await ask<{ photos: PhotoDto[] }>(`/api/units/${unitId}/photos`))?.body.photos ?? [],
-    retry: false,
+  const { data } = useServerWord({
+    key: ['unit-photos', unitId],
+    ask: async () => (await ask<{ photos: PhotoDto[] }>(`/api/units/${unitId}/photos`))?.body.photos ?? [],
   });
   return data ?? [];
 }

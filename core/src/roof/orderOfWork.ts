@@ -24,6 +24,13 @@ const RANK: ReadonlyMap<string, number> = new Map(TRIAGE_AREAS.map(({ id }, i) =
 const NAMED = 2;
 const MOST_LETTERS = 60;
 
+/** What was found, without what follows from it: its first clause, told to be cut where it is. */
+function inShort(words: string): string {
+  const [clause = ''] = words.replace(/\.$/, '').split(/, |; |\. (?=\p{Lu})/u);
+  const cut = cutText(clause, MOST_LETTERS);
+  return cut.length < clause.length ? `${cut}…` : cut;
+}
+
 /**
  * In which order the units of a roof are worked: the one whose worst finding is taken first in the trade's order, then the one with most to do.
  *
@@ -39,7 +46,7 @@ export function orderOfWork(units: readonly RoofUnitFound[]): readonly RoofWork[
       const toDo = open.filter(({ minutes }) => minutes > 0);
       const words = (toDo.length > 0 ? toDo : open)
         .slice(0, NAMED)
-        .map((item) => cutText(item.words.replace(/\.$/, ''), MOST_LETTERS))
+        .map((item) => inShort(item.words))
         .join('; ');
       return [{ unitId, name, words, ...triageSum(open), rank: RANK.get(first.area) ?? 0 }];
     })

@@ -98,15 +98,16 @@ describe('what is taken up', () => {
   });
 });
 
+const item = (area: TriageItem['area'], minutes: number, outcome: TriageItem['outcome'] = 'open'): TriageItem => ({
+  id: area,
+  area,
+  words: `${area} wrong.`,
+  minutes,
+  money: 5,
+  outcome,
+});
+
 test('units are worked by their worst finding, then by how much there is to do; a sound one is not listed', () => {
-  const item = (area: TriageItem['area'], minutes: number, outcome: TriageItem['outcome'] = 'open'): TriageItem => ({
-    id: area,
-    area,
-    words: `${area} wrong.`,
-    minutes,
-    money: 5,
-    outcome,
-  });
   const work = orderOfWork([
     { unitId: '1', name: 'Roof 1', found: [item('filter', 5)] },
     { unitId: '2', name: 'Roof 2', found: [item('power', 10, 'dealtWith'), item('ducts', 5, 'declined')] },
@@ -115,4 +116,16 @@ test('units are worked by their worst finding, then by how much there is to do; 
   ]);
   expect(work.map(({ name }) => name)).toEqual(['Roof 3', 'Roof 4', 'Roof 1']);
   expect(work[0]).toEqual({ unitId: '3', name: 'Roof 3', words: 'blower wrong; coil wrong', minutes: 95, money: 15 });
+});
+
+test('a finding is named by its first clause; one that is cut says so', () => {
+  const found = (words: string) =>
+    orderOfWork([{ unitId: '1', name: 'Roof 1', found: [{ ...item('ducts', 5), words }] }])[0]!.words;
+  expect(found('Supply duct: takes 0.32 in. w.c., 0.46 at the target’s 3,000 CFM, 57 % of the plate.')).toBe(
+    'Supply duct: takes 0.32 in. w.c.',
+  );
+  expect(found('Trap missing. Fit one.')).toBe('Trap missing');
+  const long = found(`A ${'very '.repeat(20)}long name`);
+  expect(long).toMatch(/^A very very .*…$/);
+  expect(long.length).toBeLessThan(64);
 });

@@ -1,3 +1,4 @@
+import { ROOF_COLUMNS } from '@huff/core/call';
 import { ref, type Schema } from './schemas';
 
 /** A parameter of an address. */
@@ -251,9 +252,29 @@ export const OPERATIONS: readonly Operation[] = [
   {
     method: 'get',
     path: '/api/sites/:id/roof',
-    summary: 'How each unit of a site stood at its last visit',
+    summary: 'How each unit of a site stood at its last visit, and each check when it was last looked at',
     tag: 'Units',
-    answer: list('visits', { type: 'object' }),
+    answer: {
+      type: 'object',
+      required: ['visits', 'marks'],
+      properties: {
+        visits: { type: 'array', items: { type: 'object' } },
+        marks: {
+          type: 'array',
+          items: {
+            type: 'object',
+            required: ['unitId', 'column', 'word', 'visitId', 'at'],
+            properties: {
+              unitId: { type: 'string', format: 'uuid' },
+              column: { enum: ROOF_COLUMNS.map(({ id }) => id) },
+              word: { enum: ['inside', 'atTheEdge', 'outside', 'cantSay'] },
+              visitId: { type: 'string', format: 'uuid' },
+              at: { type: 'string', format: 'date-time' },
+            },
+          },
+        },
+      },
+    },
   },
   {
     method: 'get',

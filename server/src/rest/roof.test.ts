@@ -1,4 +1,4 @@
-import type { VisitSummary } from '@huff/contract/spine';
+import type { RoofSheet } from '@huff/contract';
 import { randomUUID } from 'node:crypto';
 import { demoId } from '../demo/ids';
 import { loadDemo } from '../demo/loadDemo';
@@ -13,8 +13,8 @@ beforeAll(async () => {
 afterAll(() => server.db.close());
 
 const LIBRARY = demoId('site', 2);
-const roof = async () =>
-  ((await server.http.get(`/api/sites/${LIBRARY}/roof`).expect(200)).body as { visits: VisitSummary[] }).visits;
+const sheet = async () => (await server.http.get(`/api/sites/${LIBRARY}/roof`).expect(200)).body as RoofSheet;
+const roof = async () => (await sheet()).visits;
 const visit = (unitId: string, startedAt: string, readings: object[] = []) => ({
   id: randomUUID(),
   title: 'Roof round',
@@ -50,8 +50,34 @@ test('a later visit takes the place of the one before, with the marks of what wa
   expect(told.found!.map(({ id }) => id)).toContain('look-belt');
 });
 
+test('a check that was not looked at again stands as the visit that last looked at it found it', async () => {
+  const unitId = demoId('unit', 9);
+  const at = (minute: number) => new Date(Date.now() + minute * 60_000).toISOString();
+  const look = (item: string, state: string, takenAt: string) => ({
+    id: randomUUID(),
+    kind: 'look',
+    inputs: { item, state },
+    takenAt,
+  });
+  const put = async (startedAt: string, ...facts: object[]) => {
+    const one = { ...visit(unitId, startedAt), facts };
+    await server.http.put(`/api/visits/${one.id}`).send(one).expect(204);
+    return one.id;
+  };
+  const wheel = await put(at(1), look('wheel', 'caked', at(1)), look('belt', 'good', at(1)));
+  const belt = await put(at(2), look('belt', 'glazed', at(2)));
+  await server.results.settled();
+  const known = (await sheet()).marks.filter((one) => one.unitId === unitId);
+  expect(known.find(({ column }) => column === 'wheel')).toMatchObject({ word: 'outside', visitId: wheel });
+  expect(known.find(({ column }) => column === 'belt')).toMatchObject({ word: 'outside', visitId: belt });
+  expect(new Set(known.map(({ column }) => column)).size).toBe(known.length);
+});
+
 test('a site that is not here has no units; an id that is none is no address', async () => {
-  expect((await server.http.get(`/api/sites/${randomUUID()}/roof`).expect(200)).body).toEqual({ visits: [] });
+  expect((await server.http.get(`/api/sites/${randomUUID()}/roof`).expect(200)).body).toEqual({
+    visits: [],
+    marks: [],
+  });
   await server.http.get('/api/sites/nowhere/roof').expect(404);
 });
 

@@ -1,8 +1,9 @@
+import type { RoofSheet } from '@huff/contract';
 import { Router } from 'express';
 import type { Db } from '../db/db';
 import { authorOf } from '../http/author';
 import { idOf } from '../http/body';
-import { lastVisitsOf, unitStands } from '../visits/summaries';
+import { knownMarksOf, lastVisitsOf, unitStands } from '../visits/summaries';
 
 /** How every unit of the shop stood at its last visit. */
 export function standRoutes(db: Db): Router {
@@ -11,9 +12,14 @@ export function standRoutes(db: Db): Router {
   });
 }
 
-/** The roof sheet of a site: how each of its units stood at its last visit. */
+/** The roof sheet of a site: how each of its units stood at its last visit, and each check when it was last looked at. */
 export function roofRoutes(db: Db): Router {
   return Router().get('/:id/roof', async (req, res) => {
-    res.json({ visits: await lastVisitsOf(db.query, authorOf(req).shopId, idOf(req, 'site')) });
+    const [{ shopId }, siteId] = [authorOf(req), idOf(req, 'site')];
+    const sheet: RoofSheet = {
+      visits: await lastVisitsOf(db.query, shopId, siteId),
+      marks: await knownMarksOf(db.query, shopId, siteId),
+    };
+    res.json(sheet);
   });
 }

@@ -1,3 +1,4 @@
+import type { KnownMark } from '@huff/contract';
 import type { VisitSummary } from '@huff/contract/spine';
 import type { Query } from '../db/db';
 import { moment } from '../db/moment';
@@ -102,3 +103,15 @@ export function lastVisitsOf(query: Query, shopId: string, siteId: string): Prom
     [shopId, siteId],
   );
 }
+
+/** Each check of the units of a site as the visit that last looked at it found it. */
+export const knownMarksOf = (query: Query, shopId: string, siteId: string): Promise<KnownMark[]> =>
+  query<KnownMark & Record<string, unknown>>(
+    `SELECT DISTINCT ON (v.unit_id, m.key) v.unit_id AS "unitId", m.key AS "column", m.value AS word, v.id AS "visitId",
+       ${moment('v.started_at')} AS at
+     FROM units u JOIN visits v ON v.shop_id = u.shop_id AND v.unit_id = u.id
+     JOIN ${RESULTS_OF} CROSS JOIN LATERAL jsonb_each_text(r.marks) m
+     WHERE u.shop_id = $1 AND u.site_id = $2 AND jsonb_typeof(r.marks) = 'object'
+     ORDER BY v.unit_id, m.key, v.started_at DESC, v.id DESC`,
+    [shopId, siteId],
+  );

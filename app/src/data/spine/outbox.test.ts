@@ -46,6 +46,18 @@ describe('the open check', () => {
       'v1 create held',
     ]);
   });
+  test('beside it a visit is made and sent at once; the check stays open', async () => {
+    const one = phone();
+    await one.outbox.open(fresh, read(fresh, 'R2', -0.3));
+    await one.outbox.makeVisit(read(visit('round', { readings: [], facts: [] }), 'S1', 0.4));
+    expect(heldVisit(one.outbox.rows())).toBe('v1');
+    expect(shown(one, 'round')).toMatchObject({ id: 'round', readings: [{ port: 'S1', value: 0.4 }] });
+    await one.sender.step();
+    expect(one.requests[0]!.operations.map(({ kind, recordId }) => `${recordId} ${kind}`)).toEqual([
+      'round create',
+      'round add',
+    ]);
+  });
   test('with nothing but a photo is begun: it is held with its photo, and saved with it', async () => {
     const one = phone();
     await one.outbox.open(visit('v1', { readings: [], facts: [] }));

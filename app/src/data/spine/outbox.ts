@@ -118,6 +118,13 @@ export function outboxOn({ newId, clock, clockOffsetMs, ...options }: OutboxOpti
       return change({ ...leftOpen(fresh.id), add: [...held, ...read.map((operation) => newRow(operation, 'held'))] });
     },
 
+    /** Makes a visit with what was read at it, to be sent: one step on disk, beside whatever check is open. */
+    makeVisit(visit: VisitDto): Promise<void> {
+      const making: Operation = { ...stamp(), kind: 'create', of: 'visit', recordId: visit.id, record: headOf(visit) };
+      const read = visitOperations(visit.id, 0, { ...visit, readings: [], facts: [] }, visit);
+      return change({ add: [making, ...read].map((operation) => newRow(operation)) });
+    },
+
     /** Saves the open check: from now on it may be sent. One step on disk: it is open or it is saved, never neither. */
     save: (visitId: string) =>
       change({

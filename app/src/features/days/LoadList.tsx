@@ -4,7 +4,7 @@ import { Linking, View } from 'react-native';
 import { loadAddress, useLoad, type LoadDays } from '../../data/useLoad';
 import { Choice } from '../../ui/form';
 import { TextButton } from '../../ui/page';
-import { Heading, Txt } from '../../ui/text';
+import { Heading, ToldAt, Txt } from '../../ui/text';
 import { moneyText } from '../../ui/text/effortText';
 import { usePalette } from '../../ui/theme';
 
@@ -16,7 +16,7 @@ interface LoadListProps {
 
 /** What is loaded for the stops of some days, and what of it is bought before: the same list, looked at twice. */
 export function LoadList({ days, mark }: LoadListProps) {
-  const { load, isPending, isError } = useLoad(days, mark);
+  const { load, isPending, isError, saidAt } = useLoad(days, mark);
   const [list, setList] = useState<'load' | 'buy'>('load');
   const lines = load?.lines ?? [];
   const short = lines.filter((line) => line.short > 0);
@@ -26,7 +26,10 @@ export function LoadList({ days, mark }: LoadListProps) {
   return (
     <View style={{ gap: 8 }} role="region" aria-label="Load list">
       <Heading size={19}>Load</Heading>
-      {isError && <Txt role="status">What the stops need is told by the server: try again with a signal.</Txt>}
+      {isError && !saidAt && (
+        <Txt role="status">What the stops need is told by the server: try again with a signal.</Txt>
+      )}
+      <ToldAt at={saidAt} />
       {isPending && <Txt color="softInk">Adding up what the stops need.</Txt>}
       {load && (
         <>

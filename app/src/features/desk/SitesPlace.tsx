@@ -1,3 +1,4 @@
+import { format } from 'date-fns/format';
 import { router } from 'expo-router';
 import { useMemo, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
@@ -125,7 +126,7 @@ function VisitPane({ unitId, visitId }: { readonly unitId?: string; readonly vis
 function TablePage({ actions }: { readonly actions: ReactNode }) {
   const { records: unitList } = units.useList();
   const { records: siteList } = sites.useList();
-  const { stands, isError } = useStands();
+  const { stands, isError, saidAt } = useStands();
   const lines = useMemo(
     () =>
       unitLines(
@@ -138,7 +139,13 @@ function TablePage({ actions }: { readonly actions: ReactNode }) {
   return (
     <Page
       title="Sites"
-      under={isError ? 'How they stood is on the server: try again with a signal' : 'Every unit, as it stood last'}
+      under={
+        saidAt
+          ? `No signal: as they stood ${format(saidAt, 'd MMM, HH:mm')}`
+          : isError
+            ? 'How they stood is on the server: try again with a signal'
+            : 'Every unit, as it stood last'
+      }
       actions={actions}
       panes
     >

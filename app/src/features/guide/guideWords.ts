@@ -70,7 +70,7 @@ export const ANSWERS: readonly { readonly title: string; readonly words: readonl
     words: [
       'Everything that is read, judged, planned and proven: the phone computes by itself. The day’s sites, units and visits of the last week are on it, and whatever you opened before.',
       'What waits to be sent is said in a quiet line under Today. It goes by itself when there is a signal; nothing is lost when the app is closed.',
-      'The report as a page is made on the phone. PDF, CSV, load list, mail, what is due and older visits want the server.',
+      'Load list, what is due, mail, roof sheets and a unit’s history stand as they were told last, with the time. Today’s and tomorrow’s stops are carried along by themselves while there is a signal: open Today before you drive. The report as a page is made on the phone; PDF and CSV want the server.',
     ],
   },
   {

@@ -1,10 +1,10 @@
-import { useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { ask } from '../../data/ask';
+import { useServerWord } from '../../data/words/useServerWord';
 import { Page } from '../../ui/page';
-import { Heading, Txt } from '../../ui/text';
+import { Heading, ToldAt, Txt } from '../../ui/text';
 import { useIsWide, usePalette } from '../../ui/theme';
 
 /** A mail that would be sent, as the server keeps it. */
@@ -22,10 +22,9 @@ export function MailPage() {
   const palette = usePalette();
   const wide = useIsWide();
   const [openId, setOpenId] = useState<string>();
-  const { data, isPending, isError } = useQuery({
-    queryKey: ['mails'],
-    queryFn: async () => (await ask<{ mails: Mail[] }>('/api/mails'))!.body.mails,
-    retry: false,
+  const { data, isPending, isError, saidAt } = useServerWord({
+    key: ['mails'],
+    ask: async () => (await ask<{ mails: Mail[] }>('/api/mails'))!.body.mails,
   });
   const mails = data ?? [];
   const open = mails.find(({ id }) => id === openId) ?? (wide ? mails[0] : undefined);
@@ -34,7 +33,8 @@ export function MailPage() {
       <View style={{ paddingHorizontal: 16, flexDirection: wide ? 'row' : 'column', gap: wide ? 32 : 12 }}>
         <View style={wide ? { width: 400 } : undefined}>
           {isPending && <Txt color="softInk">Reading the mail.</Txt>}
-          {isError && <Txt role="status">The mail is on the server: try again with a signal.</Txt>}
+          {isError && !saidAt && <Txt role="status">The mail is on the server: try again with a signal.</Txt>}
+          <ToldAt at={saidAt} />
           {data && mails.length === 0 && (
             <Txt color="softInk">
               No mail yet. A report is written when a visit is handed over with an address, a reminder ten days before

@@ -3,12 +3,14 @@ import { View } from 'react-native';
 import { Heading, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import { StopLine } from '../days/StopLine';
+import { useCarryAlong } from '../days/useCarryAlong';
 import { dayOf, useStops } from '../visitState/stops';
 
 /** The stops of today in their order, and the way to the plan and what is loaded for it. */
 export function TodayStops({ now }: { readonly now: Date }) {
   const palette = usePalette();
   const { planned } = useStops();
+  useCarryAlong(now);
   const today = planned.filter(({ stop }) => stop.day === dayOf(now));
   const ahead = planned.filter(({ stop, isDone }) => stop.day > dayOf(now) && !isDone).length;
   const done = today.filter(({ isDone }) => isDone).length;

@@ -6,7 +6,7 @@ import { Pressable, View } from 'react-native';
 import { useUnitVisits } from '../../data/visits';
 import { ListSection } from '../../ui/list';
 import { VerdictMark } from '../../ui/marks';
-import { Txt } from '../../ui/text';
+import { ToldAt, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import { WithSummary } from '../visitState/WithSummary';
 
@@ -22,7 +22,7 @@ interface UnitVisitsProps {
 
 /** The last visits of a unit: when, what was found, what to do. */
 export function UnitVisits({ unitId, onOpen, openId }: UnitVisitsProps) {
-  const { visits, isPending, isError } = useUnitVisits(unitId);
+  const { visits, isPending, isError, saidAt } = useUnitVisits(unitId);
   return (
     <ListSection
       title="Visits"
@@ -51,7 +51,8 @@ export function UnitVisits({ unitId, onOpen, openId }: UnitVisitsProps) {
               : 'No visit yet.'}
         </Txt>
       )}
-      {visits.length > 0 && isError && (
+      <ToldAt at={saidAt} />
+      {visits.length > 0 && isError && !saidAt && (
         <Txt size={14} color="softInk">
           Older ones are on the server: try again with a signal.
         </Txt>

@@ -1,1 +1,2 @@
 export * from './Txt';
+export * from './ToldAt';
