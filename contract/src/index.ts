@@ -3,6 +3,7 @@ export * from './check';
 export * from './fact';
 export * from './forms';
 export * from './limits';
+export * from './noted';
 export * from './photo';
 export * from './plan';
 export * from './portPlace';

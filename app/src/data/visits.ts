@@ -95,13 +95,13 @@ export function useVisit(id: string) {
   return { kept, isPending: !kept && isPending, isError };
 }
 
-/** The visits of units that began at or after a moment, whole, the open check among them; those this phone has all of. @param since ISO, UTC */
+/** The visits that began at or after a moment, whole, the open check among them; those this phone has all of. @param since ISO, UTC */
 export function useVisitsSince(since: string): readonly Kept<VisitDto>[] {
   const { data } = useQuery({
     queryKey: toldKey.visitsSince(since),
     queryFn: async () => {
       const store = await spine().store;
-      const heads = (await store.all('visit')).filter(({ record }) => record.unitId && record.startedAt >= since);
+      const heads = (await store.all('visit')).filter(({ record }) => record.startedAt >= since);
       return (await Promise.all(heads.map((head) => keptWhole(store, head)))).flatMap((one) => one ?? []);
     },
   });
@@ -114,7 +114,7 @@ export function useVisitsSince(since: string): readonly Kept<VisitDto>[] {
     return [...told.keys(), ...made].flatMap((id): Kept<VisitDto>[] => {
       const [one, own] = [told.get(id), rowsOf(rows, 'visit', id)];
       const record = own.length === 0 ? one?.visit : visitWith(one?.visit, laidOver(own));
-      return record?.unitId && record.startedAt >= since
+      return record && record.startedAt >= since
         ? [{ record, revision: one?.revision ?? 0, ...sendingOf(own) }]
         : [];
     });
@@ -157,7 +157,7 @@ export interface ListedVisit {
 const WEEK_MS = 7 * 86_400_000;
 
 /** A week before the page was opened: a list does not change while it is looked at. */
-const useWeekAgo = () => useState(() => new Date(Date.now() - WEEK_MS).toISOString())[0];
+export const useWeekAgo = () => useState(() => new Date(Date.now() - WEEK_MS).toISOString())[0];
 
 /**
  * The visits of the last days and those made here, the newest first. What is still an open check is not among them. `isAsking`: what the

@@ -1,4 +1,4 @@
-import type { VisitDto } from '@huff/contract';
+import { notedAt, type VisitDto } from '@huff/contract';
 import type { CarriedItem } from '@huff/core/call';
 import type { Query } from '../db/db';
 
@@ -6,17 +6,10 @@ import type { Query } from '../db/db';
 const LEAST_WORD = 3;
 const MOST_WORD = 40;
 
-const textIn = (value: unknown): string[] => (typeof value === 'string' ? [value] : []);
-
 /** What a visit is found by, in small letters: its title, what was found, what was noted and agreed, the parts that were used. */
 export function searchTextOf(visit: VisitDto, found: readonly CarriedItem[]): string {
   const own = found.filter(({ since }) => since === visit.startedAt).map(({ words }) => words);
-  const noted = (visit.facts ?? []).flatMap(({ kind, inputs }) => [
-    ...textIn(inputs.note),
-    ...(kind === 'handOver' ? [...textIn(inputs.words), ...textIn(inputs.returnFor), ...textIn(inputs.ownerName)] : []),
-    ...(kind === 'part' ? textIn(inputs.name) : []),
-  ]);
-  return [visit.title, ...own, ...noted].join(' · ').toLowerCase();
+  return [visit.title, ...own, ...notedAt(visit)].join(' · ').toLowerCase();
 }
 
 /** The words of a text, each once. @example wordsOf('Belt A48, slack') // ['belt', 'a48', 'slack'] */

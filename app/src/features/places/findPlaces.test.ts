@@ -66,6 +66,7 @@ test('visits are found by what was found at them, which is said; parts by kind a
         startedAt: '2026-03-01T10:00:00.000Z',
         headline: 'Stay on tap 3',
         found: [found('Contactor pitted.'), found('Trap missing.')] as never,
+        noted: ['Wasps behind the panel'],
       },
     ],
   };
@@ -78,6 +79,7 @@ test('visits are found by what was found at them, which is said; parts by kind a
       at: '2026-03-01T10:00:00.000Z',
     },
   ]);
+  expect(findPlaces(held, 'wasp')[0]?.words).toBe('Wasps behind the panel');
   expect(findPlaces(held, 'roof')[0]?.words).toBe('Stay on tap 3');
   expect(findPlaces(held, 'a48')).toEqual([{ of: 'part', id: 'belt:A48', name: 'Belt A48', words: 'belt' }]);
 });

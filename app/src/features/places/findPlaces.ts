@@ -2,12 +2,17 @@ import type { SiteDto, UnitDto } from '@huff/contract';
 import type { VisitSummary } from '@huff/contract/spine';
 import MiniSearch from 'minisearch';
 
+/** A visit with what was written at it, as far as this phone has it whole. */
+export type HeldVisit = Pick<VisitSummary, 'id' | 'title' | 'startedAt' | 'headline' | 'found'> & {
+  readonly noted?: readonly string[];
+};
+
 /** Sites and units of the shop, its parts, and visits with what was found at them, as this phone holds them. */
 export interface Places {
   readonly sites: readonly SiteDto[];
   readonly units: readonly UnitDto[];
   readonly parts?: readonly { readonly key: string; readonly kind: string; readonly name: string }[];
-  readonly visits?: readonly Pick<VisitSummary, 'id' | 'title' | 'startedAt' | 'headline' | 'found'>[];
+  readonly visits?: readonly HeldVisit[];
 }
 
 /** Something that was found. */
@@ -59,13 +64,13 @@ function indexOf({ sites, units, parts = [], visits = [] }: Places): MiniSearch 
         notes: notes ?? '',
       })),
     ...parts.map(({ key, kind, name }) => ({ id: key, of: 'part', name, words: kind, notes: kind })),
-    ...visits.map(({ id, title, startedAt, headline, found }) => ({
+    ...visits.map(({ id, title, startedAt, headline, found, noted = [] }) => ({
       id,
       of: 'visit',
       name: title,
       words: headline,
       at: startedAt,
-      found: (found ?? []).map(({ words }) => words).join('\n'),
+      found: [...(found ?? []).map(({ words }) => words), ...noted].join('\n'),
     })),
   ]);
   return index;
@@ -74,7 +79,7 @@ function indexOf({ sites, units, parts = [], visits = [] }: Places): MiniSearch 
 let last: { readonly places: Places; readonly index: MiniSearch } | undefined;
 
 /**
- * Sites, units and parts by name, address, contact, notes, model and serial number, and visits by what was found, as one types and with slips forgiven; the best first. The
+ * Sites, units and parts by name, address, contact, notes, model and serial number, and visits by what was found and noted, as one types and with slips forgiven; the best first. The
  * index is made once for a list.
  */
 export function findPlaces(places: Places, sought: string): FoundPlace[] {

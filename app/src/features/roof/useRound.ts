@@ -20,7 +20,7 @@ export function useRound(siteId: string) {
   // The last begun of each unit: a second visit of a day is the one that goes on.
   const today = useMemo((): ReadonlyMap<string, Kept<VisitDto>> => {
     const byTime = [...kept].sort((a, b) => a.record.startedAt.localeCompare(b.record.startedAt));
-    return new Map(byTime.map((one) => [one.record.unitId!, one]));
+    return new Map(byTime.flatMap((one) => (one.record.unitId ? [[one.record.unitId, one] as const] : [])));
   }, [kept]);
   const roundVisit = useCallback(
     (unit: UnitDto): RoundVisit => {

@@ -14,7 +14,14 @@ jest.mock('expo-router', () => ({
   useLocalSearchParams: () => ({}),
 }));
 jest.mock('../../data/useSearch', () => ({ useSearch: () => mockTold }));
-jest.mock('../../data/visits', () => ({ useVisitList: () => ({ visits: [] }) }));
+let mockWhole: object[] = [];
+jest.mock('../../data/visits', () => ({
+  useVisitList: () => ({
+    visits: mockWhole.map((one) => (one as { record: { id: string; startedAt: string } }).record),
+  }),
+  useVisitsSince: () => mockWhole,
+  useWeekAgo: () => '2026-11-20T00:00:00.000Z',
+}));
 jest.mock('../../data/records', () => {
   const records = (name: string) => ({
     useList: () => ({
@@ -110,6 +117,18 @@ describe('the list', () => {
     fireEvent.press(screen.getByText('Belt A48'));
     expect(router.push).toHaveBeenLastCalledWith('/shop/stock');
     mockTold = [];
+  });
+
+  test('without a signal a visit of this week is found by what was written at it, sent or not', () => {
+    const fact = { id: 'f1', kind: 'check', inputs: { point: 'drainTrap', note: 'Wasps behind the panel' } };
+    mockWhole = [
+      { record: { id: 'v9', title: 'Quay library, Roof 2', startedAt: '2026-11-26T10:00:00.000Z', facts: [fact] } },
+    ];
+    renderThemed(<SitesPage />);
+    fireEvent.changeText(screen.getByLabelText('Find a site, unit, serial, part, finding'), 'wasp');
+    fireEvent.press(screen.getByText('visit of 26 Nov 2026: Wasps behind the panel'));
+    expect(router.push).toHaveBeenLastCalledWith('/visits/v9');
+    mockWhole = [];
   });
 
   test('without a site it teaches, and says when the server was silent', () => {
