@@ -183,6 +183,8 @@ export {
   fromShown,
   lineFault,
   type Measures,
+  measuresOf,
+  measuresText,
   oddsText,
   PA_PER_IN_WC,
   percentText,
@@ -202,6 +204,7 @@ export {
   US_MEASURES,
   turnsOpenText,
   turnsText,
+  withMeasures,
 } from './words';
 export { SOURCE_TEXT, VERDICT_TEXT, valueText } from './words/verdictWords';
 export { stagesText } from './words/stageNames';

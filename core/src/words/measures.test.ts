@@ -3,6 +3,8 @@ import {
   flowText,
   flowWords,
   fromShown,
+  measuresOf,
+  measuresText,
   setMeasures,
   shownWords,
   SI_MEASURES,
@@ -12,6 +14,7 @@ import {
   US_MEASURES,
   type Measures,
   type Quantity,
+  withMeasures,
 } from '.';
 import { solveTool, toolOf, toolText } from '../tools';
 
@@ -90,4 +93,22 @@ test('what is computed does not follow the units: only its words do', () => {
   const si = solveTool(toolOf('electricHeat')!, inputs);
   expect(us.ok && us.headline.value).toBeCloseTo(983.4, 1);
   expect(si).toEqual(us);
+});
+
+test('words for somebody else are in theirs; what stood before stands again, after a fault as well', () => {
+  expect(withMeasures(SI_MEASURES, () => staticWords(0.5))).toBe('124 Pa');
+  expect(staticWords(0.5)).toBe('0.50 in. w.c.');
+  const fails = () =>
+    withMeasures(SI_MEASURES, () => {
+      throw new Error('no');
+    });
+  expect(fails).toThrow('no');
+  expect(currentMeasures()).toBe(US_MEASURES);
+});
+
+test('measures stand in an address and come back from it; in part they are the rest of the US; of others there is none', () => {
+  for (const measures of [US_MEASURES, SI_MEASURES, { ...SI_MEASURES, flow: 'm3h' } as const])
+    expect(measuresOf(measuresText(measures))).toEqual(measures);
+  expect(measuresOf('c,pa')).toEqual({ ...US_MEASURES, static: 'pa', temperature: 'c' });
+  for (const text of ['', 'pa,', 'stone', 'PA', 'static', '__proto__']) expect(measuresOf(text)).toBeUndefined();
 });

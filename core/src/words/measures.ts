@@ -1,6 +1,6 @@
 /**
  * What units a person reads and types. Core computes in US customary units whatever stands here; words alone follow it, so that every
- * sentence, drawing and keypad of a person's screen speaks one language. Set once, at the edge; the server leaves it as it is.
+ * sentence, drawing and keypad of a person's screen speaks one language. Set once, at the edge; a server sets it for each paper.
  */
 export interface Measures {
   readonly static: 'inWc' | 'pa';
@@ -37,6 +37,52 @@ export const setMeasures = (measures: Measures): void => {
 };
 
 export const currentMeasures = (): Measures => now;
+
+/**
+ * Words made in the units of whoever they are for, where many are served: what stands before stands again afterwards.
+ *
+ * @param work makes them at once: nothing may be waited for in it
+ */
+export function withMeasures<T>(measures: Measures, work: () => T): T {
+  const before = now;
+  now = measures;
+  try {
+    return work();
+  } finally {
+    now = before;
+  }
+}
+
+const CHOICES: { readonly [K in keyof Measures]: readonly Measures[K][] } = {
+  static: ['inWc', 'pa'],
+  flow: ['cfm', 'ls', 'm3h'],
+  temperature: ['f', 'c'],
+  length: ['in', 'mm'],
+  distance: ['ft', 'm'],
+  heat: ['btuH', 'kw'],
+};
+
+/** Measures as they stand in an address. @example measuresText(SI_MEASURES) // 'pa,ls,c,mm,m,kw' */
+export const measuresText = (measures: Measures): string =>
+  Object.keys(CHOICES)
+    .map((quantity) => measures[quantity as keyof Measures])
+    .join(',');
+
+/**
+ * Measures from an address: the units named, in any order; of what is not named those of the US.
+ *
+ * @returns undefined where a word is none of ours
+ * @example measuresOf('pa,ls') // Pa and L/s, the rest as in the US
+ */
+export function measuresOf(text: string): Measures | undefined {
+  let measures = US_MEASURES;
+  for (const word of text.split(',')) {
+    const quantity = Object.entries(CHOICES).find(([, units]) => (units as readonly string[]).includes(word))?.[0];
+    if (quantity === undefined) return undefined;
+    measures = { ...measures, [quantity]: word };
+  }
+  return measures;
+}
 
 /** A unit as it is shown: its name, its places, and value × `per` + `plus` of the stored US figure. */
 export interface ShownUnit {

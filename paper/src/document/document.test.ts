@@ -1,3 +1,4 @@
+import { SI_MEASURES } from '@huff/core';
 import Papa from 'papaparse';
 import { documentHtml } from '../html/documentHtml';
 import { check, exampleA, fact, static_, UNIT } from '../testing/visit';
@@ -166,4 +167,23 @@ test('moments are written in the hours of the place; an unknown zone is UTC', ()
   expect(momentsIn('Nowhere/At_all').clock('2026-05-12T22:30:00Z')).toBe('22:30');
   expect(momentsIn('UTC').day('nonsense')).toBe('');
   expect(dayText('2026-12-08')).toBe('8 December 2026');
+});
+
+describe('for somebody who reads other units', () => {
+  const US = /in\. w\.c\.|CFM|°F|Btu\/h|\bfpm\b|\bft\b/;
+  const facts = [
+    fact('measuredDrop', { returnF: 75, moisture: 'wb', returnWetF: 62.5, supplyF: 56.4, tons: 3, outdoorF: 95 }),
+    fact('look', { item: 'filter', state: 'loaded' }),
+  ];
+  const visit = exampleA({ facts, setup: { altitudeFt: 640, drive: null } });
+  test('every word, figure and drawing is in theirs, and the next document is as before', () => {
+    const si = made({ visit, unit: UNIT, measures: SI_MEASURES });
+    const text = words([...si.owner, ...si.technician]);
+    expect(text).toContain('144 Pa');
+    expect(text).toContain('L/s');
+    expect(text).toContain('°C');
+    expect(US.exec(text)).toBeNull();
+    expect(US.exec(si.title)).toBeNull();
+    expect(US.test(words(made({ visit, unit: UNIT }).technician))).toBe(true);
+  });
 });

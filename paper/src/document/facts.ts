@@ -9,7 +9,7 @@ import {
 } from '@huff/contract';
 import { assessCallOf } from '@huff/contract/call';
 import type { ShopDto } from '@huff/contract/fix';
-import { DEFAULT_RULES, type Rules } from '@huff/core';
+import { DEFAULT_RULES, type Measures, type Rules } from '@huff/core';
 import { handedOver, type CallAssessment, type CarriedItem, type HandOver } from '@huff/core/call';
 import { proofOf, type Proof } from '@huff/core/fix';
 
@@ -27,6 +27,8 @@ export interface DocumentSource {
   readonly link?: string;
   /** As "Europe/Rome": in whose hours moments are written. */
   readonly zone: string;
+  /** In which units it is written, where many are served; else in those of this screen. */
+  readonly measures?: Measures;
   /** Width of drawings, px, where it is not that of paper. */
   readonly drawingWidth?: number;
   /** Sign of the shop’s money. */

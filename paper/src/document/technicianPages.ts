@@ -7,6 +7,7 @@ import {
   MOTOR_TEXT,
   percentText,
   portOf,
+  shownWords,
   SOURCE_TEXT,
   staticText,
   takenMs,
@@ -61,7 +62,7 @@ function unitRows({ visit, unit, site, call }: DocumentFacts): Block {
       'Kind',
       `${said('layout') ? EQUIPMENT[visit.layout] : 'not said'}, ${said('motor') ? MOTOR_TEXT[visit.motor] : 'motor not said'}, ${visit.mode}`,
     ],
-    ['Nominal', tons ? `${tonsText(tons)} t, ${visit.cfmPerTon} CFM a ton` : undefined],
+    ['Nominal', tons ? `${tonsText(tons)} t, ${shownWords(visit.cfmPerTon, 'cfmPerTon')}` : undefined],
     ['Plate', maxTespInWc ? `${staticText(maxTespInWc)} ${unitText('inWc')} at most` : undefined],
     [
       'Blower table',

@@ -1,5 +1,5 @@
 import type { UnitDto } from '@huff/contract';
-import { flowWords, staticWords, tonsText } from '@huff/core';
+import { flowWords, staticWords, tonsText, withMeasures, type Measures } from '@huff/core';
 import { momentsIn } from '../document/moment';
 import { drawing, el, INK, words, type Drawing } from '../svg';
 import { qrDrawing } from './qr';
@@ -50,21 +50,23 @@ const fitting = (words: string, widthPt: number, size: number): string => {
   return words.length <= most ? words : `${words.slice(0, Math.max(1, most - 1))}…`;
 };
 
+/** What a label is made from. */
+export interface LabelSource {
+  readonly unit: UnitDto;
+  readonly site?: string;
+  readonly link: string;
+  readonly zone: string;
+  readonly heatKitKw?: number;
+  /** In which units it is written, where many are served; else in those of this screen. */
+  readonly measures?: Measures;
+}
+
 /** A unit’s label: its name, what was set, and the code that opens its record. Drawn in points. */
-export function labelDrawing(
-  {
-    unit,
-    site,
-    link,
-    zone,
-    heatKitKw,
-  }: {
-    readonly unit: UnitDto;
-    readonly site?: string;
-    readonly link: string;
-    readonly zone: string;
-    readonly heatKitKw?: number;
-  },
+export const labelDrawing = (source: LabelSource, size: Pick<LabelSize, 'widthMm' | 'heightMm'>): Drawing =>
+  source.measures ? withMeasures(source.measures, () => drawn(source, size)) : drawn(source, size);
+
+function drawn(
+  { unit, site, link, zone, heatKitKw }: LabelSource,
   { widthMm, heightMm }: Pick<LabelSize, 'widthMm' | 'heightMm'>,
 ): Drawing {
   const [width, height] = [widthMm * PT_PER_MM, heightMm * PT_PER_MM];

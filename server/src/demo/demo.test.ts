@@ -2,6 +2,7 @@ import { assess, partVisit } from '@huff/contract';
 import { assessCallOf } from '@huff/contract/call';
 import { proofOf } from '@huff/core/fix';
 import { testDb } from '../testing/testServer';
+import { demoId } from './ids';
 import { loadDemo } from './loadDemo';
 import { demoVisits } from './visits';
 
@@ -15,6 +16,13 @@ test('the demo loads once, through the same checks as a client’s records', asy
     'SELECT (SELECT count(*) FROM units) AS units, (SELECT count(*) FROM visits) AS visits, (SELECT count(DISTINCT motor) FROM units) AS motors',
   );
   expect(counts[0]).toEqual({ units: 18, visits: 30, motors: 4 });
+  // One unit keeps what was proven at it: labels and unit pages of the demo show it.
+  const [proven, ...others] = await db.query<{ name: string; proven: { flowCfm: number; visitId: string } }>(
+    'SELECT name, proven FROM units WHERE proven IS NOT NULL',
+  );
+  expect(others).toEqual([]);
+  expect(proven).toMatchObject({ name: 'Office air handler', proven: { visitId: demoId('visit', 14) } });
+  expect(proven!.proven.flowCfm).toBeCloseTo(at('Office air handler').proof!.proven!.flowCfm, 6);
   await db.close();
 }, 60_000);
 

@@ -1,4 +1,5 @@
-import type { ShopDto } from '@huff/contract/fix';
+import { assess, partVisit, type UnitDto } from '@huff/contract';
+import { provenUnit, unitAfter, type ShopDto } from '@huff/contract/fix';
 import {
   fieldsOf,
   headOf,
@@ -8,15 +9,30 @@ import {
   type RecordKind,
 } from '@huff/contract/spine';
 import { checkOperation } from '@huff/contract/sync';
+import { proofOf } from '@huff/core/fix';
 import { v5 as uuidOf } from 'uuid';
 import type { Db } from '../db/db';
 import { DEMO_AUTHOR } from '../http/author';
 import { doOperation } from '../sync/doOperation';
+import { demoId } from './ids';
 import { demoShop } from './shop';
 import { demoStops } from './stops';
 import { DEMO_TABLES } from './tables';
 import { DEMO_SITES, DEMO_UNITS } from './units';
 import { demoVisits } from './visits';
+
+/** Measured without a table, fixed and proven. */
+const PROVEN_UNIT = demoId('unit', 14);
+
+/** The units as they stand now: one keeps what was proven at it. */
+function demoUnits(now: Date): UnitDto[] {
+  const visit = demoVisits(now).find(({ unitId }) => unitId === PROVEN_UNIT)!;
+  const { plan, before, after } = partVisit(visit);
+  const proof = plan && after && proofOf(plan.record, assess(before), assess(after));
+  const proven = proof && provenUnit(visit, proof, visit.startedAt);
+  if (!proven) throw new Error('The demo’s proven unit is not proven.');
+  return DEMO_UNITS.map((unit) => (unit.id === PROVEN_UNIT ? unitAfter(unit, after, proven) : unit));
+}
 
 /** Operations of the demo have ids of their own, so that loading twice does nothing twice. */
 const NAMESPACE = 'de300000-0000-4000-8000-000000000000';
@@ -64,7 +80,7 @@ function operationsOf(now: Date): Operation[] {
     ...DEMO_SITES.map((site) => creating('site', site, madeAt)),
     setting(demoShop(now), madeAt),
     ...demoStops(now).map((stop) => creating('stop', stop, madeAt)),
-    ...DEMO_UNITS.map((unit) => creating('unit', unit, madeAt)),
+    ...demoUnits(now).map((unit) => creating('unit', unit, madeAt)),
   ];
 }
 

@@ -55,6 +55,10 @@ const PUT_REFUSALS = {
 };
 const AFTER = inQuery('after', '`next` of the page before.');
 const PAPER = inQuery('size', 'Paper; letter when it is not said.', one('letter', 'A4'));
+const MEASURES = inQuery(
+  'measures',
+  'Units it is written in, as pa,ls,c,mm,m,kw; those of the US when it is not said.',
+);
 const ZONE = inQuery('zone', 'Time zone in whose hours moments are written; UTC when it is not said.');
 const DAYS = [
   inQuery('from', 'The first day.', { type: 'string', format: 'date' }, true),
@@ -185,7 +189,7 @@ export const OPERATIONS: readonly Operation[] = [
     path: '/api/visits/:id/report.pdf',
     summary: 'The document of a visit as PDF',
     tag: 'Papers',
-    query: [PAPER, ZONE],
+    query: [PAPER, ZONE, MEASURES],
     answer: { type: 'application/pdf' },
     refusals: { ...GONE, '429': 'Too many are being made: try again.' },
   },
@@ -194,7 +198,7 @@ export const OPERATIONS: readonly Operation[] = [
     path: '/api/visits/:id/report.html',
     summary: 'The same as a page to print',
     tag: 'Papers',
-    query: [PAPER, ZONE],
+    query: [PAPER, ZONE, MEASURES],
     answer: { type: 'text/html' },
     refusals: GONE,
   },
@@ -211,7 +215,7 @@ export const OPERATIONS: readonly Operation[] = [
     path: '/api/units/:id/label.pdf',
     summary: 'A unit’s label, on its own page or a sheet',
     tag: 'Papers',
-    query: [LABEL, inQuery('paper', 'A sheet of this paper.', one('letter', 'A4'))],
+    query: [LABEL, MEASURES, inQuery('paper', 'A sheet of this paper.', one('letter', 'A4'))],
     answer: { type: 'application/pdf' },
     refusals: GONE,
   },
@@ -220,7 +224,7 @@ export const OPERATIONS: readonly Operation[] = [
     path: '/api/units/:id/label.svg',
     summary: 'A unit’s label as a drawing',
     tag: 'Papers',
-    query: [LABEL],
+    query: [LABEL, MEASURES],
     answer: { type: 'image/svg+xml' },
     refusals: GONE,
   },
@@ -229,7 +233,7 @@ export const OPERATIONS: readonly Operation[] = [
     path: '/api/sites/:id/labels.pdf',
     summary: 'The labels of a site’s units on a sheet',
     tag: 'Papers',
-    query: [LABEL, inQuery('paper', 'The sheet’s paper.', one('letter', 'A4'))],
+    query: [LABEL, MEASURES, inQuery('paper', 'The sheet’s paper.', one('letter', 'A4'))],
     answer: { type: 'application/pdf' },
     refusals: GONE,
   },

@@ -1,5 +1,5 @@
 import type { DocumentSource } from '@huff/paper';
-import { rulesOf } from '@huff/core';
+import { rulesOf, type Measures } from '@huff/core';
 import type { Query } from '../db/db';
 import { notFound } from '../http/problems';
 import { photosOf } from '../photos/photos';
@@ -12,7 +12,7 @@ export async function documentSource(
   query: Query,
   shopId: string,
   id: string,
-  { zone, origin }: { readonly zone: string; readonly origin: string },
+  { zone, origin, measures }: { readonly zone: string; readonly origin: string; readonly measures?: Measures },
 ): Promise<DocumentSource> {
   const [kept] = await wholeVisits(query, shopId, [id]);
   if (!kept) throw notFound('visit');
@@ -30,6 +30,7 @@ export async function documentSource(
     photos: ((await photosOf(query, shopId, [id])).get(id) ?? []).map(({ id: photo, item }) => ({ id: photo, item })),
     link: unit && `${origin}/units/${unit.id}`,
     zone,
+    measures,
     currency: shop.currency ?? undefined,
   };
 }

@@ -60,6 +60,20 @@ test('before and after, prediction and proof, for a visit that was proven', asyn
   expect(text).toMatch(/dashed: before/);
 });
 
+test('in the units of whoever asks, beside each other; a word that is no unit is refused', async () => {
+  const measures = 'measures=pa,ls,c,mm,m,kw';
+  const [si, us] = await Promise.all([pdf(report(READING_ROOM, `?${measures}`)), pdf(report(READING_ROOM))]);
+  expect(textOf(si)).toMatch(/Air moved[^]*490\s+outside/);
+  expect(textOf(si)).not.toMatch(/in\. w\.c\.|CFM|°F/);
+  expect(textOf(us)).toMatch(/Air moved[^]*1,038\s+outside/);
+  const page = await server.http.get(`/api/visits/${READING_ROOM}/report.html?${measures}`).expect(200);
+  expect(page.text).toContain('144 Pa');
+  const refused = await server.http.get(report(READING_ROOM, '?measures=furlong')).expect(422);
+  expect((refused.body as { errors: unknown[] }).errors).toEqual([
+    { field: 'measures', message: expect.stringContaining('pa,ls,c,mm,m,kw') },
+  ]);
+});
+
 test('A4 where it is asked for', async () => {
   expect(infoOf(await pdf(report(READING_ROOM, '?size=A4')))).toMatch(/A4/);
 });

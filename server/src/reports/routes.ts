@@ -1,3 +1,4 @@
+import { measuresOf, measuresText, SI_MEASURES, US_MEASURES, type Measures } from '@huff/core';
 import { checksOf, kitReading, standingChecks } from '@huff/core/call';
 import type { UnitDto } from '@huff/contract';
 import { documentHtml, LABEL_SIZES, labelDrawing, readingsCsv, visitDocument } from '@huff/paper';
@@ -25,10 +26,23 @@ const zoneOf = ({ query: { zone } }: Request): string => {
   throw invalid([{ field: 'zone', message: 'zone is the name of a time zone: Europe/Rome.' }]);
 };
 
+const measuresIn = ({ query: { measures = '' } }: Request): Measures | undefined => {
+  if (measures === '') return undefined;
+  const known = typeof measures === 'string' ? measuresOf(measures) : undefined;
+  if (known) return known;
+  const message = `measures names units, as ${measuresText(SI_MEASURES)}; those of the US are ${measuresText(US_MEASURES)}.`;
+  throw invalid([{ field: 'measures', message }]);
+};
+
 /** Documents of a visit: PDF, a page to print, the readings as CSV. */
 export function visitReportRoutes(db: Db, beside: Beside): Router {
   const source = (req: Request) =>
-    documentSource(db.query, authorOf(req).shopId, idOf(req, 'visit'), { zone: zoneOf(req), origin: originOf(req) });
+    documentSource(db.query, authorOf(req).shopId, idOf(req, 'visit'), {
+      zone: zoneOf(req),
+      origin: originOf(req),
+      // Of who asks: a server has no screen.
+      measures: measuresIn(req) ?? US_MEASURES,
+    });
   const photosFor = async (shopId: string, ids: readonly string[]) => {
     const photos: [string, Uint8Array][] = [];
     for (const id of ids.slice(0, MOST_PHOTOS)) photos.push([id, await imageOf(db.query, shopId, id, 'full')]);
@@ -87,7 +101,14 @@ export function unitLabelRoutes(db: Db, beside: Beside): Router {
     const { shopId } = authorOf(req);
     const site = (await recordOf(db.query, 'site', shopId, unit.siteId))?.record.name;
     const heatKitKw = await heatKitOf(db.query, shopId, unit.id);
-    return { unit, site, link: `${originOf(req)}/units/${unit.id}`, zone: zoneOf(req), heatKitKw };
+    return {
+      unit,
+      site,
+      link: `${originOf(req)}/units/${unit.id}`,
+      zone: zoneOf(req),
+      heatKitKw,
+      measures: measuresIn(req),
+    };
   };
   const unitOf = async (req: Request): Promise<UnitDto> => {
     const kept = await recordOf(db.query, 'unit', authorOf(req).shopId, idOf(req, 'unit'));
@@ -125,7 +146,7 @@ export function siteLabelRoutes(db: Db, beside: Beside): Router {
     if (!site) throw notFound('site');
     const size = oneOf(req, 'size', SIZE_IDS);
     const paper = oneOf(req, 'paper', PAPERS);
-    const [zone, origin] = [zoneOf(req), originOf(req)];
+    const [zone, origin, measures] = [zoneOf(req), originOf(req), measuresIn(req)];
     const rows = await db.query<{ id: string }>(
       'SELECT id FROM units WHERE shop_id = $1 AND site_id = $2 AND archived_at IS NULL ORDER BY name, id',
       [shopId, site.id],
@@ -135,7 +156,7 @@ export function siteLabelRoutes(db: Db, beside: Beside): Router {
       for (const { id } of rows) {
         const unit = (await recordOf(db.query, 'unit', shopId, id))!.record;
         const heatKitKw = await heatKitOf(db.query, shopId, id);
-        labels.push({ unit, site: site.name, link: `${origin}/units/${id}`, zone, heatKitKw });
+        labels.push({ unit, site: site.name, link: `${origin}/units/${id}`, zone, heatKitKw, measures });
       }
       return beside.printLabels({ labels, size, paper });
     });

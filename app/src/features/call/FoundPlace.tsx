@@ -6,7 +6,7 @@ import { Pressable, View } from 'react-native';
 import { useShop } from '../../data/useShop';
 import { NumberSheet } from '../../ui/keypad';
 import { Heading, Txt } from '../../ui/text';
-import { usePalette } from '../../ui/theme';
+import { useIsWide, usePalette } from '../../ui/theme';
 import { withFact } from '../visitState/newFact';
 import type { Assessment } from '../visitState/useAssessment';
 import type { StationPlaceProps } from '../visitState/station';
@@ -23,7 +23,7 @@ const KEYS = [
 ] as const;
 
 /** Everything found, in the order it is taken, with what it takes. */
-export function FoundList({ triage, whole, assessment, onWhole }: FoundListProps) {
+export function FoundList({ triage, whole, assessment, onWhole, title = 'Everything found', under }: FoundListProps) {
   const [quoting, setQuoting] = useState<TriageItem>();
   const settle = (item: TriageItem, outcome: TriageOutcome, quoted?: number) => {
     // What became of a look is kept with the look, where Look shows it; a look knows no quote and no watch.
@@ -49,11 +49,12 @@ export function FoundList({ triage, whole, assessment, onWhole }: FoundListProps
   return (
     <View style={{ gap: 18 }}>
       <View style={{ gap: 2 }}>
-        <Heading size={19}>Everything found</Heading>
+        <Heading size={19}>{title}</Heading>
         <Txt size={15} color="softInk">
-          {triage.length === 0
-            ? 'Nothing yet. What is seen, read or tried at any station and is not as it should be stands here.'
-            : 'In the order it is taken, not in the order it was found.'}
+          {under ??
+            (triage.length === 0
+              ? 'Nothing yet. What is seen, read or tried at any station and is not as it should be stands here.'
+              : 'In the order it is taken, not in the order it was found.')}
         </Txt>
       </View>
       {areas.map(({ id, name, items }) => (
@@ -97,6 +98,8 @@ interface FoundListProps {
   readonly whole: VisitDto;
   readonly assessment: Assessment;
   readonly onWhole: (visit: VisitDto) => void;
+  readonly title?: string;
+  readonly under?: string;
 }
 
 /** The station Found: the list that becomes the quote. */
@@ -104,14 +107,38 @@ export function FoundPlace({ whole, assessment, acts, frame }: StationPlaceProps
   const { triage } = useCall(whole, assessment);
   const { currency } = useShop();
   const { minutes, money } = triageSum(triage);
-  const open = triage.filter(({ outcome }) => outcome === 'open').length;
+  const wide = useIsWide();
+  const isOpen = ({ outcome }: TriageItem) => outcome === 'open';
+  const [opened, settled] = [triage.filter(isOpen), triage.filter((item) => !isOpen(item))];
+  const list = { whole, assessment, onWhole: acts.onWhole };
   return frame({
-    main: <FoundList triage={triage} whole={whole} assessment={assessment} onWhole={acts.onWhole} />,
-    side: null,
+    // On a wide screen what is settled stands beside what is open.
+    main: (
+      <FoundList
+        {...list}
+        triage={wide ? opened : triage}
+        under={wide && triage.length > 0 && opened.length === 0 ? 'Everything found is settled.' : undefined}
+      />
+    ),
+    side: (
+      <FoundList
+        {...list}
+        triage={settled}
+        title="Settled"
+        under={
+          settled.length > 0
+            ? 'It stands on the owner’s page as it is said here.'
+            : 'What is fixed, quoted, declined or watched stands here.'
+        }
+      />
+    ),
     foot:
       triage.length > 0 ? (
         <CallFoot>
-          <Txt bold role="status">{`Open: ${open} · about ${minutes} min · parts about ${currency}${money}`}</Txt>
+          <Txt
+            bold
+            role="status"
+          >{`Open: ${opened.length} · about ${minutes} min · parts about ${currency}${money}`}</Txt>
           <Txt size={14} color="softInk">
             Usual minutes and prices of parts, not a quote yet.
           </Txt>

@@ -14,7 +14,7 @@ import { useAssessment } from '../visitState/useAssessment';
 import { DriveBenchPlace, DriveBenchView } from '../driveBench/DriveBenchView';
 import { DriveFormSheet } from '../driveBench/DriveFormSheet';
 import { BeginSheet } from './BeginSheet';
-import { DecidedPlanView } from './DecidedPlanView';
+import { DecidedPlanPicture, DecidedPlanWords } from './DecidedPlan';
 import { FixCrossing } from './FixCrossing';
 import { FixStation } from './FixStation';
 import { FixFoot } from './FixFoot';
@@ -44,11 +44,25 @@ function Decided({
   onProve,
   frame,
 }: FixPlaceProps & { readonly plan: NonNullable<PartedVisit['plan']> }) {
+  const wide = useIsWide();
   const shop = useShop();
   const takeBack = () => onVisit(withFact(visit, 'plan', { withdrawn: true }, new Date()));
   return frame({
-    main: <DecidedPlanView plan={plan} shop={shop} onTakeBack={takeBack} />,
-    side: null,
+    main: (
+      <>
+        <DecidedPlanWords plan={plan} shop={shop} />
+        {!wide && <DecidedPlanPicture plan={plan} />}
+        <ActionButton quiet onPress={takeBack}>
+          Take the plan back and weigh anew
+        </ActionButton>
+      </>
+    ),
+    side: (
+      <>
+        <Heading size={17}>Where fan and ducts meet then</Heading>
+        <DecidedPlanPicture plan={plan} height={340} />
+      </>
+    ),
     foot: (
       <View style={{ padding: 16 }}>
         <ActionButton onPress={onProve}>Prove it</ActionButton>

@@ -7,14 +7,16 @@ import { useState } from 'react';
 import { renderThemed } from '../../testing/render';
 import { measured, NOW, onTap3 } from '../../testing/visits';
 import { withFact } from '../visitState/newFact';
-import { DecidedPlanView } from './DecidedPlanView';
+import { FixPlace } from './FixPlace';
 import { FixStation } from './FixStation';
 import { KnowMore } from './KnowMore';
 import { withMove, withoutMove, type Fix } from './useFix';
 
 jest.mock('../../data/fixChoice', () => ({ useFixChoice: jest.fn() }));
+jest.mock('../../data/useShop', () => ({ useShop: () => mockShop }));
 
 const shop = plainShop('11110000-0000-4000-8000-000000000001');
+const mockShop = shop;
 const loaded = withFact(measured(), 'look', { item: 'filter', state: 'loaded' }, NOW);
 const spies = { onDriveBench: jest.fn(), onVisit: jest.fn(), onMethod: jest.fn() };
 beforeEach(() => Object.values(spies).forEach((spy) => spy.mockClear()));
@@ -159,16 +161,30 @@ describe('a decided plan', () => {
       cautionsRead: [],
     },
   };
+  const decided = withFact(loaded, 'plan', JSON.parse(JSON.stringify(plan.record)) as Record<string, unknown>, NOW);
   test('reads as it was decided, and can be taken back', () => {
-    const onTakeBack = jest.fn();
-    renderThemed(<DecidedPlanView plan={plan} shop={shop} onTakeBack={onTakeBack} />);
+    const onVisit = jest.fn();
+    renderThemed(
+      <FixPlace
+        visit={decided}
+        parted={partVisit(decided)}
+        onVisit={onVisit}
+        onProve={jest.fn()}
+        onMethod={jest.fn()}
+        frame={({ main, foot }) => (
+          <>
+            {main}
+            {foot}
+          </>
+        )}
+      />,
+    );
     expect(screen.getByText('Blower speed: 3 to 4')).toBeTruthy();
     expect(screen.getByText(/Promised 1,036 CFM at 0\.70/)).toBeTruthy();
     fireEvent.press(screen.getByText('Take the plan back and weigh anew'));
-    expect(onTakeBack).toHaveBeenCalled();
+    expect(partVisit(onVisit.mock.lastCall![0] as VisitDto).plan).toBeUndefined();
   });
   test('taken back, the visit is whole again', () => {
-    const decided = withFact(loaded, 'plan', JSON.parse(JSON.stringify(plan.record)) as Record<string, unknown>, NOW);
     expect(partVisit(decided).plan?.record.words).toEqual(['Blower speed: 3 to 4']);
     expect(partVisit(withFact(decided, 'plan', { withdrawn: true }, NOW)).plan).toBeUndefined();
   });

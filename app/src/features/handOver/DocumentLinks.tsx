@@ -1,3 +1,4 @@
+import { currentMeasures, measuresText } from '@huff/core';
 import type { UnitDto, VisitDto } from '@huff/contract';
 import { documentHtml, LABEL_SIZES, type VisitDocument } from '@huff/paper';
 import { useState } from 'react';
@@ -15,7 +16,9 @@ interface DocumentLinksProps {
   readonly isSaved: boolean;
 }
 
-const zone = () => encodeURIComponent(Intl.DateTimeFormat().resolvedOptions().timeZone);
+/** For whom a paper is: in whose hours and units it is written. */
+const reader = () =>
+  `zone=${encodeURIComponent(Intl.DateTimeFormat().resolvedOptions().timeZone)}&measures=${measuresText(currentMeasures())}`;
 
 /** Opens a page of markup in a window of its own, to be printed or kept: made here, so that it needs no signal. */
 function openPage(markup: string): void {
@@ -49,7 +52,7 @@ export function DocumentLinks({ document, visit, unit, isSaved }: DocumentLinksP
         </TextButton>
         {isSaved && (
           <>
-            <TextButton onPress={() => open(`/api/visits/${visit.id}/report.pdf?size=${paper}&zone=${zone()}`)}>
+            <TextButton onPress={() => open(`/api/visits/${visit.id}/report.pdf?size=${paper}&${reader()}`)}>
               PDF
             </TextButton>
             <TextButton onPress={() => open(`/api/visits/${visit.id}/readings.csv`)}>Readings as CSV</TextButton>
@@ -72,11 +75,11 @@ export function DocumentLinks({ document, visit, unit, isSaved }: DocumentLinksP
             onChoose={setSize}
           />
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 24 }}>
-            <TextButton onPress={() => open(`/api/units/${unit.id}/label.pdf?size=${size}&zone=${zone()}`)}>
+            <TextButton onPress={() => open(`/api/units/${unit.id}/label.pdf?size=${size}&${reader()}`)}>
               One label
             </TextButton>
             <TextButton
-              onPress={() => open(`/api/sites/${unit.siteId}/labels.pdf?size=${size}&paper=${paper}&zone=${zone()}`)}
+              onPress={() => open(`/api/sites/${unit.siteId}/labels.pdf?size=${size}&paper=${paper}&${reader()}`)}
             >
               Sheet of the site
             </TextButton>

@@ -1,5 +1,6 @@
-import { beltDriveOf, STORED_FORM, type FactKind, type PortId } from '@huff/core';
-import type { PartedVisit, ProvenUnit, UnitDto, VisitDto } from '@huff/contract';
+import type { FactKind, PortId } from '@huff/core';
+import type { PartedVisit, VisitDto } from '@huff/contract';
+import { provenUnit, unitAfter } from '@huff/contract/fix';
 import { units } from '../../data/records';
 import { useShop } from '../../data/useShop';
 import { Heading } from '../../ui/text';
@@ -11,7 +12,7 @@ import { Energy } from './Energy';
 import { ProofCrossing } from './ProofCrossing';
 import { ProvenPath } from './ProvenPath';
 import { ProveStation } from './ProveStation';
-import { useProof, type ProofOfVisit } from './useProof';
+import { useProof } from './useProof';
 
 interface ProvePlaceProps {
   readonly visit: VisitDto;
@@ -23,39 +24,6 @@ interface ProvePlaceProps {
   /** Absent when the visit is saved already. */
   readonly onSave?: () => void;
   readonly frame: Frame;
-}
-
-/** What a visit has proven, as the unit's record keeps it. */
-export function provenUnit(visit: VisitDto, { proof }: ProofOfVisit, at: string): ProvenUnit | undefined {
-  const { proven } = proof;
-  return (
-    proven && {
-      form: STORED_FORM,
-      visitId: visit.id,
-      at,
-      flowCfm: proven.flowCfm,
-      tespInWc: proven.tespInWc,
-      // As it comes back over the wire: without undefined fields.
-      system: JSON.parse(JSON.stringify(proven.system)) as ProvenUnit['system'],
-    }
-  );
-}
-
-/** The unit's record after the work: tap, drive, filters and the path as proven. */
-export function unitAfter(unit: UnitDto, after: VisitDto, proven: ProvenUnit): UnitDto {
-  const drive = after.setup?.drive;
-  return {
-    ...unit,
-    tap: after.tap ?? unit.tap,
-    proven,
-    setup: {
-      ...unit.setup,
-      ...(after.setup?.filterPlace ? { filterPlace: after.setup.filterPlace } : {}),
-      // A box above a bare grille frees its face.
-      ...(unit.setup?.bareGrilleCollarIn ? { bareGrilleCollarIn: after.setup?.bareGrilleCollarIn ?? null } : {}),
-      ...(drive && beltDriveOf(drive) ? { drive } : {}),
-    },
-  };
 }
 
 /** The station Prove with its foot: reading again, then keeping what was proven on the unit. */
@@ -73,7 +41,7 @@ export function ProvePlace({ visit, parted, paneWidth, onPort, onMethod, onFix, 
     Math.abs(unit.proven.flowCfm - found.flowCfm) < 0.5 &&
     Math.abs(unit.proven.tespInWc - found.tespInWc) < 0.0005;
   const keep = () => {
-    const record = proven && provenUnit(visit, proven, new Date().toISOString());
+    const record = proven && provenUnit(visit, proven.proof, new Date().toISOString());
     if (ofUnit && parted.after && record)
       units.change(ofUnit, unitAfter(ofUnit.record, parted.after, record), 'The unit’s record is changed.');
   };

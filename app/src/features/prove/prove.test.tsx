@@ -1,5 +1,5 @@
 import { assess, partVisit, type UnitDto, type VisitDto } from '@huff/contract';
-import { plainShop, planRequest } from '@huff/contract/fix';
+import { plainShop, planRequest , provenUnit, unitAfter } from '@huff/contract/fix';
 import { applyMoves, predict, promiseOf } from '@huff/core';
 import { fireEvent, renderHook, screen } from '@testing-library/react-native';
 import { renderThemed } from '../../testing/render';
@@ -8,7 +8,6 @@ import { withFact } from '../visitState/newFact';
 import { AS_IT_RUNS, withReading } from '../visitState/newVisit';
 import { errorText } from './ProofTable';
 import { ProveFoot } from './ProveFoot';
-import { provenUnit, unitAfter } from './ProvePlace';
 import { ProveStation } from './ProveStation';
 import { useProof } from './useProof';
 
@@ -95,7 +94,7 @@ describe('the foot of Prove', () => {
 });
 
 test('the unit’s record takes the tap and the air path as proven', () => {
-  const kept = provenUnit(proven, proofOfVisit(proven)!, '2027-01-01T10:10:00.000Z')!;
+  const kept = provenUnit(proven, proofOfVisit(proven)!.proof, '2027-01-01T10:10:00.000Z')!;
   expect(kept).toMatchObject({ visitId: proven.id, tespInWc: expect.closeTo(0.67, 6) });
   const unit = { id: 'u', tap: '3', setup: { filterCount: 1 } } as unknown as UnitDto;
   const after = partVisit(proven).after!;
@@ -107,7 +106,7 @@ test('the unit’s record takes the tap and the air path as proven', () => {
 });
 
 test('a bare grille that got its box is bare no longer', () => {
-  const kept = provenUnit(proven, proofOfVisit(proven)!, '2027-01-01T10:10:00.000Z')!;
+  const kept = provenUnit(proven, proofOfVisit(proven)!.proof, '2027-01-01T10:10:00.000Z')!;
   const bare = { id: 'u', tap: '3', setup: { bareGrilleCollarIn: 14 } } as unknown as UnitDto;
   const after = partVisit(proven).after!;
   expect(unitAfter(bare, after, kept).setup?.bareGrilleCollarIn).toBeNull();

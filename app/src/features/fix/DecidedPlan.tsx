@@ -13,45 +13,50 @@ import {
 import { format } from 'date-fns/format';
 import { View } from 'react-native';
 import { Crossing } from '../../ui/crossing';
-import { ActionButton } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
 import { minutesText, moneyText } from '../../ui/text/effortText';
 import { PredictionTable } from './PredictionTable';
 
-interface DecidedPlanViewProps {
+interface DecidedPlanProps {
   readonly plan: DecidedPlan;
   readonly shop: ShopDto;
-  readonly onTakeBack: () => void;
 }
 
 /** The plan that stands, as it was decided: it reads the same whatever became of tables and parts since. */
-export function DecidedPlanView({ plan, shop, onTakeBack }: DecidedPlanViewProps) {
-  const { record, takenAt } = plan;
+export function DecidedPlanWords({ plan: { record, takenAt }, shop }: DecidedPlanProps) {
+  return (
+    <View style={{ gap: 4 }}>
+      <Heading size={17}>Decided {format(takenAt, 'd MMM HH:mm')}</Heading>
+      {record.words.map((words) => (
+        <Txt key={words} figures>
+          {words}
+        </Txt>
+      ))}
+      <Txt size={14} color="softInk" figures>
+        Promised {flowWords(record.promise.flowCfm)} at {staticWords(record.promise.tespInWc)}, in the band with a
+        chance of {percentText(record.chance)} · {minutesText(record.minutes)} · {moneyText(record.cost, shop.currency)}
+      </Txt>
+    </View>
+  );
+}
+
+/** What the plan promises: where fan and ducts meet then, and each figure before and after. */
+export function DecidedPlanPicture({
+  plan: { record },
+  height = 280,
+}: Pick<DecidedPlanProps, 'plan'> & { readonly height?: number }) {
   const applied = applyMoves(record.from.system, record.moves);
   const then = applied.ok ? applied.system : undefined;
   const { goal, system } = record.from;
   return (
     <View style={{ gap: 14 }}>
-      <View style={{ gap: 4 }}>
-        <Heading size={17}>Decided {format(takenAt, 'd MMM HH:mm')}</Heading>
-        {record.words.map((words) => (
-          <Txt key={words} figures>
-            {words}
-          </Txt>
-        ))}
-        <Txt size={14} color="softInk" figures>
-          Promised {flowWords(record.promise.flowCfm)} at {staticWords(record.promise.tespInWc)}, in the band with a
-          chance of {percentText(record.chance)} · {minutesText(record.minutes)} ·{' '}
-          {moneyText(record.cost, shop.currency)}
-        </Txt>
-      </View>
       <Crossing
         now={system}
         then={then}
         target={goal.target}
         maxTesp={goal.maxTesp}
         sigma={{ flowCfm: record.from.sure.flowShare * flowNow(system), staticInWc: record.from.sure.staticInWc }}
-        height={280}
+        height={height}
       />
       {system.fan.usual && (
         <Txt size={14} color="softInk">
@@ -59,9 +64,6 @@ export function DecidedPlanView({ plan, shop, onTakeBack }: DecidedPlanViewProps
         </Txt>
       )}
       {then && <PredictionTable request={record.from} prediction={predict(then, goal, system)} />}
-      <ActionButton quiet onPress={onTakeBack}>
-        Take the plan back and weigh anew
-      </ActionButton>
     </View>
   );
 }
