@@ -1,4 +1,5 @@
 import type { BlowerTableDto } from './blowerTable';
+import type { PhotoDto } from './photo';
 import type { ShopDto } from './shop';
 import type { SiteDto } from './site';
 import type { StopDto } from './stop';
@@ -8,7 +9,7 @@ import type { VisitDto } from './visit';
 /** In which form a bundle is written; raised when a reader of before could not read it. */
 export const BUNDLE_VERSION = 1;
 
-/** A shop's records, or those of one site, in one file. Photos are not in it. */
+/** A shop's records, or those of one site, in one file. */
 export interface Bundle {
   readonly huffBundle: number;
   readonly writtenAt: string;
@@ -18,6 +19,8 @@ export interface Bundle {
   readonly visits: readonly VisitDto[];
   /** What is planned; files of before do not have it. */
   readonly stops?: readonly StopDto[];
+  /** Photos with their pictures, where they were asked for. */
+  readonly photos?: readonly PhotoDto[];
   /** What the shop set for itself, in a file of the whole shop. */
   readonly shop?: ShopDto;
 }
@@ -26,7 +29,10 @@ export interface Bundle {
 export interface BundleReport {
   /** Of what nothing was here. */
   readonly added: Readonly<
-    Record<'sites' | 'blowerTables' | 'units' | 'visits' | 'readings' | 'facts' | 'stops' | 'figures', number>
+    Record<
+      'sites' | 'blowerTables' | 'units' | 'visits' | 'readings' | 'facts' | 'stops' | 'photos' | 'figures',
+      number
+    >
   >;
   /** Records that are here already, the same. */
   readonly same: number;

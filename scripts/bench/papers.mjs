@@ -1,4 +1,11 @@
+import { createReadStream, createWriteStream, mkdtempSync, rmSync, statSync } from 'node:fs';
+import { request } from 'node:http';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
 import { performance } from 'node:perf_hooks';
+import { Readable } from 'node:stream';
+import { pipeline } from 'node:stream/promises';
+import { startServer } from '../setup/server.mjs';
 import { row } from './median.mjs';
 
 const ROUNDS = 20;
@@ -48,7 +55,8 @@ async function remembered(url, newest) {
 }
 
 /** What is read after a visit is over, with a shop of years behind it. */
-export async function benchPapers(url, visits) {
+export async function benchPapers(server, visits) {
+  const { url } = server;
   const waited = await remembered(url, id('0003', visits));
   row('20,000 visits judged anew, beside everything else', (waited / 1000).toFixed(0), 's', 'until the newest');
   const unit = (i) => id('0002', 1 + ((i * 97) % 2000));
@@ -60,8 +68,15 @@ export async function benchPapers(url, visits) {
     'p95; aim: under 50',
   );
   row(
-    'roof sheet of a site',
-    (await timed(url, (i) => `/api/sites/${id('0001', 1 + i)}/roof`)).toFixed(0),
+    'roof sheet of five units',
+    (await timed(url, (i) => `/api/sites/${id('0001', 2 + i)}/roof`)).toFixed(0),
+    'ms',
+    'p95',
+  );
+  await sixtyAtOneSite(url, unit);
+  row(
+    'roof sheet of sixty units',
+    (await timed(url, () => `/api/sites/${id('0001', 1)}/roof`)).toFixed(0),
     'ms',
     'p95; aim: under 100',
   );
@@ -92,14 +107,79 @@ export async function benchPapers(url, visits) {
     'ms',
     'p95; aim: under 1,500',
   );
-  const from = performance.now();
-  const bundle = await fetch(`${url}/api/bundle`);
-  let bytes = 0;
-  for await (const piece of bundle.body) bytes += piece.length;
-  row(
-    'the whole shop as a file',
-    (bytes / 1e6).toFixed(0),
-    'MB',
-    `in ${((performance.now() - from) / 1000).toFixed(0)} s`,
-  );
+  await outAndIn(server);
+}
+
+/** The highest memory of a server while something is done, MB. */
+async function highestMB(server, work) {
+  let highest = server.residentMB();
+  const watch = setInterval(() => (highest = Math.max(highest, server.residentMB())), 100);
+  try {
+    await work();
+  } finally {
+    clearInterval(watch);
+  }
+  return highest;
+}
+
+const seconds = (from) => ((performance.now() - from) / 1000).toFixed(0);
+
+/** Sends a file: fetch gives up after five minutes. */
+const postFile = (address, file) =>
+  new Promise((resolve, reject) => {
+    const sent = request(address, { method: 'POST', headers: { 'Content-Type': 'application/json' } }, (answer) => {
+      let text = '';
+      answer.on('data', (piece) => (text += piece));
+      answer.on('end', () => resolve({ status: answer.statusCode, text }));
+    });
+    sent.on('error', reject);
+    pipeline(createReadStream(file), sent).catch(reject);
+  });
+
+/** The whole shop out as a file, and into an empty server. */
+async function outAndIn(server) {
+  const folder = mkdtempSync(path.join(tmpdir(), 'huff-bench-bundle-'));
+  try {
+    const file = path.join(folder, 'huff.json');
+    const before = server.residentMB();
+    let from = performance.now();
+    const highest = await highestMB(server, async () => {
+      const bundle = await fetch(`${server.url}/api/bundle`);
+      await pipeline(Readable.fromWeb(bundle.body), createWriteStream(file));
+    });
+    row('the whole shop as a file', (statSync(file).size / 1e6).toFixed(0), 'MB', `in ${seconds(from)} s`);
+    row('server, memory while it goes out', highest.toFixed(0), 'MB', `${before.toFixed(0)} before; aim: under 400`);
+    const other = await startServer(path.join(folder, 'other'), { demo: false });
+    try {
+      for (const [what, address] of [
+        ['the same file looked through', '/api/bundle/preview'],
+        ['the same file taken in', '/api/bundle'],
+      ]) {
+        from = performance.now();
+        const at = await highestMB(other, async () => {
+          const { status, text } = await postFile(other.url + address, file);
+          if (status !== 200) throw new Error(`the bundle was answered ${status}: ${text}`);
+        });
+        row(what, seconds(from), 's', `memory at its peak ${at.toFixed(0)} MB`);
+      }
+    } finally {
+      await other.stop();
+    }
+  } finally {
+    rmSync(folder, { recursive: true, force: true });
+  }
+}
+
+/** Sixty units at one site, as on the roof of a large building. */
+async function sixtyAtOneSite(url, unit) {
+  for (let n = 1; n <= 60; n += 1) {
+    const address = `${url}/api/units/${unit(n)}`;
+    const kept = await fetch(address);
+    const { status } = await fetch(address, {
+      method: 'PUT',
+      headers: { 'Content-Type': 'application/json', 'If-Match': kept.headers.get('ETag') },
+      body: JSON.stringify({ ...(await kept.json()), siteId: id('0001', 1), name: `Roof ${n}` }),
+    });
+    if (status !== 204) throw new Error(`a unit was answered ${status}`);
+  }
 }

@@ -157,7 +157,7 @@ export async function benchSpine(chromium) {
     );
     await benchSites(chromium, url, DATA_SET.units);
     await benchSearch(url);
-    await benchPapers(url, DATA_SET.visits);
+    await benchPapers(server, DATA_SET.visits);
     const set = await workingSet(url);
     row('a new phone’s working set', set.seconds.toFixed(2), 's', `aim: under 3; ${set.records} records`);
     row(

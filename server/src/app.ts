@@ -41,9 +41,6 @@ export interface AppOptions {
   readonly webFolder?: string;
 }
 
-/** A bundle that is read in: a large site of years; a whole shop of that size is split by site. */
-const MOST_OF_A_BUNDLE = '16mb';
-
 /** Everything the server answers, without listening. */
 export function createApp({ db, state, log, results, beside, served, webFolder }: AppOptions): Express {
   const app = express();
@@ -68,15 +65,14 @@ export function createApp({ db, state, log, results, beside, served, webFolder }
   app.use(rightName(served), compression());
   app.get('/api/health', health(state));
   app.use('/api/openapi.json', openApiRoutes());
-  // A file of records is larger than any request of the app.
+  // A file of records is larger than any request of the app: it is read piece by piece.
   app.use(
     '/api/bundle',
     ownPages(served),
     jsonOnly,
     whenReady(state),
-    express.json({ limit: MOST_OF_A_BUNDLE }),
     supplyAuthor(DEMO_AUTHOR),
-    bundleRoutes(db, results),
+    bundleRoutes(db, results, beside),
   );
   app.use(
     '/api',

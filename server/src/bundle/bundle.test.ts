@@ -1,13 +1,18 @@
 import type { Bundle, BundleReport } from '@huff/contract';
 import { plainShop, type ShopDto } from '@huff/contract/fix';
 import Ajv from 'ajv/dist/2020';
+import type { Request } from 'express';
 import { randomUUID } from 'node:crypto';
-import { readFileSync } from 'node:fs';
+import { existsSync, readFileSync } from 'node:fs';
 import path from 'node:path';
+import { Readable } from 'node:stream';
+import { gzipSync } from 'node:zlib';
 import { demoId } from '../demo/ids';
 import { loadDemo } from '../demo/loadDemo';
 import { DEMO_AUTHOR } from '../http/author';
+import { jpegOf } from '../testing/picture';
 import { testServer } from '../testing/testServer';
+import { withReceived, type BundleFiles } from './receive';
 
 type Server = Awaited<ReturnType<typeof testServer>>;
 let full: Server;
@@ -119,17 +124,123 @@ test('what is wrong is told by its place in the file, and by names that lead now
   expect((await tried(full, { ...base, visits: 'all' })).status).toBe(422);
 });
 
-test('nested without end, and larger than any file of ours, are refused and the server stands', async () => {
+test('nested without end, and something larger than any record, are refused and the server stands', async () => {
+  const send = (text: string) => full.http.post('/api/bundle').set('Content-Type', 'application/json').send(text);
+  const told = async (text: string) => {
+    const { status, body } = await send(text);
+    return [status, faultsOf(body)[0]!.message];
+  };
   const deep = `{"huffBundle":1,"sites":${'['.repeat(20_000)}${']'.repeat(20_000)}}`;
-  const nested = await full.http.post('/api/bundle').set('Content-Type', 'application/json').send(deep);
-  expect(nested.status).toBe(422);
-  const large = await full.http
-    .post('/api/bundle')
-    .set('Content-Type', 'application/json')
-    .send(`{"huffBundle":1,"pad":"${'x'.repeat(17_000_000)}"}`);
-  expect(large.status).toBe(413);
+  expect(await told(deep)).toEqual([422, '“sites” is nested deeper than any record of Huff’s.']);
+  const large = `{"huffBundle":1,"pad":"${'x'.repeat(17_000_000)}"}`;
+  expect(await told(large)).toEqual([422, '“pad” holds something larger than any record of Huff’s.']);
   await full.http.get('/api/health').expect(200);
 }, 60_000);
+
+describe('a file that is none, or came in part', () => {
+  const text = async () => JSON.stringify(await out(full));
+  const send = (body: string | Buffer, headers: Record<string, string> = {}) =>
+    full.http
+      .post('/api/bundle/preview')
+      .set({ 'Content-Type': 'application/json', ...headers })
+      .serialize((raw: unknown) => raw as string)
+      .send(body as string);
+  test('cut off anywhere, it is said to be cut off; nothing is stored', async () => {
+    const whole = await text();
+    for (const share of [0.02, 0.37, 0.6, 0.999]) {
+      const { status, body } = await send(whole.slice(0, Math.floor(whole.length * share)));
+      expect(status).toBe(422);
+      expect(faultsOf(body)[0]!.message).toMatch(/cut off/);
+    }
+  });
+  test.each([
+    ['a table', 'tap,0.1,0.2\n1,900,880', /no JSON/],
+    ['nothing', ' ', /cut off/],
+    ['a word', '"huffBundle"', /no JSON object/],
+    ['broken JSON', '{"huffBundle":1,"sites":[{]}', /no JSON/],
+    ['two of them', '{"huffBundle":1}{"huffBundle":1}', /no JSON/],
+    [
+      'a list that is none',
+      '{"huffBundle":1,"sites":{},"blowerTables":[],"units":[],"visits":[]}',
+      /sites must be a list/,
+    ],
+  ])('%s', async (_, body, message) => {
+    const refused = await send(body);
+    expect(refused.status).toBe(422);
+    expect(faultsOf(refused.body)[0]!.message).toMatch(message);
+  });
+  test('a mark of its encoding before it does no harm; packed it is not taken', async () => {
+    expect((await send(`\ufeff${await text()}`)).status).toBe(200);
+    expect((await send(gzipSync(await text()), { 'Content-Encoding': 'gzip' })).status).toBe(415);
+  });
+  test('what its lists hold is named by its place, whichever piece of the file it came in', async () => {
+    const bundle = await out(full);
+    const visits = bundle.visits.map((visit, i) => (i === 17 ? { ...visit, mode: 'sleeping' } : visit));
+    const { body } = await send(JSON.stringify({ ...bundle, visits }));
+    expect(faultsOf(body)).toEqual([{ field: 'visits[17].mode', message: expect.any(String) }]);
+  });
+});
+
+test('what is larger than the bound is let go as it comes, and the file with it', async () => {
+  const req = (text: string, headers = {}) =>
+    Object.assign(Readable.from([Buffer.from(text.slice(0, 5)), Buffer.from(text.slice(5))]), {
+      headers,
+    }) as unknown as Request;
+  let seen = '';
+  const work = ({ sent }: BundleFiles) => {
+    seen = sent;
+    return Promise.resolve(readFileSync(sent, 'utf8'));
+  };
+  expect(await withReceived(req('0123456789'), work, 10)).toBe('0123456789');
+  expect(existsSync(seen)).toBe(false);
+  await expect(withReceived(req('0123456789+'), work, 10)).rejects.toMatchObject({ status: 413 });
+  await expect(withReceived(req('01234', { 'content-length': '11' }), work, 10)).rejects.toMatchObject({ status: 413 });
+  const broken = Object.assign(new Readable({ read() {} }), { headers: {} });
+  const cut = withReceived(broken as unknown as Request, work, 10);
+  broken.destroy();
+  await expect(cut).rejects.toMatchObject({ status: 400 });
+});
+
+test('photos go with it where they are asked for, and come back the same; one that is no picture refuses the file', async () => {
+  const source = await testServer();
+  await loadDemo(source.db, new Date('2026-05-13T12:00:00Z'));
+  const visitId = demoId('visit', 1);
+  const photo = { id: randomUUID(), visitId, item: 'filter', savedAt: '2026-05-12T10:42:00.000Z', jpeg: jpegOf(90) };
+  const operation = {
+    id: randomUUID(),
+    madeAt: photo.savedAt,
+    kind: 'add',
+    of: 'photo',
+    recordId: visitId,
+    record: photo,
+  };
+  await source.http
+    .post('/api/sync')
+    .send({ device: randomUUID(), phoneTime: photo.savedAt, cursor: null, pull: false, operations: [operation] })
+    .expect(200);
+  expect((await out(source)).photos).toBeUndefined();
+  const bundle = await out(source, '/api/bundle?photos=yes');
+  expect(bundle.photos).toEqual([photo]);
+  const target = await testServer();
+  const preview = (await tried(target, bundle).expect(200)).body as BundleReport;
+  const report = (await taken(target, bundle).expect(200)).body as BundleReport;
+  expect([report.added.photos, preview]).toEqual([1, report]);
+  expect((await out(target, '/api/bundle?photos=yes')).photos).toEqual([photo]);
+  expect(((await taken(target, bundle).expect(200)).body as BundleReport).added.photos).toBe(0);
+  // Of a site: its own alone.
+  const siteOf = (n: number) => `/api/sites/${demoId('site', n)}/bundle?photos=yes`;
+  const counts = await Promise.all([2, 3].map(async (n) => (await out(target, siteOf(n))).photos!.length));
+  expect(counts.sort()).toEqual([0, 1]);
+  const forged = [{ ...photo, id: randomUUID(), jpeg: photo.jpeg.slice(0, 400) }];
+  const refused = await tried(target, { ...bundle, photos: forged }).expect(422);
+  expect(faultsOf(refused.body)[0]).toMatchObject({ field: 'photos[0].jpeg' });
+  const lost = [{ ...photo, id: randomUUID(), visitId: randomUUID() }];
+  expect(faultsOf((await tried(target, { ...bundle, photos: lost }).expect(422)).body)[0]!.field).toBe(
+    'photos[0].visitId',
+  );
+  await source.db.close();
+  await target.db.close();
+}, 120_000);
 
 test('what the shop set is taken over where nothing is set here, and never over what is; a wrong figure is named', async () => {
   const target = await testServer();

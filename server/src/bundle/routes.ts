@@ -1,22 +1,18 @@
-import type { BundleReport } from '@huff/contract';
 import { Router, type Request, type Response } from 'express';
 import { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
+import type { Beside } from '../beside/beside';
 import type { Db } from '../db/db';
 import { authorOf } from '../http/author';
 import { idOf } from '../http/body';
 import { notFound } from '../http/problems';
+import { oneOf } from '../http/query';
 import { recordOf } from '../records/records';
 import type { ResultsBeside } from '../visits/results';
-import { soundBundle, takeBundle } from './readBundle';
+import { checkBundle } from './checkBundle';
+import { withReceived } from './receive';
+import { takeBundle } from './takeBundle';
 import { writeBundle, type BundleScope } from './writeBundle';
-
-/** Thrown to take back what was only tried. */
-class OnlyTried extends Error {
-  constructor(readonly report: BundleReport) {
-    super('only tried');
-  }
-}
 
 async function send(db: Db, res: Response, scope: BundleScope, name: string): Promise<void> {
   res.type('json').set('Content-Disposition', `attachment; filename="${name}.json"`);
@@ -27,31 +23,29 @@ async function send(db: Db, res: Response, scope: BundleScope, name: string): Pr
   });
 }
 
+/** Whether a file has the pictures in it: they are most of it. */
+const withPhotos = (req: Request): boolean => oneOf(req, 'photos', ['no', 'yes']) === 'yes';
+
 /** Everything out in one file, and in again: looked at first, then all or nothing. */
-export function bundleRoutes(db: Db, results: ResultsBeside): Router {
-  const take = async (req: Request, isTried: boolean): Promise<BundleReport> => {
-    const author = authorOf(req);
-    const bundle = soundBundle(req.body);
-    try {
-      const { visitIds, ...report } = await db.transaction(async (query) => {
-        const taken = await takeBundle(query, author, bundle);
-        if (isTried) throw new OnlyTried({ added: taken.added, same: taken.same, left: taken.left });
-        return taken;
-      });
-      results.add(author.shopId, visitIds);
-      return report;
-    } catch (error) {
-      if (error instanceof OnlyTried) return error.report;
-      throw error;
-    }
-  };
+export function bundleRoutes(db: Db, results: ResultsBeside, beside: Beside): Router {
   return Router()
-    .get('/', (req, res) => send(db, res, { shopId: authorOf(req).shopId }, 'huff'))
+    .get('/', (req, res) => send(db, res, { shopId: authorOf(req).shopId, photos: withPhotos(req) }, 'huff'))
     .post('/preview', async (req, res) => {
-      res.json(await take(req, true));
+      const author = authorOf(req);
+      const { report } = await withReceived(req, async (files) => {
+        await checkBundle(db.query, author.shopId, files, beside);
+        return takeBundle(db.query, author, files.checked, true);
+      });
+      res.json(report);
     })
     .post('/', async (req, res) => {
-      res.json(await take(req, false));
+      const author = authorOf(req);
+      const { report, visitIds } = await withReceived(req, async (files) => {
+        await checkBundle(db.query, author.shopId, files, beside);
+        return db.transaction((query) => takeBundle(query, author, files.checked, false));
+      });
+      results.add(author.shopId, visitIds);
+      res.json(report);
     });
 }
 
@@ -61,6 +55,6 @@ export function siteBundleRoutes(db: Db): Router {
     const { shopId } = authorOf(req);
     const siteId = idOf(req, 'site');
     if (!(await recordOf(db.query, 'site', shopId, siteId))) throw notFound('site');
-    await send(db, res, { shopId, siteId }, 'huff-site');
+    await send(db, res, { shopId, siteId, photos: withPhotos(req) }, 'huff-site');
   });
 }

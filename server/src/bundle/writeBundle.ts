@@ -1,6 +1,8 @@
-import { BUNDLE_VERSION } from '@huff/contract';
+import { BUNDLE_VERSION, type PhotoDto } from '@huff/contract';
 import type { RecordKind } from '@huff/contract/spine';
 import type { Query } from '../db/db';
+import { moment } from '../db/moment';
+import { picturesOf } from '../photos/photos';
 import { recordOf, recordPage, recordsOf } from '../records/records';
 import { wholeVisits } from '../visits/wholeVisit';
 
@@ -12,6 +14,8 @@ const VISITS = 25;
 export interface BundleScope {
   readonly shopId: string;
   readonly siteId?: string;
+  /** With the pictures: they are most of a file. */
+  readonly photos?: boolean;
 }
 
 async function* all(query: Query, shopId: string, kind: RecordKind): AsyncGenerator<object> {
@@ -53,6 +57,28 @@ async function* visitsOf(query: Query, { shopId, siteId }: BundleScope): AsyncGe
   }
 }
 
+/** Photos with their pictures, one at a time. */
+async function* photosIn(query: Query, { shopId, siteId }: BundleScope): AsyncGenerator<object> {
+  let after = '00000000-0000-0000-0000-000000000000';
+  for (;;) {
+    const rows = await query<PhotoDto & Record<string, unknown>>(
+      `SELECT p.id, p.visit_id AS "visitId", p.item, ${moment('p.saved_at')} AS "savedAt" FROM photos p
+       WHERE p.shop_id = $1 AND p.id > $2 AND ($3::uuid IS NULL OR p.visit_id IN (
+         SELECT v.id FROM visits v JOIN units u ON u.shop_id = v.shop_id AND u.id = v.unit_id
+         WHERE v.shop_id = $1 AND u.site_id = $3))
+         AND EXISTS (SELECT 1 FROM visits v WHERE v.shop_id = $1 AND v.id = p.visit_id)
+       ORDER BY p.id LIMIT ${RECORDS}`,
+      [shopId, after, siteId ?? null],
+    );
+    for (const photo of rows) {
+      const pictures = await picturesOf(query, shopId, photo.id);
+      yield { ...photo, ...pictures };
+    }
+    if (rows.length < RECORDS) return;
+    after = rows.at(-1)!.id;
+  }
+}
+
 async function idsAt(query: Query, shopId: string, siteId: string) {
   const units = await query<{ id: string; tableId: string | null }>(
     'SELECT id, blower_table_id AS "tableId" FROM units WHERE shop_id = $1 AND site_id = $2',
@@ -72,12 +98,12 @@ async function stopsAt(query: Query, shopId: string, siteId: string): Promise<st
   return rows.map(({ id }) => id);
 }
 
+type List = readonly [name: string, items: AsyncGenerator<object>];
+
 /** The lists of a bundle with what is in each, in the order in which they can be read in again. */
-async function listsOf(
-  query: Query,
-  scope: BundleScope,
-): Promise<readonly (readonly [name: string, items: AsyncGenerator<object>])[]> {
+async function listsOf(query: Query, scope: BundleScope): Promise<readonly List[]> {
   const { shopId, siteId } = scope;
+  const photos: readonly List[] = scope.photos ? [['photos', photosIn(query, scope)]] : [];
   if (siteId === undefined)
     return [
       ['sites', all(query, shopId, 'site')],
@@ -85,6 +111,7 @@ async function listsOf(
       ['units', all(query, shopId, 'unit')],
       ['visits', visitsOf(query, scope)],
       ['stops', all(query, shopId, 'stop')],
+      ...photos,
     ];
   const ids = await idsAt(query, shopId, siteId);
   return [
@@ -93,6 +120,7 @@ async function listsOf(
     ['units', some(query, shopId, 'unit', ids.units)],
     ['visits', visitsOf(query, scope)],
     ['stops', some(query, shopId, 'stop', await stopsAt(query, shopId, siteId))],
+    ...photos,
   ];
 }
 

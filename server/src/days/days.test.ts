@@ -148,6 +148,18 @@ test('a part taken at a visit lowers the stock, once; put back it is there again
   await put('visits', visitTaking('belt:A48', 1, '2031-05-03T10:00:00.000Z'));
   await shop({ belts: [{ mark: 'A48', onTruck: true, cost: 14, counted: 6, countedAt: '2031-05-04T07:00:00.000Z' }] });
   expect(await left()).toBe(6);
+  // Taken before the count, put back after it: one more than was counted. Another one taken with it: one less.
+  const before = visitTaking('belt:A48', 1, '2031-05-04T06:00:00.000Z');
+  await put('visits', before);
+  expect(await left()).toBe(6);
+  const back = visitTaking('belt:A48', 0, '2031-05-04T12:00:00.000Z', before.facts[0]!.id);
+  await put('visits', back);
+  expect(await left()).toBe(7);
+  // Two phones correct the same: it goes back once.
+  await put('visits', visitTaking('belt:A48', 2, '2031-05-04T13:00:00.000Z', before.facts[0]!.id));
+  expect(await left()).toBe(5);
+  await put('visits', visitTaking('belt:A48', 3, '2031-05-04T14:00:00.000Z', back.facts[0]!.id));
+  expect(await left()).toBe(2);
 });
 
 test('the lists are told as CSV, and no cell of them is run by a sheet', async () => {

@@ -10,17 +10,29 @@ export interface StockLine extends StockedPart {
   readonly left?: number;
 }
 
-/** What was taken at visits; what was put back, or corrected, does not count. @param since not before this, ISO time */
+const AT = "(f.taken_at + coalesce(f.clock_offset_ms, 0) * interval '1 millisecond')";
+
+/**
+ * What was taken at visits, and what went back: a correction puts back what it corrects, at its own time. So a part that is put
+ * back after the truck was counted stands on the truck again, and one that was taken before the count is not taken twice.
+ *
+ * @param since not before this, ISO time
+ */
 async function takenSince(query: Query, shopId: string, since: string): Promise<PartTaken[]> {
-  const rows = await query<{ key: string; count: number; takenAt: string }>(
-    `SELECT f.inputs->>'key' AS key, (f.inputs->>'count')::float8 AS count,
-       ${moment(`(f.taken_at + coalesce(f.clock_offset_ms, 0) * interval '1 millisecond')`)} AS "takenAt"
-     FROM facts f
-     WHERE f.shop_id = $1 AND f.kind = 'part' AND f.taken_at > $2::timestamptz - interval '1 day'
-       AND NOT EXISTS (SELECT 1 FROM facts c WHERE c.shop_id = $1 AND c.kind = 'part' AND c.replaces_id = f.id)`,
+  const rows = await query<{ key: string; count: number; fromKey: string | null; fromCount: number; takenAt: string }>(
+    `SELECT f.inputs->>'key' AS key, (f.inputs->>'count')::float8 AS count, p.inputs->>'key' AS "fromKey",
+       (p.inputs->>'count')::float8 AS "fromCount", ${moment(AT)} AS "takenAt"
+     FROM facts f LEFT JOIN facts p ON p.shop_id = $1 AND p.kind = 'part' AND p.id = f.replaces_id
+       -- Corrected twice, by two phones: what was corrected goes back once.
+       AND NOT EXISTS (SELECT 1 FROM facts o WHERE o.shop_id = $1 AND o.kind = 'part' AND o.replaces_id = p.id
+         AND (o.taken_at, o.id) < (f.taken_at, f.id))
+     WHERE f.shop_id = $1 AND f.kind = 'part' AND f.taken_at > $2::timestamptz - interval '1 day'`,
     [shopId, since],
   );
-  return rows;
+  return rows.flatMap(({ key, count, fromKey, fromCount, takenAt }): PartTaken[] => [
+    { key, count, takenAt },
+    ...(fromKey === null ? [] : [{ key: fromKey, count: -fromCount, takenAt }]),
+  ]);
 }
 
 /** The shop's parts, and what was taken since the earliest count. */

@@ -59,6 +59,14 @@ const MEASURES = inQuery(
   'measures',
   'Units it is written in, as pa,ls,c,mm,m,kw; those of the US when it is not said.',
 );
+const PHOTOS = inQuery('photos', 'Whether the pictures are in it.', one('no', 'yes'));
+const BUNDLE_REFUSED = {
+  '400': 'The file did not come whole.',
+  '409': 'An id stands for something else.',
+  '413': 'The file is larger than 1 GB.',
+  '415': 'The file is packed, or no JSON.',
+  '507': 'The disk of the server is full.',
+};
 const ZONE = inQuery('zone', 'Time zone in whose hours moments are written; UTC when it is not said.');
 const DAYS = [
   inQuery('from', 'The first day.', { type: 'string', format: 'date' }, true),
@@ -377,6 +385,7 @@ export const OPERATIONS: readonly Operation[] = [
     path: '/api/bundle',
     summary: 'The whole shop as one file',
     tag: 'Data',
+    query: [PHOTOS],
     answer: { type: 'object' },
   },
   {
@@ -384,6 +393,7 @@ export const OPERATIONS: readonly Operation[] = [
     path: '/api/sites/:id/bundle',
     summary: 'One site with its units, their tables and visits as a file',
     tag: 'Data',
+    query: [PHOTOS],
     answer: { type: 'object' },
     refusals: GONE,
   },
@@ -394,7 +404,7 @@ export const OPERATIONS: readonly Operation[] = [
     tag: 'Data',
     body: { type: 'object' },
     answer: { type: 'object' },
-    refusals: { '409': 'An id stands for something else.', '413': 'The file is larger than 16 MB.' },
+    refusals: BUNDLE_REFUSED,
   },
   {
     method: 'post',
@@ -403,6 +413,6 @@ export const OPERATIONS: readonly Operation[] = [
     tag: 'Data',
     body: { type: 'object' },
     answer: { type: 'object' },
-    refusals: { '409': 'An id stands for something else.', '413': 'The file is larger than 16 MB.' },
+    refusals: BUNDLE_REFUSED,
   },
 ];

@@ -28,6 +28,24 @@ export async function imageOf(query: Query, shopId: string, id: string, size: Ph
   return Buffer.from(row.jpeg);
 }
 
+/** Both sizes of a picture as a photo is sent with them. */
+export async function picturesOf(
+  query: Query,
+  shopId: string,
+  id: string,
+): Promise<Pick<PhotoDto, 'jpeg' | 'smallJpeg'>> {
+  const rows = await query<{ size: PhotoSize; jpeg: Uint8Array }>(
+    'SELECT size, jpeg FROM photo_bytes WHERE shop_id = $1 AND photo_id = $2',
+    [shopId, id],
+  );
+  const base64 = (size: PhotoSize) => {
+    const row = rows.find((one) => one.size === size);
+    return row && Buffer.from(row.jpeg).toString('base64');
+  };
+  const small = base64('small');
+  return { jpeg: base64('full'), ...(small ? { smallJpeg: small } : {}) };
+}
+
 /**
  * Keeps a photo; one that is here already is left as it is.
  *

@@ -16,3 +16,25 @@ export async function revisionOf(query: Query, shopId: string): Promise<number> 
   const [row] = await query<{ revision: number }>('SELECT revision FROM shops WHERE id = $1', [shopId]);
   return row?.revision ?? 0;
 }
+
+/** So many are taken at once where many are needed. */
+const BLOCK = 500;
+
+/**
+ * Revisions for a transaction that makes many records: taken by the block. A row that is changed for each of them would be found ever more slowly
+ * within one transaction. Those that are left over stand for nothing.
+ */
+export function manyRevisions(query: Query, shopId: string): () => Promise<number> {
+  let [next, end] = [1, 0];
+  return async () => {
+    if (next > end) {
+      const [row] = await query<{ revision: number }>(
+        `UPDATE shops SET revision = revision + ${BLOCK} WHERE id = $1 RETURNING revision`,
+        [shopId],
+      );
+      end = row!.revision;
+      next = end - BLOCK + 1;
+    }
+    return next++;
+  };
+}

@@ -9,5 +9,5 @@ export interface Sender {
 }
 
 /** An offset that is worth keeping with a time; null for a clock that is right enough. */
-export const offsetToKeep = ({ clockOffsetMs }: Sender): number | null =>
+export const offsetToKeep = (clockOffsetMs: number): number | null =>
   Math.abs(clockOffsetMs) > CLOCK_WORTH_TELLING_MS ? clockOffsetMs : null;

@@ -19,19 +19,24 @@ export const resultOf = (id: string, { revision, merged, conflicts }: Patched): 
   return { id, status: merged ? 'merged' : 'done', revision };
 };
 
+/** Another site under the same name, with who made it and when. */
+export async function siteOfSameName(query: Query, shopId: string, siteId: string, name: string) {
+  const [other] = await query<{ id: string; name: string; revision: number; by: string; at: string }>(
+    `SELECT s.id, s.name, s.revision, p.name AS by, ${moment('s.saved_at')} AS at
+     FROM sites s JOIN people p ON p.shop_id = s.shop_id AND p.id = s.written_by
+     WHERE s.shop_id = $1 AND lower(btrim(s.name)) = lower(btrim($2)) AND s.id <> $3 ORDER BY s.revision LIMIT 1`,
+    [shopId, name, siteId],
+  );
+  return other;
+}
+
 /** A site that another made under the same name: two records of one place would have two altitudes. */
 async function sameSite(
   query: Query,
   { author }: Sender,
   { id, recordId, record }: CreateOperation,
 ): Promise<OperationResult | undefined> {
-  const mine = record as { name: string };
-  const [other] = await query<{ id: string; name: string; revision: number; by: string; at: string }>(
-    `SELECT s.id, s.name, s.revision, p.name AS by, ${moment('s.saved_at')} AS at
-     FROM sites s JOIN people p ON p.shop_id = s.shop_id AND p.id = s.written_by
-     WHERE s.shop_id = $1 AND lower(btrim(s.name)) = lower(btrim($2)) AND s.id <> $3 ORDER BY s.revision LIMIT 1`,
-    [author.shopId, mine.name, recordId],
-  );
+  const other = await siteOfSameName(query, author.shopId, recordId, (record as { name: string }).name);
   if (!other) return undefined;
   const theirs = fieldsOf('site', (await recordOf(query, 'site', author.shopId, other.id))!.record);
   const yours = fieldsOf('site', record);
@@ -64,7 +69,7 @@ export async function createRecord(
   operation: CreateOperation,
 ): Promise<OperationResult> {
   const { id, of, recordId, record } = operation;
-  const { author, device } = sender;
+  const { author } = sender;
   if (of === 'shop' && recordId !== author.shopId) throw conflict('These figures are of another shop.');
   const stored = (await recordOf(query, of, author.shopId, recordId)) as
     Kept<typeof record & { id: string }> | undefined;
@@ -74,9 +79,26 @@ export async function createRecord(
   }
   const other = of === 'site' ? await sameSite(query, sender, operation) : undefined;
   if (other) return other;
-  await writeRecord(query, of, author, record as never, revision);
+  await makeRecord(query, sender, revision, operation);
   if (of === 'visit') await countEarly(query, author.shopId, recordId);
-  const after = fieldsOf(of, record);
-  await keepChange(query, author, { kind: of, recordId, revision, operationId: id, device, before: {}, after });
   return { id, status: 'done', revision };
+}
+
+/** Writes a record that is known not to be here, with the first line of its history. */
+export async function makeRecord(
+  query: Query,
+  { author, device }: Sender,
+  revision: number,
+  { id: operationId, of, recordId, record }: CreateOperation,
+): Promise<void> {
+  await writeRecord(query, of, author, record as never, revision);
+  await keepChange(query, author, {
+    kind: of,
+    recordId,
+    revision,
+    operationId,
+    device,
+    before: {},
+    after: fieldsOf(of, record),
+  });
 }

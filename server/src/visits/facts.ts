@@ -3,8 +3,9 @@ import { sameValue } from '@huff/contract/spine';
 import type { Query } from '../db/db';
 import { moment } from '../db/moment';
 import { conflict } from '../http/problems';
-import { offsetToKeep, type Sender } from '../records/sender';
-import { BY_TIME, partsByVisit, type PartTable } from './partsByVisit';
+import type { Author } from '../http/author';
+import type { Sender } from '../records/sender';
+import { BY_TIME, idsHere, partsByVisit, withOffset, type PartTable, type WithOffset } from './partsByVisit';
 
 const FACTS: PartTable = {
   table: 'facts',
@@ -50,44 +51,67 @@ const told = (fact: FactDto) => ({
   conditions: knownConditions(fact),
 });
 
+/** Of facts whose ids are here already: that each is the same. @throws ProblemError 409 when an id stands for another fact */
+async function areSame(query: Query, shopId: string, visitId: string, facts: readonly FactDto[]): Promise<void> {
+  const stored = new Map(((await factsOf(query, shopId, [visitId])).get(visitId) ?? []).map((fact) => [fact.id, fact]));
+  for (const fact of facts) {
+    const there = stored.get(fact.id.toLowerCase());
+    if (there && sameValue(told(there), told(fact))) continue;
+    const message = 'A fact is never changed. Send a new one whose replacesId names this one.';
+    throw conflict(message, [{ field: 'record.id', message }]);
+  }
+}
+
+/** A fact as it is kept: without what a client may have added. */
+const known = <T extends FactDto>(fact: T): T => ({ ...fact, inputs: knownInputs(fact.kind, fact.inputs) });
+
 /**
- * Adds a fact to a visit; one that is already here is left as it is.
+ * Adds facts to a visit; one that is already here is left as it is.
  *
- * @returns whether it is new
- * @throws ProblemError 409 when its id stands for another fact
+ * @returns how many are new
+ * @throws ProblemError 409 when an id stands for another fact
  */
-export async function addFact(
+export async function addFacts(
   query: Query,
-  sender: Sender,
+  { shopId, personId }: Author,
   revision: number,
   visitId: string,
-  sent: FactDto,
-): Promise<boolean> {
-  const { shopId, personId } = sender.author;
-  const fact = { ...sent, inputs: knownInputs(sent.kind, sent.inputs) };
-  const conditions = knownConditions(fact);
-  const added = await query(
-    `INSERT INTO facts (id, shop_id, written_by, visit_id, kind, inputs, taken_at, replaces_id, conditions,
-       clock_offset_ms, revision)
-     VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11)
+  sent: readonly (FactDto & WithOffset)[],
+): Promise<number> {
+  if (sent.length === 0) return 0;
+  const facts = sent.map(known);
+  const rows = facts.map((fact) => ({ ...withOffset(fact), conditions: knownConditions(fact) ?? null }));
+  const added = await query<{ id: string }>(
+    `INSERT INTO facts (id, shop_id, written_by, visit_id, kind, inputs, taken_at, replaces_id, conditions, clock_offset_ms, revision)
+     SELECT f.id, $1, $2, $3, f.kind, f.inputs, f."takenAt", f."replacesId", f.conditions, f."clockOffsetMs", $4
+     FROM jsonb_to_recordset($5::jsonb) AS f (id uuid, kind text, inputs jsonb, "takenAt" timestamptz, "replacesId" uuid,
+       conditions jsonb, "clockOffsetMs" bigint)
      ON CONFLICT (shop_id, id) DO NOTHING RETURNING id`,
-    [
-      fact.id,
-      shopId,
-      personId,
-      visitId,
-      fact.kind,
-      JSON.stringify(fact.inputs),
-      fact.takenAt,
-      fact.replacesId ?? null,
-      conditions ? JSON.stringify(conditions) : null,
-      offsetToKeep(sender),
-      revision,
-    ],
+    [shopId, personId, visitId, revision, JSON.stringify(rows)],
   );
-  if (added.length > 0) return true;
-  const stored = (await factsOf(query, shopId, [visitId])).get(visitId)?.find(({ id }) => id === fact.id);
-  if (stored && sameValue(told(stored), told(fact))) return false;
-  const message = 'A fact is never changed. Send a new one whose replacesId names this one.';
-  throw conflict(message, [{ field: 'record.id', message }]);
+  const isNew = new Set(added.map(({ id }) => id));
+  const others = facts.filter(({ id }) => !isNew.has(id.toLowerCase()));
+  if (others.length > 0) await areSame(query, shopId, visitId, others);
+  return added.length;
+}
+
+/** Adds a fact to a visit, by the clock of who sends it. @returns whether it is new */
+export const addFact = async (
+  query: Query,
+  { author, clockOffsetMs }: Sender,
+  revision: number,
+  visitId: string,
+  fact: FactDto,
+): Promise<boolean> => (await addFacts(query, author, revision, visitId, [{ ...fact, clockOffsetMs }])) > 0;
+
+/** Those of some facts that are not here. @throws ProblemError 409 when an id stands for another fact */
+export async function newFacts(
+  query: Query,
+  shopId: string,
+  visitId: string,
+  facts: readonly FactDto[],
+): Promise<number> {
+  const there = await idsHere(query, 'facts', shopId, facts);
+  await areSame(query, shopId, visitId, facts.filter(({ id }) => there.has(id.toLowerCase())).map(known));
+  return facts.length - there.size;
 }

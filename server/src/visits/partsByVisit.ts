@@ -1,4 +1,5 @@
 import type { Query } from '../db/db';
+import { offsetToKeep } from '../records/sender';
 
 /** 6,500 years in ms. A clock that is off by more would bring a time of ours to before the first one the database knows. */
 const MOST_OFFSET_MS = 205_000_000_000_000;
@@ -39,4 +40,30 @@ export async function partsByVisit<T>(
   );
   for (const { visitId, parts } of rows) byVisit.set(visitId, JSON.parse(parts) as T[]);
   return byVisit;
+}
+
+/** Something with how far the clock it was taken by is off, ms. */
+export interface WithOffset {
+  readonly clockOffsetMs?: number;
+}
+
+/** As it is written: an offset that is worth telling, or none. */
+export const withOffset = <T extends WithOffset>(part: T) => ({
+  ...part,
+  clockOffsetMs: offsetToKeep(part.clockOffsetMs ?? 0),
+});
+
+/** Which ids of some parts are here. */
+export async function idsHere(
+  query: Query,
+  table: PartTable['table'],
+  shopId: string,
+  parts: readonly { readonly id: string }[],
+): Promise<ReadonlySet<string>> {
+  if (parts.length === 0) return new Set();
+  const rows = await query<{ id: string }>(`SELECT id FROM ${table} WHERE shop_id = $1 AND id = ANY ($2::uuid[])`, [
+    shopId,
+    parts.map(({ id }) => id),
+  ]);
+  return new Set(rows.map(({ id }) => id));
 }

@@ -78,7 +78,7 @@ export const ANSWERS: readonly { readonly title: string; readonly words: readonl
     words: [
       'On the server, in the folder it was started with (HUFF_DATA); a phone holds a copy of what it needs.',
       'Shop, Data out and in writes the whole shop as one file of JSON with a published form. Keep one a week on another disk. Read in again, it adds what is missing and overwrites nothing.',
-      'Photos are not in that file: stop the server and copy the folder as a whole now and then.',
+      'With photos is a second, larger one: now and then. Or stop the server and copy its folder as a whole.',
     ],
   },
   {

@@ -1,5 +1,5 @@
 import { assess, partVisit, type UnitDto, type VisitDto } from '@huff/contract';
-import { plainShop, planRequest , provenUnit, unitAfter } from '@huff/contract/fix';
+import { plainShop, planRequest, provenUnit, unitAfter } from '@huff/contract/fix';
 import { applyMoves, predict, promiseOf } from '@huff/core';
 import { fireEvent, renderHook, screen } from '@testing-library/react-native';
 import { renderThemed } from '../../testing/render';

@@ -7,21 +7,22 @@ import { chooseBundle } from './chooseBundle';
 import { SheetSection } from './SheetSection';
 
 interface Chosen {
-  readonly name: string;
-  readonly text: string;
+  readonly file: File;
   readonly report: BundleReport;
 }
 
+/** A shop of years takes minutes. */
+const LONGEST_MS = 20 * 60_000;
+
 /** What the server says of a bundle: its report, or why it was refused, in sentences. */
-async function send(address: string, text: string): Promise<BundleReport | readonly string[]> {
+async function send(address: string, file: File): Promise<BundleReport | readonly string[]> {
   const answer = await fetch(address, {
     method: 'POST',
     headers: { 'Content-Type': 'application/json' },
-    body: text,
-    signal: AbortSignal.timeout(120_000),
+    body: file,
+    signal: AbortSignal.timeout(LONGEST_MS),
   }).catch(() => undefined);
   if (!answer) return ['The server could not be reached. Try again with a signal; nothing was changed.'];
-  if (answer.status === 413) return ['This file is larger than 16 MB. Write it out site by site, and read those in.'];
   const body = (await answer.json().catch(() => undefined)) as BundleReport | Problem | undefined;
   if (answer.ok && body) return body as BundleReport;
   const { errors = [], detail } = (body ?? {}) as Partial<Problem>;
@@ -37,6 +38,7 @@ const KINDS = [
   ['readings', 'readings'],
   ['facts', 'other records'],
   ['stops', 'planned stops'],
+  ['photos', 'photos'],
   ['figures', 'figures and parts of the shop'],
 ] as const;
 
@@ -49,17 +51,17 @@ export function DataPage() {
   const [faults, setFaults] = useState<readonly string[]>([]);
   const [done, setDone] = useState<string>();
   const [busy, setBusy] = useState(false);
-  const look = async (name: string, text: string) => {
+  const look = async (file: File) => {
     setBusy(true);
     setDone(undefined);
-    const answer = await send('/api/bundle/preview', text);
+    const answer = await send('/api/bundle/preview', file);
     setBusy(false);
     setFaults('added' in answer ? [] : answer);
-    setChosen('added' in answer ? { name, text, report: answer } : undefined);
+    setChosen('added' in answer ? { file, report: answer } : undefined);
   };
-  const keep = async ({ text }: Chosen) => {
+  const keep = async ({ file }: Chosen) => {
     setBusy(true);
-    const answer = await send('/api/bundle', text);
+    const answer = await send('/api/bundle', file);
     setBusy(false);
     if (!('added' in answer)) return setFaults(answer);
     setChosen(undefined);
@@ -72,9 +74,12 @@ export function DataPage() {
           <Heading size={19}>Out</Heading>
           <Txt color="softInk">
             Sites, units, blower tables, visits with every reading, what is planned and what the shop set for itself, as
-            JSON with a published schema. Photos are not in it.
+            JSON with a published schema. With photos it is many times as large.
           </Txt>
-          <TextButton onPress={() => void Linking.openURL('/api/bundle')}>The whole shop</TextButton>
+          <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 24 }}>
+            <TextButton onPress={() => void Linking.openURL('/api/bundle')}>The whole shop</TextButton>
+            <TextButton onPress={() => void Linking.openURL('/api/bundle?photos=yes')}>With photos</TextButton>
+          </View>
           <Txt size={15} color="softInk">
             One site alone: on its page, under Sites.
           </Txt>
@@ -89,12 +94,12 @@ export function DataPage() {
             disabled={busy}
             onPress={() =>
               chooseBundle(
-                (name, text) => void look(name, text),
+                (file) => void look(file),
                 (fault) => setFaults([fault]),
               )
             }
           >
-            {busy ? 'Reading it' : 'Choose a file'}
+            {busy ? 'Reading it: a shop of years takes minutes' : 'Choose a file'}
           </ActionButton>
           {faults.map((fault) => (
             <Txt key={fault} role="alert">
@@ -103,7 +108,7 @@ export function DataPage() {
           ))}
           {chosen && (
             <View style={{ gap: 8 }} role="status">
-              <Txt bold>{`${chosen.name} brings: ${addedWords(chosen.report)}.`}</Txt>
+              <Txt bold>{`${chosen.file.name} brings: ${addedWords(chosen.report)}.`}</Txt>
               {chosen.report.same > 0 && <Txt>{`${chosen.report.same} are here already, the same.`}</Txt>}
               {chosen.report.left.length > 0 && (
                 <Txt>

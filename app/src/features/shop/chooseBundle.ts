@@ -1,18 +1,13 @@
 import { chooseFile } from '../tables/chooseFile';
 
-/** More than the server takes; a file of that size is not even read. */
-const MOST_BYTES = 16_000_000;
+/** More than the server takes; a file of that size is not even sent. */
+const MOST_BYTES = 1_000_000_000;
 
-/** Lets a person choose a file of records. @param onFault a sentence when it cannot be read */
-export function chooseBundle(onText: (name: string, text: string) => void, onFault: (words: string) => void): void {
+/** Lets a person choose a file of records; it is not read here, however large it is. @param onFault a sentence when it is too large */
+export function chooseBundle(onFile: (file: File) => void, onFault: (words: string) => void): void {
   chooseFile((file) => {
-    if (file.size > MOST_BYTES) {
-      onFault(`${file.name} is larger than 16 MB. Write it out site by site, and read those in.`);
-      return;
-    }
-    file.text().then(
-      (text) => onText(file.name, text),
-      () => onFault(`${file.name} could not be read. Choose it again.`),
-    );
+    if (file.size > MOST_BYTES)
+      onFault(`${file.name} is larger than 1 GB. Write it out site by site, and read those in.`);
+    else onFile(file);
   }, 'application/json,.json');
 }

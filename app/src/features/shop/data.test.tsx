@@ -9,12 +9,22 @@ jest.mock('expo-router', () => ({
   usePathname: () => '/shop/data',
 }));
 jest.mock('./SheetSection', () => ({ SheetSection: () => null }));
-let mockFile = '{}';
+const mockFile = { name: 'huff.json', size: 16 };
 jest.mock('./chooseBundle', () => ({
-  chooseBundle: (onText: (name: string, text: string) => void) => onText('huff.json', mockFile),
+  chooseBundle: (onFile: (file: object) => void) => onFile(mockFile),
 }));
 
-const NOTHING = { sites: 0, blowerTables: 0, units: 0, visits: 0, readings: 0, facts: 0, stops: 0, figures: 0 };
+const NOTHING = {
+  sites: 0,
+  blowerTables: 0,
+  units: 0,
+  visits: 0,
+  readings: 0,
+  facts: 0,
+  stops: 0,
+  photos: 0,
+  figures: 0,
+};
 let asked: { address: string; body: unknown }[];
 const answers = (...list: { status: number; body: unknown }[]) => {
   asked = [];
@@ -29,7 +39,6 @@ const press = (text: string) => act(async () => void fireEvent.press(screen.getB
 test('a file is looked at first, and kept only when it is taken', async () => {
   const report = { added: { ...NOTHING, sites: 1, readings: 12 }, same: 3, left: [{ kind: 'unit', name: 'Attic' }] };
   answers({ status: 200, body: report }, { status: 200, body: report });
-  mockFile = '{"huffBundle":1}';
   renderThemed(<DataPage />);
   await press('Choose a file');
   expect(screen.getByText('huff.json brings: 1 sites, 12 readings.')).toBeTruthy();
@@ -45,7 +54,7 @@ test.each([
   [422, { errors: [{ field: 'units[1].motor', message: 'Choose the motor.' }] }, 'units[1].motor: Choose the motor.'],
   [422, { errors: [{ field: '', message: 'This is not a bundle.' }] }, 'This is not a bundle.'],
   [409, { detail: 'A reading is never changed.' }, 'A reading is never changed.'],
-  [413, {}, 'This file is larger than 16 MB. Write it out site by site, and read those in.'],
+  [413, { detail: 'A file of records is at most 1 GB.' }, 'A file of records is at most 1 GB.'],
 ])('what is refused with %d says why, and offers nothing to take', async (status, body, words) => {
   answers({ status, body });
   renderThemed(<DataPage />);
@@ -66,4 +75,6 @@ test('the whole shop goes out', async () => {
   renderThemed(<DataPage />);
   await press('The whole shop');
   expect(opened).toHaveBeenLastCalledWith('/api/bundle');
+  await press('With photos');
+  expect(opened).toHaveBeenLastCalledWith('/api/bundle?photos=yes');
 });

@@ -85,7 +85,9 @@ function Site({ kept, others }: { readonly kept: Kept<SiteDto>; readonly others:
             {lines(site).length > 0 ? 'Change' : 'Say address, access, altitude'}
           </TextButton>
           {live.length > 1 && <TextButton onPress={() => router.push(`/sites/${site.id}/roof`)}>Roof sheet</TextButton>}
-          <TextButton onPress={() => void Linking.openURL(`/api/sites/${site.id}/bundle`)}>As a file</TextButton>
+          <TextButton onPress={() => void Linking.openURL(`/api/sites/${site.id}/bundle?photos=yes`)}>
+            As a file
+          </TextButton>
           <TextButton onPress={archive}>{site.archivedAt ? 'Bring it back' : 'Archive'}</TextButton>
         </View>
         <ListSection title="Units">
