@@ -44,7 +44,7 @@ export function bundleRoutes(db: Db, results: ResultsBeside, beside: Beside): Ro
         await checkBundle(db.query, author.shopId, files, beside);
         return db.transaction((query) => takeBundle(query, author, files.checked, false));
       });
-      results.add(author.shopId, visitIds);
+      results.addBrought(author.shopId, visitIds);
       res.json(report);
     });
 }

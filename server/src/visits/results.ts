@@ -11,8 +11,10 @@ import { keepWords, searchTextOf, wordsOf } from './searchText';
 import { RESULTS_OF } from './summaries';
 import { wholeVisits } from './wholeVisit';
 
-/** How many are computed between two breaths when all of them are due. */
+/** How many are computed between two breaths: whatever is due, others are answered meanwhile. */
 const AT_A_TIME = 25;
+/** A file that was read in brings thousands. */
+const SOUGHT_AT_ONCE = 200;
 
 const COLUMNS: readonly (readonly [column: string, field: keyof VisitSummary])[] = [
   ['static_in_wc', 'staticInWc'],
@@ -118,16 +120,27 @@ export async function keepResults(db: Db, log: Logger, shopId: string, ids: read
   await keepFilterDue(db.query, shopId, [...new Set(unitIds)]);
 }
 
+const aBreath = () => new Promise<void>((go) => setImmediate(go));
+
+/** Some of a list at a time. */
+function* some<T>(list: readonly T[], length: number): Generator<readonly T[]> {
+  for (let from = 0; from < list.length; from += length) yield list.slice(from, from + length);
+}
+
 /** Visits with those of their units that came after them, the earliest first: what one leaves, the next carries. */
 async function withLater(query: Query, shopId: string, ids: readonly string[]): Promise<string[]> {
-  const rows = await query<{ id: string }>(
-    `SELECT v.id FROM visits v WHERE v.shop_id = $1 AND (v.id = ANY ($2::uuid[]) OR EXISTS (
-       SELECT 1 FROM visits w WHERE w.shop_id = $1 AND w.id = ANY ($2::uuid[]) AND w.unit_id = v.unit_id
-         AND w.started_at < v.started_at))
-     ORDER BY v.started_at, v.id`,
-    [shopId, ids],
-  );
-  return rows.map(({ id }) => id);
+  const at = new Map<string, number>();
+  for (const few of some(ids, SOUGHT_AT_ONCE)) {
+    const rows = await query<{ id: string; at: number }>(
+      `SELECT DISTINCT v.id, extract(epoch FROM v.started_at)::float8 AS at FROM visits w
+       JOIN visits v ON v.shop_id = $1 AND (v.id = w.id OR (v.unit_id = w.unit_id AND v.started_at > w.started_at))
+       WHERE w.shop_id = $1 AND w.id = ANY ($2::uuid[])`,
+      [shopId, few],
+    );
+    for (const row of rows) at.set(row.id, row.at);
+    await aBreath();
+  }
+  return [...at].sort(([a, aAt], [b, bAt]) => aAt - bAt || (a < b ? -1 : 1)).map(([id]) => id);
 }
 
 /** Computes results beside the requests that change visits: a visit changed several times meanwhile is computed once. */
@@ -139,6 +152,8 @@ export function resultsBeside(
   after: (shopId: string, visitIds: readonly string[]) => Promise<void> = () => Promise.resolve(),
 ) {
   const due = new Map<string, Set<string>>();
+  /** Those that are told of, once they are computed. */
+  const told = new Set<string>();
   let running: Promise<void> | undefined;
   let rulesChanged = false;
   const run = async () => {
@@ -150,10 +165,16 @@ export function resultsBeside(
       const all = [...due];
       due.clear();
       for (const [shopId, ids] of all) {
-        await keepResults(db, log, shopId, await withLater(db.query, shopId, [...ids]));
-        await after(shopId, [...ids]);
+        for (const few of some(await withLater(db.query, shopId, [...ids]), AT_A_TIME)) {
+          // What is left undone is due at the next start.
+          if (isOver()) break;
+          await keepResults(db, log, shopId, few);
+          await aBreath();
+        }
+        const tell = [...ids].filter((id) => told.delete(id));
+        if (tell.length > 0) await after(shopId, tell);
       }
-      await new Promise<void>((go) => setImmediate(go));
+      await aBreath();
     }
     running = undefined;
   };
@@ -164,12 +185,21 @@ export function resultsBeside(
       log.error({ err: error }, 'results were not kept');
     });
   };
+  const add = (shopId: string, ids: readonly string[]) => {
+    if (ids.length === 0) return;
+    const before = due.get(shopId) ?? new Set<string>();
+    for (const id of ids) before.add(id);
+    due.set(shopId, before);
+    start();
+  };
   return {
+    /** Visits that were made or changed at a phone. */
     add(shopId: string, ids: readonly string[]): void {
-      if (ids.length === 0) return;
-      due.set(shopId, new Set([...(due.get(shopId) ?? []), ...ids]));
-      start();
+      for (const id of ids) told.add(id);
+      add(shopId, ids);
     },
+    /** Visits that came in a file: they were over long ago, and nobody is told of them. */
+    addBrought: add,
     /** A shop judges by other figures now: what its lists say is judged anew. */
     judgeAnew(): void {
       rulesChanged = true;
@@ -214,7 +244,7 @@ export async function refreshResults(db: Db, log: Logger, isOver: () => boolean 
       );
     done += due.length;
     last = due.at(-1)!;
-    await new Promise<void>((go) => setImmediate(go));
+    await aBreath();
   }
   // The embedded database never counts its rows by itself, and plans badly what it has not counted.
   if (!isOver()) await db.query('ANALYZE');
