@@ -12,6 +12,9 @@ import { dayOf, useStops } from '../visitState/stops';
 /** More than a day holds: a site of a hundred units is carried by its roof sheet alone. */
 const MOST_UNITS = 60;
 
+/** The page that is being opened comes first. */
+const WAITS_MS = 1500;
+
 /** Keeps on the phone what today's and tomorrow's stops will want: what is loaded, how their units stood, what was found there and how they moved. */
 export function useCarryAlong(now: Date): void {
   const client = useQueryClient();
@@ -36,13 +39,13 @@ export function useCarryAlong(now: Date): void {
       ...[...new Set(unitIds)].slice(0, MOST_UNITS).map(unitVisitsQuestion),
     ];
   }, [planned, records, now, today, tomorrow]);
-  useEffect(() => void clearOldWords(), []);
   const mark = JSON.stringify(wanted.map(({ key }) => key));
   useEffect(() => {
     let over = false;
-    void carryAlong(client, wanted, () => over);
+    const later = setTimeout(() => void carryAlong(client, wanted, () => over).then(clearOldWords), WAITS_MS);
     return () => {
       over = true;
+      clearTimeout(later);
     };
     // The questions are the same as long as their keys are.
     // eslint-disable-next-line react-hooks/exhaustive-deps
