@@ -2,7 +2,6 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { renderHook } from '@testing-library/react-native';
 import type { ReactNode } from 'react';
 import { carryAlong } from '../../data/words/carryAlong';
-import type { Question } from '../../data/words/useServerWord';
 import { useCarryAlong } from './useCarryAlong';
 
 jest.mock('../../data/words/carryAlong', () => ({ carryAlong: jest.fn(() => Promise.resolve(0)) }));
