@@ -64,7 +64,7 @@ async function desk(page) {
 
 /** The label of a unit, as it is printed. */
 async function label(page) {
-  const unit = '/api/units/de300000-0002-4000-8000-000000000001';
+  const unit = '/api/units/de300000-0002-4000-8000-000000000014';
   const svg = await (await page.request.get(`${unit}/label.svg?size=medium`)).text();
   await page.setViewportSize({ width: 600, height: 360 });
   await page.setContent(`<body style="margin:12px;zoom:2">${svg}</body>`);
@@ -217,7 +217,22 @@ export const SCENES = [
     wide: true,
     play: async (page) => {
       await page.goto('/sites/de300000-0006-4000-8000-000000000002/roof');
-      await page.getByRole('button', { name: /^Reading room air handler, Static/ }).click();
+      for (const [cell, digit] of [
+        ['Roof 1 entrance, Filter', '1'],
+        ['Roof 1 entrance, Wheel', '2'],
+        ['Roof 2 stacks, Filter', '2'],
+        ['Roof 2 stacks, Belt', '1'],
+      ]) {
+        await page.getByRole('button', { name: new RegExp(`^${cell}`) }).click();
+        await page.keyboard.press(digit);
+      }
+      await page.getByRole('button', { name: /^Roof 2 stacks, Static/ }).click();
+      await page.getByRole('button', { name: 'Read R1' }).click();
+      for (const typed of ['0.27', '0.34']) {
+        await page.keyboard.type(typed);
+        await page.keyboard.press('Enter');
+      }
+      await page.getByRole('button', { name: /^Roof 2 stacks, Static: .* today/ }).click();
     },
   },
   { name: 'fix', play: fixAt(1) },

@@ -28,7 +28,7 @@ const stop = (day: string, siteId: string, unitId?: string, isDone = false) => (
 });
 const unit = (id: string, siteId: string, more: object = {}) => ({ id, siteId, ...more });
 const carried = jest.mocked(carryAlong);
-const keys = () => (carried.mock.lastCall![1]).map(({ key }) => key.slice(0, 2));
+const keys = () => carried.mock.lastCall![1].map(({ key }) => key.slice(0, 2));
 
 beforeEach(() => {
   jest.useFakeTimers();
