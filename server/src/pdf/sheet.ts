@@ -27,6 +27,12 @@ export function fontOf(text: string, bold: boolean): FontName {
   return bold ? 'HuffWideBold' : 'HuffWide';
 }
 
+/** Letters of scripts that neither type has: a PDF shows them as boxes, a browser does not. */
+const ABROAD = /[^\p{Script=Latin}\p{Script=Greek}\p{Script=Cyrillic}\p{Script=Common}\p{Script=Inherited}]/u;
+
+/** Whether a text holds letters that are boxes in a PDF of ours. @example hasLettersAbroad('图书馆') // true */
+export const hasLettersAbroad = (text: string): boolean => ABROAD.test(text);
+
 /** The longest name first: one begins with another. */
 const FAMILIES = (Object.keys(FONT_FILES) as FontName[]).sort((a, b) => b.length - a.length);
 

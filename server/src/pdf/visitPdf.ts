@@ -1,7 +1,7 @@
 import { strokesOf, signaturePath } from '@huff/core/call';
 import { VERDICT_TEXT } from '@huff/core';
 import { INK, momentsIn, qrDrawing, verdictMark, type Block, type VisitDocument } from '@huff/paper';
-import { bytesOf, drawSvg, fontOf, newSheet, type PaperSize, type Sheet } from './sheet';
+import { bytesOf, drawSvg, fontOf, hasLettersAbroad, newSheet, type PaperSize, type Sheet } from './sheet';
 
 const MARGIN = 46;
 const GAP = 7;
@@ -303,6 +303,15 @@ export function visitPdf(
   const owner: Pen = { sheet, width, photos, running: '' };
   const code = document.owner.find((block) => block.kind === 'link');
   title(owner, document.title, `${document.under} · page for the owner`, code);
+  if (hasLettersAbroad(JSON.stringify(document)))
+    text(
+      owner,
+      'Some letters here are of a script that this file’s type lacks: print the page of the same visit instead.',
+      {
+        size: 8.5,
+        color: INK.soft,
+      },
+    );
   document.owner.forEach((block, i) => draw(owner, block, document.owner[i + 1]));
   const technician: Pen = { ...owner, running: document.under };
   sheet.addPage();

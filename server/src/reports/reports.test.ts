@@ -74,6 +74,24 @@ test('in the units of whoever asks, beside each other; a word that is no unit is
   ]);
 });
 
+test('a name in a script that the type lacks is told, with where it is right; accents, Greek and Cyrillic are not', async () => {
+  const { http } = server;
+  const titled = async (title: string) => {
+    const id = randomUUID();
+    const visit = { id, title, layout: 'airHandler', motor: 'psc', mode: 'cooling', cfmPerTon: 400, readings: [] };
+    const startedAt = '2026-05-12T10:00:00.000Z';
+    await http
+      .put(`/api/visits/${id}`)
+      .send({ ...visit, startedAt })
+      .expect(204);
+    return textOf(await pdf(report(id)));
+  };
+  expect(await titled('图书馆, Roof 1')).toContain('print the page of the same visit instead');
+  const ours = await titled('Łódź · Ωmega · Библиотека, Roof 1');
+  expect(ours).toContain('Библиотека');
+  expect(ours).not.toContain('print the page of the same visit instead');
+});
+
 test('A4 where it is asked for', async () => {
   expect(infoOf(await pdf(report(READING_ROOM, '?size=A4')))).toMatch(/A4/);
 });
