@@ -99,7 +99,7 @@ describe('a visit', () => {
 
 describe('the open check', () => {
   test('is there after it was opened, follows each change, and is a visit once it is saved', async () => {
-    const fresh = visit('v1', { readings: [], facts: [], startedAt: now() });
+    const fresh = visit('v1', { readings: [], facts: [], startedAt: now(), unitId: 'u1' });
     const { result } = renderHook(() => ({ draft: useDraft(), list: useVisitList() }), { wrapper });
     expect(result.current.draft).toBeNull();
     act(() => drafts.open(fresh, read(fresh, 'R2', -0.3)));
@@ -109,7 +109,8 @@ describe('the open check', () => {
     expect(result.current.draft?.readings).toHaveLength(2);
     act(() => drafts.save('v1'));
     expect(result.current.draft).toBeNull();
-    expect(result.current.list.visits).toEqual([{ id: 'v1', startedAt: fresh.startedAt }]);
+    // Its unit is known before anything was sent: a planned stop there is done.
+    expect(result.current.list.visits).toEqual([{ id: 'v1', startedAt: fresh.startedAt, unitId: 'u1' }]);
     await waitFor(async () => expect(await mockPhone.store.outbox()).toHaveLength(3));
   });
 });

@@ -90,9 +90,9 @@ test('stops stand under their days, in their order; what was left undone stands 
   ]);
 });
 
-test('a stop whose unit was visited that day is done, whoever said so', () => {
+test('a stop whose unit was visited that day is done, before the server said anything of the visit', () => {
   mockStops = [stop(10)];
-  mockVisits = [{ summary: { unitId: id(2), startedAt: NOW.toISOString() } }];
+  mockVisits = [{ unitId: id(2), startedAt: NOW.toISOString() }];
   renderThemed(<DaysPage />);
   expect(screen.queryByText('1')).toBeNull();
   expect(screen.getByText('Roof 1: Filter')).toBeTruthy();

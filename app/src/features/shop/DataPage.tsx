@@ -1,6 +1,7 @@
 import type { BundleReport, Problem } from '@huff/contract';
 import { useState } from 'react';
 import { Linking, View } from 'react-native';
+import { spine } from '../../data/theSpine';
 import { ActionButton, Page, TextButton } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
 import { chooseBundle } from './chooseBundle';
@@ -65,7 +66,9 @@ export function DataPage() {
     setBusy(false);
     if (!('added' in answer)) return setFaults(answer);
     setChosen(undefined);
-    setDone(`Taken in: ${addedWords(answer)}. Phones are told at their next word with the server.`);
+    setDone(`Taken in: ${addedWords(answer)}. Other phones are told within a minute.`);
+    // This one now: whoever took a file in looks for it.
+    spine().wake();
   };
   return (
     <Page title="Data out and in" back="/shop">

@@ -8,6 +8,8 @@ jest.mock('expo-router', () => ({
   router: { push: jest.fn() },
   usePathname: () => '/shop/data',
 }));
+const mockWake = jest.fn();
+jest.mock('../../data/theSpine', () => ({ spine: () => ({ wake: () => mockWake() as unknown }) }));
 jest.mock('./SheetSection', () => ({ SheetSection: () => null }));
 const mockFile = { name: 'huff.json', size: 16 };
 jest.mock('./chooseBundle', () => ({
@@ -48,6 +50,8 @@ test('a file is looked at first, and kept only when it is taken', async () => {
   await press('Take it in');
   expect(asked[1]).toEqual({ address: '/api/bundle', body: mockFile });
   expect(screen.getByText(/^Taken in: 1 sites, 12 readings\./)).toBeTruthy();
+  // What was taken in is asked for at once.
+  expect(mockWake).toHaveBeenCalledTimes(1);
 });
 
 test.each([

@@ -58,9 +58,8 @@ function useVisited() {
   const visited = useMemo(
     () =>
       new Set(
-        visits.flatMap(({ summary }) =>
-          summary?.unitId ? [`${summary.unitId} ${dayOf(new Date(summary.startedAt))}`] : [],
-        ),
+        // By the visits this phone knows of, judged or not: up there without a signal a stop is done as well.
+        visits.flatMap(({ unitId, startedAt }) => (unitId ? [`${unitId} ${dayOf(new Date(startedAt))}`] : [])),
       ),
     [visits],
   );
