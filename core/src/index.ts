@@ -23,6 +23,7 @@ export {
   speedsOf,
 } from './equipment';
 export {
+  AS_FOUND,
   type BlowerTable,
   type CurveRun,
   curveSpread,

@@ -2,7 +2,7 @@ import { existsSync } from 'node:fs';
 import { fingerprint, holds, stamp } from './fingerprint.mjs';
 import { run, say, stopWith } from './run.mjs';
 
-const SHARED = ['core/src', 'contract/src', 'package-lock.json', 'tsconfig.base.json'];
+const SHARED = ['core/src', 'contract/src', 'paper/src', 'package-lock.json', 'tsconfig.base.json'];
 export const QUIET_EXPO = {
   CI: '1',
   EXPO_NO_TELEMETRY: '1',

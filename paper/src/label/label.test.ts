@@ -1,3 +1,4 @@
+import { AS_FOUND } from '@huff/core';
 import jsQR from 'jsqr';
 import { UNIT } from '../testing/visit';
 import { qrDrawing } from './qr';
@@ -58,4 +59,26 @@ test.each(LABEL_SIZES)('$name: every word lies on the label', (size) => {
     expect(Number(y)).toBeLessThanOrEqual(height);
   }
   expect(markup).toContain('…');
+});
+
+test.each(LABEL_SIZES)('$name: no name runs into its value', (size) => {
+  const unit = {
+    ...UNIT,
+    tap: AS_FOUND,
+    proven: { visitId: UNIT.id, at: '2026-09-24T10:00:00Z', flowCfm: 12_917, tespInWc: 1.47, system: {} as never },
+  };
+  const { markup } = labelDrawing({ unit, site: 'Quern seed warehouse', link: LINK, zone: 'UTC' }, size);
+  const words = [...markup.matchAll(/<text x="([\d.]+)" y="([\d.]+)"[^>]*font-size="([\d.]+)"[^>]*>([^<]*)</g)].map(
+    ([all, x, y, letters, text]) => {
+      const width = text!.length * Number(letters) * 0.6;
+      const isEnd = all.includes('text-anchor="end"');
+      return { y, from: isEnd ? Number(x) - width : Number(x), to: isEnd ? Number(x) : Number(x) + width, text };
+    },
+  );
+  const values = words.filter(({ text }) => /^(24 Sept 2026|12,917 CFM|1\.47 in\. w\.c\.)$/.test(text!));
+  expect(values).toHaveLength(3);
+  for (const { y, from } of values)
+    for (const name of words.filter((one) => one.y === y && one.from < from)) expect(name.to).toBeLessThanOrEqual(from);
+  // A speed that nobody named is none.
+  expect(labelLines(unit, 'UTC').map(([name]) => name)).not.toContain('Tap');
 });

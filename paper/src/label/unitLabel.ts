@@ -1,5 +1,5 @@
 import type { UnitDto } from '@huff/contract';
-import { flowWords, staticWords, tonsText, withMeasures, type Measures } from '@huff/core';
+import { AS_FOUND, flowWords, staticWords, tonsText, withMeasures, type Measures } from '@huff/core';
 import { momentsIn } from '../document/moment';
 import { drawing, el, INK, words, type Drawing } from '../svg';
 import { qrDrawing } from './qr';
@@ -29,7 +29,7 @@ export function labelLines(
   const { filterWidthIn, filterHeightIn, filterCount } = setup ?? {};
   const lines: (readonly [string, string | undefined])[] = [
     ['Nominal', tons ? `${tonsText(tons)} t` : undefined],
-    ['Tap', unit.motor === 'beltDrive' ? undefined : (tap ?? undefined)],
+    ['Tap', unit.motor === 'beltDrive' || tap === AS_FOUND ? undefined : (tap ?? undefined)],
     ['Turns open', turns],
     ['Belt', text(setup?.drive?.beltMark)],
     [
@@ -39,14 +39,19 @@ export function labelLines(
     ['Heat kit', heatKitKw === undefined ? undefined : `${heatKitKw} kW`],
     ['Static', proven ? staticWords(proven.tespInWc) : undefined],
     ['Airflow', proven ? flowWords(proven.flowCfm) : undefined],
-    ['Proven', proven ? momentsIn(zone).day(proven.at) : undefined],
+    ['Proven', proven ? momentsIn(zone).shortDay(proven.at) : undefined],
   ];
   return lines.flatMap(([name, value]) => (value === undefined ? [] : [[name, value] as const]));
 }
 
+/** How wide a letter is to its size, roughly, in the type of a browser that lacks ours as well. */
+const LETTER = 0.62;
+/** Type that is still read on a sticker, points. */
+const LEAST_SIZE = 5.5;
+
 /** As many characters as fit a width at a size of type, roughly. */
 const fitting = (words: string, widthPt: number, size: number): string => {
-  const most = Math.floor(widthPt / (size * 0.52));
+  const most = Math.floor(widthPt / (size * LETTER) + 1e-9);
   return words.length <= most ? words : `${words.slice(0, Math.max(1, most - 1))}…`;
 };
 
@@ -80,8 +85,8 @@ function drawn(
   const room = height - top;
   const rows = Math.max(1, Math.floor(room / 9));
   const shown = lines.slice(-rows);
-  const step = Math.min(15, room / Math.max(1, shown.length));
-  const size = Math.min(11, step * 0.82);
+  const step = Math.min(Math.max(15, height / 12), room / Math.max(1, shown.length));
+  const size = Math.min(Math.max(11, step * 0.72), step * 0.82);
   return drawing(
     { width, height, says: `Label of ${unit.name}: ${lines.map(([what, value]) => `${what} ${value}`).join(', ')}.` },
     el('rect', { x: 0.5, y: 0.5, width: width - 1, height: height - 1, rx: 4, fill: INK.paper, stroke: INK.line }),
@@ -90,9 +95,13 @@ function drawn(
     el('g', { transform: `translate(${pad - 4} ${height - code - 4})` }, qrDrawing(link, code).markup),
     ...shown.flatMap(([what, value], i) => {
       const y = top + i * step;
+      const small = Math.min(9, size * 0.9);
+      const valueRoom = width - left - pad - what.length * small * LETTER - 3;
+      // A figure is set smaller before it is cut.
+      const set = Math.max(LEAST_SIZE, Math.min(size, valueRoom / (value.length * LETTER)));
       return [
-        words(what, { x: left, y, size: Math.min(9, size), color: INK.soft }),
-        words(fitting(value, width - left - pad - 44, size), { x: width - pad, y, size, bold: true, anchor: 'end' }),
+        words(what, { x: left, y, size: small, color: INK.soft }),
+        words(fitting(value, valueRoom, set), { x: width - pad, y, size: set, bold: true, anchor: 'end' }),
       ];
     }),
   );

@@ -16,7 +16,8 @@ import { RoofTable, type RoofCell } from './RoofTable';
 import { useRoofSheet } from './useRoofSheet';
 import { useRound } from './useRound';
 
-const PANE = 320;
+/** As wide as a phone: the drawings in it are made for that. */
+const PANE = 360;
 
 /** A site’s units as one sheet: how each check stood last, what is read on today’s round, what is taken up, in which order they are worked. */
 export function RoofPage() {

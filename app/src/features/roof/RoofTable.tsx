@@ -42,7 +42,7 @@ export function RoofTable({ rows, chosen, onChoose, onEnter, onDigit, onOpen, wi
   const palette = usePalette();
   const table = useRef<View>(null);
   // On a phone a column is cut at the edge: there is more beside it.
-  const cellWidth = wide ? 53 : 54;
+  const cellWidth = wide ? 50 : 54;
   const nameRoom = wide ? ({ flex: 1, minWidth: 0 } as const) : ({ width: 0 } as const);
   const go = (row: number, column: number) => {
     const [unit, check] = [rows[row], ROOF_COLUMNS[column]];
