@@ -48,7 +48,7 @@ export function HandOverPlace({ whole, assessment, acts, width, frame }: Station
       <CallFoot>
         <Txt size={15} role="status">
           {open.length > 0
-            ? `${open.length} found and not settled: about ${minutes} min, parts about ${shop.currency}${money}.`
+            ? `${open.length} found and not settled${minutes + money > 0 ? `: about ${minutes} min, parts about ${shop.currency}${money}` : ''}.`
             : agreed?.returnOn === undefined
               ? `${call.triage.length > 0 ? 'Everything found is settled' : 'Nothing was found so far'}. When is the next visit?`
               : 'Everything found is settled, and the next visit has its day.'}

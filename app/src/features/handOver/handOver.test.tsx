@@ -56,6 +56,7 @@ test('the owner’s page stands as it will be, and what is not settled leads to 
   ).toBeTruthy();
   expect(screen.getByLabelText(/^Where the pressure goes/)).toBeTruthy();
   expect(screen.getByText(/Trap missing or of the wrong depth\./)).toBeTruthy();
+  expect(screen.getByText(/^\d found and not settled: about \d+ min, parts about \$\d+\.$/)).toBeTruthy();
   fireEvent.press(screen.getByText('Settle what was found'));
   expect(goTo).toHaveBeenCalledWith('found');
 });
