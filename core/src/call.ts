@@ -142,6 +142,7 @@ export {
   sparesFor,
   type TakeUp,
   takeUp,
+  roofCaution,
   roofEntries,
   type RoofEntry,
 } from './roof';

@@ -1,6 +1,7 @@
 import { checkPoint } from '../checks';
 import { LAYOUT_IDS } from '../system';
-import { roofEntries } from './entries';
+import { CALL_CAUTIONS } from '../complaint';
+import { roofCaution, roofEntries } from './entries';
 import { ROOF_COLUMNS } from './marks';
 
 const BELT_ROOF = { layout: 'packaged', motor: 'beltDrive' } as const;
@@ -34,4 +35,14 @@ test('static is read at the ports of the boundary, in the order of the air', () 
 test.each(LAYOUT_IDS)('what is typed at a %s is a point of the catalogue with a figure', (layout) => {
   const [entry] = roofEntries('amps', { layout, motor: 'psc' });
   expect(entry?.kind === 'point' && checkPoint(entry.point)?.number?.unit).toBe('amps');
+});
+
+test('hands go in only where power was taken off; what is read under power says so; each is a caution that is there', () => {
+  const known = CALL_CAUTIONS.map(({ id }) => id);
+  const by = new Map(ROOF_COLUMNS.map(({ id }) => [id, roofCaution(id)]));
+  for (const column of ['filter', 'belt', 'wheel', 'coil', 'drain', 'heat'] as const)
+    expect(by.get(column)).toBe('lockOut');
+  expect(by.get('amps')).toBe('live');
+  expect(by.get('static')).toBeUndefined();
+  for (const id of by.values()) if (id) expect(known).toContain(id);
 });

@@ -44,3 +44,17 @@ export function roofEntries(
     .filter(({ motors }) => !motors || motors.includes(motor))
     .map((look) => ({ kind: 'look', look }));
 }
+
+/** What is read under power; statics and temperatures are read through the closed cabinet. */
+const UNDER_POWER: ReadonlySet<RoofColumn> = new Set(['amps']);
+const CLOSED: ReadonlySet<RoofColumn> = new Set(['static', 'airflow', 'drop']);
+
+/**
+ * The caution of the call that goes with a cell, by its id: before hands go into the cabinet, or before reading under power.
+ *
+ * @example roofCaution('belt') // 'lockOut'
+ */
+export function roofCaution(column: RoofColumn): 'lockOut' | 'live' | undefined {
+  if (UNDER_POWER.has(column)) return 'live';
+  return CLOSED.has(column) ? undefined : 'lockOut';
+}

@@ -1,9 +1,10 @@
 import { currentPart } from '@huff/contract';
 import { assessCallOf } from '@huff/contract/call';
 import type { PortId } from '@huff/core';
-import { checkPoint, checkText, roofEntries } from '@huff/core/call';
+import { CALL_CAUTIONS, checkPoint, checkText, roofCaution, roofEntries } from '@huff/core/call';
 import { useMemo, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
+import { useRules } from '../../data/useRules';
 import { useVisit } from '../../data/visits';
 import { Airway } from '../../ui/airway';
 import { Choice } from '../../ui/form';
@@ -11,6 +12,7 @@ import { ActionButton } from '../../ui/page';
 import { Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import { PointSheet, withCheck } from '../call/PointSheet';
+import { DRILL_CARE } from '../stations/pressure/drillCare';
 import { MethodSheet } from '../visit/MethodSheet';
 import { PortKeypad, type AskedPort } from '../visit/PortKeypad';
 import { withFact } from '../visitState/newFact';
@@ -34,7 +36,9 @@ export function CellEntries({ cell, round: { visit, onVisit }, beforeId, width, 
   const assessment = useAssessment(visit);
   const [asked, setAsked] = useState<AskedPort>();
   const [sheet, setSheet] = useState<'drop' | 'point'>();
-  const call = useMemo(() => assessCallOf(visit, assessment), [visit, assessment]);
+  const rules = useRules();
+  const call = useMemo(() => assessCallOf(visit, assessment, rules), [visit, assessment, rules]);
+  const caution = CALL_CAUTIONS.find(({ id }) => id === roofCaution(cell.column))?.words;
   const entries = roofEntries(cell.column, visit);
   const ports = entries.flatMap((entry) => (entry.kind === 'port' ? [entry.port] : []));
   const point = entries.find((entry) => entry.kind === 'point')?.point;
@@ -59,6 +63,11 @@ export function CellEntries({ cell, round: { visit, onVisit }, beforeId, width, 
           <Txt bold>Hold. {hold.why}</Txt>
           <Txt>{hold.first}</Txt>
         </View>
+      )}
+      {(caution ?? (ports.length > 0 && pressures.size === 0)) && (
+        <Txt size={14} color="softInk">
+          {caution ?? DRILL_CARE}
+        </Txt>
       )}
       {entries.map((entry) =>
         entry.kind === 'look' ? (

@@ -68,7 +68,7 @@ export function RoofPage() {
       row={row}
       cell={chosen}
       round={roundVisit(row.unit)}
-      width={wide ? PANE : width - 32}
+      width={wide ? PANE : width - 40}
       // On a phone the next check of the same unit comes; at the desk the same check of the next unit.
       onDone={() => (wide ? goTo(nextUnit?.unit.id) : undefined)}
       nextCheck={nextColumn && { name: nextColumn.name, go: () => goTo(row.unit.id, nextColumn.id) }}

@@ -167,6 +167,15 @@ test('on a phone a unit is gone through check by check', () => {
   expect(screen.getByLabelText('Roof 2, filter')).toBeTruthy();
 });
 
+test('before hands go in, and before a hole is drilled, it says so', () => {
+  renderThemed(<RoofPage />);
+  fireEvent.press(screen.getByLabelText('Roof 2, Belt: not looked at'));
+  expect(screen.getByText(/^Lock out and tag out at the disconnect, verify dead\./)).toBeTruthy();
+  fireEvent.press(screen.getByLabelText('Roof 2, Static: not looked at'));
+  expect(screen.queryByText(/^Lock out/)).toBeNull();
+  expect(screen.getByText(/^Drill only sheet metal/)).toBeTruthy();
+});
+
 test('airflow is worked out: nothing is recorded there', () => {
   renderThemed(<RoofPage />);
   fireEvent.press(screen.getByLabelText('Roof 1, Airflow: not looked at'));

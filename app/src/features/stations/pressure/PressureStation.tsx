@@ -7,6 +7,7 @@ import { VerdictMark } from '../../../ui/marks';
 import { Heading, Txt } from '../../../ui/text';
 import { usePalette } from '../../../ui/theme';
 import type { Assessment } from '../../visitState/useAssessment';
+import { DRILL_CARE } from './drillCare';
 
 interface PressureStationProps {
   readonly assessment: Assessment;
@@ -122,8 +123,7 @@ export function PressureStation({ visit, assessment, width, onPort, onWorking }:
       )}
       {visit.readings.length === 0 && (
         <Txt size={14} color="softInk">
-          Touch a ring on the drawing to read that port. Drill only sheet metal you can see behind; never into a coil, a
-          drain pan, a heat exchanger, gas or refrigerant lines, wiring or controls.
+          {`Touch a ring on the drawing to read that port. ${DRILL_CARE}`}
         </Txt>
       )}
     </View>
