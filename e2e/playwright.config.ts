@@ -2,7 +2,7 @@ import { defineConfig } from '@playwright/test';
 
 /** Debian's Chromium; nothing of it may look for updates or reach out. */
 const launchOptions = {
-  executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+  executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium-headless-shell',
   args: [
     '--headless',
     '--no-sandbox',

@@ -4,13 +4,13 @@ import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { ensureBuilt } from './setup/build.mjs';
-import { ensureChromium } from './setup/chromium.mjs';
+import { ensureHeadlessChromium } from './setup/chromium.mjs';
 import { ensurePdfText } from './setup/pdfText.mjs';
 import { ensureInstalled } from './setup/install.mjs';
 import { run, runPackage, say } from './setup/run.mjs';
 
 await ensureInstalled();
-const chromium = await ensureChromium();
+const chromium = await ensureHeadlessChromium();
 await ensurePdfText();
 const reports = mkdtempSync(path.join(tmpdir(), 'huff-reports-'));
 const total = { passed: 0, failed: 0 };

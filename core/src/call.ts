@@ -93,7 +93,14 @@ export {
 } from './refrigerant';
 export { LADDER_FORM } from './refrigerant/ladderForm';
 export { TRIAGE_AREAS, type TriageArea } from './triage/effort';
-export { OUTCOME_TEXT, TRIAGE_OUTCOMES, type TriageItem, type TriageOutcome, triageSum } from './triage/triage';
+export {
+  effortWords,
+  OUTCOME_TEXT,
+  TRIAGE_OUTCOMES,
+  type TriageItem,
+  type TriageOutcome,
+  triageSum,
+} from './triage/triage';
 export {
   leftOf,
   loadList,

@@ -19,6 +19,7 @@ export function programHere(names, also = []) {
 /**
  * A program of Debian's: the one that is here, else installed with apt-get, once.
  *
+ * @param without what is said when it cannot be had; left out, undefined is returned
  * @returns its path
  */
 export async function ensureProgram({ name, names, also, packages, without }) {
@@ -29,5 +30,5 @@ export async function ensureProgram({ name, names, also, packages, without }) {
   const updated = await run('apt-get', ['update', '-qq'], { env, quiet: true });
   if (updated === 0)
     await run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', ...packages], { env, quiet: true });
-  return programHere(names, also) ?? stopWith(without);
+  return programHere(names, also) ?? (without === undefined ? undefined : stopWith(without));
 }

@@ -16,11 +16,48 @@ test.each([
 });
 
 test('net of a building: pulled, even, pushed, and flows that contradict the pressure', () => {
-  const pulled = netBuilding({ exhaustCfm: [1800, 600], makeUpCfm: [], outdoorAirCfm: [600] });
+  const pulled = netBuilding({ exhaustCfm: [1800, 600], makeUpCfm: [0], outdoorAirCfm: [600] });
   expect(pulled).toMatchObject({ netCfm: -1800, word: 'outside', missingCfm: 1800 });
   expect(netBuilding({ exhaustCfm: [2000], makeUpCfm: [1700], outdoorAirCfm: [350] }, 0.01).word).toBe('inside');
-  expect(netBuilding({ exhaustCfm: [200], makeUpCfm: [1700], outdoorAirCfm: [] }, 0.09).word).toBe('atTheEdge');
-  expect(netBuilding({ exhaustCfm: [200], makeUpCfm: [1700], outdoorAirCfm: [] }, -0.05)).toMatchObject({
+  expect(netBuilding({ exhaustCfm: [200], makeUpCfm: [1700], outdoorAirCfm: [0] }, 0.09).word).toBe('atTheEdge');
+  expect(netBuilding({ exhaustCfm: [200], makeUpCfm: [1700], outdoorAirCfm: [0] }, -0.05)).toMatchObject({
     word: 'cantSay',
   });
+});
+
+describe('what was not read is not taken for none', () => {
+  test.each([
+    [{ exhaustCfm: [2400], makeUpCfm: [], outdoorAirCfm: [] }, 'Make-up air and Outdoor air not read'],
+    [{ exhaustCfm: [2400], makeUpCfm: [], outdoorAirCfm: [600] }, 'Make-up air not read'],
+    [{ exhaustCfm: [], makeUpCfm: [1700], outdoorAirCfm: [0] }, 'Exhaust not read'],
+  ])('%j asks for it', (flows, words) => {
+    const net = netBuilding(flows);
+    expect(net).toEqual({ word: 'cantSay', sentence: `${words}: 0 where there is none.` });
+  });
+
+  test('a building whose pressure is read is pulled or pushed by it alone', () => {
+    const flows = { exhaustCfm: [2400], makeUpCfm: [], outdoorAirCfm: [] };
+    const pulled = netBuilding(flows, -0.05);
+    expect(pulled.word).toBe('outside');
+    expect(pulled.sentence).toMatch(/^The building is pulled: doors pull/);
+    expect(pulled).not.toHaveProperty('netCfm');
+    expect(netBuilding(flows, 0.08).word).toBe('atTheEdge');
+    expect(netBuilding(flows, 0.01).word).toBe('cantSay');
+  });
+});
+
+test('flows that come out even contradict no pressure: an exhaust was left out', () => {
+  for (const makeUp of [2000, 2050, 1950]) {
+    const net = netBuilding({ exhaustCfm: [2000], makeUpCfm: [makeUp], outdoorAirCfm: [0] }, -0.05);
+    expect(net.word).toBe('outside');
+    expect(net.sentence).toMatch(/pulled though its flows come out even/);
+    expect(net).not.toHaveProperty('missingCfm');
+  }
+});
+
+test('more comes in, the verdict never gets worse for it', () => {
+  const words = [0, 500, 1000, 1500, 1950, 2100, 3000].map(
+    (makeUp) => netBuilding({ exhaustCfm: [2000], makeUpCfm: [makeUp], outdoorAirCfm: [0] }).word,
+  );
+  expect(words).toEqual([...Array<string>(4).fill('outside'), 'inside', 'inside', 'inside']);
 });

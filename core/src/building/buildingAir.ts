@@ -35,7 +35,7 @@ export function outdoorAirShare(
   return { ok: true, share: Math.min(1, Math.max(0, share)), sigma };
 }
 
-/** Flows of a building, CFM. */
+/** Flows of a building, CFM: of each fan and unit; [0] where there is none, empty while it is not read. */
 export interface BuildingFlows {
   readonly exhaustCfm: readonly number[];
   readonly makeUpCfm: readonly number[];
@@ -45,52 +45,77 @@ export interface BuildingFlows {
 
 /** Building against outdoors: a little over is wanted. in. w.c. (J) */
 const BUILDING_IN_WC = { low: -0.02, high: 0.05 } as const;
+/** Flows that differ by less than this share of the larger side are even: no fan is known better (J). */
+const EVEN_SHARE = 0.05;
+
+const FLOW_NAMES: readonly (readonly [keyof BuildingFlows, string])[] = [
+  ['exhaustCfm', 'Exhaust'],
+  ['makeUpCfm', 'Make-up air'],
+  ['outdoorAirCfm', 'Outdoor air'],
+];
 
 export interface BuildingNet {
-  readonly netCfm: number;
+  /** Absent while a flow is not read. */
+  readonly netCfm?: number;
   readonly word: VerdictWord;
   readonly sentence: string;
-  /** What each unit has to bring, CFM, to come out even; absent when it does. */
+  /** What the units have to bring, CFM, to come out even; absent when they do. */
   readonly missingCfm?: number;
 }
 
 const sum = (list: readonly number[]) => list.reduce((total, one) => total + one, 0);
 
+const PULLED = 'doors pull, flues draw back, units freeze or do not heat. Make-up on, minimum positions back.';
+
 /**
- * Net of a building: make-up + outdoor air − exhaust.
+ * Net of a building: make-up + outdoor air − exhaust. A flow that was not read is never taken for none.
  *
- * @param pressureInWc building against outdoors, when it was read
+ * @param pressureInWc building against outdoors, when it was read: by it alone a building is pulled or pushed
  * @example netBuilding({ exhaustCfm: [2400], makeUpCfm: [0], outdoorAirCfm: [600] }).netCfm // −1,800
+ * @example netBuilding({ exhaustCfm: [2400], makeUpCfm: [], outdoorAirCfm: [] }).word // 'cantSay'
  */
-export function netBuilding(
-  { exhaustCfm, makeUpCfm, outdoorAirCfm }: BuildingFlows,
-  pressureInWc?: number,
-): BuildingNet {
-  const [out, inwards] = [sum(exhaustCfm), sum(makeUpCfm) + sum(outdoorAirCfm)];
-  const netCfm = inwards - out;
-  const slack = 0.05 * Math.max(out, inwards, 1);
-  const pulls = netCfm < -slack || (pressureInWc !== undefined && pressureInWc < BUILDING_IN_WC.low);
-  const isDisagreed =
-    pressureInWc !== undefined && Math.abs(pressureInWc) > 0.02 && Math.sign(pressureInWc) !== Math.sign(netCfm);
-  if (isDisagreed)
+export function netBuilding(flows: BuildingFlows, pressureInWc?: number): BuildingNet {
+  const unread = FLOW_NAMES.filter(([id]) => flows[id].length === 0).map(([, name]) => name);
+  const [out, inwards] = [sum(flows.exhaustCfm), sum(flows.makeUpCfm) + sum(flows.outdoorAirCfm)];
+  const net = unread.length > 0 ? undefined : inwards - out;
+  // Within this it is even, and no pressure contradicts it.
+  const slack = EVEN_SHARE * Math.max(out, inwards, 1);
+  const side = net === undefined || Math.abs(net) <= slack ? 0 : Math.sign(net);
+  const found = { ...(net !== undefined ? { netCfm: net } : {}), ...(side < 0 ? { missingCfm: -net! } : {}) };
+  const pressed =
+    pressureInWc === undefined
+      ? 0
+      : pressureInWc < BUILDING_IN_WC.low
+        ? -1
+        : pressureInWc > BUILDING_IN_WC.high
+          ? 1
+          : 0;
+  if (pressureInWc !== undefined && side !== 0 && Math.abs(pressureInWc) > 0.02 && Math.sign(pressureInWc) !== side)
     return {
-      netCfm,
+      ...found,
       word: 'cantSay',
       sentence: 'Flows and building pressure point different ways: a fan was left out, or the hose stood in the wind.',
     };
-  if (pulls)
+  if (side < 0) return { ...found, word: 'outside', sentence: `More goes out than comes in: ${PULLED}` };
+  if (pressed < 0)
     return {
-      netCfm,
+      ...found,
       word: 'outside',
-      missingCfm: Math.max(0, -netCfm),
       sentence:
-        'More goes out than comes in: doors pull, flues draw back, units freeze or do not heat. Make-up on, minimum positions back.',
+        net === undefined
+          ? `The building is pulled: ${PULLED}`
+          : 'The building is pulled though its flows come out even: an exhaust was left out, or a unit brings less than it should.',
     };
-  if (pressureInWc !== undefined && pressureInWc > BUILDING_IN_WC.high)
+  if (pressed > 0)
     return {
-      netCfm,
+      ...found,
       word: 'atTheEdge',
       sentence: 'The building is pushed: doors stand open, walls take moisture. Less outdoor air, or exhaust on.',
     };
-  return { netCfm, word: 'inside', sentence: 'As much comes in as goes out, or a little more.' };
+  if (unread.length > 0)
+    return {
+      word: 'cantSay',
+      sentence: `${unread.join(' and ')} not read: 0 where there is none.`,
+    };
+  return { ...found, word: 'inside', sentence: 'As much comes in as goes out, or a little more.' };
 }

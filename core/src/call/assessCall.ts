@@ -66,8 +66,9 @@ function buildingOf(checks: ReadonlyMap<string, Check>): BuildingNet | undefined
     return value === undefined ? [] : [value];
   };
   const [exhaustCfm, makeUpCfm, outdoorAirCfm] = [flow('exhaustCfm'), flow('makeUpCfm'), flow('outdoorAirCfm')];
-  if (exhaustCfm.length + makeUpCfm.length + outdoorAirCfm.length === 0) return undefined;
-  return netBuilding({ exhaustCfm, makeUpCfm, outdoorAirCfm }, checks.get('buildingInWc')?.value);
+  const pressureInWc = checks.get('buildingInWc')?.value;
+  if (exhaustCfm.length + makeUpCfm.length + outdoorAirCfm.length === 0 && pressureInWc === undefined) return undefined;
+  return netBuilding({ exhaustCfm, makeUpCfm, outdoorAirCfm }, pressureInWc);
 }
 
 /**

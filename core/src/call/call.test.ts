@@ -155,7 +155,10 @@ test('two circuits with the same gauges are asked about', () => {
 });
 
 test('a building that is pulled is found', () => {
-  const { building, triage } = call([check('exhaustCfm', 2400), check('outdoorAirCfm', 600)]);
+  const half = [check('exhaustCfm', 2400), check('outdoorAirCfm', 600)];
+  // Make-up air that nobody looked at may well run.
+  expect(call(half)).toMatchObject({ building: { word: 'cantSay' }, triage: [] });
+  const { building, triage } = call([...half, check('makeUpCfm', 0)]);
   expect(building?.netCfm).toBe(-1800);
   expect(triage).toMatchObject([{ id: 'building-net', area: 'building' }]);
 });

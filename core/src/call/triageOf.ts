@@ -42,7 +42,7 @@ function measuredAt(
     ['gas', gas.suspects.told > 0],
     ['heat', heat.word !== 'cantSay'],
     ['kit', kit !== undefined],
-    ['building', building !== undefined],
+    ['building', building !== undefined && building.word !== 'cantSay'],
     ['makeUp', makeUp.length > 0],
     ['amps', amps.length > 0],
     ...circuits.map(({ id, ladder }) => [`circuit-${id}`, (ladder?.gaps.size ?? 0) > 0] as const),

@@ -52,3 +52,19 @@ export const triageSum = (items: readonly TriageItem[]): { readonly minutes: num
       minutes: 0,
       money: 0,
     });
+
+/**
+ * What work takes, as it is told; nothing where it takes neither time nor parts.
+ *
+ * @param minutes usual minutes, 0 and up
+ * @param money usual price of its parts in the shop’s money, 0 and up
+ * @param currency sign of the shop’s money
+ * @example effortWords({ minutes: 30, money: 5 }, '$') // 'about 30 min, parts about $5'
+ */
+export function effortWords(
+  { minutes, money }: { readonly minutes: number; readonly money: number },
+  currency: string,
+): string | undefined {
+  const words = [minutes > 0 && `about ${minutes} min`, money > 0 && `parts about ${currency}${money}`];
+  return words.filter(Boolean).join(', ') || undefined;
+}

@@ -1,4 +1,4 @@
-import { flowText, shownText, unitText } from '@huff/core';
+import { flowText, sentenceCase, shownText, unitText } from '@huff/core';
 import { BUILDING_POINTS, checkPoint, checkText, outdoorAirShare } from '@huff/core/call';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
@@ -19,6 +19,8 @@ import { useCall } from './useCall';
 const FLOWS = ['exhaustCfm', 'makeUpCfm', 'outdoorAirCfm'] as const;
 const TEMPERATURES = ['returnAirF', 'outdoorAirF', 'mixedAirF'] as const;
 const HEIGHT = 300;
+
+const netWords = (cfm: number) => `net ${cfm < 0 ? '−' : '+'}${flowText(Math.abs(cfm))} ${unitText('cfm')}`;
 
 /** The station Building air: what goes out against what comes in, drawn on the building; outdoor-air share; economizer and make-up unit. */
 export function BuildingPlace({ whole, assessment, acts, frame, width }: StationPlaceProps) {
@@ -86,7 +88,7 @@ export function BuildingPlace({ whole, assessment, acts, frame, width }: Station
           <VerdictMark word={net?.word ?? 'cantSay'} size={20} />
           <Txt size={15} role="status" style={{ flex: 1 }}>
             {net
-              ? `Net ${net.netCfm < 0 ? '−' : '+'}${flowText(Math.abs(net.netCfm))} ${unitText('cfm')}. ${net.sentence}`
+              ? [net.netCfm !== undefined && `${sentenceCase(netWords(net.netCfm))}.`, net.sentence].filter(Boolean).join(' ')
               : 'Type what is exhausted and what comes in: on the drawing.'}
           </Txt>
         </View>
@@ -206,7 +208,7 @@ function BuildingDrawing({ width, figure, netCfm, onPoint }: DrawingProps) {
         </Txt>
         {netCfm !== undefined && (
           <Txt size={15} bold>
-            {`net ${netCfm < 0 ? '−' : '+'}${flowText(Math.abs(netCfm))} ${unitText('cfm')}`}
+            {netWords(netCfm)}
           </Txt>
         )}
       </Pressable>

@@ -1,5 +1,12 @@
 import type { VisitDto } from '@huff/contract';
-import { OUTCOME_TEXT, TRIAGE_AREAS, triageSum, type TriageItem, type TriageOutcome } from '@huff/core/call';
+import {
+  effortWords,
+  OUTCOME_TEXT,
+  TRIAGE_AREAS,
+  triageSum,
+  type TriageItem,
+  type TriageOutcome,
+} from '@huff/core/call';
 import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
@@ -106,7 +113,7 @@ interface FoundListProps {
 export function FoundPlace({ whole, assessment, acts, frame }: StationPlaceProps) {
   const { triage } = useCall(whole, assessment);
   const { currency } = useShop();
-  const { minutes, money } = triageSum(triage);
+  const effort = effortWords(triageSum(triage), currency);
   const wide = useIsWide();
   const isOpen = ({ outcome }: TriageItem) => outcome === 'open';
   const [opened, settled] = [triage.filter(isOpen), triage.filter((item) => !isOpen(item))];
@@ -135,13 +142,14 @@ export function FoundPlace({ whole, assessment, acts, frame }: StationPlaceProps
     foot:
       triage.length > 0 ? (
         <CallFoot>
-          <Txt
-            bold
-            role="status"
-          >{`Open: ${opened.length} · about ${minutes} min · parts about ${currency}${money}`}</Txt>
-          <Txt size={14} color="softInk">
-            Usual minutes and prices of parts, not a quote yet.
+          <Txt bold role="status">
+            {[`Open: ${opened.length}`, effort].filter(Boolean).join(' · ')}
           </Txt>
+          {effort !== undefined && (
+            <Txt size={14} color="softInk">
+              Usual minutes and prices of parts, not a quote yet.
+            </Txt>
+          )}
         </CallFoot>
       ) : null,
   });
@@ -156,7 +164,7 @@ function FoundRow({
 }) {
   const palette = usePalette();
   const { currency } = useShop();
-  const { words, toDo, minutes, money, outcome, quoted, since } = item;
+  const { words, toDo, outcome, quoted, since } = item;
   return (
     <View style={{ borderTopWidth: 1, borderColor: palette.line, paddingTop: 8, gap: 2 }}>
       <Txt bold style={outcome === 'dealtWith' && { textDecorationLine: 'line-through' }}>
@@ -165,9 +173,7 @@ function FoundRow({
       {toDo !== undefined && <Txt size={15}>{toDo}</Txt>}
       {since !== undefined && <Txt size={14} color="softInk">{`carried over from ${format(since, 'd MMM yyyy')}`}</Txt>}
       <Txt size={14} color="softInk">
-        {minutes + money === 0
-          ? 'no work of its own'
-          : `${minutes} min${money > 0 ? ` · parts about ${currency}${money}` : ''}`}
+        {effortWords(item, currency) ?? 'no work of its own'}
       </Txt>
       <View style={{ flexDirection: 'row', alignItems: 'center' }}>
         {outcome === 'open' ? (

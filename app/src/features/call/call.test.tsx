@@ -327,7 +327,10 @@ describe('Building, upkeep, found', () => {
     press(/^Exhaust: not read/);
     typed('2400');
     expect(last()).toMatchObject({ inputs: { point: 'exhaustCfm', value: 2400 } });
-    show(BuildingPlace, check(check(psc(), 'exhaustCfm', 2400), 'outdoorAirCfm', 600));
+    const half = check(check(psc(), 'exhaustCfm', 2400), 'outdoorAirCfm', 600);
+    show(BuildingPlace, half);
+    expect(screen.getByText('Make-up air not read: 0 where there is none.')).toBeTruthy();
+    show(BuildingPlace, check(half, 'makeUpCfm', 0));
     expect(screen.getAllByText(/^Net −1,800 CFM\. More goes out than comes in/).length).toBe(1);
   });
   test('upkeep counts what is done and found, for what stands here', () => {
@@ -360,7 +363,7 @@ describe('Building, upkeep, found', () => {
     expect(last()).toMatchObject({ inputs: { point: 'triage', state: 'quoted', note: 'check-drainTrap', value: 85 } });
     press('Filter: loaded: watch');
     expect(last()).toMatchObject({ inputs: { point: 'triage', state: 'watch', note: 'look-filter' } });
-    expect(screen.getByText(/^Open: 2 · about \d+ min · parts about \$\d+$/)).toBeTruthy();
+    expect(screen.getByText(/^Open: 2 · about \d+ min, parts about \$\d+$/)).toBeTruthy();
   });
   test('upkeep says what to bring, and what it takes to bring a neglected unit into shape', () => {
     mockBefore = { ...check(psc(), 'upkeepContactor', 'found'), id: 'before', startedAt: '2020-01-01T00:00:00Z' };

@@ -1,4 +1,4 @@
-import { handedOver, triageSum } from '@huff/core/call';
+import { effortWords, handedOver, triageSum } from '@huff/core/call';
 import { View } from 'react-native';
 import { useShop } from '../../data/useShop';
 import { BlockView } from '../../ui/document';
@@ -21,7 +21,7 @@ export function HandOverPlace({ whole, assessment, acts, width, frame }: Station
   const call = useCall(whole, assessment);
   const { document, unit, site } = useVisitDocument(whole, width - 44);
   const open = call.triage.filter(({ outcome }) => outcome === 'open');
-  const { minutes, money } = triageSum(call.triage);
+  const effort = effortWords(triageSum(call.triage), shop.currency);
   const agreed = handedOver(whole.facts ?? []);
   return frame({
     main: (
@@ -48,7 +48,7 @@ export function HandOverPlace({ whole, assessment, acts, width, frame }: Station
       <CallFoot>
         <Txt size={15} role="status">
           {open.length > 0
-            ? `${open.length} found and not settled${minutes + money > 0 ? `: about ${minutes} min, parts about ${shop.currency}${money}` : ''}.`
+            ? `${open.length} found and not settled${effort === undefined ? '' : `: ${effort}`}.`
             : agreed?.returnOn === undefined
               ? `${call.triage.length > 0 ? 'Everything found is settled' : 'Nothing was found so far'}. When is the next visit?`
               : 'Everything found is settled, and the next visit has its day.'}

@@ -10,11 +10,11 @@ import { Airway } from '../../ui/airway';
 import { Choice } from '../../ui/form';
 import { ActionButton } from '../../ui/page';
 import { Txt } from '../../ui/text';
-import { usePalette } from '../../ui/theme';
 import { PointSheet, withCheck } from '../call/PointSheet';
 import { DRILL_CARE } from '../stations/pressure/drillCare';
 import { MethodSheet } from '../visit/MethodSheet';
 import { PortKeypad, type AskedPort } from '../visit/PortKeypad';
+import { HoldNotice } from '../visitState/HoldNotice';
 import { withFact } from '../visitState/newFact';
 import { assess, useAssessment } from '../visitState/useAssessment';
 import type { RoofCell } from './RoofTable';
@@ -26,13 +26,14 @@ interface CellEntriesProps {
   /** The visit that read it last: what was read then lies dashed behind. */
   readonly beforeId?: string;
   readonly width: number;
+  /** Nothing of today stands in it yet. */
+  readonly asks: boolean;
   /** Told once the cell has what belongs in it. */
   readonly onDone: () => void;
 }
 
 /** What is recorded in a cell, on today's visit of its unit: looks are touched, pressures typed on the drawing. */
-export function CellEntries({ cell, round: { visit, onVisit }, beforeId, width, onDone }: CellEntriesProps) {
-  const palette = usePalette();
+export function CellEntries({ cell, round: { visit, onVisit }, beforeId, width, asks, onDone }: CellEntriesProps) {
   const assessment = useAssessment(visit);
   const [asked, setAsked] = useState<AskedPort>();
   const [sheet, setSheet] = useState<'drop' | 'point'>();
@@ -58,12 +59,7 @@ export function CellEntries({ cell, round: { visit, onVisit }, beforeId, width, 
     );
   return (
     <View style={{ gap: 14 }}>
-      {hold && (
-        <View role="alert" style={{ backgroundColor: palette.outside, borderRadius: 6, padding: 12, gap: 4 }}>
-          <Txt bold>Hold. {hold.why}</Txt>
-          <Txt>{hold.first}</Txt>
-        </View>
-      )}
+      {hold && <HoldNotice hold={hold} />}
       {(caution ?? (ports.length > 0 && pressures.size === 0)) && (
         <Txt size={14} color="softInk">
           {caution ?? DRILL_CARE}
@@ -103,17 +99,20 @@ export function CellEntries({ cell, round: { visit, onVisit }, beforeId, width, 
               />
             )}
           </Before>
-          <ActionButton quiet={!next} onPress={() => setAsked({ port: next ?? ports[0]!, filterOut: false })}>
+          <ActionButton quiet={!asks || !next} onPress={() => setAsked({ port: next ?? ports[0]!, filterOut: false })}>
             {next ? `Read ${next}` : `Read ${ports[0]} again`}
           </ActionButton>
           <PortKeypad visit={visit} assessment={assessment} asked={asked} onVisit={onVisit} onAsk={onPorts} />
         </>
       )}
       {entries.some(({ kind }) => kind === 'drop') && (
-        <ActionButton onPress={() => setSheet('drop')}>Type the temperatures</ActionButton>
+        <ActionButton quiet={!asks} onPress={() => setSheet('drop')}>
+          Type the temperatures
+        </ActionButton>
       )}
       {point !== undefined && (
         <ActionButton
+          quiet={!asks}
           onPress={() => setSheet('point')}
           aside={call.checks.has(point) ? checkText(call.checks.get(point)!) : undefined}
         >

@@ -1,5 +1,5 @@
 import { flowWords, shownWords, staticWords, VERDICT_TEXT } from '@huff/core';
-import { ROOF_COLUMNS, type RoofColumn } from '@huff/core/call';
+import { ROOF_COLUMNS, roofEntries, type RoofColumn } from '@huff/core/call';
 import { format } from 'date-fns/format';
 import { View } from 'react-native';
 import { VerdictMark } from '../../ui/marks';
@@ -50,6 +50,8 @@ export function CellPane({ row, cell, round, width, onDone, nextCheck, nextUnit,
   // The figure is of the visit that is told below; one from further back is not known here.
   const text = mark && mark.at === last?.startedAt ? readText(row, cell.column) : undefined;
   const open = (last?.found ?? []).filter(({ outcome }) => outcome !== 'dealtWith');
+  // Of what a cell asks and the way on only one is the next action.
+  const asks = !mark?.today && roofEntries(cell.column, round.visit).length > 0;
   const name = ROOF_COLUMNS.find(({ id }) => id === cell.column)!.name;
   return (
     <View style={{ gap: 12 }} role="region" aria-label={`${unit.name}, ${name.toLowerCase()}`}>
@@ -73,6 +75,7 @@ export function CellPane({ row, cell, round, width, onDone, nextCheck, nextUnit,
         round={round}
         beforeId={mark && !mark.today ? mark.visitId : undefined}
         width={width}
+        asks={asks}
         onDone={onDone}
       />
       {!wide && (nextCheck ?? nextUnit) && (
@@ -86,7 +89,9 @@ export function CellPane({ row, cell, round, width, onDone, nextCheck, nextUnit,
           )}
           {nextCheck && (
             <View style={{ flex: 1 }}>
-              <ActionButton onPress={nextCheck.go}>{nextCheck.name}</ActionButton>
+              <ActionButton quiet={asks} onPress={nextCheck.go}>
+                {nextCheck.name}
+              </ActionButton>
             </View>
           )}
         </View>

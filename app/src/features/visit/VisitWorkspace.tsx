@@ -5,7 +5,6 @@ import { ScrollView, useWindowDimensions, View } from 'react-native';
 import { Guard } from '../../ui/guard';
 import { Page } from '../../ui/page';
 import { StationRun } from '../../ui/stations';
-import { Txt } from '../../ui/text';
 import { useIsWide, usePalette } from '../../ui/theme';
 import { complaintSaid } from '../call/stations';
 import { WorkingSheet } from '../../ui/working';
@@ -13,6 +12,7 @@ import { VisitFoot } from '../resultFoot/VisitFoot';
 import { SpeedPane } from '../speed/SpeedPane';
 import { LearntNotice } from '../units/LearntNotice';
 import type { Frame } from '../visitState/frame';
+import { HoldNotice } from '../visitState/HoldNotice';
 import { nextStep, type NextStep } from '../visitState/nextStep';
 import type { StationActs, StationId } from '../visitState/station';
 import { splitTitle, unitLine } from '../visitState/unitWords';
@@ -119,12 +119,7 @@ export function VisitWorkspace({ visit: whole, onChange, onSave, under, actions,
   const paneWidth = wide ? LEFT_PANE - 32 : width - 32;
   // Where one finds out why no air moves, one need not be told again that none does. Fire and ice are said everywhere.
   const isAtItsPlace = assessment.hold?.item === 'air' && station === HOLD_STATION.air;
-  const hold = assessment.hold && !isAtItsPlace && (
-    <View role="alert" style={{ backgroundColor: palette.outside, borderRadius: 6, padding: 12, gap: 4 }}>
-      <Txt bold>Hold. {assessment.hold.why}</Txt>
-      <Txt>{assessment.hold.first}</Txt>
-    </View>
-  );
+  const hold = assessment.hold && !isAtItsPlace && <HoldNotice hold={assessment.hold} />;
   const shared = { visit: drawn, assessment: drawnAssessment } as const;
   const foot = (
     <VisitFoot

@@ -19,13 +19,17 @@ export const netBuildingTool = defineTool({
   solve({ exhaustCfm = [], makeUpCfm = [], outdoorAirCfm = [], pressureInWc }) {
     if (exhaustCfm.length + makeUpCfm.length + outdoorAirCfm.length === 0)
       return refuse('exhaustCfm', 'Type the flow of at least one fan or unit.');
-    const { netCfm, sentence, missingCfm } = netBuilding({ exhaustCfm, makeUpCfm, outdoorAirCfm }, pressureInWc);
+    const orNone = (flows: readonly number[]) => (flows.length > 0 ? flows : [0]);
+    const { netCfm, sentence, missingCfm } = netBuilding(
+      { exhaustCfm: orNone(exhaustCfm), makeUpCfm: orNone(makeUpCfm), outdoorAirCfm: orNone(outdoorAirCfm) },
+      pressureInWc,
+    );
     return {
       ok: true,
-      headline: { label: 'net into the building', value: netCfm, unit: 'cfm', source: 'computed' },
+      headline: { label: 'net into the building', value: netCfm!, unit: 'cfm', source: 'computed' },
       lines: missingCfm ? [{ label: 'to come out even', value: missingCfm, unit: 'cfm', source: 'computed' }] : [],
       formula: 'net = make-up + outdoor air − exhaust',
-      notes: [sentence],
+      notes: [sentence, 'What is left blank counts as none.'],
     };
   },
 });

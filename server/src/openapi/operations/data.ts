@@ -1,0 +1,49 @@
+import { GONE, inQuery, one, type Operation } from './operation';
+
+const PHOTOS = inQuery('photos', 'Whether the pictures are in it.', one('no', 'yes'));
+
+const BUNDLE_REFUSED = {
+  '400': 'The file did not come whole.',
+  '409': 'An id stands for something else.',
+  '413': 'The file is larger than 1 GB.',
+  '415': 'The file is packed, or no JSON.',
+  '507': 'The disk of the server is full.',
+};
+
+export const DATA_OPERATIONS: readonly Operation[] = [
+  {
+    method: 'get',
+    path: '/api/bundle',
+    summary: 'The whole shop as one file',
+    tag: 'Data',
+    query: [PHOTOS],
+    answer: { type: 'object' },
+  },
+  {
+    method: 'get',
+    path: '/api/sites/:id/bundle',
+    summary: 'One site with its units, their tables and visits as a file',
+    tag: 'Data',
+    query: [PHOTOS],
+    answer: { type: 'object' },
+    refusals: GONE,
+  },
+  {
+    method: 'post',
+    path: '/api/bundle/preview',
+    summary: 'What a file would bring; nothing is kept',
+    tag: 'Data',
+    body: { type: 'object' },
+    answer: { type: 'object' },
+    refusals: BUNDLE_REFUSED,
+  },
+  {
+    method: 'post',
+    path: '/api/bundle',
+    summary: 'Takes a file in: all of it or nothing',
+    tag: 'Data',
+    body: { type: 'object' },
+    answer: { type: 'object' },
+    refusals: BUNDLE_REFUSED,
+  },
+];

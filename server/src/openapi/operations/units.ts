@@ -1,0 +1,80 @@
+import { ROOF_COLUMNS } from '@huff/core/call';
+import { ref } from '../schemas';
+import { inQuery, list, one, type Operation } from './operation';
+
+export const UNITS_OPERATIONS: readonly Operation[] = [
+  {
+    method: 'get',
+    path: '/api/units/:id/photos',
+    summary: 'The photos of a unit, of all its visits',
+    tag: 'Units',
+    answer: list('photos', ref('Photo')),
+  },
+  {
+    method: 'get',
+    path: '/api/sites/:id/roof',
+    summary: 'How each unit of a site stood at its last visit, and each check when it was last looked at',
+    tag: 'Units',
+    answer: {
+      type: 'object',
+      required: ['visits', 'marks'],
+      properties: {
+        visits: { type: 'array', items: { type: 'object' } },
+        marks: {
+          type: 'array',
+          items: {
+            type: 'object',
+            required: ['unitId', 'column', 'word', 'visitId', 'at'],
+            properties: {
+              unitId: { type: 'string', format: 'uuid' },
+              column: { enum: ROOF_COLUMNS.map(({ id }) => id) },
+              word: { enum: ['inside', 'atTheEdge', 'outside', 'cantSay'] },
+              visitId: { type: 'string', format: 'uuid' },
+              at: { type: 'string', format: 'date-time' },
+            },
+          },
+        },
+      },
+    },
+  },
+  {
+    method: 'get',
+    path: '/api/stands',
+    summary: 'How every unit stood at its last visit, in a line',
+    tag: 'Units',
+    answer: list('units', {
+      type: 'object',
+      required: ['unitId', 'visitId', 'startedAt', 'headline', 'open'],
+      properties: {
+        unitId: { type: 'string', format: 'uuid' },
+        visitId: { type: 'string', format: 'uuid' },
+        startedAt: { type: 'string', format: 'date-time' },
+        staticInWc: { type: ['number', 'null'] },
+        staticWord: ref('VerdictWord'),
+        flowCfm: { type: ['number', 'null'] },
+        flowWord: ref('VerdictWord'),
+        headline: { type: 'string' },
+        open: { type: 'integer', minimum: 0 },
+      },
+    }),
+  },
+  {
+    method: 'get',
+    path: '/api/search',
+    summary: 'Sites, units, parts and visits by words, slips forgiven',
+    tag: 'Units',
+    query: [inQuery('q', 'What to find, 1 to 80 characters.', { type: 'string', minLength: 1, maxLength: 80 }, true)],
+    answer: list('found', {
+      type: 'object',
+      required: ['of', 'id', 'name'],
+      properties: {
+        of: one('site', 'unit', 'part', 'visit'),
+        id: { type: 'string' },
+        name: { type: 'string' },
+        siteName: { type: ['string', 'null'] },
+        at: { type: 'string', format: 'date-time' },
+        words: { type: ['string', 'null'] },
+      },
+    }),
+  },
+];
