@@ -29,7 +29,7 @@ const paperColor = (page: Page) =>
 
 /** What is wrong on the page in daylight; on a phone, whose colours a wide screen has too, in the attic as well. */
 async function violations(page: Page): Promise<string[]> {
-  await page.evaluate(AXE);
+  if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(AXE);
   const found = await axe(page);
   if (isWide(page)) return found;
   const daylight = await paperColor(page);

@@ -1,3 +1,4 @@
+import './smallHeap';
 import 'reflect-metadata';
 import path from 'node:path';
 import { pino } from 'pino';

@@ -5,7 +5,7 @@ import { useEffect } from 'react';
 import { View } from 'react-native';
 import { useRules } from '../../data/useRules';
 import { drafts, useDraft } from '../../data/visits';
-import { ActionButton, Page } from '../../ui/page';
+import { ActionButton, Page, PageFoot } from '../../ui/page';
 import { Txt } from '../../ui/text';
 import { useIsWide } from '../../ui/theme';
 import { withFact } from '../visitState/newFact';
@@ -77,11 +77,11 @@ function ToolBody({ tool, begin }: { readonly tool: Tool; readonly begin: RawInp
     </View>
   );
   const foot = attachable ? (
-    <View style={{ padding: 16, maxWidth: 760 }}>
+    <PageFoot broad>
       <ActionButton onPress={attach} aside={draft.title}>
         Attach to visit
       </ActionButton>
-    </View>
+    </PageFoot>
   ) : undefined;
   return (
     <Page title={tool.name} under={tool.group} back="/bench" foot={foot} broad>

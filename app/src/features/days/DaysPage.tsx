@@ -1,15 +1,14 @@
 import type { StopDto } from '@huff/contract';
 import { addDays } from 'date-fns/addDays';
-import { Link } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { IconButton } from 'react-native-paper';
 import { v4 as uuid } from 'uuid';
 import { stops as stopRecords } from '../../data/records';
 import { Choice } from '../../ui/form';
-import { ActionButton, Page } from '../../ui/page';
+import { ActionButton, Columns, Page, PageFoot, TextLink } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
-import { useIsWide, usePalette } from '../../ui/theme';
+import { usePalette } from '../../ui/theme';
 import { dayOf, dayWords, useStops, type PlannedStop } from '../visitState/stops';
 import { LoadList } from './LoadList';
 import { StopLine } from './StopLine';
@@ -25,8 +24,6 @@ const SPANS = [
 
 /** What is planned by day, in its order; and what is loaded for it. */
 export function DaysPage() {
-  const palette = usePalette();
-  const wide = useIsWide();
   const [now] = useState(() => new Date());
   const { planned, isPending } = useStops();
   const [person, setPerson] = useState(EVERYBODY);
@@ -77,46 +74,46 @@ export function DaysPage() {
       back="/"
       broad
       foot={
-        <View style={{ padding: 16, paddingTop: 10, borderTopWidth: 1, borderColor: palette.line, maxWidth: 760 }}>
+        <PageFoot broad>
           <ActionButton onPress={() => setEditing({ id: uuid(), ...(person === EVERYBODY ? {} : { person }) })}>
             Plan a stop
           </ActionButton>
-        </View>
+        </PageFoot>
       }
     >
-      <View style={{ paddingHorizontal: 16, flexDirection: wide ? 'row' : 'column', gap: wide ? 40 : 22 }}>
-        <View style={{ flex: wide ? 1 : undefined, gap: 14 }}>
-          {people.length > 1 && (
-            <Choice
-              label="Whose days"
-              options={[{ id: EVERYBODY, text: 'everybody' }, ...people.map((id) => ({ id, text: id }))]}
-              chosen={person}
-              onChoose={setPerson}
-            />
-          )}
-          {shown.length === 0 && !isPending && (
-            <Txt color="softInk">
-              Nothing is planned. A stop is a site or one unit of it, on a day, for somebody; what it needs is added up
-              here.
-            </Txt>
-          )}
-          {[...byDay].map(([day, list]) => (
-            <Day
-              key={day}
-              title={day === LEFT_OVER ? 'Left over' : dayWords(day, now)}
-              list={list}
-              hidePerson={person !== EVERYBODY}
-              onEdit={setEditing}
-            />
-          ))}
-          <Link href={'/api/due/calendar.ics'} target="_blank" style={{ paddingVertical: 12 }}>
-            <Txt bold color="action">
+      <Columns
+        main={
+          <View style={{ gap: 14 }}>
+            {people.length > 1 && (
+              <Choice
+                label="Whose days"
+                options={[{ id: EVERYBODY, text: 'everybody' }, ...people.map((id) => ({ id, text: id }))]}
+                chosen={person}
+                onChoose={setPerson}
+              />
+            )}
+            {shown.length === 0 && !isPending && (
+              <Txt color="softInk">
+                Nothing is planned. A stop is a site or one unit of it, on a day, for somebody; what it needs is added
+                up here.
+              </Txt>
+            )}
+            {[...byDay].map(([day, list]) => (
+              <Day
+                key={day}
+                title={day === LEFT_OVER ? 'Left over' : dayWords(day, now)}
+                list={list}
+                hidePerson={person !== EVERYBODY}
+                onEdit={setEditing}
+              />
+            ))}
+            <TextLink href={'/api/due/calendar.ics'} isFile>
               As a calendar
-            </Txt>
-          </Link>
-        </View>
-        <View style={wide ? { width: 420 } : undefined}>{load}</View>
-      </View>
+            </TextLink>
+          </View>
+        }
+        side={load}
+      />
       <StopSheet
         stop={editing}
         people={people}

@@ -2,7 +2,7 @@ import type { BundleReport, Problem } from '@huff/contract';
 import { useState } from 'react';
 import { Linking, View } from 'react-native';
 import { spine } from '../../data/theSpine';
-import { ActionButton, Page, TextButton } from '../../ui/page';
+import { ActionButton, Columns, Page, TextButton } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
 import { chooseBundle } from './chooseBundle';
 import { SheetSection } from './SheetSection';
@@ -71,65 +71,72 @@ export function DataPage() {
     spine().wake();
   };
   return (
-    <Page title="Data out and in" back="/shop">
-      <View style={{ paddingHorizontal: 16, gap: 22, maxWidth: 760 }}>
-        <View style={{ gap: 6 }}>
-          <Heading size={19}>Out</Heading>
-          <Txt color="softInk">
-            Sites, units, blower tables, visits with every reading, what is planned and what the shop set for itself, as
-            JSON with a published schema. With photos it is many times as large.
-          </Txt>
-          <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 24 }}>
-            <TextButton onPress={() => void Linking.openURL('/api/bundle')}>The whole shop</TextButton>
-            <TextButton onPress={() => void Linking.openURL('/api/bundle?photos=yes')}>With photos</TextButton>
-          </View>
-          <Txt size={15} color="softInk">
-            One site alone: on its page, under Sites.
-          </Txt>
-        </View>
-        <View style={{ gap: 8 }}>
-          <Heading size={19}>In</Heading>
-          <Txt color="softInk">
-            A file of Huff’s. What is not here is added; what is here and other is left as it is. All of it or nothing.
-          </Txt>
-          <ActionButton
-            quiet
-            disabled={busy}
-            onPress={() =>
-              chooseBundle(
-                (file) => void look(file),
-                (fault) => setFaults([fault]),
-              )
-            }
-          >
-            {busy ? 'Reading it: a shop of years takes minutes' : 'Choose a file'}
-          </ActionButton>
-          {faults.map((fault) => (
-            <Txt key={fault} role="alert">
-              {fault}
-            </Txt>
-          ))}
-          {chosen && (
-            <View style={{ gap: 8 }} role="status">
-              <Txt bold>{`${chosen.file.name} brings: ${addedWords(chosen.report)}.`}</Txt>
-              {chosen.report.same > 0 && <Txt>{`${chosen.report.same} are here already, the same.`}</Txt>}
-              {chosen.report.left.length > 0 && (
-                <Txt>
-                  {`Left as they are here: ${chosen.report.left
-                    .slice(0, 8)
-                    .map(({ name }) => name)
-                    .join(', ')}${chosen.report.left.length > 8 ? `, and ${chosen.report.left.length - 8} more` : ''}.`}
-                </Txt>
-              )}
-              <ActionButton disabled={busy} onPress={() => void keep(chosen)}>
-                Take it in
-              </ActionButton>
+    <Page title="Data out and in" back="/shop" broad>
+      <Columns
+        main={
+          <View style={{ gap: 22 }}>
+            <View style={{ gap: 6 }}>
+              <Heading size={19}>Out</Heading>
+              <Txt color="softInk">
+                Sites, units, blower tables, visits with every reading, what is planned and what the shop set for
+                itself, as JSON with a published schema. With photos it is many times as large.
+              </Txt>
+              <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 24 }}>
+                <TextButton onPress={() => void Linking.openURL('/api/bundle')}>The whole shop</TextButton>
+                <TextButton onPress={() => void Linking.openURL('/api/bundle?photos=yes')}>With photos</TextButton>
+              </View>
+              <Txt size={15} color="softInk">
+                One site alone: on its page, under Sites.
+              </Txt>
             </View>
-          )}
-          {done !== undefined && <Txt role="status">{done}</Txt>}
-        </View>
-        <SheetSection />
-      </View>
+            <View style={{ gap: 8 }}>
+              <Heading size={19}>In</Heading>
+              <Txt color="softInk">
+                A file of Huff’s. What is not here is added; what is here and other is left as it is. All of it or
+                nothing.
+              </Txt>
+              <ActionButton
+                quiet
+                disabled={busy}
+                onPress={() =>
+                  chooseBundle(
+                    (file) => void look(file),
+                    (fault) => setFaults([fault]),
+                  )
+                }
+              >
+                {busy ? 'Reading it: a shop of years takes minutes' : 'Choose a file'}
+              </ActionButton>
+              {faults.map((fault) => (
+                <Txt key={fault} role="alert">
+                  {fault}
+                </Txt>
+              ))}
+              {chosen && (
+                <View style={{ gap: 8 }} role="status">
+                  <Txt bold>{`${chosen.file.name} brings: ${addedWords(chosen.report)}.`}</Txt>
+                  {chosen.report.same > 0 && <Txt>{`${chosen.report.same} are here already, the same.`}</Txt>}
+                  {chosen.report.left.length > 0 && (
+                    <Txt>
+                      {`Left as they are here: ${chosen.report.left
+                        .slice(0, 8)
+                        .map(({ name }) => name)
+                        .join(
+                          ', ',
+                        )}${chosen.report.left.length > 8 ? `, and ${chosen.report.left.length - 8} more` : ''}.`}
+                    </Txt>
+                  )}
+                  <ActionButton disabled={busy} onPress={() => void keep(chosen)}>
+                    Take it in
+                  </ActionButton>
+                </View>
+              )}
+              {done !== undefined && <Txt role="status">{done}</Txt>}
+            </View>
+          </View>
+        }
+        side={<SheetSection />}
+      />
     </Page>
   );
 }

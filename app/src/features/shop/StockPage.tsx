@@ -6,7 +6,7 @@ import { View } from 'react-native';
 import { IconButton } from 'react-native-paper';
 import { shop as shopRecord } from '../../data/records';
 import { useStock } from '../../data/useLoad';
-import { ActionButton, Page } from '../../ui/page';
+import { ActionButton, Page, PageFoot } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
 import { useIsWide, usePalette } from '../../ui/theme';
 
@@ -43,11 +43,11 @@ export function StockPage() {
       back="/shop"
       broad
       foot={
-        <View style={{ padding: 16, maxWidth: 760 }}>
+        <PageFoot broad>
           <ActionButton disabled={counts.size === 0} onPress={keep} aside={counts.size > 0 && `${counts.size} changed`}>
             Keep the count
           </ActionButton>
-        </View>
+        </PageFoot>
       }
     >
       <View style={{ paddingHorizontal: 16, gap: 18, ...(wide ? { flexDirection: 'row', flexWrap: 'wrap' } : {}) }}>

@@ -8,7 +8,7 @@ import { v4 as uuid } from 'uuid';
 import { sites, units as unitRecords, type Kept } from '../../data/records';
 import { useRules } from '../../data/useRules';
 import { ListSection } from '../../ui/list';
-import { ActionButton, Page, TextButton } from '../../ui/page';
+import { ActionButton, Page, PageFoot, TextButton } from '../../ui/page';
 import { Sheet } from '../../ui/sheet';
 import { Txt } from '../../ui/text';
 import { UnitRow } from '../units/UnitRow';
@@ -60,9 +60,9 @@ function Site({ kept, others }: { readonly kept: Kept<SiteDto>; readonly others:
       site.archivedAt ? `${site.name} is back.` : `${site.name} is archived.`,
     );
   const foot = (
-    <View style={{ padding: 16, maxWidth: 760 }}>
+    <PageFoot>
       <ActionButton onPress={() => setAdding(true)}>A new unit here</ActionButton>
-    </View>
+    </PageFoot>
   );
   return (
     <Page

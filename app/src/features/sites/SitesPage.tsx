@@ -7,7 +7,7 @@ import { v4 as uuid } from 'uuid';
 import { sites, units as unitRecords, type Kept } from '../../data/records';
 import { SearchField } from '../../ui/form';
 import { Icon } from '../../ui/icons';
-import { ActionButton, Page, TextButton } from '../../ui/page';
+import { ActionButton, Page, PageFoot, TextButton } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import type { FoundPlace } from '../places/findPlaces';
@@ -58,7 +58,6 @@ interface SitesPageProps {
 
 /** Sites and their units, found as one types. */
 export function SitesPage({ desk }: SitesPageProps) {
-  const palette = usePalette();
   const { find } = useLocalSearchParams<{ find?: string }>();
   const { records: unitList, isError, isPending } = unitRecords.useList();
   const { records: siteList } = sites.useList();
@@ -85,11 +84,11 @@ export function SitesPage({ desk }: SitesPageProps) {
     </Txt>
   );
   const foot = (
-    <View style={{ padding: 16, paddingTop: 10, borderTopWidth: 1, borderColor: palette.line, maxWidth: 760 }}>
+    <PageFoot>
       <ActionButton quiet onPress={() => setMaking({ id: uuid(), name: '' })}>
         A new site
       </ActionButton>
-    </View>
+    </PageFoot>
   );
   const many = units.length + siteList.length > 4;
   const list = (

@@ -7,9 +7,8 @@ import { View } from 'react-native';
 import { TextInput } from 'react-native-paper';
 import { v4 as uuid } from 'uuid';
 import { blowerTables } from '../../data/records';
-import { ActionButton, Page } from '../../ui/page';
+import { ActionButton, Page, PageFoot } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
-import { usePalette } from '../../ui/theme';
 import { Choice } from '../../ui/form';
 import { chooseFile, readFile } from './chooseFile';
 import { CsvText } from './CsvText';
@@ -39,7 +38,6 @@ const nameOfFile = (file: string) =>
 
 /** Brings in a maker's table: choose a file or paste, see what was read, then store it. Nothing is stored before. */
 export function ImportPage() {
-  const palette = usePalette();
   const [tableId] = useState(() => uuid());
   const [text, setText] = useState('');
   const [name, setName] = useState('');
@@ -76,7 +74,7 @@ export function ImportPage() {
     router.replace('/shop/tables');
   };
   const foot = (
-    <View style={{ padding: 16, gap: 8, borderTopWidth: 1, borderColor: palette.line, maxWidth: 760 }}>
+    <PageFoot>
       {table && lacks && <Txt role="alert">{lacks}</Txt>}
       {table ? (
         <ActionButton onPress={store} disabled={!checked?.ok} aside={`${table.figures.taps.length} taps`}>
@@ -87,7 +85,7 @@ export function ImportPage() {
           Choose a file
         </ActionButton>
       )}
-    </View>
+    </PageFoot>
   );
   return (
     <Page title="Import a blower table" under="Nothing is stored until you confirm" back="/shop/tables" foot={foot}>

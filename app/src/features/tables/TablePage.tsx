@@ -2,7 +2,7 @@ import { unitText } from '@huff/core';
 import { router, useLocalSearchParams } from 'expo-router';
 import { View } from 'react-native';
 import { blowerTables } from '../../data/records';
-import { ActionButton, Page, TextButton } from '../../ui/page';
+import { ActionButton, Page, PageFoot, TextButton } from '../../ui/page';
 import { Txt } from '../../ui/text';
 import { exportTable } from './exportTable';
 import { FiguresTable } from './FiguresTable';
@@ -30,7 +30,7 @@ export function TablePage() {
       table.archivedAt ? `${table.name} is back.` : `${table.name} is archived: visits keep their copy.`,
     );
   const foot = (
-    <View style={{ padding: 16, gap: 8, maxWidth: 760 }}>
+    <PageFoot>
       <View style={{ flexDirection: 'row', columnGap: 24, flexWrap: 'wrap' }}>
         <TextButton onPress={() => router.push(`/shop/tables/type?correct=${table.id}`)}>Correct it</TextButton>
         <TextButton onPress={() => router.push(`/shop/tables/type?from=${table.id}`)}>Copy for another size</TextButton>
@@ -39,7 +39,7 @@ export function TablePage() {
       <ActionButton quiet onPress={() => exportTable(table)} aside="CSV file">
         Export this table
       </ActionButton>
-    </View>
+    </PageFoot>
   );
   return (
     <Page title={table.name} under={tableLine(table)} back="/shop/tables" foot={foot}>

@@ -2,7 +2,7 @@ import { Link, router } from 'expo-router';
 import { View } from 'react-native';
 import { blowerTables } from '../../data/records';
 import { Icon } from '../../ui/icons';
-import { ActionButton, Page } from '../../ui/page';
+import { ActionButton, Page, PageFoot } from '../../ui/page';
 import { Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import { tableLine } from './tableLine';
@@ -12,14 +12,14 @@ export function TablesPage() {
   const palette = usePalette();
   const { records, isPending, isError } = blowerTables.useList();
   const foot = (
-    <View style={{ padding: 16, gap: 8, borderTopWidth: 1, borderColor: palette.line, maxWidth: 760 }}>
+    <PageFoot>
       <ActionButton onPress={() => router.push('/shop/tables/type')} aside="two cells are enough">
         Type a maker’s table
       </ActionButton>
       <ActionButton quiet onPress={() => router.push('/shop/tables/import')} aside="CSV">
         Import from a file
       </ActionButton>
-    </View>
+    </PageFoot>
   );
   return (
     <Page title="Blower tables" under="Makers’ airflow by tap and static" back="/shop" foot={foot}>

@@ -3,7 +3,7 @@ import { format } from 'date-fns/format';
 import { Link } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { TextButton } from '../../ui/page';
+import { TextButton, TextLink } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 
@@ -32,7 +32,11 @@ export function DueList({ due, shown, now, compact }: DueListProps) {
   const isQuiet = compact && listed.length === 0;
   return (
     <View>
-      {!isQuiet && <Heading size={17}>Due</Heading>}
+      {!isQuiet && (
+        <View style={{ minHeight: 48, justifyContent: 'center' }}>
+          <Heading size={17}>Due</Heading>
+        </View>
+      )}
       {listed.length === 0 && !isQuiet && <Txt size={15} color="softInk">{`Nothing within ${AHEAD_DAYS} days.`}</Txt>}
       {listed.map(({ unitId, unit, site, on, why, kind, sigmaDays }) => (
         <Link
@@ -72,11 +76,9 @@ export function DueList({ due, shown, now, compact }: DueListProps) {
             {isQuiet ? `Nothing due soon; ${due.length} later` : `All ${due.length} that are due`}
           </TextButton>
         )}
-        <Link href={'/api/due/calendar.ics'} target="_blank" style={{ paddingVertical: 12 }}>
-          <Txt bold color="action">
-            As a calendar
-          </Txt>
-        </Link>
+        <TextLink href={'/api/due/calendar.ics'} isFile>
+          As a calendar
+        </TextLink>
       </View>
     </View>
   );

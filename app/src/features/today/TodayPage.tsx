@@ -7,9 +7,9 @@ import { useEffect, useState } from 'react';
 import { endOpening, keepDay } from '../../data/openingDay';
 import { useDue } from '../../data/useDue';
 import { useDraft, useEarlierVisits, useVisitList, type ListedVisit } from '../../data/visits';
-import { ActionButton, Page } from '../../ui/page';
+import { ActionButton, Columns, Page, PageFoot } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
-import { useIsWide, usePalette } from '../../ui/theme';
+import { useIsWide } from '../../ui/theme';
 import { unitLine } from '../visitState/unitWords';
 import { StorageNotice } from '../waiting/StorageNotice';
 import { DueList } from './DueList';
@@ -38,7 +38,6 @@ export function byDay(visits: readonly ListedVisit[]): [string, ListedVisit[]][]
 
 /** Today: the open check to resume, a new one, and the visits of the last days. */
 export function TodayPage() {
-  const palette = usePalette();
   const draft = useDraft();
   const { visits, isPending, isAsking } = useVisitList();
   const [backTo, setBackTo] = useState(false);
@@ -52,7 +51,7 @@ export function TodayPage() {
     endOpening();
   }, [isPending, visits]);
   const foot = (
-    <View style={{ padding: 16, paddingTop: 10, gap: 8, borderTopWidth: 1, borderColor: palette.line, maxWidth: 760 }}>
+    <PageFoot broad>
       {draft && draft.readings.length + (draft.table ? 1 : 0) > 0 ? (
         <ActionButton onPress={() => router.push('/quick')} aside={`${draft.readings.length} read`}>
           {`Resume: ${draft.title}`}
@@ -62,45 +61,45 @@ export function TodayPage() {
           Quick check
         </ActionButton>
       )}
-    </View>
+    </PageFoot>
   );
   return (
     <Page title="Today" under={format(now, 'EEEE d MMMM')} foot={foot} broad>
-      <View
-        style={wide ? { flexDirection: 'row', gap: 40, paddingHorizontal: 16 } : { paddingHorizontal: 16, gap: 14 }}
-      >
-        <View style={{ gap: 6, ...(wide ? { flex: 1, maxWidth: 760 } : {}) }}>
-          <SyncLine />
-          <StorageNotice />
-          {draft?.table && (
-            <Txt size={15} color="softInk">
-              Open: {draft.title} · {unitLine(draft)}
-            </Txt>
-          )}
-          <TodayStops now={now} />
-          {byDay([...visits, ...earlier.visits.map((summary) => ({ ...summary, summary }))]).map(([day, listed]) => (
-            <View key={day} style={{ paddingTop: 6 }}>
-              <Heading size={15} color="softInk" style={{ paddingBottom: 6 }}>
-                {day}
-              </Heading>
-              {listed.map((visit) => (
-                <VisitRow key={visit.id} visit={visit} />
-              ))}
-            </View>
-          ))}
-          {visits.length === 0 && (isAsking || !isPending) && (
-            <Txt color="softInk">
-              {isAsking ? 'Asking the server for visits.' : 'No visit yet.'} A quick check takes two static readings.
-              With the blower table it says which speed tap is right; without one it still helps, and says how far it
-              can be trusted.
-            </Txt>
-          )}
-          {/* Under the visits: what the server tells later must not move what a finger is about to touch. */}
-          {!wide && dueHere}
-          <Earlier begun={backTo} earlier={earlier} onBegin={() => setBackTo(true)} />
-        </View>
-        {wide && <View style={{ width: 360 }}>{dueHere}</View>}
-      </View>
+      <Columns
+        main={
+          <View style={{ gap: 6 }}>
+            <SyncLine />
+            <StorageNotice />
+            {draft?.table && (
+              <Txt size={15} color="softInk">
+                Open: {draft.title} · {unitLine(draft)}
+              </Txt>
+            )}
+            <TodayStops now={now} />
+            {byDay([...visits, ...earlier.visits.map((summary) => ({ ...summary, summary }))]).map(([day, listed]) => (
+              <View key={day} style={{ paddingTop: 6 }}>
+                <Heading size={15} color="softInk" style={{ paddingBottom: 6 }}>
+                  {day}
+                </Heading>
+                {listed.map((visit) => (
+                  <VisitRow key={visit.id} visit={visit} />
+                ))}
+              </View>
+            ))}
+            {visits.length === 0 && (isAsking || !isPending) && (
+              <Txt color="softInk">
+                {isAsking ? 'Asking the server for visits.' : 'No visit yet.'} A quick check takes two static readings.
+                With the blower table it says which speed tap is right; without one it still helps, and says how far it
+                can be trusted.
+              </Txt>
+            )}
+            {/* Under the visits: what the server tells later must not move what a finger is about to touch. */}
+            {!wide && dueHere}
+            <Earlier begun={backTo} earlier={earlier} onBegin={() => setBackTo(true)} />
+          </View>
+        }
+        side={wide ? dueHere : undefined}
+      />
     </Page>
   );
 }

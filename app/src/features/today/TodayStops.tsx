@@ -1,6 +1,6 @@
-import { Link } from 'expo-router';
 import { View } from 'react-native';
-import { Heading, Txt } from '../../ui/text';
+import { TextLink } from '../../ui/page';
+import { Heading } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import { StopLine } from '../days/StopLine';
 import { useCarryAlong } from '../days/useCarryAlong';
@@ -22,15 +22,13 @@ export function TodayStops({ now }: { readonly now: Date }) {
             {done === 0 ? 'Stops' : `Stops, ${done} of ${today.length} done`}
           </Heading>
         )}
-        <Link href="/days" style={{ paddingVertical: 12 }}>
-          <Txt bold color="action">
-            {today.length > 0
-              ? 'Plan and load'
-              : ahead > 0
-                ? `Plan and load: ${ahead} ahead`
-                : 'Plan days, load the truck'}
-          </Txt>
-        </Link>
+        <TextLink href="/days">
+          {today.length > 0
+            ? 'Plan and load'
+            : ahead > 0
+              ? `Plan and load: ${ahead} ahead`
+              : 'Plan days, load the truck'}
+        </TextLink>
       </View>
       {today.map((one, i) => (
         <View key={one.stop.id} style={{ flexDirection: 'row', borderTopWidth: 1, borderColor: palette.line }}>

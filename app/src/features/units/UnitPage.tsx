@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { blowerTables, sites, units, type Kept } from '../../data/records';
 import { ListSection } from '../../ui/list';
-import { ActionButton, Page, TextButton } from '../../ui/page';
+import { ActionButton, Page, PageFoot, TextButton } from '../../ui/page';
 import { Txt } from '../../ui/text';
 import { useIsWide } from '../../ui/theme';
 import { useStartVisit } from '../visitState/useStartVisit';
@@ -47,7 +47,7 @@ function Unit({ kept, tell }: { readonly kept: Kept<UnitDto>; readonly tell: boo
   const due = trends.filter?.due;
   const change = (to: UnitDto) => units.change(kept, to, `${unit.name} changed.`);
   const foot = (
-    <View style={{ padding: 16, gap: 6, maxWidth: 760 }}>
+    <PageFoot>
       {openAt !== undefined && (
         <Txt size={14} color="softInk" numberOfLines={1}>
           A check is open at {openAt}: starting here saves it as it stands.
@@ -56,7 +56,7 @@ function Unit({ kept, tell }: { readonly kept: Kept<UnitDto>; readonly tell: boo
       <ActionButton onPress={() => start(unit)} aside={due && `filter due ${format(due.atMs, 'd MMM')}`}>
         Start a visit
       </ActionButton>
-    </View>
+    </PageFoot>
   );
   return (
     <Page

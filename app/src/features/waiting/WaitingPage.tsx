@@ -5,7 +5,7 @@ import { useListedNames } from '../../data/names';
 import { useOutboxRows, useSyncStatus } from '../../data/useOutbox';
 import { spine } from '../../data/theSpine';
 import type { OutboxRow } from '../../data/spine/store';
-import { ActionButton, Page, TextButton } from '../../ui/page';
+import { ActionButton, Page, PageFoot, TextButton } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import { syncWords } from './syncWords';
@@ -27,7 +27,6 @@ export function byRecord(rows: readonly OutboxRow[]): OutboxRow[][] {
 
 /** Everything this phone did that its server does not have: what needs a person first, then what only waits. */
 export function WaitingPage() {
-  const palette = usePalette();
   const rows = useOutboxRows();
   const { phase } = useSyncStatus();
   const names = useListedNames();
@@ -38,11 +37,11 @@ export function WaitingPage() {
   const held = rows.filter(({ state }) => state === 'held').length;
   const words = syncWords(phase, waiting.length, refused.length + disputed.length);
   const foot = waiting.length > 0 && (
-    <View style={{ padding: 16, paddingTop: 10, borderTopWidth: 1, borderColor: palette.line, maxWidth: 760 }}>
+    <PageFoot>
       <ActionButton quiet onPress={() => spine().wake()} aside="it is tried by itself as well">
         Try now
       </ActionButton>
-    </View>
+    </PageFoot>
   );
   return (
     <Page title="Waiting to be sent" under="Kept on this phone until the server has it" back="/" foot={foot}>

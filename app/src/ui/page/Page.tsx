@@ -5,6 +5,7 @@ import { IconButton } from 'react-native-paper';
 import { Icon } from '../icons';
 import { Heading, Txt } from '../text';
 import { useIsWide, usePalette, useTheme } from '../theme';
+import { PAGE_WIDTH } from './PageFoot';
 
 interface PageProps {
   readonly title: string;
@@ -35,7 +36,10 @@ export function Page({ foot, panes, broad, children, ...head }: PageProps) {
       ) : (
         <ScrollView
           style={{ flex: 1 }}
-          contentContainerStyle={[{ paddingBottom: 24 }, wide && { maxWidth: broad ? 1120 : 760 }]}
+          contentContainerStyle={[
+            { paddingBottom: 24 },
+            wide && { maxWidth: broad ? PAGE_WIDTH.broad : PAGE_WIDTH.single },
+          ]}
         >
           {children}
         </ScrollView>
