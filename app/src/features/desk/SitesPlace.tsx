@@ -15,7 +15,7 @@ import { CarriedOver } from '../units/CarriedOver';
 import { LastState } from '../units/LastState';
 import { unitFactsLine } from '../units/UnitRow';
 import { UnitTrendCharts } from '../units/UnitTrendCharts';
-import { UnitVisits } from '../units/UnitVisits';
+import { noVisitWords, UnitVisits } from '../units/UnitVisits';
 import { useStartVisit } from '../visitState/useStartVisit';
 import { useTrends } from '../visitState/useTrends';
 import { unitLines } from './unitRows';
@@ -109,13 +109,13 @@ function UnitPane({ unitId, visitId, onVisit }: UnitPaneProps) {
 
 /** The visit that was chosen, else the unit’s last. */
 function VisitPane({ unitId, visitId }: { readonly unitId?: string; readonly visitId?: string }) {
-  const { visits } = useUnitVisits(unitId);
+  const { visits, ...asking } = useUnitVisits(unitId);
   const [width, setWidth] = useState(0);
   const shown = visitId ?? visits[0]?.id;
   return (
     <View onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)} testID="visit-pane">
       {shown === undefined ? (
-        <Txt color="softInk">{unitId ? 'No visit of it yet.' : 'What a visit found stands here.'}</Txt>
+        <Txt color="softInk">{unitId ? noVisitWords(asking) : 'What a visit found stands here.'}</Txt>
       ) : (
         width > 0 && <VisitPaper key={shown} visitId={shown} width={width} />
       )}
@@ -132,7 +132,7 @@ function TablePage({ actions }: { readonly actions: ReactNode }) {
       unitLines(
         unitList.map(({ record }) => record),
         siteList.map(({ record }) => record),
-        stands ?? [],
+        stands,
       ),
     [unitList, siteList, stands],
   );

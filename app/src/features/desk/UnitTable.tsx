@@ -73,7 +73,7 @@ const IS: Readonly<Record<Filter, (line: UnitLine) => boolean>> = {
   all: () => true,
   outside: ({ staticWord, flowWord }) => staticWord === 'outside' || flowWord === 'outside',
   open: ({ open = 0 }) => open > 0,
-  never: ({ last }) => last === undefined,
+  never: ({ isNeverVisited }) => isNeverVisited,
 };
 
 /** Every unit of the shop in a table: sorted by a touch on a column, filtered by words and by how it stood. */

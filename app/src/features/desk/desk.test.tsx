@@ -56,6 +56,14 @@ test('the units in use with how each stood; what nobody knows is not made up', (
   expect(LINES[2]!.flowCfm).toBeUndefined();
 });
 
+test('without a word of the server no unit is called never visited', () => {
+  const lines = unitLines([unit('1', 'a', 'Roof 1')], [site('a', 'Library')], undefined);
+  expect(lines).toMatchObject([{ unit: 'Roof 1', says: 'Not told yet', staticWord: 'cantSay', isNeverVisited: false }]);
+  renderThemed(<UnitTable lines={lines} />);
+  fireEvent.press(screen.getByText('never visited'));
+  expect(screen.queryByLabelText(/^Roof 1, /)).toBeNull();
+});
+
 test('a touch on a column sorts by it, another turns it round; what is not known stands last both ways', () => {
   renderThemed(<UnitTable lines={LINES} />);
   expect(shown()).toEqual(['Roof 2', 'Roof 1', 'Hood']);

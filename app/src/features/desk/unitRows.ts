@@ -15,16 +15,18 @@ export interface UnitLine {
   readonly flowWord: VerdictWord;
   readonly open?: number;
   readonly says: string;
+  /** The server told that nobody was there yet. */
+  readonly isNeverVisited: boolean;
 }
 
-/** The units in use, with how each stood last. */
+/** The units in use, with how each stood last. @param stands undefined while the server has not told it */
 export function unitLines(
   units: readonly UnitDto[],
   sites: readonly SiteDto[],
-  stands: readonly UnitStand[],
+  stands: readonly UnitStand[] | undefined,
 ): UnitLine[] {
   const siteOf = new Map(sites.map((site) => [site.id, site]));
-  const standOf = new Map(stands.map((stand) => [stand.unitId, stand]));
+  const standOf = new Map(stands?.map((stand) => [stand.unitId, stand]));
   return units
     .filter(({ archivedAt, siteId }) => !archivedAt && !siteOf.get(siteId)?.archivedAt)
     .map((unit): UnitLine => {
@@ -40,7 +42,8 @@ export function unitLines(
         flowCfm: stand?.flowCfm ?? undefined,
         flowWord: stand?.flowWord ?? 'cantSay',
         open: stand?.open,
-        says: stand?.headline ?? 'Not visited yet',
+        says: stand?.headline ?? (stands ? 'Not visited yet' : 'Not told yet'),
+        isNeverVisited: stands !== undefined && !stand,
       };
     });
 }

@@ -13,6 +13,14 @@ import { WithSummary } from '../visitState/WithSummary';
 /** How many of its visits a unit's page lists. */
 const SHOWN = 8;
 
+/** Why no visit of a unit stands here: none was made, or nobody could be asked. */
+export const noVisitWords = ({ isPending, isError }: { readonly isPending: boolean; readonly isError: boolean }) =>
+  isPending
+    ? 'Looking for its visits.'
+    : isError
+      ? 'Its visits are on the server: try again with a signal.'
+      : 'No visit yet.';
+
 interface UnitVisitsProps {
   readonly unitId: string;
   /** Where a visit is not opened as a page: the desk. */
@@ -42,15 +50,7 @@ export function UnitVisits({ unitId, onOpen, openId }: UnitVisitsProps) {
           }
         </WithSummary>
       ))}
-      {visits.length === 0 && (
-        <Txt color="softInk">
-          {isPending
-            ? 'Looking for its visits.'
-            : isError
-              ? 'Its visits are on the server: try again with a signal.'
-              : 'No visit yet.'}
-        </Txt>
-      )}
+      {visits.length === 0 && <Txt color="softInk">{noVisitWords({ isPending, isError })}</Txt>}
       <ToldAt at={saidAt} />
       {visits.length > 0 && isError && !saidAt && (
         <Txt size={14} color="softInk">
