@@ -192,6 +192,7 @@ export {
   plainText,
   ruleText,
   sentenceCase,
+  ended,
   setMeasures,
   SI_MEASURES,
   shownText,

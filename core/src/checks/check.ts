@@ -1,4 +1,4 @@
-import { shownText, unitText } from '../words/figures';
+import { ended, shownText, unitText } from '../words/figures';
 import type { RawInputs } from '../tools/tool';
 import { checkPoint } from './catalogue';
 import type { Check, CheckContext, CheckOutcome, CheckPoint, CheckState } from './checkPoint';
@@ -20,7 +20,7 @@ export function checkFault(raw: RawInputs): string | undefined {
     if (!point.number) return `${point.name} takes no figure.`;
     const { min, max, unit } = point.number;
     if (!isFigure(value) || value < min || value > max)
-      return `${point.name}: between ${min} and ${max} ${wordsOfUnit(unit)}.`;
+      return ended(`${point.name}: between ${min} and ${max} ${wordsOfUnit(unit)}`);
   }
   if (!isEmpty(state) && !point.states?.some(({ id }) => id === state))
     return `${point.name} is one of ${(point.states ?? []).map(({ id }) => id).join(', ') || 'no states'}.`;

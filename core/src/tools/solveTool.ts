@@ -10,11 +10,10 @@ import type {
   ToolOutcome,
   ValuesOf,
 } from './tool';
-import { lineFault, toShown } from '../words';
+import { ended, lineFault, toShown } from '../words';
 import { toolUnitText } from './units';
 
 /** A unit such as "in." brings its own full stop. */
-const ended = (sentence: string) => (sentence.endsWith('.') ? sentence : `${sentence}.`);
 
 const blank = (value: unknown) => value === undefined || value === null || value === '';
 

@@ -1,4 +1,4 @@
-import { flowText, oddsText, percentText, sentenceCase, staticText, tonsText } from '.';
+import { ended, flowText, oddsText, percentText, sentenceCase, staticText, tonsText } from '.';
 
 test('figures read as a technician writes them', () => {
   expect([0.58, -0.312, 0, -0.001, 1].map(staticText)).toEqual(['0.58', '−0.31', '0.00', '0.00', '1.00']);
@@ -20,4 +20,11 @@ test('odds are never surer than one in a hundred either way', () => {
 
 test('a sentence begins with a capital, and keeps what follows as it is', () => {
   expect(['a caked wheel', 'R2 reads low', ''].map(sentenceCase)).toEqual(['A caked wheel', 'R2 reads low', '']);
+});
+
+test('a sentence ends with one period, also after a unit that has one', () => {
+  expect(['between 0 and 5 in. w.c.', 'between 0 and 700 V'].map(ended)).toEqual([
+    'between 0 and 5 in. w.c.',
+    'between 0 and 700 V.',
+  ]);
 });

@@ -58,6 +58,9 @@ export function tonsText(tons: number): string {
 /** Words as they begin a sentence. @example sentenceCase('a caked wheel') // 'A caked wheel' */
 export const sentenceCase = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
+/** Words with the period that ends a sentence, once: "at most 5 in. w.c." has it already. */
+export const ended = (words: string): string => (words.endsWith('.') ? words : `${words}.`);
+
 /** A chance as odds, never surer than 1 in 100 either way. @example oddsText(0.68) // '68 in 100' */
 export function oddsText(share: number): string {
   const hundred = Math.round(100 * share);

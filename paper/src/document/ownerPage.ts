@@ -1,4 +1,4 @@
-import { flowText, shownText, staticText, unitText, type Verdict } from '@huff/core';
+import { ended, flowText, shownText, staticText, unitText, type Verdict } from '@huff/core';
 import type { VisitDto } from '@huff/contract';
 import { partsUsed, type TriageItem } from '@huff/core/call';
 import { airwayDrawing } from '../drawings/airwayDrawing';
@@ -100,7 +100,7 @@ function notDoneWords({ words, outcome, quoted }: TriageItem, currency: string |
     declined: ' Declined for now.',
     watch: ' We keep an eye on it.',
   }[outcome];
-  return `${words.endsWith('.') ? words : `${words}.`}${became}`;
+  return `${ended(words)}${became}`;
 }
 
 /** What there is to say where nothing was changed. */

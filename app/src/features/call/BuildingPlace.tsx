@@ -88,7 +88,9 @@ export function BuildingPlace({ whole, assessment, acts, frame, width }: Station
           <VerdictMark word={net?.word ?? 'cantSay'} size={20} />
           <Txt size={15} role="status" style={{ flex: 1 }}>
             {net
-              ? [net.netCfm !== undefined && `${sentenceCase(netWords(net.netCfm))}.`, net.sentence].filter(Boolean).join(' ')
+              ? [net.netCfm !== undefined && `${sentenceCase(netWords(net.netCfm))}.`, net.sentence]
+                  .filter(Boolean)
+                  .join(' ')
               : 'Type what is exhausted and what comes in: on the drawing.'}
           </Txt>
         </View>

@@ -67,7 +67,7 @@ function Asked({
       <NumberSheet
         asked={{ label: name, unit: number.unit, min: number.min, max: number.max, hint, value: last?.value }}
         sideWords={only?.text ?? 'not read'}
-        wrong={(value) => checkQuestion({ point: id, value }, context)}
+        ask={(value) => checkQuestion({ point: id, value }, context)}
         onKeep={(value) => {
           if (value !== null) keep({ value });
           else if (only) keep({ state: only.id });

@@ -98,10 +98,8 @@ export function RulesPage() {
         sideWords="usual"
         wrong={(value) => asked && shopRulesFaults({ ...rules, [asked]: value })[0]?.message}
         onKeep={(value) => {
-          if (asked && (value === null || shopRulesFaults({ ...rules, [asked]: value }).length === 0)) {
-            set(asked, value);
-            setAsked(undefined);
-          }
+          if (asked) set(asked, value);
+          setAsked(undefined);
         }}
         onClose={() => setAsked(undefined)}
       />

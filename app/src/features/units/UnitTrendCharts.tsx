@@ -1,4 +1,4 @@
-import { flowWords, percentText, staticText, toolFigure, toolUnitText, unitText } from '@huff/core';
+import { ended, flowWords, percentText, sentenceCase, staticText, staticWords, toolFigure, toolUnitText } from '@huff/core';
 import type { FilterTrend, TrendSeries } from '@huff/core/call';
 import { format } from 'date-fns/format';
 import { useState } from 'react';
@@ -22,7 +22,7 @@ function FilterChart({ filter, width }: { readonly filter: FilterTrend; readonly
       due={due}
       width={width}
       text={staticText}
-      says={`Filter drop at ${flowWords(atCfm)}, ${points.length} readings, last ${last ? staticText(last.dropInWc) : 'none'} of ${staticText(limitInWc)} ${unitText('inWc')}. ${aside ?? 'Two readings of one filter tell when it is due.'}`}
+      says={`Filter drop at ${flowWords(atCfm)}, ${points.length} readings, last ${last ? staticText(last.dropInWc) : 'none'} of ${ended(staticWords(limitInWc))} ${sentenceCase(aside ?? 'two readings of one filter tell when it is due.')}`}
     />
   );
 }

@@ -20,7 +20,7 @@ test('a filter says when it is due, and its figures stand in a table', () => {
   laidOut();
   expect(screen.getByText(/^due 31 Mar, ± \d+ days$/)).toBeTruthy();
   expect(
-    screen.getByLabelText(/^Filter drop at 1,000 CFM, 2 readings, last 0\.09 of 0\.10 in\. w\.c\.\. due 31 Mar/),
+    screen.getByLabelText(/^Filter drop at 1,000 CFM, 2 readings, last 0\.09 of 0\.10 in\. w\.c\. Due 31 Mar/),
   ).toBeTruthy();
   fireEvent.press(screen.getByText('The figures'));
   expect(screen.getByText('11 Mar 2026')).toBeTruthy();

@@ -177,7 +177,7 @@ export function WhatStandsHere(props: WhatStandsHereProps) {
             value: asked.read(unit),
           }
         }
-        wrong={(value) =>
+        ask={(value) =>
           asked && (asked.id === 'rpm' && table ? rpmFault(table, value) : unitQuestion(asked.id, value, unit))
         }
         onKeep={(value) => {

@@ -1,4 +1,4 @@
-import { fromShown, toolUnitText, toShown, type ToolUnit } from '@huff/core';
+import { ended, fromShown, toolUnitText, toShown, type ToolUnit } from '@huff/core';
 import { useCallback, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { Sheet } from '../sheet';
@@ -30,8 +30,10 @@ interface NumberSheetProps {
   readonly keepWords?: string;
   /** Words of the key that clears it: "not known", "usual". */
   readonly sideWords?: string;
-  /** What more is wrong with a value, in a sentence. */
+  /** What more is wrong with a value, in a sentence: it cannot be kept. */
   readonly wrong?: (value: number) => string | undefined;
+  /** What is odd about a value that can still be right, as a question: it is kept by whoever means it. */
+  readonly ask?: (value: number) => string | undefined;
 }
 
 /** "between 0.05 and 5 in. w.c." */
@@ -58,6 +60,7 @@ function Body({
   keepWords,
   sideWords = 'not known',
   wrong,
+  ask,
 }: NumberSheetProps & { readonly asked: AskedNumber }) {
   const palette = usePalette();
   const [text, setText] = useState(() => typedText(asked.value, asked.unit));
@@ -68,7 +71,9 @@ function Body({
   const out =
     value !== undefined &&
     (value < asked.min - 1e-9 || value > asked.max + 1e-9 || (asked.above === true && value <= asked.min));
-  const fault = out ? `It must be ${rangeWords(asked)}.` : value === undefined ? undefined : wrong?.(value);
+  const fault = out ? ended(`It must be ${rangeWords(asked)}`) : value === undefined ? undefined : wrong?.(value);
+  const question = fault === undefined && value !== undefined ? ask?.(value) : undefined;
+  const isRefused = fault !== undefined;
   const change = useCallback(
     (next: (before: string) => string) => {
       setText((before) => {
@@ -106,14 +111,14 @@ function Body({
         <Txt color="softInk">{toolUnitText(asked.unit)}</Txt>
       </View>
       <View role="alert" style={{ minHeight: 22 }}>
-        {fault && <Txt size={15}>{fault}</Txt>}
+        {(fault ?? question) && <Txt size={15}>{fault ?? question}</Txt>}
       </View>
       <NumberPad
         text={text}
         onText={change}
         signed={asked.min < 0}
-        goWords={value === undefined ? 'Type it' : out ? 'Check it' : (keepWords ?? 'Keep')}
-        canGo={value !== undefined && !out}
+        goWords={value === undefined ? 'Type it' : isRefused ? 'Check it' : (keepWords ?? 'Keep')}
+        canGo={value !== undefined && !isRefused}
         onGo={() => value !== undefined && onKeep(value)}
         sideWords={sideWords}
         onSide={() => onKeep(null)}

@@ -193,8 +193,7 @@ export function TableTyping({ draft, onDraft, paper, onKeep }: TableTypingProps)
           if (value === null) {
             if (draft.staticsInWc.length > 1) onDraft((now) => withoutStatic(now, here));
             setAt({ row: 0, column: 0 });
-          } else if (staticFault(draft, here, value) === undefined)
-            onDraft((now) => ({ ...now, staticsInWc: now.staticsInWc.map((p, j) => (j === here ? value : p)) }));
+          } else onDraft((now) => ({ ...now, staticsInWc: now.staticsInWc.map((p, j) => (j === here ? value : p)) }));
         }}
         onClose={() => setColumn(undefined)}
       />
