@@ -1,4 +1,13 @@
-import { ended, flowWords, percentText, sentenceCase, staticText, staticWords, toolFigure, toolUnitText } from '@huff/core';
+import {
+  ended,
+  flowWords,
+  percentText,
+  sentenceCase,
+  staticText,
+  staticWords,
+  toolFigure,
+  toolUnitText,
+} from '@huff/core';
 import type { FilterTrend, TrendSeries } from '@huff/core/call';
 import { format } from 'date-fns/format';
 import { useState } from 'react';
