@@ -40,6 +40,7 @@ export function RowSheet({ draft, row, onDraft, onClose }: RowSheetProps) {
               }
         }
         keepWords="Set it"
+        sideWords="take out"
         onKeep={(value) => {
           if (value === null || row === undefined) return take();
           onDraft(named(row, String(Number(toShown(value, 'cfm').toPrecision(6)))));

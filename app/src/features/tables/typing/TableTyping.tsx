@@ -186,6 +186,7 @@ export function TableTyping({ draft, onDraft, paper, onKeep }: TableTypingProps)
             : { label: 'Static of this column', unit: 'inWc', min: 0, max: 5, value: draft.staticsInWc[column] }
         }
         keepWords="Set it"
+        sideWords="take out"
         wrong={(value) => (column === undefined ? undefined : staticFault(draft, column, value))}
         onKeep={(value) => {
           const here = column!;

@@ -102,7 +102,7 @@ test('the mark of a tap is written as on the board, never twice, and a row can b
   ).toEqual(['LO', '3']);
 });
 
-test('a static stays between its neighbours; cleared, its column goes', () => {
+test('a static stays between its neighbours; taken out, its column goes with it', () => {
   show();
   const begun = emptyDraft('constantTorque').staticsInWc;
   press('Static 0.20. Change');
@@ -120,6 +120,10 @@ test('a static stays between its neighbours; cleared, its column goes', () => {
   fireEvent.press(screen.getByText('Set it'));
   expect(now().staticsInWc.slice(0, 3)).toEqual([0.1, 0.25, 0.3]);
   expect(now().staticsInWc).toHaveLength(begun.length);
+  press('Static 0.25. Change');
+  fireEvent.press(screen.getByText('take out'));
+  expect(now().staticsInWc).toEqual(begun.filter((staticInWc) => staticInWc !== 0.2));
+  expect(now().rows.every(({ cells }) => cells.length === begun.length - 1)).toBe(true);
 });
 
 test('of a belt drive RPM and horsepower are typed in one grid, one after the other', () => {
