@@ -1,18 +1,6 @@
 import type { Query } from '../db/db';
+import type { Found } from './found';
 import { literal, visitsFound } from './visitsFound';
-
-/** Something that was found. */
-export interface Found {
-  readonly of: 'site' | 'unit' | 'part' | 'visit';
-  readonly id: string;
-  readonly name: string;
-  /** The site of a unit. */
-  readonly siteName: string | null;
-  /** When a visit was. */
-  readonly at?: string;
-  /** What a visit says, or what a part is. */
-  readonly words?: string | null;
-}
 
 /** How much of two words' groups of three letters must be the same: one wrong letter of six passes. */
 const LEAST_LIKENESS = 0.4;

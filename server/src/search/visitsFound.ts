@@ -1,6 +1,6 @@
 import type { Query } from '../db/db';
 import { moment } from '../db/moment';
-import type { Found } from './search';
+import type { Found } from './found';
 
 /** How much of two words' groups of three letters must be the same. */
 const LEAST_LIKENESS = 0.4;
