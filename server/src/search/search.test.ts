@@ -1,7 +1,7 @@
 import type { SiteDto, UnitDto } from '@huff/contract';
 import { plainShop } from '@huff/contract/fix';
 import { DEMO_AUTHOR } from '../http/author';
-import type { Found } from './search';
+import type { Found } from './found';
 import { testServer } from '../testing/testServer';
 
 const id = (n: number) => `5ea0c000-0000-4000-8000-${String(n).padStart(12, '0')}`;
