@@ -1,4 +1,5 @@
 import type { VisitDto } from '@huff/contract';
+import { ended } from '@huff/core';
 import {
   effortWords,
   OUTCOME_TEXT,
@@ -85,7 +86,7 @@ export function FoundList({ triage, whole, assessment, onWhole, title = 'Everyth
             unit: 'factor',
             min: 0,
             max: 1_000_000,
-            hint: `${quoting.words} In the shop’s money, work and parts.`,
+            hint: `${ended(quoting.words)} In the shop’s money, work and parts.`,
             value: quoting.quoted,
           }
         }
@@ -113,10 +114,11 @@ interface FoundListProps {
 export function FoundPlace({ whole, assessment, acts, frame }: StationPlaceProps) {
   const { triage } = useCall(whole, assessment);
   const { currency } = useShop();
-  const effort = effortWords(triageSum(triage), currency);
   const wide = useIsWide();
   const isOpen = ({ outcome }: TriageItem) => outcome === 'open';
   const [opened, settled] = [triage.filter(isOpen), triage.filter((item) => !isOpen(item))];
+  const effort = effortWords(triageSum(opened), currency);
+  const quoted = settled.filter(({ outcome }) => outcome === 'quoted').length;
   const list = { whole, assessment, onWhole: acts.onWhole };
   return frame({
     // On a wide screen what is settled stands beside what is open.
@@ -143,7 +145,7 @@ export function FoundPlace({ whole, assessment, acts, frame }: StationPlaceProps
       triage.length > 0 ? (
         <CallFoot>
           <Txt bold role="status">
-            {[`Open: ${opened.length}`, effort].filter(Boolean).join(' · ')}
+            {[`Open: ${opened.length}`, effort, quoted > 0 && `quoted: ${quoted}`].filter(Boolean).join(' · ')}
           </Txt>
           {effort !== undefined && (
             <Txt size={14} color="softInk">

@@ -365,6 +365,12 @@ describe('Building, upkeep, found', () => {
     expect(last()).toMatchObject({ inputs: { point: 'triage', state: 'watch', note: 'look-filter' } });
     expect(screen.getByText(/^Open: 2 · about \d+ min, parts about \$\d+$/)).toBeTruthy();
   });
+  test('the foot sums up what is open; what is quoted is counted by itself', () => {
+    const found = check(withFact(psc(), 'look', { item: 'filter', state: 'loaded' }, NOW), 'drainTrap', 'found');
+    const quote = { point: 'triage', state: 'quoted', note: 'check-drainTrap', value: 85 };
+    show(FoundPlace, withFact(found, 'check', quote, NOW));
+    expect(screen.getByText('Open: 1 · about 5 min, parts about $12 · quoted: 1')).toBeTruthy();
+  });
   test('upkeep says what to bring, and what it takes to bring a neglected unit into shape', () => {
     mockBefore = { ...check(psc(), 'upkeepContactor', 'found'), id: 'before', startedAt: '2020-01-01T00:00:00Z' };
     const setup = { filterCount: 2, filterWidthIn: 16, filterHeightIn: 25, filterMedia: 'merv13x4' as const };

@@ -21,7 +21,7 @@ export function HandOverPlace({ whole, assessment, acts, width, frame }: Station
   const call = useCall(whole, assessment);
   const { document, unit, site } = useVisitDocument(whole, width - 44);
   const open = call.triage.filter(({ outcome }) => outcome === 'open');
-  const effort = effortWords(triageSum(call.triage), shop.currency);
+  const effort = effortWords(triageSum(open), shop.currency);
   const agreed = handedOver(whole.facts ?? []);
   return frame({
     main: (
