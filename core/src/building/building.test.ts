@@ -27,7 +27,7 @@ test('net of a building: pulled, even, pushed, and flows that contradict the pre
 
 describe('what was not read is not taken for none', () => {
   test.each([
-    [{ exhaustCfm: [2400], makeUpCfm: [], outdoorAirCfm: [] }, 'Make-up air and Outdoor air not read'],
+    [{ exhaustCfm: [2400], makeUpCfm: [], outdoorAirCfm: [] }, 'Make-up air and outdoor air not read'],
     [{ exhaustCfm: [2400], makeUpCfm: [], outdoorAirCfm: [600] }, 'Make-up air not read'],
     [{ exhaustCfm: [], makeUpCfm: [1700], outdoorAirCfm: [0] }, 'Exhaust not read'],
   ])('%j asks for it', (flows, words) => {

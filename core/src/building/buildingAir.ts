@@ -1,4 +1,5 @@
 import type { VerdictWord } from '../judge';
+import { sentenceCase } from '../words';
 
 /** σ of a thermometer in a duct, °F (J). */
 const TEMP_SIGMA_F = 0.7;
@@ -49,9 +50,9 @@ const BUILDING_IN_WC = { low: -0.02, high: 0.05 } as const;
 const EVEN_SHARE = 0.05;
 
 const FLOW_NAMES: readonly (readonly [keyof BuildingFlows, string])[] = [
-  ['exhaustCfm', 'Exhaust'],
-  ['makeUpCfm', 'Make-up air'],
-  ['outdoorAirCfm', 'Outdoor air'],
+  ['exhaustCfm', 'exhaust'],
+  ['makeUpCfm', 'make-up air'],
+  ['outdoorAirCfm', 'outdoor air'],
 ];
 
 export interface BuildingNet {
@@ -115,7 +116,7 @@ export function netBuilding(flows: BuildingFlows, pressureInWc?: number): Buildi
   if (unread.length > 0)
     return {
       word: 'cantSay',
-      sentence: `${unread.join(' and ')} not read: 0 where there is none.`,
+      sentence: `${sentenceCase(unread.join(' and '))} not read: 0 where there is none.`,
     };
   return { ...found, word: 'inside', sentence: 'As much comes in as goes out, or a little more.' };
 }
