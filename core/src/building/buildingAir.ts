@@ -46,6 +46,8 @@ export interface BuildingFlows {
 
 /** Building against outdoors: a little over is wanted. in. w.c. (J) */
 const BUILDING_IN_WC = { low: -0.02, high: 0.05 } as const;
+/** Nearer to nothing the wind moves a hose as much: it contradicts no flow. in. w.c. (J) */
+const WIND_IN_WC = 0.02;
 /** Flows that differ by less than this share of the larger side are even: no fan is known better (J). */
 const EVEN_SHARE = 0.05;
 
@@ -71,7 +73,10 @@ const PULLED = 'doors pull, flues draw back, units freeze or do not heat. Make-u
 /**
  * Net of a building: make-up + outdoor air − exhaust. A flow that was not read is never taken for none.
  *
- * @param pressureInWc building against outdoors, when it was read: by it alone a building is pulled or pushed
+ * @param flows CFM, 0 and up
+ * @param pressureInWc building against outdoors, in. w.c., −1 to 1, when it was read: by it alone a building is pulled or pushed
+ * @returns net in CFM, negative when more goes out; never throws
+ * @source mass in = mass out, at one density; limits (J)
  * @example netBuilding({ exhaustCfm: [2400], makeUpCfm: [0], outdoorAirCfm: [600] }).netCfm // −1,800
  * @example netBuilding({ exhaustCfm: [2400], makeUpCfm: [], outdoorAirCfm: [] }).word // 'cantSay'
  */
@@ -91,7 +96,12 @@ export function netBuilding(flows: BuildingFlows, pressureInWc?: number): Buildi
         : pressureInWc > BUILDING_IN_WC.high
           ? 1
           : 0;
-  if (pressureInWc !== undefined && side !== 0 && Math.abs(pressureInWc) > 0.02 && Math.sign(pressureInWc) !== side)
+  if (
+    pressureInWc !== undefined &&
+    side !== 0 &&
+    Math.abs(pressureInWc) > WIND_IN_WC &&
+    Math.sign(pressureInWc) !== side
+  )
     return {
       ...found,
       word: 'cantSay',
