@@ -20,7 +20,10 @@ export {
   type CheckPoint,
   checkText,
   outcomeOf,
+  type PointStep,
   standingChecks,
+  STEP_POINTS,
+  stepOfPoint,
 } from './checks';
 export {
   CALL_CAUTIONS,

@@ -7,16 +7,28 @@ import { REFRIGERANT_POINTS } from '../refrigerant/points';
 import { UPKEEP_POINTS } from '../upkeep/points';
 import type { CheckPoint } from './checkPoint';
 
-/** Every point of every station. A new one is a line in its station's list. */
-export const CHECK_POINTS: readonly CheckPoint[] = [
-  ...COMPLAINT_POINTS,
-  ...POWER_POINTS,
-  ...AFTER_MOTOR_POINTS,
-  ...HEAT_POINTS,
-  ...REFRIGERANT_POINTS,
-  ...BUILDING_POINTS,
-  ...UPKEEP_POINTS,
-];
+/** The points of each step that is worked point by point: the one list that drawings, progress and validation go by. */
+export const STEP_POINTS = {
+  call: COMPLAINT_POINTS,
+  power: [...POWER_POINTS, ...AFTER_MOTOR_POINTS],
+  heat: HEAT_POINTS,
+  refrigerant: REFRIGERANT_POINTS,
+  building: BUILDING_POINTS,
+  upkeep: UPKEEP_POINTS,
+} as const satisfies Readonly<Record<string, readonly CheckPoint[]>>;
+
+/** A step that has points of its own. */
+export type PointStep = keyof typeof STEP_POINTS;
+
+/** Every point of every step. A new one is a line in its step's list. */
+export const CHECK_POINTS: readonly CheckPoint[] = Object.values(STEP_POINTS).flat();
+
+const STEP_OF = new Map(
+  Object.entries(STEP_POINTS).flatMap(([step, points]) => points.map(({ id }) => [id, step as PointStep] as const)),
+);
+
+/** The step a point belongs to; undefined where there is no such point. @example stepOfPoint('legVoltsLow') // 'power' */
+export const stepOfPoint = (id: string): PointStep | undefined => STEP_OF.get(id);
 
 const BY_ID = new Map(CHECK_POINTS.map((point) => [point.id, point]));
 

@@ -1,5 +1,6 @@
 import type { VisitDto } from '@huff/contract';
 import { complaintOf } from '@huff/core';
+import { type PointStep, stepOfPoint } from '@huff/core/call';
 import { BuildingPlace } from './BuildingPlace';
 import { CallPlace } from './CallPlace';
 import { FoundPlace } from './FoundPlace';
@@ -19,21 +20,21 @@ export const complaintSaid = (visit: VisitDto) =>
       .state as string | undefined,
   );
 
-/** Begun when something of it was read, done when it has so many. */
+/** How many of a step's own points were read, tried or seen at a visit. */
+const pointsRead = (visit: VisitDto, step: PointStep) =>
+  new Set(checkedPoints(visit).filter((point) => stepOfPoint(point) === step)).size;
+
+/** Begun when one of its points was read, done when so many were. */
 const byPoints =
-  (name: string, of: RegExp, most: number): StationPlan['progress'] =>
+  (name: string, step: PointStep, most: number): StationPlan['progress'] =>
   ({ whole }) => {
-    const count = new Set(checkedPoints(whole).filter((point) => of.test(point))).size;
+    const count = pointsRead(whole, step);
     return {
       name,
       state: count >= most ? 'done' : count > 0 ? 'started' : 'empty',
       lacks: count === 0 ? 'nothing read' : undefined,
     };
   };
-
-const POWER =
-  /^(lineVolts|legVolts|supplyBreaker|doorSwitch|transformer|lowFuse|callVolts|coil|relay|contacts|motor|tapVolts|request|harness|tester|capacitor|windings|module|wheel|belt|overload|proving|speedSwitch|jumper)/;
-const HEAT = /^(heat|limit|inducer|pressureS|igniter|valve|flame|element|blowerOnHeat)/;
 
 export const call: StationPlan = {
   id: 'call',
@@ -45,26 +46,26 @@ export const call: StationPlan = {
 };
 export const power: StationPlan = {
   id: 'power',
-  progress: byPoints('Power', POWER, 4),
+  progress: byPoints('Power', 'power', 4),
   Place: PowerPlace,
 };
-export const heat: StationPlan = { id: 'heat', progress: byPoints('Heat', HEAT, 3), Place: HeatPlace };
+export const heat: StationPlan = { id: 'heat', progress: byPoints('Heat', 'heat', 3), Place: HeatPlace };
 export const refrigerant: StationPlan = {
   id: 'refrigerant',
   progress: ({ whole }) => {
-    const read = (whole.facts ?? []).some(({ kind }) => kind === 'ladder');
+    const read = pointsRead(whole, 'refrigerant') > 0 || (whole.facts ?? []).some(({ kind }) => kind === 'ladder');
     return { name: 'Refrigerant', state: read ? 'started' : 'empty', lacks: read ? undefined : 'behind its gate' };
   },
   Place: RefrigerantPlace,
 };
 export const building: StationPlan = {
   id: 'building',
-  progress: byPoints('Building', /^(exhaustCfm|makeUp|outdoorAir|buildingInWc|doorsPull|economizer|backDraft)/, 4),
+  progress: byPoints('Building', 'building', 4),
   Place: BuildingPlace,
 };
 export const upkeep: StationPlan = {
   id: 'upkeep',
-  progress: byPoints('Upkeep', /^(upkeep|drain|float)/, 10),
+  progress: byPoints('Upkeep', 'upkeep', 10),
   Place: UpkeepPlace,
 };
 export const found: StationPlan = {

@@ -1,4 +1,5 @@
-import type { UnitDto } from '@huff/contract';
+import type { UnitDto, VisitDto } from '@huff/contract';
+import { RECORD_FIELDS } from '@huff/contract/spine';
 import { measured, NOW, TABLE } from '../../testing/visits';
 import { quickCheck } from '../visitState/newVisit';
 import { learntAt, unitFrom } from './learnt';
@@ -44,6 +45,36 @@ describe('what is learnt at a visit', () => {
   test('what the visit does not say, and what was only taken, takes nothing away', () => {
     const blank = quickCheck(NOW);
     expect(learntAt(blank, { ...unit, motor: 'beltDrive', layout: 'packaged' })).toBeUndefined();
+  });
+
+  const typed = {
+    filterPlace: 'both',
+    filterCount: 2,
+    filterWidthIn: 20,
+    filterHeightIn: 25,
+    moreFilters: [{ count: 1, widthIn: 12, heightIn: 24 }],
+    filterMedia: 'oneInchMerv8',
+    bareGrilleCollarIn: 14,
+    designCfm: 1000,
+    lineVolts: 208,
+    riseMinF: 30,
+    riseMaxF: 60,
+    effectiveLengthFt: 240,
+    school: 'leftForDucts',
+    dropSchool: 'ruleOfThumb',
+    drive: { motorRpm: 1745 },
+    motorPlate: { plateAmps: 6.8 },
+    speeds: { lowTap: '2' },
+  } as const;
+
+  test.each(Object.entries(typed))('%s typed at a visit is offered to the unit', (field, value) => {
+    const visit = { ...measured(), setup: { [field]: value } } as unknown as VisitDto;
+    expect(learntAt(visit, unit)!.unit.setup).toMatchObject({ [field]: value });
+  });
+
+  test('every field of a setup is offered, but what belongs to the table, the site or the last proof', () => {
+    const others = ['tableCoil', 'tableVolts', 'tableFilter', 'tableDryFactor', 'altitudeFt', 'proven', 'unsaid'];
+    expect([...Object.keys(typed), ...others].sort()).toEqual([...RECORD_FIELDS.unit.within.setup!].sort());
   });
 
   test('another table', () => {

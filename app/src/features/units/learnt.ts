@@ -1,32 +1,53 @@
-import type { SetupDto, UnitDto, VisitDto } from '@huff/contract';
+import type { SetupDto, UnitDto, UnitFactsDto, VisitDto } from '@huff/contract';
 import { sameValue } from '@huff/contract/spine';
 
-/** What a visit may say of its unit, and what it is called. */
-const FACTS = [
-  ['tap', 'speed'],
-  ['tons', 'tons'],
-  ['maxTespInWc', 'plate’s static'],
-  ['layout', 'air path'],
-  ['motor', 'motor'],
-  ['plate', 'nameplate'],
-] as const satisfies readonly (readonly [keyof UnitDto & keyof VisitDto, string])[];
+/** What a field is called in an offer; null: it is not the unit's to keep. A field that is missing here does not compile. */
+type Offered<Fields> = Readonly<Record<keyof Fields, string | null>>;
 
-const SETUP = [
-  ['filterWidthIn', 'filter'],
-  ['filterHeightIn', 'filter'],
-  ['filterCount', 'filter'],
-  ['filterMedia', 'filter'],
-  ['filterPlace', 'filter'],
-  ['moreFilters', 'filter'],
-  ['drive', 'sheaves and belt'],
-  ['motorPlate', 'motor plate'],
-  ['speeds', 'other speeds'],
-  ['riseMinF', 'plate’s rise'],
-  ['riseMaxF', 'plate’s rise'],
-  ['designCfm', 'design airflow'],
-  ['lineVolts', 'line volts'],
-  ['effectiveLengthFt', 'length of the ducts'],
-] as const satisfies readonly (readonly [keyof SetupDto, string])[];
+const FACTS: Offered<Omit<UnitFactsDto, 'setup'>> = {
+  tap: 'speed',
+  tons: 'tons',
+  maxTespInWc: 'plate’s static',
+  layout: 'air path',
+  motor: 'motor',
+  plate: 'nameplate',
+  // Begins as the site's climate or the shop's target has it; changed at the unit itself.
+  cfmPerTon: null,
+};
+
+const SETUP: Offered<SetupDto> = {
+  filterWidthIn: 'filter',
+  filterHeightIn: 'filter',
+  filterCount: 'filter',
+  filterMedia: 'filter',
+  filterPlace: 'filter',
+  moreFilters: 'filter',
+  bareGrilleCollarIn: 'filter',
+  drive: 'sheaves and belt',
+  motorPlate: 'motor plate',
+  speeds: 'other speeds',
+  riseMinF: 'plate’s rise',
+  riseMaxF: 'plate’s rise',
+  designCfm: 'design airflow',
+  lineVolts: 'line volts',
+  effectiveLengthFt: 'length of the ducts',
+  school: 'how it is judged',
+  dropSchool: 'how it is judged',
+  // How the manufacturer took the table goes with the table.
+  tableCoil: null,
+  tableVolts: null,
+  tableFilter: null,
+  tableDryFactor: null,
+  // The site's altitude, the last proof and what nobody said are not the unit's to keep.
+  altitudeFt: null,
+  proven: null,
+  unsaid: null,
+};
+
+const offered = <Fields extends object>(names: Offered<Fields>) =>
+  (Object.entries(names) as [keyof Fields & string, string | null][]).filter(
+    (one): one is [keyof Fields & string, string] => one[1] !== null,
+  );
 
 export interface Learnt {
   /** "filter", "speed". */
@@ -43,13 +64,13 @@ export function learntAt(visit: VisitDto, unit: UnitDto): Learnt | undefined {
   const words = new Set<string>();
   let next: UnitDto = unit;
   const taken = new Set<string>(visit.setup?.unsaid ?? []);
-  for (const [key, word] of FACTS) {
+  for (const [key, word] of offered(FACTS)) {
     const said = visit[key];
     if (said === null || said === undefined || taken.has(key) || sameValue(said, unit[key])) continue;
     words.add(word);
     next = { ...next, [key]: said };
   }
-  for (const [key, word] of SETUP) {
+  for (const [key, word] of offered(SETUP)) {
     const said = visit.setup?.[key];
     if (said === null || said === undefined || sameValue(said, unit.setup?.[key])) continue;
     words.add(word);
