@@ -7,7 +7,7 @@ import type { VisitDto } from './visit';
 const figure = (value: unknown): number | undefined => (typeof value === 'number' ? value : undefined);
 
 /** What the air itself was found to be, for the list of everything found. */
-function airFindings({ judgement, airflow, advice }: Assessment): CallFacts['air'] {
+function airFindings({ judgement, airflow, advice, measuredFindings }: Assessment): CallFacts['air'] {
   const stretches = judgement.stretches
     .filter(({ verdict }) => verdict.word === 'outside')
     .map(({ stages, fromStage, verdict }) => ({
@@ -16,8 +16,8 @@ function airFindings({ judgement, airflow, advice }: Assessment): CallFacts['air
         stages[0] === 'filter' ? ('filter' as const) : stages[0] === 'coil' ? ('coil' as const) : ('ducts' as const),
       words: `${stagesText(stages)}: ${verdict.sentence.charAt(0).toLowerCase()}${verdict.sentence.slice(1)}`,
     }));
-  if (airflow.word !== 'outside') return stretches;
-  return [...stretches, { id: 'airflow', area: 'speed', words: advice.headline }];
+  const found = [...stretches, ...measuredFindings];
+  return airflow.word === 'outside' ? [...found, { id: 'airflow', area: 'speed', words: advice.headline }] : found;
 }
 
 /** What the shop set for itself, without what it left as usual. */
@@ -32,12 +32,14 @@ export function callFactsOf(visit: VisitDto, assessment: Assessment, rules: Pick
   const plate = visit.setup?.motorPlate;
   const counted = [...assessment.counted.keys()];
   const last = visit.readings.at(-1)?.conditions;
-  const ice = assessment.looks.get('ice')?.state;
+  const ice = assessment.recorded.get('ice')?.state;
   return {
     facts: visit.facts ?? [],
     motor: visit.motor,
     findings: assessment.findings,
-    looks: [...assessment.looks.values()],
+    looks: [...assessment.recorded.values()],
+    stop: assessment.stop,
+    mode: visit.mode,
     context: {
       lineVolts: figure(plate?.plateVolts) ?? visit.setup?.lineVolts ?? undefined,
       phases: plate?.phases === 'three' ? 3 : plate?.phases === 'one' ? 1 : undefined,

@@ -46,7 +46,8 @@ export function planRequest(
   shop: ShopDto,
   { typed, speedFirst }: PlanWishesDto,
 ): PlanRequest | undefined {
-  const { model, judgement, flow, looks, noSlower, doubt } = assessment;
+  const { model, judgement, flow, looks, noSlower, doubt, questions, airflow } = assessment;
+  const held = questions.find(({ holdsVerdict }) => holdsVerdict)?.sentence;
   if (!model || !judgement.target || !flow) return undefined;
   const rules = visitRules(visit, rulesOf(shop.rules));
   return {
@@ -69,6 +70,8 @@ export function planRequest(
     },
     speedFirst,
     noSlower,
+    held,
+    unsure: airflow.word === 'cantSay' ? airflow.sentence : undefined,
     // The same visit gives the same chances, on the phone and at the desk.
     seed: Number.parseInt(visit.id.slice(0, 8), 16),
   };

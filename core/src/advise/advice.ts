@@ -3,6 +3,7 @@ import { tespAllowedInWc, type Sourced, type Target, type Verdict } from '../jud
 import { predictHeating, type Goal } from '../model';
 import { crossingOf, operate, type Crossing } from '../operate';
 import { DUCT_EXPONENT, pathDropAt, resistanceFromPoint } from '../path';
+import type { Stop } from '../stop';
 import { onTap, type System } from '../system';
 import { flowWords, staticWords, percentText, staticText, sentenceCase } from '../words';
 import { isChoked, landingOf, landingScore, tierOf, type Tier } from './landing';
@@ -10,6 +11,8 @@ import { speedName, speedOutcomes, type SpeedOutcome } from './speedOutcomes';
 
 /** What to do about the speed, if anything. */
 export type AdviceKind =
+  /** One thing to do, and nothing else until it is done. */
+  | 'stop'
   | 'keep'
   | 'change'
   /** Something that was seen is due: do that, then read again. */
@@ -35,6 +38,9 @@ export interface Advice {
 
 /** Everything advice goes by: the one judgement of a visit. */
 export interface AdviceFacts {
+  readonly stop?: Stop;
+  /** The question that holds the verdict. */
+  readonly question?: { readonly sentence: string };
   /** The measured system; absent while it cannot be measured. */
   readonly system?: System;
   readonly goal?: Goal;
@@ -47,6 +53,8 @@ export interface AdviceFacts {
   readonly due: readonly string[];
   /** Why no slower speed is advised; absent when one may be. */
   readonly noSlower?: string;
+  /** Two measurements of the air agree: they outweigh the table. */
+  readonly measuredTwice?: boolean;
 }
 
 type OnCurve = SpeedOutcome & { readonly operation: Crossing };
@@ -113,6 +121,13 @@ const pastTheTable = ({ airflow }: AdviceFacts, outcomes: readonly SpeedOutcome[
 function withoutSystem(facts: AdviceFacts): Advice {
   const { offTable, airflow, lacks, due } = facts;
   if (due.length > 0) return mendFirst(due, []);
+  if (facts.question)
+    return {
+      kind: 'cantSay',
+      outcomes: [],
+      headline: 'Answer the open question first',
+      reason: facts.question.sentence,
+    };
   if (offTable?.side === 'aboveTable') return pastTheTable(facts, []);
   return { kind: 'cantSay', outcomes: [], headline: 'No advice yet', reason: lacks ?? airflow.sentence };
 }
@@ -122,8 +137,8 @@ const listed = (names: readonly string[]) => names.map((name) => `“${name}”`
 const mendFirst = (due: readonly string[], outcomes: readonly SpeedOutcome[]): Advice => ({
   kind: 'mendFirst',
   outcomes,
-  headline: `First what was seen, then read again`,
-  reason: `${listed(due)}: with that undone the readings speak of a sick unit, and no speed is chosen by them.`,
+  headline: 'Fix what you found first, then re-measure',
+  reason: `${listed(due)}. What you found distorts these readings, so no speed is recommended yet.`,
 });
 
 /**
@@ -138,18 +153,21 @@ const mendFirst = (due: readonly string[], outcomes: readonly SpeedOutcome[]): A
  * @example worked example A → restrictionFirst: 1,080 CFM asks 0.77 in. w.c. of a 0.50 plate
  */
 export function advise(facts: AdviceFacts): Advice {
-  const { system, goal, tespInWc, airflow, due, noSlower } = facts;
+  const { stop, question, system, goal, tespInWc, airflow, due, noSlower } = facts;
+  if (stop) return { kind: 'stop', outcomes: [], headline: `Stop: ${stop.name}`, reason: `${stop.why} ${stop.first}` };
   if (!system || !goal || tespInWc === undefined) return withoutSystem(facts);
   const { target, maxTesp } = goal;
   const outcomes = speedOutcomes(system, tespInWc, goal);
   if (due.length > 0) return mendFirst(due, outcomes);
+  if (question)
+    return { kind: 'cantSay', outcomes, headline: 'Answer the open question first', reason: question.sentence };
   // Past the end of its row the maker does not allow it, whatever the air is.
   if (airflow.word === 'cantSay' && facts.offTable?.side === 'aboveTable') return pastTheTable(facts, outcomes);
   if (airflow.word === 'cantSay')
     return {
       kind: 'cantSay',
       outcomes,
-      headline: 'No speed is advised on an airflow this unsure',
+      headline: 'Airflow is too uncertain to pick a speed',
       reason: airflow.sentence,
     };
   if (isChoked(system, goal)) return restrictionFirst(system, goal, outcomes);
@@ -168,7 +186,7 @@ export function advise(facts: AdviceFacts): Advice {
     const heat = predictHeating(onTap(system, o.tap))?.word === 'outside';
     return {
       ...o,
-      tier: tierOf(o.operation, heat, goal),
+      tier: o.motor === 'outside' ? (3 as const) : tierOf(o.operation, heat, goal),
       score: landingScore(o.operation, goal.flowShare ?? 0, goal),
     };
   });
@@ -190,7 +208,9 @@ export function advise(facts: AdviceFacts): Advice {
       reason: `On this path it moves ${says(best)}, in the band and within the limit.${usual}`,
     };
   }
-  const allowed = onCurve.filter((o) => o.operation.tespInWc <= tespAllowedInWc(maxTesp.value, goal.rules));
+  const allowed = onCurve.filter(
+    (o) => o.operation.tespInWc <= tespAllowedInWc(maxTesp.value, goal.rules) && (o.inUse || o.motor !== 'outside'),
+  );
   const under = allowed
     .filter((o) => o.operation.flowCfm < target.lowCfm)
     .sort(byFlow)
@@ -221,7 +241,7 @@ export function advise(facts: AdviceFacts): Advice {
       tap: over.inUse || !noSlower ? over.tap : undefined,
       outcomes,
       headline: `Even ${speedName(system, over.tap)} moves too much air`,
-      reason: `It moves ${says(over)} Look for an open or missing duct or filter, and check the tons and the table.`,
+      reason: `It moves ${says(over)} Look for an open duct or a missing filter, and check that the table is for this blower.`,
     };
   }
   const stopped = outcomes.some((o) =>
@@ -241,8 +261,18 @@ export function advise(facts: AdviceFacts): Advice {
     tap: under.operation.flowCfm < flowNow ? undefined : under.tap,
     outcomes,
     headline: `Even ${speedName(system, under.tap)} moves too little air`,
-    reason: `It moves ${says(under)} The ducts are not the cause: check that the table is this blower’s, and the tons.`,
+    reason: `It moves ${says(under)} ${whyTooLittle(facts, outcomes)}`,
   };
+}
+
+/** What to suspect where even the fastest speed that is allowed moves too little on a path that is open. */
+function whyTooLittle({ measuredTwice, system }: AdviceFacts, outcomes: readonly SpeedOutcome[]): string {
+  const held = outcomes.filter(({ motor }) => motor === 'outside');
+  if (system && held.length > 0)
+    return `${sentenceCase(held.map(({ name }) => name).join(', '))} would overload the motor: a larger motor, or less resistance.`;
+  if (measuredTwice)
+    return 'Two measurements agree, so suspect the fan or its table: speed in use, wheel, coil inside the cabinet, the right table.';
+  return 'The ducts are not the cause. Check the wheel, the coil inside the cabinet, and that the table is for this blower.';
 }
 
 const byFlow = (a: Landed, b: Landed) => a.operation.flowCfm - b.operation.flowCfm;

@@ -1,10 +1,11 @@
 import { makeUpLines, netBuilding, type BuildingNet } from '../building';
 import { standingChecks, withTold, type Check, type CheckContext } from '../checks';
 import { CALL_CAUTIONS, complaintOf, type CallCaution, type Complaint } from '../complaint';
-import { gasFurnace, heatSequence, kitReading, type HeatSequence } from '../heat';
+import { gasFurnace, heatSequence, heatTouches, kitReading, lastRun } from '../heat';
 import { ampsDrift, assessPower, schemeFor } from '../power';
 import type { TriageItem } from '../triage/triage';
-import { checksOf, outcomesOf } from './callFacts';
+import { checksOf, type KeptCheck } from '../visit/facts';
+import { outcomesOf } from './callFacts';
 import type { CallFacts } from './callInput';
 import { circuitsOf } from './circuits';
 import { triageOf, type CallLine, type Found } from './triageOf';
@@ -23,7 +24,7 @@ const AMPS_AT = { ampsCooling: 'Cooling', ampsHeating: 'Heating' } as const;
 
 /** How the motor's amps stand to its plate, and how they moved while it ran. */
 function ampsOf(
-  all: ReturnType<typeof checksOf>,
+  all: readonly KeptCheck[],
   checks: ReadonlyMap<string, Check>,
   context: CheckContext,
 ): CallLine[] {
@@ -50,16 +51,6 @@ function ampsOf(
   return lines;
 }
 
-function sequenceOf(checks: ReturnType<typeof checksOf>): HeatSequence {
-  return heatSequence(
-    checks.flatMap(({ point, state, takenAt }) => {
-      const atMs = Date.parse(takenAt ?? '');
-      if ((point !== 'element' && point !== 'blowerOnHeat') || Number.isNaN(atMs)) return [];
-      return [{ what: point === 'element' ? 'element' : 'blower', on: state === 'on', atMs } as const];
-    }),
-  );
-}
-
 function buildingOf(checks: ReadonlyMap<string, Check>): BuildingNet | undefined {
   const flow = (id: string) => {
     const value = checks.get(id)?.value;
@@ -83,15 +74,17 @@ export function assessCall(call: CallFacts): CallAssessment {
     ...call.context,
     ratedMicrofarads: checks.get('ratedMicrofarads')?.value ?? call.context.ratedMicrofarads,
   };
+  const { stop } = call;
   const power = assessPower({
+    stop,
     scheme: schemeFor(call.motor, checks.get('scheme')?.state),
     checks,
     context,
     staticRead,
     priors,
   });
-  const gas = assessPower({ scheme: gasFurnace, checks, context, staticRead, priors });
-  const heat = sequenceOf(all);
+  const gas = assessPower({ stop, scheme: gasFurnace, checks, context, staticRead, priors });
+  const heat = heatSequence(lastRun(heatTouches(all)));
   const circuits = circuitsOf(call, checks);
   const found: Found = {
     checks,

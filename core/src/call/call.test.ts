@@ -1,6 +1,6 @@
 import { COMPLAINTS, CALL_CAUTIONS, ROUTE_STATIONS } from '../complaint';
 import type { CarriedItem } from '../handover';
-import { findings } from '../look';
+import { findings, lastLooks } from '../look';
 import type { Fact } from '../visit';
 import { assessCall } from './assessCall';
 import type { CallFacts } from './callInput';
@@ -57,11 +57,13 @@ test('a caution is read once a visit', () => {
 });
 
 test('everything found stands in the order it is taken, not in the order it was found', () => {
-  const looks = findings([
-    { item: 'filter', state: 'loaded' },
-    { item: 'wiring', state: 'burnt' },
-    { item: 'belt', state: 'slack' },
-  ]);
+  const looks = findings(
+    lastLooks([
+      { item: 'filter', state: 'loaded' },
+      { item: 'wiring', state: 'burnt' },
+      { item: 'belt', state: 'slack' },
+    ]),
+  );
   const { triage } = call(
     [check('doorsPull', 'pull'), check('drainTrap', 'found'), check('wheel', 'rubs'), check('exchanger', 'crack')],
     { findings: looks, air: [{ id: 'stage-1', area: 'ducts', words: 'Return takes half of it.' }] },

@@ -9,12 +9,6 @@ const standing = (facts: readonly Fact[]) => {
   return facts.filter(({ id }) => !replaced.has(id));
 };
 
-/** What was read, tried or seen at points, in the order it was made, with when. */
-export const checksOf = (facts: readonly Fact[]): readonly (Check & { readonly takenAt?: string })[] =>
-  standing(facts)
-    .filter(({ kind }) => kind === 'check')
-    .map((fact) => ({ ...(fact.inputs as unknown as Check), takenAt: (fact as { takenAt?: string }).takenAt }));
-
 const takenAtOf = (fact: Fact): string => (fact as { takenAt?: string }).takenAt ?? '';
 
 /**

@@ -4,6 +4,7 @@ import type { VerdictWord } from '../judge';
 import type { CarriedItem } from '../handover';
 import type { Finding, Look } from '../look';
 import type { Priors } from '../power';
+import type { Stop } from '../stop';
 import type { Fact } from '../visit';
 
 /** What of a visit the rest of the call is judged from. */
@@ -17,6 +18,9 @@ export interface CallFacts {
   readonly carried?: readonly CarriedItem[];
   readonly context: CheckContext;
   readonly altitudeFt?: number;
+  /** While there is one, nothing else is judged or advised. */
+  readonly stop?: Stop;
+  readonly mode?: 'cooling' | 'heating';
   readonly airflow: VerdictWord;
   readonly staticRead: boolean;
   readonly filterIn?: boolean;
@@ -26,7 +30,8 @@ export interface CallFacts {
   /** Found by the air itself: outside verdicts of pressure and airflow, in words. */
   readonly air: readonly {
     readonly id: string;
-    readonly area: 'filter' | 'coil' | 'ducts' | 'speed';
+    readonly area: 'filter' | 'coil' | 'ducts' | 'speed' | 'blower';
     readonly words: string;
+    readonly toDo?: string;
   }[];
 }

@@ -10,7 +10,8 @@ import {
   type Patterns,
 } from '../refrigerant';
 import type { FieldError, RawInputs } from '../tools';
-import { checksOf, laddersOf } from './callFacts';
+import { checksOf } from '../visit/facts';
+import { laddersOf } from './callFacts';
 import type { CallFacts } from './callInput';
 
 /** Before and after of a washed outdoor coil. */
@@ -111,6 +112,7 @@ export function circuitsOf(call: CallFacts, checks: ReadonlyMap<string, Check>):
     const read = readLadder(raw, call.altitudeFt);
     const figure = (field: string) => (typeof raw[field] === 'number' ? raw[field] : undefined);
     const gate = gateOf({
+      stop: call.stop,
       airflow: call.airflow,
       filterIn: call.filterIn,
       doorsOn: call.doorsOn,

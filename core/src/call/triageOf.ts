@@ -4,9 +4,11 @@ import { carriedOver, outcomeBefore } from '../handover';
 import { gasFurnace, type HeatSequence, type KitReading } from '../heat';
 import type { VerdictWord } from '../judge';
 import type { PowerAssessment, PowerCause } from '../power';
+import type { Stop } from '../stop';
 import type { Effort } from '../triage/effort';
 import { LOOK_EFFORT } from '../triage/lookEffort';
 import { inTriageOrder, type TriageItem } from '../triage/triage';
+import { sentenceCase } from '../words';
 import type { outcomesOf } from './callFacts';
 import type { CallFacts } from './callInput';
 import type { Circuit } from './circuits';
@@ -175,10 +177,22 @@ export function triageOf(call: CallFacts, found: Found, outcomes: ReturnType<typ
   ] as const)
     for (const { id, word, sentence } of lines)
       if (word === 'outside') add({ id, measuredBy, area, words: sentence, minutes: 20, money: 0 });
-  for (const { id, area, words } of call.air)
-    add({ id: `air-${id}`, measuredBy: 'air', area, words, minutes: 0, money: 0 });
+  for (const { id, area, words, toDo } of call.air)
+    add({ id: `air-${id}`, measuredBy: 'air', area, words, toDo, minutes: 0, money: 0 });
   const looks = new Map(call.looks.map((look) => [look.item, look]));
   const seen = { looks, checks, context: call.context, measured: measuredAt(call, found) };
   for (const item of carriedOver(carried, items, seen)) items.push({ ...item, ...outcomes.get(item.id) });
-  return inTriageOrder(items);
+  return inTriageOrder(withStop(items, call.stop));
+}
+
+/** What stops the visit comes first, listed once: as the look or the check that showed it, else as itself. */
+function withStop(items: readonly TriageItem[], stop: Stop | undefined): readonly TriageItem[] {
+  if (!stop) return items;
+  const shown = stop.item !== undefined ? `look-${stop.item}` : stop.point !== undefined ? `check-${stop.point}` : '';
+  const id = items.some((item) => item.id === shown) ? shown : 'heat-sequence';
+  if (items.some((item) => item.id === id))
+    return items.map((item) => (item.id === id ? { ...item, isStop: true, toDo: stop.first } : item));
+  const { name, first } = stop;
+  const item = { id: `stop-${stop.id}`, area: 'safety', words: sentenceCase(name), toDo: first, isStop: true } as const;
+  return [{ ...item, minutes: 20, money: 0, outcome: 'open' }, ...items];
 }

@@ -11,7 +11,8 @@ export const returnLeak: Cause = {
   name: 'a return leak',
   kind: 'path',
   at: ({ layout }) => layout !== 'makeUpAir',
-  shownBy: [],
+  // Told by return air at the unit against the room's.
+  shownBy: [{ item: 'returnAir', states: ['leaks'] }],
   clearedBy: [],
   range,
   usual: 0.12,

@@ -119,5 +119,7 @@ export function fanDoubt(facts: DoubtFacts): FanDoubt {
       );
     }
   }
-  return { share, seen, signs, open };
+  // What was seen explains as much of it: a loss is counted once as a loss, not once more as a doubt.
+  const explained = 1 - seen.reduce((product, cause) => product * (cause.lag?.(cause.usual).factor ?? 1), 1);
+  return { share: Math.max(0, share - explained), seen, signs, open };
 }

@@ -8,3 +8,4 @@ export * from './imbalance';
 export * from './sheave';
 export * from './beltMotor';
 export * from './beltPower';
+export * from './sheaveSpeeds';

@@ -14,7 +14,12 @@ export interface ReconciledFlow {
   /** Nothing but the temperature drop is behind it. */
   readonly dropOnly: boolean;
   /** Set when methods do not agree: which one is doubted, and why. */
-  readonly disagreement?: { readonly doubted: string; readonly sentence: string };
+  readonly disagreement?: {
+    readonly doubted: string;
+    readonly sentence: string;
+    /** Others agree against the one that is doubted: what they say stands. */
+    readonly outvoted: boolean;
+  };
 }
 
 /** Two airflows differ for good when they are further apart than this many of their combined σ. */
@@ -48,11 +53,13 @@ function worstPair(estimates: readonly FlowEstimate[]): [FlowEstimate, FlowEstim
   return worst;
 }
 
+const agree = (a: FlowEstimate, b: FlowEstimate) => sigmasApart(a, b) <= TOO_FAR_SIGMAS;
+
 /** Of two that disagree: the one that fewer others agree with, then the one with the wider σ. */
 function lessTrusted(pair: [FlowEstimate, FlowEstimate], all: readonly FlowEstimate[]): [FlowEstimate, FlowEstimate] {
   const [a, b] = pair;
   const others = all.filter((e) => e !== a && e !== b);
-  const agreeing = (e: FlowEstimate) => others.filter((other) => sigmasApart(e, other) <= TOO_FAR_SIGMAS).length;
+  const agreeing = (e: FlowEstimate) => others.filter((other) => agree(e, other)).length;
   const [withA, withB] = [agreeing(a), agreeing(b)];
   if (withA !== withB) return withA < withB ? [a, b] : [b, a];
   return a.sigmaShare >= b.sigmaShare ? [a, b] : [b, a];
@@ -92,6 +99,8 @@ export function reconcile(estimates: readonly FlowEstimate[]): ReconciledFlow | 
           ? `${doubted.name} is less sure here. ${doubted.doubts[0]}`
           : `${doubted.name} is the less sure (± ${Math.round(doubted.sigmaShare * 100)} %).`) +
         ' It is left out; set one aside to settle it.',
+      // The drop says the refrigerant side as well: alone against a method of the air it contradicts nothing.
+      outvoted: doubted.basis === 'drop' || counted.some((e) => e !== trusted && e !== doubted && agree(e, trusted)),
     };
     counted = counted.filter((e) => e !== doubted);
   }

@@ -67,6 +67,35 @@ export interface HeatSequence {
 /** How long the blower may follow the first element, s (J): board delays are shorter. */
 const BLOWER_LATE_S = 10;
 
+/** Touches further apart than this belong to two runs, ms (J). */
+const ANOTHER_RUN_MS = 15 * 60_000;
+
+/**
+ * The touches of the last run: it begins where all that was on is off again, or after a quarter of an hour. A run that was wrong does not
+ * stand beside the one after the repair.
+ *
+ * @example lastRun([element on, element off, blower on, element on]) // the last two
+ */
+export function lastRun(touches: readonly HeatTouch[]): readonly HeatTouch[] {
+  const inOrder = [...touches].sort((a, b) => a.atMs - b.atMs);
+  let run: HeatTouch[] = [];
+  let elementsOn = 0;
+  let isBlowerOn = false;
+  for (const touch of inOrder) {
+    const last = run.at(-1);
+    const isOver = elementsOn === 0 && !isBlowerOn;
+    if (last && touch.on && (isOver || touch.atMs - last.atMs > ANOTHER_RUN_MS)) {
+      run = [];
+      elementsOn = 0;
+      isBlowerOn = false;
+    }
+    run.push(touch);
+    if (touch.what === 'blower') isBlowerOn = touch.on;
+    else elementsOn = Math.max(0, elementsOn + (touch.on ? 1 : -1));
+  }
+  return run;
+}
+
 /**
  * Judges the order in which elements and blower came on and went off: the blower starts with or before the first element and stops last.
  *

@@ -3,7 +3,7 @@ import { airflowAgainst, DEFAULT_RULES, isTooUnsure, oddsInBand, targetOf } from
 const target = targetOf(3, DEFAULT_RULES);
 const { lowCfm, highCfm } = target;
 const against = (flowCfm: number, sigmaCfm: number, why?: string) =>
-  airflowAgainst({ flowCfm, sigmaCfm }, target, 3, DEFAULT_RULES, why);
+  airflowAgainst({ flowCfm, sigmaCfm }, target, 3, why);
 
 describe('an airflow against its band', () => {
   test('the odds are those of a normal: two thirds within one σ, a half at the foot, few far off', () => {

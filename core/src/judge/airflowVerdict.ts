@@ -1,8 +1,7 @@
 import { normalBetween } from '../numbers/normal';
 import { flowWords, flowText, oddsText } from '../words';
-import type { Rules } from './rules';
-import { wordOnTarget, type Target } from './target';
-import type { Verdict } from './verdict';
+import type { Target } from './target';
+import type { Verdict, VerdictWord } from './verdict';
 
 /** An airflow as it is known: one value with one σ, whatever it came from. */
 export interface KnownFlow {
@@ -22,6 +21,19 @@ export function isTooUnsure({ flowCfm, sigmaCfm }: KnownFlow, { lowCfm, highCfm 
 }
 
 /**
+ * The word for an airflow of which σ is known: within one σ of an end of the band it is at the edge, whatever side.
+ *
+ * @example airflowWordOf({ flowCfm: 1060, sigmaCfm: 60 }, 1,080 to 1,320) // 'atTheEdge'
+ */
+export function airflowWordOf(flow: KnownFlow, target: Target): VerdictWord {
+  if (isTooUnsure(flow, target)) return 'cantSay';
+  const { flowCfm, sigmaCfm } = flow;
+  const nearest = Math.min(Math.abs(flowCfm - target.lowCfm), Math.abs(flowCfm - target.highCfm));
+  if (nearest < sigmaCfm * (1 - 1e-9)) return 'atTheEdge';
+  return flowCfm > target.lowCfm && flowCfm < target.highCfm ? 'inside' : 'outside';
+}
+
+/**
  * Airflow against the target band: the word with its odds, the limit and the sentence of its verdict.
  *
  * @param why what keeps it from being said, where that is known: goes before σ
@@ -30,7 +42,6 @@ export function airflowAgainst(
   flow: KnownFlow,
   target: Target,
   tons: number | undefined,
-  rules: Rules,
   why?: string,
 ): Pick<Verdict, 'value' | 'word' | 'limit' | 'sentence' | 'odds'> {
   const { flowCfm, sigmaCfm } = flow;
@@ -43,7 +54,7 @@ export function airflowAgainst(
   return {
     value: flowCfm,
     odds,
-    word: unsure ? 'cantSay' : wordOnTarget(flowCfm, target, rules.edgeShare),
+    word: unsure ? 'cantSay' : airflowWordOf(flow, target),
     limit: {
       low: target.lowCfm,
       high: target.highCfm,

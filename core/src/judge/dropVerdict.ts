@@ -16,6 +16,7 @@ const WEAK_EDGE = 0.7;
 
 const FORMULA = 'drop = return dry bulb − supply dry bulb, at the unit';
 const degrees = (f: number) => shownText(f, 'deltaF', 1);
+const degreeOf = (f: number) => shownWords(f, 'degF', 0);
 const degreeWords = (f: number) => shownWords(f, 'deltaF', 1);
 
 /** What is said about a drop, with the band it was judged by. */
@@ -33,6 +34,19 @@ function said(dropF: number, low: number, high: number, edge: number): { word: V
         ? 'Too much: the air is too slow, or much drier than it was read.'
         : 'Too little: refrigerant side or a return leak when the airflow is in its band; too fast when it is above.',
   };
+}
+
+/** No drop is judged before so many minutes, nor on return air outside these, °F. @source trade practice: steady after 10 to 15 min */
+const STEADY_MINUTES = 10;
+const RETURN_F = { low: 68, high: 85 } as const;
+
+/** Why a drop is not judged yet, in a sentence; undefined when it may be. */
+function notYet(minutes: unknown, returnF: number): string | undefined {
+  if (typeof minutes === 'number' && minutes < STEADY_MINUTES)
+    return `Read ${Math.round(minutes)} min after the start. Wait until 10 to 15 min, then read again.`;
+  if (returnF < RETURN_F.low || returnF > RETURN_F.high)
+    return `Return air ${degreeOf(returnF)}: no drop is judged outside ${shownText(RETURN_F.low, 'degF', 0)} to ${degreeOf(RETURN_F.high)}. Bring the space into that range, then read again.`;
+  return undefined;
 }
 
 /**
@@ -80,6 +94,8 @@ export function judgeDrop(
       ],
     },
   };
+  const early = notYet(inputs.minutes, returnF);
+  if (early) return { ...base, word: 'cantSay', sentence: `${degreeWords(dropF)}. ${early}` };
   const perTon = flow && flow.flowCfm / tons;
   if (why && !flow && rules.dropSchool === 'predicted')
     return { ...base, word: 'cantSay', sentence: `${degreeWords(dropF)}. ${why}` };

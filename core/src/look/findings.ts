@@ -5,6 +5,8 @@ export interface Look {
   readonly item: string;
   readonly state: string;
   readonly note?: string;
+  /** What told it, where it was not looked at: a point, 'rpm', 'flashes'. */
+  readonly by?: string;
   /** What became of a finding. */
   readonly outcome?: 'dealtWith' | 'declined';
 }
@@ -15,12 +17,6 @@ export interface Finding extends Look {
   readonly caution?: string;
 }
 
-export interface Hold {
-  readonly item: string;
-  readonly why: string;
-  readonly first: string;
-}
-
 /** The last look at each thing, in the order faults are taken. @param looks in the order they were made */
 export function lastLooks(looks: readonly Look[]): ReadonlyMap<string, Look> {
   const last = new Map(looks.map((look) => [look.item, look]));
@@ -29,20 +25,17 @@ export function lastLooks(looks: readonly Look[]): ReadonlyMap<string, Look> {
 
 const stateOf = (look: Look) => lookItem(look.item)?.states.find((state) => state.id === look.state);
 
-/** Everything found, open ones and settled ones. @example findings([{ item: 'belt', state: 'slack' }])[0].text // 'slack' */
-export function findings(looks: readonly Look[]): Finding[] {
-  return [...lastLooks(looks).values()].flatMap((look) => {
+/**
+ * Everything seen wrong, open and resolved. What a check or a meter told is not repeated: it is listed as that.
+ *
+ * @param looks the last look at each thing
+ * @example findings(new Map([['belt', { item: 'belt', state: 'slack' }]]))[0].text // 'slack'
+ */
+export function findings(looks: ReadonlyMap<string, Look>): Finding[] {
+  return [...looks.values()].flatMap((look) => {
     const state = stateOf(look);
-    if (!state?.finding) return [];
+    if (!state?.finding || look.by !== undefined) return [];
     const caution = LOOK_CAUTIONS[`${look.item} ${look.state}`];
     return [{ ...look, name: lookItem(look.item)!.name, text: state.text, caution }];
   });
-}
-
-/** Why readings now would mislead, and what to do first; undefined when nothing holds. Power and fire go first. */
-export function holdOf(looks: readonly Look[]): Hold | undefined {
-  const order = ['elements', 'air', 'belt', 'ice'];
-  const held = [...lastLooks(looks).values()].filter((look) => look.outcome !== 'dealtWith' && stateOf(look)?.hold);
-  const first = order.map((id) => held.find((look) => look.item === id)).find((look) => look !== undefined);
-  return first && { item: first.item, ...stateOf(first)!.hold! };
 }

@@ -1,3 +1,4 @@
 export * from './findings';
 export * from './items';
 export * from './modelNumber';
+export * from './told';

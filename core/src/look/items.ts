@@ -14,8 +14,6 @@ export interface LookState {
   readonly text: string;
   /** It is a finding: stays on the visit's list until dealt with or declined. */
   readonly finding?: true;
-  /** Why readings now would mislead, and what to do first. */
-  readonly hold?: { readonly why: string; readonly first: string };
 }
 
 const finding = (id: string, text: string): LookState => ({ id, text, finding: true });
@@ -28,13 +26,7 @@ export const LOOK_ITEMS: readonly LookItem[] = [
     states: [
       { id: 'moves', text: 'moves' },
       finding('weak', 'weak'),
-      {
-        ...finding('none', 'none'),
-        hold: {
-          why: 'No air moves: every static and temperature would be that of a dead fan.',
-          first: 'Find why the blower does not run: power, door switch, call, relay or board, motor.',
-        },
-      },
+      finding('none', 'none'),
     ],
   },
   {
@@ -42,13 +34,7 @@ export const LOOK_ITEMS: readonly LookItem[] = [
     name: 'Heat without blower',
     states: [
       { id: 'no', text: 'no' },
-      {
-        ...finding('yes', 'elements on, no blower'),
-        hold: {
-          why: 'Elements on without the blower are a fire risk.',
-          first: 'Kill power at the disconnect now. Verify dead. No reading before the blower starts with the heat.',
-        },
-      },
+      finding('yes', 'elements on, no blower'),
     ],
   },
   {
@@ -56,13 +42,7 @@ export const LOOK_ITEMS: readonly LookItem[] = [
     name: 'Ice',
     states: [
       { id: 'none', text: 'none' },
-      {
-        ...finding('coil', 'on the coil'),
-        hold: {
-          why: 'Ice closes the coil: static, airflow and drop all read wrong, and charge must not be judged.',
-          first: 'Stop cooling, fan only until the coil is clear, then measure.',
-        },
-      },
+      finding('coil', 'on the coil'),
     ],
   },
   {
@@ -84,13 +64,7 @@ export const LOOK_ITEMS: readonly LookItem[] = [
       finding('slack', 'slack'),
       finding('glazed', 'glazed'),
       finding('cracked', 'cracked'),
-      {
-        ...finding('broken', 'broken'),
-        hold: {
-          why: 'The belt is off or broken: the wheel does not turn.',
-          first: 'Lock out, fit the belt, set its tension, then measure.',
-        },
-      },
+      finding('broken', 'broken'),
     ],
   },
   {

@@ -2,7 +2,7 @@ import { COIL_CFM_PER_TON, predictCoil } from '../coil';
 import { hasSpeed } from '../fan';
 import { faceVelocityFpm } from '../filter';
 import {
-  isTooUnsure,
+  airflowWordOf,
   shareOfTarget,
   tespWord,
   wordOnTarget,
@@ -51,9 +51,9 @@ export interface Prediction {
 
 /** The word for a predicted airflow: as unsure as the one it was foretold from. */
 export const airflowWord = (flowCfm: number, { target, rules, flowShare }: Goal): VerdictWord =>
-  flowShare !== undefined && isTooUnsure({ flowCfm, sigmaCfm: flowShare * flowCfm }, target)
-    ? 'cantSay'
-    : wordOnTarget(flowCfm, target, rules.edgeShare);
+  flowShare === undefined
+    ? wordOnTarget(flowCfm, target, rules.edgeShare)
+    : airflowWordOf({ flowCfm, sigmaCfm: flowShare * flowCfm }, target);
 
 /** Velocity in a main duct above which it is heard, fpm. Rule of thumb for houses and offices. */
 export const QUIET_DUCT_FPM = 900;

@@ -1,10 +1,7 @@
-import { stageBudget } from '../judge';
-import { layoutOf } from '../system';
 import { toolFigure } from '../tools';
 import { shareField, withPiece } from './ductShare';
-import { flowNow } from './filterMedia';
+import { isOverItsShare } from './judgedAtTarget';
 import { defineMove } from './move';
-import { stageDropAt } from '../system';
 
 /** More runs side by side for the same air. @source alike branches side by side: drop ∝ 1/n² */
 export const addSupplyRun = defineMove({
@@ -20,11 +17,10 @@ export const addSupplyRun = defineMove({
   cautions: ['ductCode', 'ladder'],
   minutes: 180,
   cost: 320,
-  applies(system, { goal }) {
-    const drop = stageDropAt(system, 'supplyDuct', flowNow(system));
-    const share = stageBudget(layoutOf(system), 'supplyDuct', goal.rules);
-    return drop !== undefined && drop > 1.1 * share * goal.maxTesp.value ? 'The supply side is tight.' : undefined;
-  },
+  applies: (system, context) =>
+    isOverItsShare(system, 'supplyDuct', context)
+      ? 'The supply duct takes more than its share at the target airflow.'
+      : undefined,
   defaults: (_system, { goal }) => ({
     runsNow: Math.max(4, Math.round(goal.target.flowCfm / 150)),
     runsAdded: 2,

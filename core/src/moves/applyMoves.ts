@@ -7,6 +7,8 @@ import type { Move } from './move';
 export interface ChosenMove {
   readonly id: string;
   readonly inputs: RawInputs;
+  /** It mends what was seen, and is done whatever the model makes of it: where nothing shows what it brings, it changes nothing. */
+  readonly asSeen?: true;
 }
 
 /** What a shop takes for a move instead of the usual. */
@@ -43,12 +45,13 @@ export function applyMoves(system: System, chosen: readonly ChosenMove[]): Appli
   const clash = contradiction(chosen.map((one) => one.id));
   if (clash) return { ok: false, moveId: chosen.at(-1)!.id, why: clash };
   let current = system;
-  for (const { id, inputs } of [...chosen].sort((a, b) => place(a.id) - place(b.id))) {
+  for (const { id, inputs, asSeen } of [...chosen].sort((a, b) => place(a.id) - place(b.id))) {
     const move = moveOf(id);
     if (!move) return { ok: false, moveId: id, why: 'This move is not known here.' };
     const [fault] = inputFaults(move, inputs);
     if (fault) return { ok: false, moveId: id, field: fault.field, why: fault.message };
     const result = move.apply(current, soundInputs(move, inputs));
+    if (!result.ok && asSeen) continue;
     if (!result.ok) return { ok: false, moveId: id, field: result.field, why: result.why };
     current = result.system;
   }

@@ -1,8 +1,7 @@
-import { stageBudget } from '../judge';
 import { COIL_EXPONENT, resistanceFromPoint } from '../path';
-import { layoutOf } from '../system';
 import { staticText } from '../words';
 import { flowNow } from './filterMedia';
+import { isOverItsShare } from './judgedAtTarget';
 import { cannot, defineMove, moved } from './move';
 import { stageDropAt, stretchesOf, withStage } from '../system';
 
@@ -23,13 +22,10 @@ export const cleanCoil = defineMove({
   minutes: 90,
   cost: 45,
   applies(system, context) {
-    const { looks, goal } = context;
-    const face = looks.get('coilFace');
+    const face = context.looks.get('coilFace');
     if (face && face.outcome !== 'dealtWith' && ['dusty', 'matted'].includes(face.state))
       return `Its faces were seen ${face.state}.`;
-    const drop = stageDropAt(system, 'coil', flowNow(system));
-    const share = stageBudget(layoutOf(system), 'coil', goal.rules);
-    return drop !== undefined && drop > share * goal.maxTesp.value ? 'It takes more than its share.' : undefined;
+    return isOverItsShare(system, 'coil', context) ? 'It takes more than its share at the target airflow.' : undefined;
   },
   defaults: (system, { goal }) =>
     stretchesOf(system, 'coil').length === 0

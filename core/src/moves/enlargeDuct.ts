@@ -1,10 +1,7 @@
-import { stageBudget } from '../judge';
-import { layoutOf } from '../system';
 import { toolFigure } from '../tools';
 import { ductOf, shareField, withPiece, type DuctSide } from './ductShare';
-import { flowNow } from './filterMedia';
+import { isOverItsShare } from './judgedAtTarget';
 import { cannot, defineMove } from './move';
-import { stageDropAt } from '../system';
 
 /** The trunk or the drop of a side, one size up. @source friction ∝ 1/D⁵ at the same airflow, friction chart */
 const enlarge = (side: DuctSide, name: string) =>
@@ -21,13 +18,10 @@ const enlarge = (side: DuctSide, name: string) =>
     cautions: ['ductCode', 'ladder', 'sharp'],
     minutes: 300,
     cost: 680,
-    applies(system, { goal }) {
-      const drop = stageDropAt(system, ductOf(side), flowNow(system));
-      const share = stageBudget(layoutOf(system), ductOf(side), goal.rules);
-      return drop !== undefined && drop > share * goal.maxTesp.value
-        ? `The ${side} duct takes more than its share.`
-        : undefined;
-    },
+    applies: (system, context) =>
+      isOverItsShare(system, ductOf(side), context)
+        ? `The ${side} duct takes more than its share at the target airflow.`
+        : undefined,
     defaults(_system, { goal }) {
       // What the target needs at about 800 fpm, from one size under to one over.
       const right = Math.round(Math.sqrt((goal.target.flowCfm / 800) * (576 / Math.PI)));

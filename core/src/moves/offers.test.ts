@@ -192,7 +192,7 @@ const OFFERS: readonly Offer[] = [
   {
     id: 'addSupplyRun',
     system: more('supplyDuct', 3),
-    why: /tight/,
+    why: /more than its share/,
     says: /2 beside the 8/,
     flow: 'more',
     static: 'less',

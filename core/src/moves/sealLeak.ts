@@ -20,8 +20,12 @@ export const sealLeak = defineMove({
   cautions: ['ladder', 'ductCode'],
   minutes: 60,
   cost: 35,
-  applies: (_system, context) => (seen(context, 'openSupply') ? 'A duct was seen open or loose.' : undefined),
-  defaults: () => ({ side: 'supply', leakPercent: 15 }),
+  applies(_system, context) {
+    if (seen(context, 'openSupply')) return 'A duct was seen open or loose.';
+    return seen(context, 'returnLeak') ? 'Return air at the unit is not the room’s.' : undefined;
+  },
+  defaults: (_system, context) =>
+    seen(context, 'openSupply') ? { side: 'supply', leakPercent: 15 } : { side: 'return', leakPercent: 10 },
   says: ({ side, leakPercent }) => `${side} side, ${leakPercent} % of the air comes back to the rooms`,
   apply(system, { side, leakPercent }) {
     const kind = ductOf(side);

@@ -55,7 +55,8 @@ export const secondReturn = defineMove({
     const returns = system.path.filter((stretch) => stretch.side === 'return').map((stretch) => stretch.resistance);
     if (returns.length === 0 || system.layout === 'makeUpAir') return undefined;
     const now = operate(system);
-    const drop = pathDropAt(returns, now.kind === 'crossing' ? now.flowCfm : now.edgeFlowCfm);
+    // At the target airflow: a low speed must not hide it.
+    const drop = pathDropAt(returns, goal.target.flowCfm);
     const layout = layoutOf(system);
     const share = stageBudget(layout, 'returnDuct', goal.rules) + stageBudget(layout, 'filter', goal.rules);
     // Over the plate every large part of it is a way down, even one within its share.

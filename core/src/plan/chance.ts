@@ -1,7 +1,7 @@
 import { USUAL_SIZE_SIGMA } from '../causes';
 import { flowAt, speedSigma, usualPerhaps, type Fan, type FanLag } from '../fan';
 import { staticSigma } from '../judge';
-import { predictHeating, type Goal } from '../model';
+import { motorLoad, powerOf, predict, predictHeating, type Goal } from '../model';
 import { applyMoves, type ChosenMove } from '../moves';
 import { normal, seededRandom } from '../numbers/random';
 import { innerDropInWc, operate, type Crossing } from '../operate';
@@ -27,6 +27,8 @@ export interface Odds {
   readonly band: number;
   readonly plate: number;
   readonly heat: number;
+  /** The motor stays within what its nameplate allows; 1 where plate or load is not known. Plans of before have none. */
+  readonly motor?: number;
   /** One standard deviation of the airflow after, CFM; absent where it was not sampled. */
   readonly flowSigmaCfm?: number;
 }
@@ -184,11 +186,19 @@ function somewhatOther(changed: System, before: System, z: Draw): System {
   };
 }
 
+/** Whether a change carries the motor past what its nameplate allows, by the law of its kind. */
+function isOverloaded(before: System, changed: System, at: Crossing): boolean {
+  const was = operate(before);
+  if (was.kind !== 'crossing') return false;
+  return motorLoad(changed, powerOf(changed, at, { system: before, at: was }))?.word === 'outside';
+}
+
 /** One way a plan may turn out; undefined figures where the fan leaves its curve. */
 export interface Outcome {
   readonly flowCfm?: number;
   readonly tespInWc?: number;
   readonly heatOutside?: boolean;
+  readonly motorOutside?: boolean;
 }
 
 /**
@@ -209,6 +219,7 @@ export function sampledOutcomes(
   const random = seededRandom(seed);
   const outcomes: Outcome[] = [];
   const now = operate(system);
+  const knowsMotor = moves.length > 0 && predict(system, goal).motor !== undefined;
   for (let i = 0; i < samples; i += 1) {
     const z = draw(random);
     const drawn = now.kind === 'crossing' ? perhaps(system, now, sure, goal, z) : undefined;
@@ -226,6 +237,7 @@ export function sampledOutcomes(
     outcomes.push({
       flowCfm: found.flowCfm,
       tespInWc: found.tespInWc,
+      motorOutside: knowsMotor && isOverloaded(drawn!, changed, found),
       heatOutside: changed.heating !== undefined && predictHeating(changed)?.word === 'outside',
     });
   }
@@ -236,9 +248,9 @@ const inBand = ({ flowCfm }: Outcome, { target }: Goal) =>
   flowCfm !== undefined && flowCfm >= target.lowCfm && flowCfm <= target.highCfm;
 const inPlate = ({ tespInWc }: Outcome, { maxTesp }: Goal) => tespInWc !== undefined && tespInWc <= maxTesp.value;
 
-/** Whether one outcome is a landing: band, plate and heat together. */
+/** Whether one outcome is a landing: band, plate, heat and motor together. */
 export const isLanding = (outcome: Outcome, goal: Goal): boolean =>
-  inBand(outcome, goal) && inPlate(outcome, goal) && outcome.heatOutside !== true;
+  inBand(outcome, goal) && inPlate(outcome, goal) && outcome.heatOutside !== true && outcome.motorOutside !== true;
 
 /** One standard deviation of what was sampled; undefined of fewer than two. */
 function spreadOf(values: readonly number[]): number | undefined {
@@ -255,12 +267,13 @@ export function oddsOf(outcomes: readonly Outcome[], goal: Goal): Odds {
     band: share((o) => inBand(o, goal)),
     plate: share((o) => inPlate(o, goal)),
     heat: share((o) => o.flowCfm !== undefined && o.heatOutside !== true),
+    motor: share((o) => o.flowCfm !== undefined && o.motorOutside !== true),
     flowSigmaCfm: spreadOf(outcomes.flatMap(({ flowCfm }) => (flowCfm === undefined ? [] : [flowCfm]))),
   };
 }
 
 /**
- * The chances that moves land in the band, within the plate and with the heating in its range.
+ * The chances that moves land in the band, within the plate, with the heating in its range and the motor within its limit.
  * @example chanceOf(exampleA, [], { flowShare: 0.1, staticInWc: 0.025 }, goal, 1).band // about 0.07: 940 of 1,080
  */
 export const chanceOf = (

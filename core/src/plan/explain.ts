@@ -39,6 +39,35 @@ export function clauseOf({ id, inputs }: ChosenMove, system: System): string {
 const inOrder = (clauses: readonly string[]) =>
   clauses.length < 2 ? clauses.join('') : `${clauses.slice(0, -1).join(', ')}, then ${clauses.at(-1)}`;
 
+/** What is done, and why, as one sentence. */
+function doneWords(system: System, moves: readonly ChosenMove[]): string {
+  const heaviest = heaviestStage(system);
+  const clauses = moves.map((move) => clauseOf(move, system));
+  const done = clauses.length === 0 ? 'nothing has to be changed' : inOrder(clauses);
+  const why = heaviest && moves.some(({ id }) => moveOf(id)?.does === 'lowersStatic') ? `${heaviest}: ${done}` : done;
+  return `${sentenceCase(why)}.`;
+}
+
+/**
+ * What was found, to be fixed before anything else is planned: what is done, what it should bring, and that it is measured again.
+ *
+ * @param isEnough it lands often enough to be called a plan by itself
+ */
+export function explainFixFirst(
+  system: System,
+  moves: readonly ChosenMove[],
+  { operation }: Prediction,
+  odds: Odds,
+  isEnough: boolean,
+): string {
+  const done = `${doneWords(system, moves)} Then re-measure.`;
+  if (operation.kind === 'offTable') return `${done} What it brings leaves the fan curve, so nothing is predicted.`;
+  const then = `Predicted: ${flowWords(operation.flowCfm)} at ${staticWords(operation.tespInWc)}`;
+  return isEnough
+    ? `${done} ${then}, ${percentText(odds.all)} chance of meeting every target.`
+    : `${done} ${then}: not enough by itself.`;
+}
+
 /**
  * A plan in two sentences: what is done and why, and where it lands.
  *
@@ -51,11 +80,7 @@ export function explainPlan(
   goal: Goal,
   odds: Odds,
 ): string {
-  const heaviest = heaviestStage(system);
-  const clauses = moves.map((move) => clauseOf(move, system));
-  const done = clauses.length === 0 ? 'nothing has to be changed' : inOrder(clauses);
-  const why = heaviest && moves.some(({ id }) => moveOf(id)?.does === 'lowersStatic') ? `${heaviest}: ${done}` : done;
-  const first = `${sentenceCase(why)}.`;
+  const first = doneWords(system, moves);
   const { operation, heating } = prediction;
   if (operation.kind === 'offTable')
     return `${first} That leaves the ${system.fan.usual ? 'range of the usual curve' : 'maker’s table'}, where nothing is promised.`;

@@ -49,6 +49,8 @@ const request: PlanRequest = {
   seed: 7,
 };
 const answer = planNow(request);
+/** The same choked path with nothing seen: what is planned then is searched. */
+const unseen = planNow({ ...request, looks: [] });
 
 function searched(of: PlanRequest) {
   const run = searchCombinations(problemOf(of));
@@ -80,22 +82,46 @@ describe('the plans of a choked duct with a loaded filter', () => {
     const { candidates } = searched(request);
     const good = candidates.filter((c) => c.burden.away <= 0.1 && c.burden.tespInWc <= 0.5);
     expect(good.length).toBeGreaterThan(3);
-    for (const plan of answer.ready) {
+    for (const plan of unseen.ready) {
       expect(plan.prediction.airflow).not.toBe('outside');
       expect(plan.prediction.tesp).not.toBe('outside');
+      expect(plan.chance).toBeGreaterThanOrEqual(0.03);
     }
-    const lowest = answer.ready.find((plan) => plan.kinds.includes('lowestStatic'))!;
-    const cheapest = answer.ready.find((plan) => plan.kinds.includes('lowestCost'))!;
-    const least = answer.ready.find((plan) => plan.kinds.includes('leastWork'))!;
-    for (const plan of answer.ready) {
+    const lowest = unseen.ready.find((plan) => plan.kinds.includes('lowestStatic'))!;
+    const cheapest = unseen.ready.find((plan) => plan.kinds.includes('lowestCost'))!;
+    const least = unseen.ready.find((plan) => plan.kinds.includes('leastWork'))!;
+    for (const plan of unseen.ready) {
       expect(plan.cost).toBeGreaterThanOrEqual(cheapest.cost);
       expect(plan.minutes).toBeGreaterThanOrEqual(least.minutes);
       expect(plan.prediction.marginInWc).toBeLessThanOrEqual(lowest.prediction.marginInWc! + 1e-9);
     }
   });
 
+  test('what was found is fixed first and alone, and measured again; the rest is for afterwards', () => {
+    const [first, ...more] = answer.ready;
+    expect(first!.kinds).toEqual(['fixFirst']);
+    expect(first!.moves.map(({ id }) => id)).toEqual(['newFilter', 'openDamper']);
+    expect(first!.explanation).toContain('Then re-measure.');
+    for (const plan of more) {
+      expect(plan.ifStillOff).toBe(true);
+      expect(plan.moves.map(({ id }) => id)).toEqual(expect.arrayContaining(['openDamper']));
+      expect(plan.moves.length).toBeGreaterThan(2);
+    }
+  });
+
+  test('an open question leaves only what is due; without anything due there is no plan, and why is said', () => {
+    const held = 'Static was read on tap 2; the visit says tap 3.';
+    const due = planNow({ ...request, held });
+    expect(due.ready.map(({ kinds }) => kinds)).toEqual([['fixFirst']]);
+    expect(due.notes.join()).toContain(held);
+    const none = planNow({ ...request, looks: [], held });
+    expect(none.ready).toEqual([]);
+    expect(none.notes.join()).toContain(held);
+  });
+
   test('two sentences each', () => {
-    for (const { explanation } of answer.ready) {
+    expect(unseen.ready.length).toBeGreaterThan(0);
+    for (const { explanation } of unseen.ready) {
       expect(explanation.split('. It lands at')).toHaveLength(2);
       expect(explanation).toMatch(/^[A-Z].*\.$/);
       expect(explanation).toMatch(/chance of \d+ %/);
@@ -123,7 +149,7 @@ test('it tells how far it is, and can be left half way', () => {
   if (first.done) throw new Error('too few combinations to be asked for progress');
   expect(first.value.done).toBeGreaterThan(0);
   expect(first.value.total).toBeGreaterThan(first.value.done);
-  expect(run.return({ candidates: [], evaluated: 0, refusedSpeed: 0, refusedSlower: 0 }).done).toBe(true);
+  expect(run.return({ candidates: [], evaluated: 0, refusedSpeed: 0, refusedSlower: 0, refusedMotor: 0 }).done).toBe(true);
 });
 
 describe('what is left of a search', () => {
@@ -258,7 +284,7 @@ describe('the chance of landing', () => {
     expect(sampledOutcomes(system, [], sure, goal, 5, 50)).not.toEqual(sampledOutcomes(system, [], sure, goal, 6, 50));
   });
   test('moves that cannot be done never land', () => {
-    const never = { all: 0, band: 0, plate: 0, heat: 0 };
+    const never = { all: 0, band: 0, plate: 0, heat: 0, motor: 0 };
     expect(chanceOf(system, [{ id: 'changeTap', inputs: { tap: '9' } }], sure, goal, 1)).toEqual(never);
   });
 });
@@ -277,11 +303,11 @@ describe('odd requests are answered', () => {
     expect(found.evaluated).toBeGreaterThan(0);
     for (const { explanation } of found.ready) expect(explanation).not.toMatch(/NaN|undefined|Infinity/);
   });
-  test('a goal out of reach gets what comes nearest, and says so', () => {
+  test('a goal out of reach gets no plan, and says why', () => {
     const far = { ...goal, target: targetOf(6, DEFAULT_RULES) };
-    const found = planNow({ ...request, goal: far });
-    expect(found.notes.join()).toContain('comes nearest');
-    expect(found.ready.length).toBeGreaterThan(0);
+    const found = planNow({ ...request, goal: far, looks: [] });
+    expect(found.ready).toEqual([]);
+    expect(found.notes[0]).toMatch(/^No good plan: /);
   });
   test('heating put out of its range is said', () => {
     const hot = { ...system, heating: { tap: '3', outputBtuH: 60_000, riseMinF: 30, riseMaxF: 40 } };

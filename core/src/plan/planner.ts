@@ -1,6 +1,6 @@
 import type { DriveParts } from '../driveBench';
 import type { Goal } from '../model';
-import { applyMoves, dueMoves, MOVES, type ChosenMove, type MoveContext, type MoveFigures } from '../moves';
+import { dueMoves, MOVES, type ChosenMove, type MoveContext, type MoveFigures } from '../moves';
 import type { Look } from '../look';
 import type { RawInputs } from '../tools';
 import type { System } from '../system';
@@ -22,6 +22,10 @@ export interface PlanRequest {
   readonly speedFirst?: boolean;
   /** Why no slower speed may be planned; absent when one may. */
   readonly noSlower?: string;
+  /** The open question that holds the verdict: nothing but what is due is planned until it is answered. */
+  readonly held?: string;
+  /** Why the airflow cannot be judged: “leave it as it is” is no plan then. */
+  readonly unsure?: string;
   readonly seed: number;
 }
 
@@ -44,10 +48,13 @@ export function offeredMoves(
   const due = new Set(dueMoves(system, context));
   return MOVES.flatMap((move): OfferedMove[] => {
     if (SPEEDS.has(move.id)) return [];
-    const why = move.applies(system, context) ?? (typed[move.id] ? 'You asked for it.' : undefined);
+    const why =
+      move.applies(system, context) ??
+      (typed[move.id] ? 'You asked for it.' : due.has(move) ? 'It was found.' : undefined);
     if (why === undefined) return [];
     const inputs = { ...move.defaults(system, context), ...typed[move.id] };
-    return [{ why, due: due.has(move), chosen: { id: move.id, inputs } }];
+    const isDue = due.has(move);
+    return [{ why, due: isDue, chosen: { id: move.id, inputs, ...(isDue ? { asSeen: true as const } : {}) } }];
   });
 }
 
@@ -63,8 +70,9 @@ export function problemOf(request: PlanRequest): PlanProblem {
     speedFirst,
     noSlower,
     moves: offered.map((one) => one.chosen),
-    // What cannot be done here is not asked of every plan.
-    due: offered.filter((one) => one.due && applyMoves(system, [one.chosen]).ok).map((one) => one.chosen.id),
+    due: offered.filter((one) => one.due).map((one) => one.chosen.id),
+    held: request.held,
+    unsure: request.unsure,
     speeds: speedOptions(system, parts, figures),
   };
 }
@@ -77,6 +85,8 @@ export function problemOf(request: PlanRequest): PlanProblem {
  */
 export function* plans(request: PlanRequest, samples?: number): Generator<SearchProgress, PlanAnswer, undefined> {
   const problem = { ...problemOf(request), samples };
+  if (request.held !== undefined && problem.due.length === 0)
+    return { ready: [], evaluated: 0, notes: [`No plan while a question is open. ${request.held}`] };
   const found = yield* searchCombinations(problem);
   return readyPlans(problem, found, request.sure, request.seed);
 }

@@ -2,11 +2,15 @@ import { predict, type Goal, type Prediction } from '../model';
 import { operate } from '../operate';
 import { applyMoves, effortOf, type ChosenMove } from '../moves';
 import { chanceOf, type Odds, type Sureness } from './chance';
-import { explainPlan } from './explain';
+import { explainFixFirst, explainPlan } from './explain';
 import { isChoked, landingOf, landingScore, tierOf, type Tier } from '../advise';
 import type { Candidate, PlanProblem, SearchResult } from './search';
 
-export const PLAN_KINDS = ['leastWork', 'lowestStatic', 'lowestCost'] as const;
+/** What a searched plan may be best at. */
+const SEARCHED_KINDS = ['leastWork', 'lowestStatic', 'lowestCost'] as const;
+type SearchedKind = (typeof SEARCHED_KINDS)[number];
+/** Fixing what was found, and nothing else, leads wherever something is due. */
+export const PLAN_KINDS = ['fixFirst', ...SEARCHED_KINDS] as const;
 export type PlanKind = (typeof PLAN_KINDS)[number];
 
 /** A combination of moves with what it does, what it costs, and how likely it lands. */
@@ -26,6 +30,8 @@ export interface Plan {
 export interface ReadyPlan extends Plan {
   /** What it is best at; one plan may be best at several. */
   readonly kinds: readonly PlanKind[];
+  /** It is only for after the fix that leads, if the air is still not right when it was measured again. */
+  readonly ifStillOff?: true;
 }
 
 export interface PlanAnswer {
@@ -75,7 +81,7 @@ const tierOfCandidate = ({ burden, flowCfm }: Candidate, goal: Goal): Tier =>
   tierOf({ flowCfm, tespInWc: burden.tespInWc }, burden.heat === 1, goal);
 
 /** What each kind of plan wants less of, first things first. @param score the likelier to land, the more */
-const LESS: Readonly<Record<PlanKind, (c: Candidate, score: number) => readonly number[]>> = {
+const LESS: Readonly<Record<SearchedKind, (c: Candidate, score: number) => readonly number[]>> = {
   leastWork: ({ burden }, score) => [burden.minutes, burden.cost, burden.atEnd, -score],
   lowestStatic: ({ burden }) => [burden.tespInWc, burden.minutes],
   lowestCost: ({ burden }, score) => [burden.cost, burden.minutes, burden.atEnd, -score],
@@ -88,20 +94,19 @@ function compare(a: readonly number[], b: readonly number[]): number {
 
 /** A plan whose chance is under this is not offered while another of its kind has a better one. */
 const FAIR_CHANCE = 0.35;
+/** A plan whose chance is under this is no plan. */
+const LEAST_CHANCE = 0.03;
 
-/** The first that carries its motor and lands fairly often; else the likeliest of those that carry it; else the first. */
+/** The first that carries its motor and lands fairly often; else the likeliest of those that carry it and are a plan at all. */
 function firstFair(
   candidates: readonly Candidate[],
   work: (candidate: Candidate) => Plan | undefined,
 ): Plan | undefined {
   let likeliest: Plan | undefined;
-  let first: Plan | undefined;
   const tried = new Set<string>();
   for (const candidate of candidates) {
     const plan = work(candidate);
-    if (!plan) continue;
-    first ??= plan;
-    if (plan.prediction.motor?.word === 'outside') continue;
+    if (!plan || plan.prediction.motor?.word === 'outside') continue;
     // Of plans of the same work the first stands for all: which speed is then the same choice as advice makes.
     const { minutes, cost } = candidate.burden;
     const sameWork = `${minutes} ${cost}`;
@@ -110,7 +115,19 @@ function firstFair(
     if (plan.chance >= FAIR_CHANCE) return plan;
     if (!likeliest || plan.chance > likeliest.chance) likeliest = plan;
   }
-  return likeliest ?? first;
+  return likeliest && likeliest.chance >= LEAST_CHANCE ? likeliest : undefined;
+}
+
+/** What was found, fixed and nothing else: cheap, sure, and what everything after it must be measured on. */
+function fixFirst(problem: PlanProblem, sure: Sureness, seed: number): ReadyPlan | undefined {
+  const due = problem.moves.filter(({ id }) => problem.due.includes(id));
+  if (due.length === 0) return undefined;
+  const planned = planOf(problem, due, sure, seed);
+  if (!planned.ok) return undefined;
+  const { plan } = planned;
+  const { prediction, odds } = plan;
+  const explanation = explainFixFirst(problem.system, due, prediction, odds, plan.chance >= LEAST_CHANCE);
+  return { ...plan, kinds: ['fixFirst'], explanation };
 }
 
 /** Plans whose airflows lie nearer to each other than the spread of each: none of them lands surer than another. */
@@ -122,41 +139,32 @@ function cannotBeTold(plans: readonly Plan[]): boolean {
   return plans.length > 1 && flows.length === plans.length && Math.max(...flows) - Math.min(...flows) < spread;
 }
 
-/**
- * Three plans out of what a search left: least work, lowest static, lowest cost in the band. A plan that overloads the motor, or
- * that lands too seldom, gives way to the next.
- */
-export function readyPlans(problem: PlanProblem, found: SearchResult, sure: Sureness, seed: number): PlanAnswer {
-  const { goal, system } = problem;
-  // What is in the band within the plate is left alone: the middle of the band is never left for a static that is well already.
-  if (problem.due.length === 0 && landingOf(system, goal) < 2) {
-    const kept = planOf(problem, [], sure, seed);
-    if (kept.ok) return { ready: [{ ...kept.plan, kinds: PLAN_KINDS }], evaluated: found.evaluated, notes: [] };
-  }
-  const best = Math.min(...found.candidates.map((c) => tierOfCandidate(c, goal)));
-  const tier = found.candidates.filter((c) => tierOfCandidate(c, goal) === best);
-  const pool = best === 3 ? [...tier].sort((a, b) => a.burden.away - b.burden.away).slice(0, 12) : tier;
-  const worked = new Map<Candidate, Plan | undefined>();
-  const work = (candidate: Candidate) => {
-    if (!worked.has(candidate)) {
-      const planned = planOf(problem, candidate.moves, sure, seed);
-      worked.set(candidate, planned.ok ? planned.plan : undefined);
-    }
-    return worked.get(candidate);
-  };
-  const byPlan = new Map<Plan, PlanKind[]>();
-  for (const kind of PLAN_KINDS) {
-    const less = (c: Candidate) =>
-      LESS[kind](c, landingScore({ flowCfm: c.flowCfm, tespInWc: c.burden.tespInWc }, sure.flowShare, goal));
-    const order = [...pool].sort((a, b) => compare(less(a), less(b)));
-    if (best === 3) order.sort((a, b) => a.burden.away - b.burden.away);
-    const pick = firstFair(order.slice(0, best === 3 ? 6 : 24), work);
-    if (pick) byPlan.set(pick, [...(byPlan.get(pick) ?? []), kind]);
-  }
+const LEAVE_AND_READ =
+  'Leave it as it is. It is in range, but so near its limits that no chance is promised: measure static and airflow again.';
+
+/** Why a search left no plan, in a sentence. */
+function whyNone(problem: PlanProblem, found: SearchResult): string {
+  const { system, goal } = problem;
+  if (found.refusedMotor > 0)
+    return 'No good plan: what would bring the air would overload the motor. A larger motor, or less resistance.';
+  if (isChoked(system, goal))
+    return 'No good plan: the duct system needs more static than the blower may give, and no section was measured alone that explains it. Measure the ports between.';
+  return 'No good plan: no combination of these fixes has even a 3 % chance of meeting every target. Measure more ports, or airflow a second way.';
+}
+
+/** What there is to say beside the plans of a search. */
+function notesOf(
+  problem: PlanProblem,
+  found: SearchResult,
+  best: number,
+  tier: readonly Candidate[],
+  plans: readonly Plan[],
+): string[] {
+  const { system, goal } = problem;
   const notes: string[] = [];
-  if (best === 3 && byPlan.size > 0)
+  if (best === 3 && plans.length > 0)
     notes.push('No combination of these moves lands in the band on the measured path; what comes nearest is shown.');
-  if (system.fan.usual && cannotBeTold([...byPlan.keys()]))
+  if (system.fan.usual && cannotBeTold(plans))
     notes.push(
       'By a usual curve these plans cannot be told apart by where they land: the spread of each is wider than what parts them. Choose by work, cost and static.',
     );
@@ -174,10 +182,65 @@ export function readyPlans(problem: PlanProblem, found: SearchResult, sure: Sure
     notes.push(
       'Raising the speed alone is left out: the path asks more than the plate allows already, and speed on a choked path costs static, watts, noise and motors.',
     );
+  if (found.refusedMotor > 0)
+    notes.push('Speeds that would overload the motor are left out.');
   const now = operate(system);
   // Said where less air is what is wanted.
   const tooMuch = now.kind === 'crossing' && now.flowCfm > goal.target.highCfm;
   if (tooMuch && found.refusedSlower > 0 && problem.noSlower)
     notes.push(`Slower speeds are left out. ${problem.noSlower}`);
-  return { ready: [...byPlan].map(([plan, kinds]) => ({ ...plan, kinds })), evaluated: found.evaluated, notes };
+  return notes;
+}
+
+/**
+ * The plans a search leaves. Where something that was found is due, fixing it alone leads, and what a search adds to it is only for
+ * afterwards, if it is still off; while a question is open, or where the fix alone lands fairly, nothing is added. Else least work, lowest
+ * static, lowest cost in the band. A plan that overloads the motor, or that lands less than three times in a hundred, is none.
+ */
+export function readyPlans(problem: PlanProblem, found: SearchResult, sure: Sureness, seed: number): PlanAnswer {
+  const { goal, system, unsure, held } = problem;
+  const { evaluated } = found;
+  const first = fixFirst(problem, sure, seed);
+  if (first && (held !== undefined || first.chance >= FAIR_CHANCE))
+    return {
+      ready: [first],
+      evaluated,
+      notes: held === undefined ? [] : [`Nothing else is planned while a question is open. ${held}`],
+    };
+  // What is in the band within the plate is left alone: the middle of the band is never left for a static that is well already.
+  if (!first && landingOf(system, goal) < 2) {
+    // “Leave it” on an airflow this unsure would be a promise.
+    if (unsure !== undefined) return { ready: [], evaluated, notes: [unsure] };
+    const kept = planOf(problem, [], sure, seed);
+    return kept.ok && kept.plan.chance >= LEAST_CHANCE
+      ? { ready: [{ ...kept.plan, kinds: SEARCHED_KINDS }], evaluated, notes: [] }
+      : { ready: [], evaluated, notes: [LEAVE_AND_READ] };
+  }
+  const best = Math.min(...found.candidates.map((c) => tierOfCandidate(c, goal)));
+  const tier = found.candidates.filter((c) => tierOfCandidate(c, goal) === best);
+  const pool = best === 3 ? [...tier].sort((a, b) => a.burden.away - b.burden.away).slice(0, 12) : tier;
+  const worked = new Map<Candidate, Plan | undefined>();
+  const work = (candidate: Candidate) => {
+    if (!worked.has(candidate)) {
+      const planned = planOf(problem, candidate.moves, sure, seed);
+      worked.set(candidate, planned.ok ? planned.plan : undefined);
+    }
+    return worked.get(candidate);
+  };
+  const byPlan = new Map<Plan, SearchedKind[]>();
+  for (const kind of SEARCHED_KINDS) {
+    const less = (c: Candidate) =>
+      LESS[kind](c, landingScore({ flowCfm: c.flowCfm, tespInWc: c.burden.tespInWc }, sure.flowShare, goal));
+    const order = [...pool].sort((a, b) => compare(less(a), less(b)));
+    if (best === 3) order.sort((a, b) => a.burden.away - b.burden.away);
+    const pick = firstFair(order.slice(0, best === 3 ? 6 : 24), work);
+    if (pick) byPlan.set(pick, [...(byPlan.get(pick) ?? []), kind]);
+  }
+  const searched = [...byPlan].map(([plan, kinds]): ReadyPlan => ({ ...plan, kinds }));
+  const notes = notesOf(problem, found, best, tier, [...byPlan.keys()]);
+  if (first) {
+    const more = searched.filter((plan) => plan.moves.length > first.moves.length);
+    return { ready: [first, ...more.map((plan) => ({ ...plan, ifStillOff: true as const }))], evaluated, notes };
+  }
+  return { ready: searched, evaluated, notes: searched.length === 0 ? [whyNone(problem, found), ...notes] : notes };
 }

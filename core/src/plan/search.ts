@@ -1,9 +1,9 @@
 import { isChoked } from '../advise';
 import { fanRuns, lagFactors, type CurveRun, type Fan } from '../fan';
 import { tespAllowedInWc } from '../judge';
-import { predictHeating, type Goal } from '../model';
+import { motorLoad, powerOf, predictHeating, type Goal } from '../model';
 import { applyMoves, effortOf, moveOf, type ChosenMove, type MoveFigures } from '../moves';
-import { crossingOf, resistancesOf, innerDropInWc } from '../operate';
+import { crossingOf, innerDropInWc, operate, resistancesOf, type Crossing } from '../operate';
 import { merged } from '../path';
 import type { System } from '../system';
 import { Front, type Burden } from './front';
@@ -23,6 +23,10 @@ export interface PlanProblem {
   readonly speedFirst?: boolean;
   /** Why no slower speed may be planned: nothing vouches for the air, or the fan itself is in doubt. */
   readonly noSlower?: string;
+  /** The open question that holds the verdict. */
+  readonly held?: string;
+  /** Why the airflow cannot be judged. */
+  readonly unsure?: string;
   /** Draws behind each chance; the usual number when it is not said. */
   readonly samples?: number;
 }
@@ -47,6 +51,8 @@ export interface SearchResult {
   readonly refusedSpeed: number;
   /** Combinations left out because they lower the speed while nothing vouches for the air. */
   readonly refusedSlower: number;
+  /** Combinations left out because the motor would pass its limit. */
+  readonly refusedMotor: number;
 }
 
 export interface SearchProgress {
@@ -92,6 +98,12 @@ export function* combinations(
       if (new Set(chosen.map((i) => touches[i])).size === chosen.length) yield chosen;
     }
   }
+}
+
+/** Whether a system would carry its motor past what its nameplate allows, by the law of its kind. */
+function overloads(measured: System, now: Crossing, system: System, at: Crossing): boolean {
+  const external = { ...at, tespInWc: at.tespInWc - innerDropInWc(system, at.flowCfm) };
+  return motorLoad(system, powerOf(system, external, { system: measured, at: now }))?.word === 'outside';
 }
 
 /** Distance from the target as a share of it. */
@@ -149,6 +161,9 @@ export function* searchCombinations(
   let evaluated = 0;
   let refusedSpeed = 0;
   let refusedSlower = 0;
+  let refusedMotor = 0;
+  const now = operate(system);
+  const knowsMotor = system.motor?.plateAmps !== undefined || system.motor?.ratedHp !== undefined;
   let next = step;
   for (const set of all) {
     const chosen = set.map((i) => moves[i]!);
@@ -191,6 +206,15 @@ export function* searchCombinations(
         atEnd: speed.atEnd ? 1 : 0,
       };
       if (!front.wants(burden)) continue;
+      if (
+        knowsMotor &&
+        now.kind === 'crossing' &&
+        found.flowCfm > flowNow * 1.002 &&
+        overloads(system, now, { ...applied.system, fan }, found)
+      ) {
+        refusedMotor += 1;
+        continue;
+      }
       if (hasHeating && predictHeating({ ...applied.system, fan })?.word === 'outside') burden.heat = 1;
       if (burden.heat === 1 && !front.wants(burden)) continue;
       front.add({
@@ -204,5 +228,5 @@ export function* searchCombinations(
       yield { done, total };
     }
   }
-  return { candidates: front.items, evaluated, refusedSpeed, refusedSlower };
+  return { candidates: front.items, evaluated, refusedSpeed, refusedSlower, refusedMotor };
 }

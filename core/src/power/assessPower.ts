@@ -1,4 +1,5 @@
 import { checkPoint, checkQuestion, checkText, outcomeOf, type Check, type CheckContext } from '../checks';
+import type { Stop } from '../stop';
 import { powerReach, type PointStand } from './reach';
 import type { PowerScheme } from './scheme';
 import { nextTests, suspects, type NextTest, type Priors, type Suspects } from './suspects';
@@ -33,6 +34,8 @@ export const FOUND_FROM = 0.9;
 
 /** What readings are held against. */
 export interface PowerFacts {
+  /** What stops the visit: while it endangers people no test is offered. */
+  readonly stop?: Stop;
   readonly scheme: PowerScheme;
   readonly checks: ReadonlyMap<string, Check>;
   readonly context: CheckContext;
@@ -89,7 +92,7 @@ function sentenceOf(facts: PowerFacts, { ranked, told, somethingElse }: Suspects
  * @example assessPower({ scheme: pscBoard, checks: new Map(), context: {}, staticRead: false }).found // undefined
  */
 export function assessPower(facts: PowerFacts): PowerAssessment {
-  const { scheme, checks, context, priors } = facts;
+  const { scheme, checks, context, priors, stop } = facts;
   const { stand, stopsAt } = powerReach(scheme, checks, context);
   const ranking = suspects(scheme, checks.values(), context, priors);
   const first = ranking.ranked[0];
@@ -106,12 +109,12 @@ export function assessPower(facts: PowerFacts): PowerAssessment {
     points,
     stopsAt,
     suspects: ranking,
-    next: isFound ? undefined : nextTests(scheme, checks, context, priors)[0],
+    next: isFound || stop?.isDanger ? undefined : nextTests(scheme, checks, context, priors)[0],
     found: isFound ? first : undefined,
     motorHold: holdOnMotor(
       facts,
       likely.some(({ cause }) => cause.isMotor),
     ),
-    sentence: sentenceOf(facts, ranking, stopsAt),
+    sentence: stop?.isDanger ? `${stop.why} ${stop.first}` : sentenceOf(facts, ranking, stopsAt),
   };
 }

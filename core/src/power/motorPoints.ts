@@ -1,14 +1,11 @@
 import { bad, good, within, type CheckContext, type CheckNumber, type CheckPoint } from '../checks/checkPoint';
 import type { Effort } from '../triage/effort';
+import { capacitance } from './capacitance';
 import { RUNNING_CAPACITOR_FROM } from './runningCapacitor';
 import { MODULE_WINDINGS_FROM, WINDINGS_FROM } from './windings';
 
-const capacitorOutcome: CheckNumber['outcome'] = (value, { ratedMicrofarads, capacitorTolerancePercent = 6 }) => {
-  if (ratedMicrofarads === undefined) return value < 0.5 ? 'bad' : 'good';
-  const off = (100 * Math.abs(value - ratedMicrofarads)) / ratedMicrofarads;
-  if (off <= capacitorTolerancePercent) return 'good';
-  return off <= capacitorTolerancePercent + 4 ? 'edge' : 'bad';
-};
+const capacitorOutcome: CheckNumber['outcome'] = (value, { ratedMicrofarads, capacitorTolerancePercent }) =>
+  capacitance(value, ratedMicrofarads, capacitorTolerancePercent);
 
 const OHMS = { unit: 'ohms', min: 0, max: 100_000 } as const;
 

@@ -1,11 +1,19 @@
-import { bad, good, type CheckContext, type CheckNumber, type CheckPoint } from '../checks/checkPoint';
+import {
+  bad,
+  good,
+  type Check,
+  type CheckContext,
+  type CheckedFrom,
+  type CheckNumber,
+  type CheckPoint,
+} from '../checks/checkPoint';
+import { voltageState } from './voltage';
 
-/** A supply is sound from 0.9 of its nominal volts; under half it is no supply. @source ANSI C84.1, range B within about 10 % */
-const lineOutcome = (value: number, { lineVolts }: CheckContext) => {
-  const nominal = lineVolts ?? 120;
-  if (value >= 0.9 * nominal) return value > 1.1 * (lineVolts ?? 480) ? 'edge' : 'good';
-  return value >= 0.5 * nominal ? 'edge' : 'bad';
-};
+const OUTCOME = { good: 'good', low: 'edge', lost: 'bad' } as const;
+
+/** Good within 10 % of the nameplate; low, it runs at its risk and weakly; lost, it is no supply. Over 10 % high is borderline too. */
+const lineOutcome = (value: number, { lineVolts }: CheckContext) =>
+  value > 1.1 * (lineVolts ?? 480) ? 'edge' : OUTCOME[voltageState(value, lineVolts)];
 
 const askLine = (value: number, { lineVolts }: CheckContext): string | undefined => {
   if (value >= 18 && value <= 32)
@@ -16,6 +24,35 @@ const askLine = (value: number, { lineVolts }: CheckContext): string | undefined
 };
 
 const LINE: CheckNumber = { unit: 'volts', min: 0, max: 700, outcome: lineOutcome, ask: askLine };
+
+const LEGS = ['legVolts12', 'legVolts23', 'legVolts31'] as const;
+
+/** The lowest leg, once all three are read: two good ones prove nothing of the third. */
+const LOWEST_LEG: CheckedFrom = {
+  points: LEGS,
+  tell: (read) => {
+    const volts = LEGS.flatMap((leg) => read.get(leg)?.value ?? []);
+    return volts.length === LEGS.length ? { value: Math.min(...volts) } : undefined;
+  },
+};
+
+/** What is still to be read of three legs, as a question; undefined where none or all were read. @param read what was read at each point */
+export function legsQuestion(read: ReadonlyMap<string, Check>): string | undefined {
+  const open = LEGS.filter((leg) => read.get(leg)?.value === undefined);
+  if (open.length === 0 || open.length === LEGS.length) return undefined;
+  const names = open.map((leg) => `L${leg.at(-2)}–L${leg.at(-1)}`).join(' and ');
+  return `Read ${names} too: two good legs prove nothing about the third.`;
+}
+
+const leg = (id: (typeof LEGS)[number], where: string): CheckPoint => ({
+  id,
+  name: `Leg ${where}`,
+  where: `${where} at the contactor, under load`,
+  number: LINE,
+  expects: 'line volts of the plate, the three within 2 %',
+  live: true,
+  minutes: 1,
+});
 
 /** Line voltage: from the disconnect to the motor. Minutes are a technician's, not a bench's (J). */
 export const SUPPLY_POINTS: readonly CheckPoint[] = [
@@ -33,10 +70,14 @@ export const SUPPLY_POINTS: readonly CheckPoint[] = [
     name: 'Three legs',
     where: 'L1–L2, L2–L3, L1–L3 at the contactor: the lowest',
     number: LINE,
+    from: LOWEST_LEG,
     expects: 'line volts of the plate on all three',
     live: true,
     minutes: 2,
   },
+  leg('legVolts12', 'L1–L2'),
+  leg('legVolts23', 'L2–L3'),
+  leg('legVolts31', 'L3–L1'),
   {
     id: 'supplyBreaker',
     name: 'Breaker and fuses',

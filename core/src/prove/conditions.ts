@@ -46,6 +46,8 @@ export function conditionChanges(
 
 /** What keeps readings from being proof: another speed than the plan's, or conditions that differ. */
 export function contradictionsOf(changedSystem: System, before: VisitAssessment, after: VisitAssessment): string[] {
+  const { stop } = after;
+  if (stop) return [`Not verified: ${stop.name}. ${stop.first}`];
   const found: string[] = [];
   const planned = changedSystem.fan.tap;
   const other = [...after.counted.values()].find(

@@ -10,6 +10,8 @@ export interface Conditions {
   /** The speed that ran. */
   readonly tap?: string;
   readonly lineVolts?: number;
+  /** The stage that ran, of equipment that has two. */
+  readonly stage?: 'low' | 'high';
 }
 
 /** A static pressure against the room: an append-only fact. */

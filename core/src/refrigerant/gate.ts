@@ -1,7 +1,10 @@
 import type { VerdictWord } from '../judge';
+import type { Stop } from '../stop';
 
 /** What must hold before the refrigerant side is judged. */
 export interface GateFacts {
+  /** What stops the visit. */
+  readonly stop?: Stop;
   readonly airflow: VerdictWord;
   /** Filter in, as the last counted readings were taken. */
   readonly filterIn?: boolean;
@@ -15,7 +18,7 @@ export interface GateFacts {
 }
 
 export interface GateLine {
-  readonly id: 'air' | 'filter' | 'doors' | 'ice' | 'coil' | 'minutes' | 'return';
+  readonly id: 'stop' | 'air' | 'filter' | 'doors' | 'ice' | 'coil' | 'minutes' | 'return';
   readonly name: string;
   readonly isOpen: boolean;
   /** Why it is shut, and what opens it. */
@@ -30,7 +33,7 @@ export const THAW_MINUTES = 45;
 
 /** The gate, line by line. What is not known is shut: it is looked at first. */
 export function gateOf(facts: GateFacts): readonly GateLine[] {
-  const { airflow, filterIn, doorsOn, ice, coilWashed, minutesRunning, returnF } = facts;
+  const { stop, airflow, filterIn, doorsOn, ice, coilWashed, minutesRunning, returnF } = facts;
   const line = (id: GateLine['id'], name: string, isOpen: boolean, why: string): GateLine => ({
     id,
     name,
@@ -38,6 +41,8 @@ export function gateOf(facts: GateFacts): readonly GateLine[] {
     why: isOpen ? undefined : why,
   });
   return [
+    // Ice has a line of its own.
+    ...(stop && stop.id !== 'ice' ? [line('stop', stop.name, false, stop.first)] : []),
     line(
       'air',
       'air',

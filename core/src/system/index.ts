@@ -1,3 +1,4 @@
 export * from './layouts';
 export * from './system';
 export * from './stages';
+export * from './equipment';

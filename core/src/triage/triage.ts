@@ -31,6 +31,8 @@ export interface TriageItem {
   readonly since?: string;
   /** What it was measured by: measured again at a later visit, that says what stands. */
   readonly measuredBy?: string;
+  /** It stops the visit: it comes before everything else. */
+  readonly isStop?: true;
   /** The look it comes from, when it is one: its outcome is kept there. */
   readonly look?: string;
 }
@@ -41,6 +43,7 @@ const AREA_ORDER: ReadonlyMap<TriageArea, number> = new Map(TRIAGE_AREAS.map(({ 
 export const inTriageOrder = (items: readonly TriageItem[]): TriageItem[] =>
   [...items].sort(
     (a, b) =>
+      Number(b.isStop ?? false) - Number(a.isStop ?? false) ||
       AREA_ORDER.get(a.area)! - AREA_ORDER.get(b.area)! || Number(a.outcome !== 'open') - Number(b.outcome !== 'open'),
   );
 

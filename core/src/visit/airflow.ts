@@ -4,7 +4,6 @@ import {
   airflowAgainst,
   missingVerdict,
   type PressureJudgement,
-  type Rules,
   type UnitFacts,
   type Verdict,
 } from '../judge';
@@ -55,14 +54,18 @@ function whyNoWord(flow: ReconciledFlow, { doubt }: FlowKnowledge, { target }: P
   return doubt.seen.length > 0 ? doubt.signs[0] : undefined;
 }
 
-/** The one airflow's verdict: a word, its odds, what it rests on, and what would settle it where it can't be said. */
+/**
+ * The one airflow's verdict: a word, its odds, what it rests on, and what would settle it where it can't be said.
+ *
+ * @param open the question that holds it, in a sentence
+ */
 export function airflowVerdict(
   pressure: PressureJudgement,
   flow: ReconciledFlow | undefined,
   known: FlowKnowledge,
   unit: UnitFacts,
-  rules: Rules,
   settle: () => string | undefined,
+  open?: string,
 ): Verdict {
   if (!flow) return lackingFlow(pressure, unit, known);
   const counted = known.estimates.filter((e) => flow.counted.includes(e.id));
@@ -113,12 +116,12 @@ export function airflowVerdict(
     const sentence = `${flowText(flow.flowCfm)} ± ${flowWords(flow.sigmaCfm)}. Lacks the tons to judge it.`;
     return { ...base, word: 'cantSay', sentence };
   }
-  const judged = airflowAgainst(flow, target, unit.tons, rules, whyNoWord(flow, known, pressure));
+  const judged = airflowAgainst(flow, target, unit.tons, open ?? whyNoWord(flow, known, pressure));
   const more = [
     known.estimates.length > 1 && `By ${counted.length} of ${known.estimates.length} methods.`,
-    flow.disagreement?.sentence,
+    open === flow.disagreement?.sentence ? false : flow.disagreement?.sentence,
     judged.word === 'cantSay' && !known.doubt.seen.length && known.doubt.signs[0],
-    judged.word === 'cantSay' && settle(),
+    judged.word === 'cantSay' && open === undefined && settle(),
   ].filter((x) => typeof x === 'string' && x !== '');
   return { ...base, ...judged, sentence: [judged.sentence, ...more].join(' ') };
 }

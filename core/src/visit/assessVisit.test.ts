@@ -184,7 +184,7 @@ describe('what is left for the ducts', () => {
 describe('the next reading, always with its reason', () => {
   test.each<[string, Partial<VisitFacts>, object]>([
     ['nothing read', { readings: [] }, { kind: 'port', port: 'R2', filterOut: false }],
-    ['ice', { readings: [], facts: [fact('look', { item: 'ice', state: 'coil' })] }, { kind: 'hold' }],
+    ['ice', { readings: [], facts: [fact('look', { item: 'ice', state: 'coil' })] }, { kind: 'stop' }],
     ['not looked at', {}, { kind: 'look' }],
     ['over the plate', { facts: [seen] }, { kind: 'port', port: 'R2', filterOut: true }],
     [

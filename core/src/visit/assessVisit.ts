@@ -1,9 +1,9 @@
 import { advise, type Advice } from '../advise';
 import { densityOf, STANDARD_DENSITY } from '../air';
-import { causesAt, causesSeen, isCleared, isSeen } from '../causes';
+import { causesAt, causesSeen, isCleared, isSeen, type Looks } from '../causes';
 import type { FanDoubt } from '../doubt';
 import type { BeltDrive } from '../drive';
-import type { OffTable } from '../fan';
+import { tapRow, type OffTable } from '../fan';
 import { reconcile, type FlowEstimate, type ReconciledFlow } from '../flow';
 import {
   judgeDrop,
@@ -13,22 +13,29 @@ import {
   judgeWhole,
   type Judgement,
   type Rules,
+  type UnitFacts,
   type Verdict,
 } from '../judge';
-import { findings, holdOf, lastLooks, type Finding, type Hold, type Look } from '../look';
+import { findings, type Finding } from '../look';
 import { heatBand, measuredSystem, type Goal, type MeasuredSystem } from '../model';
 import { moveOf } from '../moves';
 import { countedPressures, standingOf, type PressureReading, type ReadingStanding } from '../readings';
-import { layoutOf, type Layout, type MotorFacts, type PortId } from '../system';
-import { solveTool, toolOf, type ToolAnswer } from '../tools';
+import { stopOf, type Stop } from '../stop';
+import { isHeatPump, layoutOf, type Layout, type MotorFacts, type PortId } from '../system';
+import { solveTool, toolOf, type RawInputs, type ToolAnswer } from '../tools';
 import { airflowVerdict } from './airflow';
 import { ductBudgetOf, type DuctBudget } from './ductBudget';
 import { flowKnowledge, runningTap, type FlowKnowledge } from './estimates';
-import { looksOf, standingFacts } from './facts';
+import { equipmentQuestions } from './equipmentQuestions';
+import { evidenceOf } from './evidence';
+import { asideReasons, checksOf, standingFacts } from './facts';
 import { filterOutPressures, filterRetest, type FilterRetest } from './filterRetest';
 import { coolingAirOf, heaterOf, measuredRise, motorOf, traversedAreaSqFt } from './measuredFacts';
+import { measuredFindings, returnOffRoomF, type MeasuredFinding } from './measuredFindings';
 import { nextMeasure, whatWouldSettle, type NextMeasure, type Standing } from './nextMeasure';
-import { questionsOf, type Question } from './questions';
+import { readState, type Question } from './openQuestion';
+import { questionsOf } from './questions';
+import { pressureUnderStop, underStop } from './underStop';
 import type { VisitFacts } from './visitFacts';
 
 /** Everything that can be said of a visit: one judgement that verdicts, advice, plans and proof all stand on. */
@@ -58,9 +65,15 @@ export interface VisitAssessment<R extends PressureReading = PressureReading> {
   /** The drop's other figures: prediction, capacity, ice. */
   readonly dropAnswer?: ToolAnswer;
   readonly rise?: Verdict;
-  readonly looks: ReadonlyMap<string, Look>;
+  /** The last look at each thing, with what meters and counts told: what every part of the judgement goes by. */
+  readonly looks: Looks;
+  /** The same as it was recorded: what a page shows as chosen. */
+  readonly recorded: Looks;
   readonly findings: readonly Finding[];
-  readonly hold?: Hold;
+  /** What measurements show to be wrong beside the verdicts. */
+  readonly measuredFindings: readonly MeasuredFinding[];
+  /** While there is one, nothing else is judged, advised, planned or promised. */
+  readonly stop?: Stop;
   /** The measured system, fit for being changed; absent while it is not known well enough. */
   readonly model?: MeasuredSystem;
   /** Why there is none, in a sentence. */
@@ -90,20 +103,65 @@ function noSlowerThan(
     : 'A caked wheel or a weak motor reads just so: RPM, amps or a second method first, then the slower speed.';
 }
 
+/** A unit in its low stage is a smaller unit: its tons and its design airflow by the share of that stage. */
+function atStage(visit: VisitFacts): UnitFacts {
+  const { unit, stage, lowStage } = visit;
+  if (stage !== 'low') return unit;
+  const share = lowStage?.share ?? USUAL_LOW_STAGE_SHARE;
+  const of = (value: number | undefined) => value && value * share;
+  return { ...unit, tons: of(unit.tons), designCfm: of(unit.designCfm) };
+}
+
+/** (J) What the low stage makes of the full capacity, where it is not known. */
+const USUAL_LOW_STAGE_SHARE = 0.7;
+
+/** The unit that is judged: of its stage, on the speed its statics were read on, with what its heat asks for. */
+function judgedUnit(visit: VisitFacts, tap: string | undefined): UnitFacts {
+  const unit = { ...atStage(visit), tap };
+  // A heat pump heats with its coil: its airflow is that of cooling, not of a rise.
+  if (visit.mode !== 'heating' || isHeatPump(visit.equipment)) return unit;
+  return { ...unit, heatBand: heatBand(heaterOf(visit), visit.altitudeFt) };
+}
+
+/** The temperatures as they were recorded, with the tons of the stage that ran. */
+function dropInputsOf(visit: VisitFacts, unit: UnitFacts, flowCfm: number | undefined) {
+  const fact = standingFacts(visit.facts).get('measuredDrop');
+  if (!fact) return undefined;
+  const tons = visit.stage === 'low' && unit.tons !== undefined ? { tons: unit.tons } : {};
+  return { id: fact.id, inputs: { ...fact.inputs, ...tons, flowCfm: flowCfm ?? null } };
+}
+
 /**
  * Assesses a visit: pressure, the one airflow out of every method recorded, temperature drop, what was seen, what is odd, the measured
- * system, what to do about the speed, and what to read next. Pure; missing facts give "can't say" with what is missing.
+ * system, what to do about the speed, and what to read next. Pure; missing facts give "can't say" with what is missing. While a stop is on,
+ * or a question that holds the verdict is open, nothing plain is said.
  */
 export function assessVisit<R extends PressureReading>(visit: VisitFacts<R>, rules: Rules): VisitAssessment<R> {
   const { readings, facts, mode, altitudeFt, drive } = visit;
-  const heating = heaterOf(visit);
-  const unit = mode === 'heating' ? { ...visit.unit, heatBand: heatBand(heating, altitudeFt) } : visit.unit;
-  const layout = layoutOf(unit);
-  const pressure = judgePressure(unit, readings, rules);
+  const layout = layoutOf(visit.unit);
   const counted = countedPressures(layout, readings);
-  const looks = looksOf(facts);
-  const seen = lastLooks(looks);
+  const aside = asideReasons(facts);
+  const answered = new Set(aside.keys());
+  const state = readState(visit, counted, answered);
+  const unit = judgedUnit(visit, state.tap);
+  const heating = heaterOf(visit);
+  const pressure = judgePressure(unit, readings, rules);
   const motor = motorOf(visit.motorPlate, facts);
+  const dropFact = standingFacts(facts).get('measuredDrop');
+  const leakF = returnOffRoomF(dropFact?.inputs);
+  const evidence = evidenceOf(facts, {
+    drive,
+    settingCfm: settingCfmOf(unit),
+    slipShare: rules.slipShare,
+    tolerancePercent: 100 * rules.capacitorShare,
+    leakF,
+  });
+  const seen = evidence.looks;
+  const stop = stopOf({
+    looks: evidence.recorded,
+    checks: checksOf(facts),
+    lineVolts: visit.motorPlate?.plateVolts ?? visit.lineVolts,
+  });
   const known = flowKnowledge({
     pressure,
     unit,
@@ -122,9 +180,10 @@ export function assessVisit<R extends PressureReading>(visit: VisitFacts<R>, rul
     proven: visit.proven,
   });
   const { estimates, doubt, bookFan } = known;
-  const flow = reconcile(estimates);
+  // What is read while a stop is on is no airflow of this unit.
+  const flow = stop ? undefined : reconcile(estimates);
   const at = flow && { flowCfm: flow.flowCfm, sigmaCfm: flow.sigmaCfm };
-  const judgement = judgeWhole(
+  const whole = judgeWhole(
     pressure,
     unit,
     readings,
@@ -133,49 +192,81 @@ export function assessVisit<R extends PressureReading>(visit: VisitFacts<R>, rul
     at && { ...at, targetCfm: flow.usualOnly ? undefined : pressure.target?.flowCfm },
     visit.filters,
   );
+  const judgement = stop ? pressureUnderStop(whole, stop) : whole;
   // The drop never judges itself: its own airflow is left out.
-  const byOthers = reconcile(estimates.filter((e) => e.basis !== 'drop'));
+  const byOthers = stop ? undefined : reconcile(estimates.filter((e) => e.basis !== 'drop'));
   const judging = byOthers && !byOthers.usualOnly ? byOthers : undefined;
-  const dropFact = standingFacts(facts).get('measuredDrop');
-  const dropInputs = dropFact && { ...dropFact.inputs, flowCfm: judging?.flowCfm ?? null };
-  const dropOutcome = dropInputs && solveTool(toolOf('measuredDrop')!, dropInputs);
+  const dropOf = dropInputsOf(visit, unit, judging?.flowCfm);
+  const dropOutcome = dropOf && solveTool(toolOf('measuredDrop')!, dropOf.inputs);
   const dropAnswer = dropOutcome?.ok ? dropOutcome : undefined;
-  const drop = judgeDrop(
-    dropAnswer && dropInputs,
+  const judgedDrop = judgeDrop(
+    dropAnswer && dropOf?.inputs,
     judging,
     rules,
-    dropFact ? [dropFact.id] : [],
+    dropOf ? [dropOf.id] : [],
     flow?.dropOnly ? 'The airflow comes from this drop itself: it cannot judge it. Another method must.' : undefined,
   );
+  const drop = stop ? underStop(judgedDrop, stop) : judgedDrop;
   const rise = measuredRise(facts);
-  const retest = filterRetest(unit, { tespInWc: pressure.tespInWc, counted }, readings, flow?.flowCfm, bookFan);
-  const hold = holdOf(looks);
-  const measured = measuredSystem({
-    mode,
-    unit,
-    judgement,
-    rules,
-    flow,
-    bookFan,
-    tap: runningTap({ unit, drive }),
-    secondPoint:
-      bookFan || retest?.flowRatio === undefined
-        ? undefined
-        : { flowRatio: retest.flowRatio, tespInWc: retest.tespInWc },
-    filterDropInWc: retest?.filterDropInWc,
-    looks: seen,
-    slowFan: doubt.seen,
-    filters: visit.filters,
-    altitudeFt,
-    coolingAir: coolingAirOf(dropInputs, drop.value),
-    heating,
-    lowStage: visit.lowStage,
-    motor,
-    drive,
-    ductAreaSqFt: traversedAreaSqFt(facts),
-  });
+  const judgedRise = rise && judgeRise(rise.riseF, visit.rise, [rise.id]);
+  const retest = stop
+    ? undefined
+    : filterRetest(unit, { tespInWc: pressure.tespInWc, counted }, readings, flow?.flowCfm, bookFan);
+  const measured = stop
+    ? { why: `${stop.why} ${stop.first}` }
+    : measuredSystem({
+        mode,
+        unit,
+        judgement,
+        rules,
+        flow,
+        bookFan,
+        tap: runningTap({ unit, drive }),
+        secondPoint:
+          bookFan || retest?.flowRatio === undefined
+            ? undefined
+            : { flowRatio: retest.flowRatio, tespInWc: retest.tespInWc },
+        filterDropInWc: retest?.filterDropInWc,
+        looks: seen,
+        slowFan: doubt.seen,
+        filters: visit.filters,
+        altitudeFt,
+        coolingAir: coolingAirOf(dropOf?.inputs, drop.value),
+        heating,
+        lowStage: visit.stage === 'low' ? undefined : visit.lowStage,
+        motor,
+        drive,
+        ductAreaSqFt: traversedAreaSqFt(facts),
+      });
   const model = 'system' in measured ? measured : undefined;
-  const open = causesAt(unit).filter((cause) => !isCleared(cause, seen) && !isSeen(cause, seen));
+  const goal: Goal | undefined = pressure.target && {
+    target: pressure.target,
+    maxTesp: pressure.maxTesp,
+    rules,
+    flowShare: flow && flow.sigmaCfm / flow.flowCfm,
+  };
+  // While a stop is on there is one thing to do, and nothing to ask.
+  const questions = stop
+    ? []
+    : [
+        ...state.questions,
+        ...equipmentQuestions({ ...visit, looks: seen }).filter(({ id }) => !answered.has(id)),
+        ...questionsOf({
+          unit,
+          counted,
+          judgement,
+          rules,
+          flowCfm: flow?.flowCfm,
+          measured: flow?.measured,
+          drive,
+          system: model?.system,
+          context: goal && { goal, looks: seen },
+          looks: seen,
+          answered,
+        }),
+      ];
+  const open = questions.find(({ holdsVerdict }) => holdsVerdict);
+  const openCauses = causesAt(unit).filter((cause) => !isCleared(cause, seen) && !isSeen(cause, seen));
   const standing: Standing = {
     unit,
     mode,
@@ -185,26 +276,31 @@ export function assessVisit<R extends PressureReading>(visit: VisitFacts<R>, rul
     estimates,
     flow,
     doubt,
-    open,
+    open: openCauses,
     drop,
+    dropTooEarly: isTooEarly(dropFact?.inputs),
     roomRead: typeof dropFact?.inputs.roomF === 'number',
+    leaks: leakF !== undefined,
     retest,
-    hold,
+    stop,
+    question: open,
     looked: seen.size,
     ampsRead: motor?.amps !== undefined,
     plateKnown: motor?.plateAmps !== undefined && motor.ratedHp !== undefined,
     rpmRead: drive?.measuredRpm !== undefined,
     driveKnown: drive !== undefined,
   };
-  const airflow = airflowVerdict(pressure, flow, known, unit, rules, () => whatWouldSettle(standing));
+  const judgedAir = airflowVerdict(
+    pressure,
+    flow,
+    known,
+    unit,
+    () => whatWouldSettle(standing),
+    open?.sentence ?? disagreementOf(flow),
+  );
+  const airflow = stop ? underStop(judgedAir, stop) : judgedAir;
   const settle = airflow.word === 'cantSay' && flow ? whatWouldSettle(standing) : undefined;
   const noSlower = flow && noSlowerThan(known, flow, drive, motor);
-  const goal: Goal | undefined = pressure.target && {
-    target: pressure.target,
-    maxTesp: pressure.maxTesp,
-    rules,
-    flowShare: flow && flow.sigmaCfm / flow.flowCfm,
-  };
   const due = [
     ...new Set(causesSeen(unit, seen).flatMap((cause) => (cause.mendedBy ? [moveOf(cause.mendedBy)!.name] : []))),
   ];
@@ -214,17 +310,7 @@ export function assessVisit<R extends PressureReading>(visit: VisitFacts<R>, rul
     counted,
     standing: standingOf(layout, readings),
     pressures: new Map([...counted].map(([port, r]) => [port, r.staticInWc])),
-    questions: questionsOf({
-      unit,
-      counted,
-      judgement,
-      rules,
-      flowCfm: flow?.flowCfm,
-      measured: flow?.measured,
-      drive,
-      system: model?.system,
-      context: goal && { goal, looks: seen },
-    }),
+    questions,
     retest,
     ductBudget:
       rules.school === 'leftForDucts'
@@ -236,18 +322,22 @@ export function assessVisit<R extends PressureReading>(visit: VisitFacts<R>, rul
     airflow,
     doubt,
     settle,
-    offTable: known.offTable,
+    offTable: stop ? undefined : known.offTable,
     drop,
     dropAnswer,
-    rise: rise && judgeRise(rise.riseF, visit.rise, [rise.id]),
+    rise: stop && judgedRise ? underStop(judgedRise, stop) : judgedRise,
     looks: seen,
-    findings: findings(looks),
-    hold,
+    recorded: evidence.recorded,
+    findings: findings(evidence.recorded),
+    measuredFindings: measuredFindings(drive, dropFact?.inputs, rules),
+    stop,
     model,
     noModel: 'why' in measured ? measured.why : undefined,
     motor,
     noSlower,
     advice: advise({
+      stop,
+      question: open,
       system: model?.system,
       goal,
       tespInWc: pressure.tespInWc,
@@ -256,7 +346,26 @@ export function assessVisit<R extends PressureReading>(visit: VisitFacts<R>, rul
       offTable: known.offTable,
       due,
       noSlower,
+      measuredTwice: measuredTwice(estimates, flow),
     }),
-    next: nextMeasure(standing),
+    next: nextMeasure({ ...standing, airWord: airflow.word }),
   };
 }
+
+/** Temperatures taken before the coil was steady, minutes. @source trade practice: 10 to 15 after the start */
+const isTooEarly = (inputs: RawInputs | undefined) => typeof inputs?.minutes === 'number' && inputs.minutes < 10;
+
+/** What the switch setting asks for, CFM, by the table of a motor that holds its airflow: the most its row gives. */
+function settingCfmOf({ motor, table, tap }: UnitFacts): number | undefined {
+  if (motor !== 'constantAirflow' || !table || tap === undefined) return undefined;
+  const flows = (tapRow(table, tap)?.flowsCfm ?? []).filter((flow) => flow !== null);
+  return flows.length > 0 ? Math.max(...flows) : undefined;
+}
+
+/** Two methods that disagree with no third to outvote one: nothing plain is said until one of them is excluded. */
+const disagreementOf = (flow: ReconciledFlow | undefined): string | undefined =>
+  flow?.disagreement && !flow.disagreement.outvoted ? flow.disagreement.sentence : undefined;
+
+/** Two measurements of the air that agree: they outweigh any book. */
+const measuredTwice = (estimates: readonly FlowEstimate[], flow: ReconciledFlow | undefined): boolean =>
+  estimates.filter((e) => flow?.counted.includes(e.id) && (e.basis ?? 'measured') === 'measured').length >= 2;

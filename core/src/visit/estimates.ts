@@ -11,6 +11,7 @@ import {
   readFan,
   SLOPE_SIGMA,
   speedSigma,
+  tapRow,
   usualCurveFault,
   type Fan,
   type OffTable,
@@ -24,6 +25,7 @@ import type { PressureReading } from '../readings';
 import { layoutOf, type HeatingFacts, type MotorFacts } from '../system';
 import { FLOW_METHOD_IDS, solveTool, toolOf, type RawInputs } from '../tools';
 import { asideReasons, standingFacts, type Fact } from './facts';
+import { percentText } from '../words';
 import { flowByMotor, MOTOR_METHOD } from './motorPower';
 
 export const TABLE_METHOD = 'blowerTable';
@@ -286,6 +288,33 @@ function lessWhatWasSeen(fan: Fan, tespInWc: number, innerInWc: number, bookCfm:
   return flowAt(fan, tespInWc + innerInWc) ?? flowAt(fan, tespInWc) ?? bookCfm * speed * flow;
 }
 
+const FLASHES_GO_FIRST = 'The flash count is what the motor is asked for; it goes before the table.';
+
+const isFlashes = ({ id, setAside, basis }: FlowEstimate) =>
+  id === 'requestedFlow' && setAside === undefined && basis === 'measured';
+
+/**
+ * A flash count is a request: at a static where the table's row has fallen under its setting the motor moves less than it is asked for, by as much.
+ */
+function asReached(flashes: FlowEstimate, { table, tap }: UnitFacts, bookCfm: number | undefined): FlowEstimate {
+  const row = table && tap !== undefined ? tapRow(table, tap) : undefined;
+  const setting = Math.max(0, ...(row?.flowsCfm ?? []).filter((flow) => flow !== null));
+  if (bookCfm === undefined || !(setting > 0)) return flashes;
+  const reached = bookCfm / setting;
+  if (reached > REACHES_FROM) return flashes;
+  return {
+    ...flashes,
+    flowCfm: flashes.flowCfm * reached,
+    doubts: [
+      ...flashes.doubts,
+      `At this static the table moves ${percentText(reached)} of its setting: the motor does not reach its request.`,
+    ],
+  };
+}
+
+/** A motor that holds its airflow is within this of its request until it gives up, as a share (J). */
+const REACHES_FROM = 0.95;
+
 /**
  * Every airflow there is for a visit: the book's, each method whose facts were recorded and can be solved, the motor's amps, the
  * unit's own last proven point; and how far the book is doubted. Where nothing else is, what is usual for its size.
@@ -338,9 +367,10 @@ export function flowKnowledge(facts: FlowFacts): FlowKnowledge {
     };
     // Another method that meets it vouches for the table.
     const met = others.some((e) => sigmasApart(alone, e) <= 1) && doubt.share === 0 && doubt.seen.length === 0;
-    estimates.push(met ? { ...alone, sigmaShare: sigma(rules.tableFlowSigmaMet) } : alone);
+    const book = met ? { ...alone, sigmaShare: sigma(rules.tableFlowSigmaMet) } : alone;
+    estimates.push(methods.some(isFlashes) ? { ...book, setAside: FLASHES_GO_FIRST, unfit: true } : book);
   }
-  estimates.push(...methods);
+  estimates.push(...methods.map((e) => (isFlashes(e) ? asReached(e, unit, bookCfm) : e)));
   const proven = byProvenPoint(facts, plain);
   if (proven)
     estimates.push({

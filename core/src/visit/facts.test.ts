@@ -1,6 +1,6 @@
 import { EXAMPLE_A_READINGS, EXAMPLE_A_UNIT } from '../../fixtures/exampleA';
 import { DEFAULT_RULES } from '../judge';
-import { asideReasons, assessVisit, looksOf, standingFacts, type Fact, type FactKind } from '.';
+import { asideReasons, assessVisit, standingFacts, type Fact, type FactKind } from '.';
 
 const fact = (id: string, kind: FactKind, inputs: Fact['inputs'] = {}, replacesId: string | null = null): Fact => ({
   id,
@@ -31,15 +31,6 @@ test('a method is set aside by its last word', () => {
   expect(asideReasons([aside('a', 'elbow'), aside('b', 'dirt')]).get('traverse')).toBe('dirt');
   expect(asideReasons([aside('a', 'elbow'), aside('b', '')]).size).toBe(0);
   expect(asideReasons([fact('c', 'setAside', { reason: 'of nothing' })]).size).toBe(0);
-});
-
-test('looks keep the order they were made in', () => {
-  const looks = [
-    fact('a', 'look', { item: 'air', state: 'weak' }),
-    fact('b', 'traverse'),
-    fact('c', 'look', { item: 'ice', state: 'none' }),
-  ];
-  expect(looksOf(looks).map((look) => look.item)).toEqual(['air', 'ice']);
 });
 
 test('facts that cannot be solved, or of a strange shape, take nothing else with them', () => {

@@ -1,4 +1,4 @@
-import type { Look } from '../look';
+import type { Check } from '../checks/checkPoint';
 import type { FlowMethodId, RawInputs } from '../tools';
 
 /** Kinds of what is recorded at a visit beside statics: the inputs of a method, of the drop or the motor, a look,
@@ -22,6 +22,8 @@ export interface FactConditions {
   readonly mode?: 'cooling' | 'heating';
   /** The speed that ran. */
   readonly tap?: string;
+  /** The stage that ran, of equipment that has two. */
+  readonly stage?: 'low' | 'high';
 }
 
 /** An append-only fact of a visit. A correction is a new fact that names the old one. */
@@ -40,9 +42,18 @@ export function standingFacts(facts: readonly Fact[]): ReadonlyMap<FactKind, Fac
   return new Map(facts.filter((fact) => !replaced.has(fact.id)).map((fact) => [fact.kind, fact]));
 }
 
-/** Looks in the order they were made. */
-export const looksOf = (facts: readonly Fact[]): Look[] =>
-  facts.filter((fact) => fact.kind === 'look').map((fact) => fact.inputs as unknown as Look);
+/** A check as it is kept: its fact, and when it was made. */
+export type KeptCheck = Check & { readonly id: string; readonly takenAt?: string };
+
+/** What was read, tried or seen at points, in the order it was made, with when. */
+export function checksOf(facts: readonly Fact[]): readonly KeptCheck[] {
+  const replaced = new Set(facts.map(({ replacesId }) => replacesId).filter(Boolean));
+  return facts.flatMap((fact): KeptCheck[] => {
+    if (fact.kind !== 'check' || replaced.has(fact.id)) return [];
+    const { takenAt } = fact as { takenAt?: string };
+    return [{ ...(fact.inputs as unknown as Check), id: fact.id, takenAt }];
+  });
+}
 
 /** Why each method was set aside, by method; taking it back is a later fact without a reason. */
 export function asideReasons(facts: readonly Fact[]): ReadonlyMap<string, string> {

@@ -1,12 +1,13 @@
 import { SETTLING_MINUTES, type Cause, type SettlingReading } from '../causes';
 import type { FanDoubt } from '../doubt';
 import type { FlowEstimate, ReconciledFlow } from '../flow';
-import { isTooUnsure, type Judgement, type UnitFacts, type Verdict } from '../judge';
-import type { Hold } from '../look';
+import { isTooUnsure, type Judgement, type UnitFacts, type Verdict, type VerdictWord } from '../judge';
 import { nextReading, type PressureReading } from '../readings';
+import type { Stop } from '../stop';
 import { boundaryPorts, layoutOf, type PortId } from '../system';
 import type { FlowMethodId } from '../tools';
 import { FILTER_TELLS } from './filterTells';
+import type { Question } from './openQuestion';
 import type { FilterRetest } from './filterRetest';
 
 /** What to do next. */
@@ -16,7 +17,7 @@ export type NextMeasure = {
   readonly why: string;
   readonly minutes: number;
 } & (
-  | { readonly kind: 'hold' | 'look' | 'drop' | 'airflow' | 'motor' | 'rpm' }
+  | { readonly kind: 'stop' | 'question' | 'look' | 'drop' | 'airflow' | 'motor' | 'rpm' | 'gauges' }
   | { readonly kind: 'port'; readonly port: PortId; readonly filterOut: boolean }
   | { readonly kind: 'method'; readonly method: FlowMethodId }
 );
@@ -31,13 +32,21 @@ export interface Standing {
   readonly estimates: readonly FlowEstimate[];
   readonly flow?: ReconciledFlow;
   readonly doubt: FanDoubt;
+  /** The airflow's word. */
+  readonly airWord?: VerdictWord;
   /** Causes that neither a look nor a measurement has ruled out. */
   readonly open: readonly Cause[];
   readonly drop: Verdict;
+  /** It was read before the coil was steady. */
+  readonly dropTooEarly: boolean;
+  /** Return air at the unit is not the room's. */
+  readonly leaks: boolean;
   /** The room's air was read beside the return's. */
   readonly roomRead: boolean;
   readonly retest?: FilterRetest;
-  readonly hold?: Hold;
+  readonly stop?: Stop;
+  /** The question that holds the verdict. */
+  readonly question?: Question;
   readonly looked: number;
   /** The motor's amps were read; its plate is known. */
   readonly ampsRead: boolean;
@@ -245,6 +254,27 @@ function candidates(s: Standing): Candidate[] {
         why: `Would tell ${leak.name}: ${leak.settledBy.tells}`,
       },
     });
+  if (s.dropTooEarly)
+    found.push({
+      tells: 6,
+      next: {
+        kind: 'drop',
+        minutes: 10,
+        words: 'Next: read the temperatures again',
+        why: 'They were read before the coil was steady. Wait until 10 to 15 min after the start.',
+      },
+    });
+  const proven = s.airWord === 'inside' || s.airWord === 'atTheEdge';
+  if (small && proven && s.roomRead && !s.leaks)
+    found.push({
+      tells: 20,
+      next: {
+        kind: 'gauges',
+        minutes: 10,
+        words: 'Next: gauges on',
+        why: 'Airflow is in range and the return does not leak: a small ΔT points to the refrigerant side.',
+      },
+    });
   if (flow?.disagreement)
     found.push({
       tells: 2.25,
@@ -265,7 +295,9 @@ function candidates(s: Standing): Candidate[] {
  * @returns undefined when nothing is missing
  */
 export function nextMeasure(s: Standing): NextMeasure | undefined {
-  if (s.hold) return { kind: 'hold', minutes: 0, words: 'First: what holds', why: `${s.hold.why} ${s.hold.first}` };
+  if (s.stop) return { kind: 'stop', minutes: 0, words: `Stop: ${s.stop.name}`, why: `${s.stop.why} ${s.stop.first}` };
+  if (s.question)
+    return { kind: 'question', minutes: 1, words: 'Next: answer the open question', why: s.question.sentence };
   let best: { next: NextMeasure; worth: number } | undefined;
   for (const { tells, next } of candidates(s)) {
     const worth = tells / Math.max(1, next.minutes);

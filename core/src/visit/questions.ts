@@ -5,12 +5,8 @@ import { operate } from '../operate';
 import type { PressureReading } from '../readings';
 import { layoutOf, type Layout, type PortId, type System } from '../system';
 import { flowWords, flowText, staticText } from '../words';
-
-/** Something that looks wrong: asked, never refused. */
-export interface Question {
-  readonly id: string;
-  readonly sentence: string;
-}
+import type { Looks } from '../causes';
+import type { Question } from './openQuestion';
 
 /** What questions are asked from. */
 export interface QuestionFacts {
@@ -25,12 +21,18 @@ export interface QuestionFacts {
   readonly drive?: BeltDrive;
   readonly system?: System;
   readonly context?: MoveContext;
+  readonly looks: Looks;
+  /** Ids of questions somebody answered. */
+  readonly answered: ReadonlySet<string>;
 }
 
 /** Under these a side's static is too low for its air, in. w.c. at the target airflow or at 400 CFM a ton. (J) */
 const LEAST_SUPPLY_IN_WC = 0.05;
 const LEAST_WET_COIL_IN_WC = 0.1;
 const LEAST_RETURN_IN_WC = 0.06;
+
+/** A side that is low for its air holds the verdict until the duct and the probe were looked at. */
+const CHECKED = { holdsVerdict: true, answer: 'Checked: it reads so' } as const;
 
 const staticOf = (counted: QuestionFacts['counted'], port: PortId | undefined) => port && counted.get(port)?.staticInWc;
 
@@ -43,11 +45,13 @@ function nonsense(layout: Layout, counted: QuestionFacts['counted']): Question[]
     if (side === 'return' && p > 0)
       found.push({
         id: `sign ${id}`,
+        holdsVerdict: true,
         sentence: `${id} reads ${staticText(p)}, but the return side pulls. Supply port, or hoses swapped?`,
       });
     if (side === 'supply' && p < 0)
       found.push({
         id: `sign ${id}`,
+        holdsVerdict: true,
         sentence: `${id} reads ${staticText(p)}, but the supply side pushes. Hoses swapped, or the wheel turning backwards?`,
       });
   }
@@ -57,6 +61,7 @@ function nonsense(layout: Layout, counted: QuestionFacts['counted']): Question[]
     if (a === undefined || b === undefined || from.side !== to.side || b <= a + 0.005) return;
     found.push({
       id: `rise ${to.id}`,
+      holdsVerdict: true,
       sentence: `Pressure rises from ${from.id} (${staticText(a)}) to ${to.id} (${staticText(b)}), where it must fall. Ports mixed up, or a tip turned away from the flow?`,
     });
   });
@@ -64,13 +69,14 @@ function nonsense(layout: Layout, counted: QuestionFacts['counted']): Question[]
   if (inlet !== undefined && outlet !== undefined && outlet <= inlet)
     found.push({
       id: 'lift',
+      holdsVerdict: true,
       sentence: `${layout.outletPort} is not above ${layout.inletPort}: is the blower running, and are the ports the right way round?`,
     });
   return found;
 }
 
 /** A static that is low for its side, scaled to the airflow: not good news, but something to look at. */
-function lowSides({ unit, counted, judgement, flowCfm }: QuestionFacts): Question[] {
+function lowSides({ unit, counted, judgement, flowCfm, looks }: QuestionFacts): Question[] {
   const layout = layoutOf(unit);
   const { target } = judgement;
   if (!target || flowCfm === undefined) return [];
@@ -79,9 +85,11 @@ function lowSides({ unit, counted, judgement, flowCfm }: QuestionFacts): Questio
   // The last port before the ducts: what it reads is supply duct alone.
   const last = layout.ports.filter((port) => port.side === 'supply').at(-1)?.id;
   const supply = staticOf(counted, last);
-  if (supply !== undefined && supply >= 0 && supply < LEAST_SUPPLY_IN_WC * square)
+  const isWhole = looks.get('ducts')?.state === 'whole';
+  if (!isWhole && supply !== undefined && supply >= 0 && supply < LEAST_SUPPLY_IN_WC * square)
     found.push({
       id: 'low supply',
+      ...CHECKED,
       sentence: `${last} reads ${staticText(supply)} at ${flowWords(flowCfm)}: an open or loose supply duct, or a probe in dead air. Look before trusting the static.`,
     });
   const [beforeCoil, afterCoil] = [staticOf(counted, 'S1'), staticOf(counted, 'S2')];
@@ -90,30 +98,20 @@ function lowSides({ unit, counted, judgement, flowCfm }: QuestionFacts): Questio
     if (beforeCoil - afterCoil >= 0 && beforeCoil - afterCoil < least)
       found.push({
         id: 'low coil',
+        ...CHECKED,
         sentence: `The coil takes ${staticText(beforeCoil - afterCoil)} at ${flowWords(flowCfm)}, less than a clean wet one: was S1 read after the coil?`,
       });
   }
   const inlet = staticOf(counted, layout.inletPort);
   const filterBefore = layout.stages.some((stage) => stage.kind === 'filter' && stage.external);
-  if (inlet !== undefined && filterBefore && inlet <= 0 && -inlet < LEAST_RETURN_IN_WC * square)
+  const isFiltered = ['clean', 'loaded', 'uneven'].includes(looks.get('filter')?.state ?? '');
+  if (!isFiltered && inlet !== undefined && filterBefore && inlet <= 0 && -inlet < LEAST_RETURN_IN_WC * square)
     found.push({
       id: 'low return',
+      ...CHECKED,
       sentence: `${layout.inletPort} reads ${staticText(inlet)}: return and filter together take hardly anything. Filter missing or bypassed, or read before it?`,
     });
   return found;
-}
-
-/** Readings that were taken on another speed or in another mode than the one that is judged. */
-function otherState({ unit, counted }: QuestionFacts): Question[] {
-  const taps = new Set([...counted.values()].flatMap(({ conditions: { tap } }) => (tap ? [tap] : [])));
-  const stray = [...taps].filter((tap) => unit.tap !== undefined && tap !== unit.tap);
-  if (stray.length === 0) return [];
-  return [
-    {
-      id: 'tap',
-      sentence: `Statics were read on tap ${stray.join(' and ')}, the visit says ${unit.tap}. If the speed was changed in between, read them again.`,
-    },
-  ];
 }
 
 function driveQuestions({ drive }: QuestionFacts): Question[] {
@@ -123,6 +121,7 @@ function driveQuestions({ drive }: QuestionFacts): Question[] {
   return [
     {
       id: 'slip',
+      holdsVerdict: true,
       sentence: `${Math.round(drive.measuredRpm)} RPM measured is more than the ${Math.round(ratioRpm)} the sheaves give: a belt never gains. Check pitch diameters, turns open and the motor’s RPM.`,
     },
   ];
@@ -147,15 +146,36 @@ function dueAgainstAir({ system, context, flowCfm, measured }: QuestionFacts): Q
   });
 }
 
+/** A fix that is due and would cost air instead of bringing it: what was seen, or what was read, is wrong. */
+function dueThatCosts({ system, context }: QuestionFacts): Question[] {
+  if (!system || !context) return [];
+  const now = operate(system);
+  if (now.kind === 'offTable') return [];
+  return dueMoves(system, context).flatMap((move): Question[] => {
+    if (move.does === 'restoresDuct') return [];
+    const done = applyMoves(system, [{ id: move.id, inputs: move.defaults(system, context) }]);
+    const then = done.ok ? operate(done.system) : undefined;
+    if (then?.kind !== 'crossing' || then.flowCfm >= now.flowCfm * 0.995) return [];
+    return [
+      {
+        id: `costs ${move.id}`,
+        holdsVerdict: true,
+        answer: 'Checked: it is so',
+        sentence: `“${move.name}” is due, but it would lower airflow from ${flowText(now.flowCfm)} to ${flowWords(then.flowCfm)}. Check what you saw, the filter's size and kind, and the ports.`,
+      },
+    ];
+  });
+}
+
 /** Everything about a visit's readings that contradicts itself. */
 export function questionsOf(facts: QuestionFacts): Question[] {
   const { unit, counted, judgement, flowCfm } = facts;
   const found = [
     ...nonsense(layoutOf(unit), counted),
     ...lowSides(facts),
-    ...otherState(facts),
     ...driveQuestions(facts),
     ...dueAgainstAir(facts),
+    ...dueThatCosts(facts),
   ];
   const { tespInWc, maxTesp, target } = judgement;
   if (tespInWc !== undefined && tespInWc > 0 && tespInWc < facts.rules.lowTespShare * maxTesp.value) {
@@ -167,5 +187,5 @@ export function questionsOf(facts: QuestionFacts): Question[] {
         : 'Very low static is not good news by itself: an open duct, a missing filter or a dead fan reads like this.',
     });
   }
-  return found;
+  return found.filter(({ id }) => !facts.answered.has(id));
 }

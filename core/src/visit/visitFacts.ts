@@ -4,12 +4,19 @@ import type { UnitFacts } from '../judge';
 import type { PressureReading } from '../readings';
 import type { HeatingFacts, LowStage, MotorFacts } from '../system';
 import type { ProvenPoint, TableConditions } from './estimates';
+import type { EquipmentFacts } from '../system';
 import type { Fact } from './facts';
+
+/** The stage a unit runs in. */
+export type RunStage = 'low' | 'high';
 
 /** A visit as core takes it. */
 export interface VisitFacts<R extends PressureReading = PressureReading> {
   readonly unit: UnitFacts;
   readonly mode: 'cooling' | 'heating';
+  /** The stage that ran; high where it is not said. */
+  readonly stage?: RunStage;
+  readonly equipment?: EquipmentFacts;
   readonly readings: readonly R[];
   readonly facts: readonly Fact[];
   readonly altitudeFt?: number;

@@ -27,6 +27,8 @@ export interface FigureFacts extends Pick<DocumentFacts, 'before' | 'now' | 'pro
 export function ownerFigures({ before, now, changed, proof }: FigureFacts): OwnerFigure[] {
   const line = (id: string) => proof?.lines.find((one) => one.id === id);
   const rows: OwnerFigure[] = [];
+  // Figures read while a stop is on say nothing to an owner.
+  if (now.stop) return rows;
   const flow = (assessment: typeof now) =>
     assessment.flow && !assessment.flow.usualOnly ? assessment.flow.flowCfm : undefined;
   // The airflow after the work is the one that was proven, where it was.
@@ -79,7 +81,8 @@ export function ownerTitle(facts: DocumentFacts): string {
   // Nobody said what stands here: no name is taken for it.
   const what = (visit.setup?.unsaid ?? []).includes('layout') ? 'unit' : EQUIPMENT[visit.layout];
   const stops = call.triage.some(({ area, outcome }) => area === 'safety' && outcome !== 'dealtWith');
-  if (stops) return `Your ${what} must not run until something is made safe`;
+  if (stops || now.stop?.isDanger) return `Your ${what} must not run until something is made safe`;
+  if (now.stop) return `Your ${what} cannot be judged yet: ${now.stop.name}`;
   if (figures(facts).length === 0) return `What was found at your ${what}`;
   const [was, is] = [before.airflow.word, now.airflow.word];
   if (parted.after && was === 'outside' && is === 'inside') return `Your ${what} moves the air it should again`;
@@ -113,7 +116,7 @@ function nothingDone({ readings, facts = [] }: VisitDto): string {
 export function ownerBlocks(facts: DocumentFacts): readonly Block[] {
   const { before, now, parted, call, handOver, currency, link, visit, drawingWidth } = facts;
   const rows = figures(facts);
-  const read = now.pressures.size > 1;
+  const read = now.pressures.size > 1 && !now.stop;
   const done = [
     ...(parted.plan?.record.words ?? []),
     ...call.triage.flatMap(({ outcome, words }) =>

@@ -1,0 +1,75 @@
+import { driveState, type BeltDrive } from '../drive';
+import { itemToldBy, lastLooks, lookTold, type Look, type Rating } from '../look';
+import { checksOf, type Fact } from './facts';
+
+/** A flash count under the switch setting by so much is the cut of a dehumidify switch, as shares (J). */
+const CUT = { least: 0.1, most: 0.2 } as const;
+
+/** What is known of a unit beside its facts that tells of something one looks at. */
+export interface EvidenceContext extends Rating {
+  readonly drive?: BeltDrive;
+  /** What the switch setting asks for, CFM, of a motor that holds its airflow. */
+  readonly settingCfm?: number;
+  /** From this share on a belt slips too much: it is due, whatever it looks like. */
+  readonly slipShare: number;
+  /** How far the return air at the unit lies off the room's, °F, where that is a leak. */
+  readonly leakF?: number;
+}
+
+/** Looks in the order they were made; what a check amounts to stands among them. */
+function recordedLooks(facts: readonly Fact[], rating: Rating): Look[] {
+  const checks = new Map(checksOf(facts).map((check) => [check.id, check]));
+  const rated = [...checks.values()].findLast(({ point }) => point === 'ratedMicrofarads')?.value;
+  const looks: Look[] = [];
+  for (const fact of facts) {
+    if (fact.kind === 'look') looks.push(fact.inputs as unknown as Look);
+    const check = checks.get(fact.id);
+    if (!check) continue;
+    const told = lookTold(check, { ...rating, ratedMicrofarads: rated ?? rating.ratedMicrofarads });
+    if (told) looks.push(told);
+    // What became of a check's finding is what became of the look it amounts to.
+    if (check.point !== 'triage' || !check.note?.startsWith('check-')) continue;
+    const item = itemToldBy(check.note.slice(6));
+    const last = looks.findLast((look) => look.item === item);
+    if (last?.by !== undefined && (check.state === 'dealtWith' || check.state === 'declined'))
+      looks.push({ ...last, outcome: check.state });
+  }
+  return looks;
+}
+
+/** The flashes of a motor that holds its airflow, as CFM; undefined where they were not counted. */
+export function flashesCfm(facts: readonly Fact[]): number | undefined {
+  const inputs = facts.findLast(({ kind }) => kind === 'requestedFlow')?.inputs;
+  return inputs?.by === 'flashes' && typeof inputs.flashes === 'number' ? 100 * inputs.flashes : undefined;
+}
+
+/** What was recorded, and what all of it shows. */
+export interface Evidence {
+  /** The last look at each thing, as recorded. */
+  readonly recorded: ReadonlyMap<string, Look>;
+  /** The same, with what RPM and flashes show: what every part of a judgement goes by. */
+  readonly looks: ReadonlyMap<string, Look>;
+}
+
+/**
+ * Everything recorded at a visit as looks: what a meter, a count or a check told is obeyed like what an eye saw.
+ *
+ * A belt that slips by RPM is due though it looks well; one that slips less takes no air, though it looks slack. Flashes 10 to 20 %
+ * under the switch setting are the cut of a dehumidify switch, unless somebody looked at the switch.
+ */
+export function evidenceOf(facts: readonly Fact[], { drive, settingCfm, slipShare, leakF, ...rating }: EvidenceContext): Evidence {
+  const recorded = lastLooks(recordedLooks(facts, rating));
+  const looks = new Map(recorded);
+  const slip = drive?.measuredRpm === undefined ? undefined : driveState(drive).slip;
+  const belt = recorded.get('belt');
+  if (slip !== undefined && belt?.state !== 'broken' && belt?.outcome === undefined)
+    looks.set('belt', { item: 'belt', state: slip > slipShare ? 'slack' : 'good', by: 'rpm' });
+  if (leakF !== undefined) looks.set('returnAir', { item: 'returnAir', state: 'leaks', by: 'returnAgainstRoom' });
+  const flashes = flashesCfm(facts);
+  if (flashes !== undefined && settingCfm !== undefined && !recorded.has('dehumidify')) {
+    const under = 1 - flashes / settingCfm;
+    if (under >= CUT.least && under <= CUT.most)
+      looks.set('dehumidify', { item: 'dehumidify', state: 'on', by: 'flashes' });
+  }
+  return { recorded, looks };
+}
