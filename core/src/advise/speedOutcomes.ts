@@ -61,8 +61,7 @@ export function speedOutcomes(system: System, tespInWc: number, goal: Goal): Spe
       const there = onTap(system, tap);
       const operation = operate(there);
       const found = operation.kind === 'crossing';
-      const power =
-        found && now.kind === 'crossing' ? powerOf(there, operation, { system, at: now }) : undefined;
+      const power = found && now.kind === 'crossing' ? powerOf(there, operation, { system, at: now }) : undefined;
       return {
         tap,
         name: speedName(system, tap),

@@ -23,11 +23,7 @@ export interface CallAssessment extends Found {
 const AMPS_AT = { ampsCooling: 'Cooling', ampsHeating: 'Heating' } as const;
 
 /** How the motor's amps stand to its plate, and how they moved while it ran. */
-function ampsOf(
-  all: readonly KeptCheck[],
-  checks: ReadonlyMap<string, Check>,
-  context: CheckContext,
-): CallLine[] {
+function ampsOf(all: readonly KeptCheck[], checks: ReadonlyMap<string, Check>, context: CheckContext): CallLine[] {
   const lines: CallLine[] = [];
   for (const [point, speed] of Object.entries(AMPS_AT)) {
     const readings = all.flatMap((one) => {

@@ -56,15 +56,17 @@ test('a static is at the edge while it is over its limit by less than twice its 
 });
 
 describe('the target', () => {
-  const heatBand = { lowCfm: 912, highCfm: 1693, from: 'heat' };
+  const heatBand = { lowCfm: 912, highCfm: 1693, targetCfm: 1185, from: 'heat' };
   test('is the design airflow, else what the heat asks for, else by the tons', () => {
     expect(targetFor({ tons: 3, heatBand, designCfm: 1000 }, DEFAULT_RULES)).toMatchObject({
       lowCfm: 900,
       from: 'design 1,000 ± 10 %',
     });
+    // The middle of the rise, not of the airflow.
     expect(targetFor({ tons: 3, heatBand }, DEFAULT_RULES)).toMatchObject({
-      ...heatBand,
-      flowCfm: 1302.5,
+      lowCfm: 912,
+      highCfm: 1693,
+      flowCfm: 1185,
       source: 'nameplate',
     });
     expect(targetFor({ tons: 3 }, DEFAULT_RULES)).toMatchObject({ flowCfm: 1200, from: '400 a ton ± 10 %' });

@@ -18,6 +18,8 @@ export interface Target {
 export interface HeatBand {
   readonly lowCfm: number;
   readonly highCfm: number;
+  /** What gives the middle of the nameplate's rise: the middle of the rise is not the middle of the airflow. */
+  readonly targetCfm: number;
   readonly from: string;
 }
 
@@ -55,7 +57,10 @@ export interface TargetFacts {
 /** The target of a unit: its design airflow, what its heat asks for, its tons × CFM a ton; undefined when none is known. */
 export function targetFor({ designCfm, heatBand, tons }: TargetFacts, rules: Rules): Target | undefined {
   if (designCfm !== undefined) return around(designCfm, rules, `design ${flowText(designCfm)}`, 'typed');
-  if (heatBand) return { ...heatBand, flowCfm: (heatBand.lowCfm + heatBand.highCfm) / 2, source: 'nameplate' };
+  if (heatBand) {
+    const { lowCfm, highCfm, targetCfm, from } = heatBand;
+    return { lowCfm, highCfm, from, flowCfm: targetCfm, source: 'nameplate' };
+  }
   return tons === undefined ? undefined : targetOf(tons, rules);
 }
 

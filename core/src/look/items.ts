@@ -23,27 +23,17 @@ export const LOOK_ITEMS: readonly LookItem[] = [
   {
     id: 'air',
     name: 'Air',
-    states: [
-      { id: 'moves', text: 'moves' },
-      finding('weak', 'weak'),
-      finding('none', 'none'),
-    ],
+    states: [{ id: 'moves', text: 'moves' }, finding('weak', 'weak'), finding('none', 'none')],
   },
   {
     id: 'elements',
     name: 'Heat without blower',
-    states: [
-      { id: 'no', text: 'no' },
-      finding('yes', 'elements on, no blower'),
-    ],
+    states: [{ id: 'no', text: 'no' }, finding('yes', 'elements on, no blower')],
   },
   {
     id: 'ice',
     name: 'Ice',
-    states: [
-      { id: 'none', text: 'none' },
-      finding('coil', 'on the coil'),
-    ],
+    states: [{ id: 'none', text: 'none' }, finding('coil', 'on the coil')],
   },
   {
     id: 'flashes',

@@ -28,7 +28,7 @@ export const riseAt = (outputBtuH: number, flowCfm: number, altitudeFt = 0): num
  * @param altitudeFt −1,000 to 15,000
  * @source energy balance: CFM = Btu/h ÷ (60·ρ·0.24·ΔT); nameplate
  * @returns undefined while output or rise is not known, or when they contradict each other
- * @example heatBand({ outputBtuH: 64_000, riseMinF: 35, riseMaxF: 65 }) // 912 to 1,693 CFM
+ * @example heatBand({ outputBtuH: 64_000, riseMinF: 35, riseMaxF: 65 }) // 912 to 1,693 CFM, 1,185 at the middle of the rise
  */
 export function heatBand(heating: HeatingFacts | undefined, altitudeFt = 0): HeatBand | undefined {
   const { outputBtuH, riseMinF, riseMaxF, leastCfm = 0 } = heating ?? {};
@@ -41,6 +41,7 @@ export function heatBand(heating: HeatingFacts | undefined, altitudeFt = 0): Hea
     ? {
         lowCfm,
         highCfm,
+        targetCfm: Math.max(lowCfm, (2 * oneDegreeCfm) / (riseMinF + riseMaxF)),
         from: `heat: the plate’s rise of ${shownText(riseMinF, 'deltaF', 0)} to ${shownWords(riseMaxF, 'deltaF', 0)}`,
       }
     : undefined;

@@ -149,7 +149,9 @@ test('it tells how far it is, and can be left half way', () => {
   if (first.done) throw new Error('too few combinations to be asked for progress');
   expect(first.value.done).toBeGreaterThan(0);
   expect(first.value.total).toBeGreaterThan(first.value.done);
-  expect(run.return({ candidates: [], evaluated: 0, refusedSpeed: 0, refusedSlower: 0, refusedMotor: 0 }).done).toBe(true);
+  expect(run.return({ candidates: [], evaluated: 0, refusedSpeed: 0, refusedSlower: 0, refusedMotor: 0 }).done).toBe(
+    true,
+  );
 });
 
 describe('what is left of a search', () => {

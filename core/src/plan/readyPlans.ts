@@ -182,8 +182,7 @@ function notesOf(
     notes.push(
       'Raising the speed alone is left out: the path asks more than the plate allows already, and speed on a choked path costs static, watts, noise and motors.',
     );
-  if (found.refusedMotor > 0)
-    notes.push('Speeds that would overload the motor are left out.');
+  if (found.refusedMotor > 0) notes.push('Speeds that would overload the motor are left out.');
   const now = operate(system);
   // Said where less air is what is wanted.
   const tooMuch = now.kind === 'crossing' && now.flowCfm > goal.target.highCfm;

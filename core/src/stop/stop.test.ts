@@ -33,11 +33,24 @@ test.each(checkSigns)('%s: %s read as %s stops the visit until it reads otherwis
   expect(known.states!.map((one) => one.id)).toContain(state);
   expect(byChecks([{ point, state }])).toMatchObject({ id, point });
   const good = known.states!.find(({ outcome }) => outcome === 'good')!.id;
-  expect(byChecks([{ point, state }, { point, state: good }])).toBeUndefined();
-  expect(byChecks([{ point, state }, { point: 'triage', state: 'dealtWith', note: `check-${point}` }])).toBeUndefined();
+  expect(
+    byChecks([
+      { point, state },
+      { point, state: good },
+    ]),
+  ).toBeUndefined();
+  expect(
+    byChecks([
+      { point, state },
+      { point: 'triage', state: 'dealtWith', note: `check-${point}` },
+    ]),
+  ).toBeUndefined();
   // It came back after the repair.
   expect(
-    byChecks([{ point: 'triage', state: 'dealtWith', note: `check-${point}` }, { point, state }])?.id,
+    byChecks([
+      { point: 'triage', state: 'dealtWith', note: `check-${point}` },
+      { point, state },
+    ])?.id,
   ).toBe(id);
 });
 
@@ -46,7 +59,15 @@ test.each(['legVoltsLow', 'legVolts12', 'legVolts23', 'legVolts31'])('a lost leg
   expect(byChecks([{ point, value: 98 }], 230)?.id).toBe('lostLeg');
   // Low is not lost: it runs, at its risk.
   expect(byChecks([{ point, value: 190 }], 230)).toBeUndefined();
-  expect(byChecks([{ point, value: 98 }, { point, value: 229 }], 230)).toBeUndefined();
+  expect(
+    byChecks(
+      [
+        { point, value: 98 },
+        { point, value: 229 },
+      ],
+      230,
+    ),
+  ).toBeUndefined();
 });
 
 test('elements without the blower stop; the run after the repair is judged by itself', () => {

@@ -53,7 +53,8 @@ export const STOPS: readonly StopRule[] = [
     id: 'elements',
     name: 'heating elements on without the blower',
     why: 'Heating elements without the blower are a fire risk.',
-    first: 'Shut off power at the disconnect now and verify it is dead. Measure nothing until the blower starts with the heat.',
+    first:
+      'Shut off power at the disconnect now and verify it is dead. Measure nothing until the blower starts with the heat.',
     isDanger: true,
     step: 'heat',
     looks: [{ item: 'elements', states: ['yes'] }],

@@ -44,7 +44,8 @@ export const inTriageOrder = (items: readonly TriageItem[]): TriageItem[] =>
   [...items].sort(
     (a, b) =>
       Number(b.isStop ?? false) - Number(a.isStop ?? false) ||
-      AREA_ORDER.get(a.area)! - AREA_ORDER.get(b.area)! || Number(a.outcome !== 'open') - Number(b.outcome !== 'open'),
+      AREA_ORDER.get(a.area)! - AREA_ORDER.get(b.area)! ||
+      Number(a.outcome !== 'open') - Number(b.outcome !== 'open'),
   );
 
 /** Minutes and money of what is open or quoted. */

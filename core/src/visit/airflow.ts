@@ -1,12 +1,6 @@
 import type { OffTable } from '../fan';
 import type { ReconciledFlow } from '../flow';
-import {
-  airflowAgainst,
-  missingVerdict,
-  type PressureJudgement,
-  type UnitFacts,
-  type Verdict,
-} from '../judge';
+import { airflowAgainst, missingVerdict, type PressureJudgement, type UnitFacts, type Verdict } from '../judge';
 import { unitText, flowWords, flowText, staticText } from '../words';
 import type { FlowKnowledge } from './estimates';
 

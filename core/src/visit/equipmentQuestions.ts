@@ -46,7 +46,8 @@ export function equipmentQuestions({ mode, stage, equipment, looks }: RunFacts):
       id: 'all zones',
       holdsVerdict: true,
       answer: 'All zones open, bypass shut',
-      sentence: 'Zones or a bypass change airflow and static with every call. Were all zones calling, with the bypass shut?',
+      sentence:
+        'Zones or a bypass change airflow and static with every call. Were all zones calling, with the bypass shut?',
     });
   return found;
 }

@@ -57,7 +57,10 @@ export interface Evidence {
  * A belt that slips by RPM is due though it looks well; one that slips less takes no air, though it looks slack. Flashes 10 to 20 %
  * under the switch setting are the cut of a dehumidify switch, unless somebody looked at the switch.
  */
-export function evidenceOf(facts: readonly Fact[], { drive, settingCfm, slipShare, leakF, ...rating }: EvidenceContext): Evidence {
+export function evidenceOf(
+  facts: readonly Fact[],
+  { drive, settingCfm, slipShare, leakF, ...rating }: EvidenceContext,
+): Evidence {
   const recorded = lastLooks(recordedLooks(facts, rating));
   const looks = new Map(recorded);
   const slip = drive?.measuredRpm === undefined ? undefined : driveState(drive).slip;

@@ -75,6 +75,13 @@ export function ownerFigures({ before, now, changed, proof }: FigureFacts): Owne
 const figures = ({ parted, ...facts }: DocumentFacts) =>
   ownerFigures({ ...facts, changed: parted.after !== undefined });
 
+/** What a borderline airflow is to an owner: which side of right it lies on. */
+function aboutWords({ value, limit }: Verdict): string {
+  if (value !== undefined && limit?.low !== undefined && value < limit.low) return 'a little less air than it should';
+  if (value !== undefined && limit && value > limit.high) return 'a little more air than it should';
+  return 'about the air it should';
+}
+
 /** What the page says first: no more than what was read allows. */
 export function ownerTitle(facts: DocumentFacts): string {
   const { visit, before, now, parted, call } = facts;
@@ -87,7 +94,7 @@ export function ownerTitle(facts: DocumentFacts): string {
   const [was, is] = [before.airflow.word, now.airflow.word];
   if (parted.after && was === 'outside' && is === 'inside') return `Your ${what} moves the air it should again`;
   if (is === 'inside') return `Your ${what} moves the air it should`;
-  if (is === 'atTheEdge') return `Your ${what} moves about the air it should`;
+  if (is === 'atTheEdge') return `Your ${what} moves ${aboutWords(now.airflow)}`;
   if (is === 'outside') return `Your ${what} does not move the air it should yet`;
   return `What was found at your ${what}`;
 }

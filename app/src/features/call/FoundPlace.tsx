@@ -35,7 +35,7 @@ export function FoundList({ triage, whole, assessment, onWhole, title = 'Everyth
   const [quoting, setQuoting] = useState<TriageItem>();
   const settle = (item: TriageItem, outcome: TriageOutcome, quoted?: number) => {
     // What became of a look is kept with the look, where Look shows it; a look knows no quote and no watch.
-    const state = item.look && assessment.looks.get(item.look)?.state;
+    const state = item.look && assessment.recorded.get(item.look)?.state;
     const ofLook = outcome === 'dealtWith' || outcome === 'declined' ? { outcome } : {};
     const looked =
       item.look && state ? withFact(whole, 'look', { item: item.look, state, ...ofLook }, new Date()) : whole;

@@ -7,7 +7,7 @@ import { Txt } from '../../ui/text';
 /** The chance that all of a plan lands; a touch shows what it is made of. */
 export function OddsLine({ odds }: { readonly odds: Odds }) {
   const [open, setOpen] = useState(false);
-  const parts = `in the band ${percentText(odds.band)}, within the plate ${percentText(odds.plate)}, heating in its range ${percentText(odds.heat)}`;
+  const parts = `in the band ${percentText(odds.band)}, within the plate ${percentText(odds.plate)}, heating in its range ${percentText(odds.heat)}${odds.motor === undefined ? '' : `, motor within its limit ${percentText(odds.motor)}`}`;
   return (
     <Pressable
       role="button"

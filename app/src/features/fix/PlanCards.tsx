@@ -60,26 +60,36 @@ export function PlanCards({ ready, chosen, currency, assumed = false, onTake }: 
     );
   }
   const taken = answer.ready.find((plan) => sameMoves(plan.moves, chosen));
+  const later = answer.ready.filter(({ ifStillOff }) => ifStillOff);
+  const card = (plan: ReadyPlan) => (
+    <PlanCard
+      key={plan.kinds.join()}
+      plan={plan}
+      currency={currency}
+      taken={plan === taken}
+      assumed={assumed}
+      onPress={() => onTake(plan.moves)}
+    />
+  );
   return (
     <View style={{ gap: 10 }}>
       <View role="group" aria-label="Ready plans" style={{ flexDirection: 'row', gap: 8 }}>
-        {answer.ready.map((plan) => (
-          <PlanCard
-            key={plan.kinds.join()}
-            plan={plan}
-            currency={currency}
-            taken={plan === taken}
-            assumed={assumed}
-            onPress={() => onTake(plan.moves)}
-          />
-        ))}
+        {answer.ready.filter(({ ifStillOff }) => !ifStillOff).map(card)}
       </View>
+      {later.length > 0 && (
+        <View role="group" aria-label="If it is still off after that" style={{ gap: 6 }}>
+          <Txt size={15} bold>
+            If it is still off after that
+          </Txt>
+          <View style={{ flexDirection: 'row', gap: 8 }}>{later.map(card)}</View>
+        </View>
+      )}
       {taken && (
         <>
           <Txt size={15} figures>
             {taken.explanation}
           </Txt>
-          <OddsLine odds={taken.odds} />
+          {!taken.kinds.includes('fixFirst') && <OddsLine odds={taken.odds} />}
         </>
       )}
       {answer.notes.map((note) => (
@@ -111,7 +121,8 @@ function PlanCard({ plan, currency, taken, assumed, onPress }: PlanCardProps) {
       ? `${flowWords(operation.flowCfm)}${plan.odds.flowSigmaCfm ? ` ± ${flowText(plan.odds.flowSigmaCfm)}` : ''} at ${staticText(operation.tespInWc)}`
       : 'off the table';
   const effort = `${minutesText(plan.minutes)} · ${moneyText(plan.cost, currency)}`;
-  const lands = `lands ${percentText(plan.chance)}`;
+  // What was found is fixed whatever it brings: it promises no landing.
+  const lands = plan.kinds.includes('fixFirst') ? 'then re-measure' : `lands ${percentText(plan.chance)}`;
   return (
     <Pressable
       role="button"

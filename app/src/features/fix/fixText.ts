@@ -15,6 +15,7 @@ export const signed = (value: number, text: (size: number) => string) =>
   `${value < 0 ? '−' : '+'}${text(Math.abs(value))}`;
 
 export const PLAN_TEXT: Readonly<Record<PlanKind, string>> = {
+  fixFirst: 'Fix first',
   leastWork: 'Least work',
   lowestStatic: 'Lowest static',
   lowestCost: 'Lowest cost in band',

@@ -14,7 +14,7 @@ import { PointSheet, withCheck } from '../call/PointSheet';
 import { DRILL_CARE } from '../stations/pressure/drillCare';
 import { MethodSheet } from '../visit/MethodSheet';
 import { PortKeypad, type AskedPort } from '../visit/PortKeypad';
-import { HoldNotice } from '../visitState/HoldNotice';
+import { StopNotice } from '../visitState/StopNotice';
 import { withFact } from '../visitState/newFact';
 import { assess, useAssessment } from '../visitState/useAssessment';
 import type { RoofCell } from './RoofTable';
@@ -47,7 +47,7 @@ export function CellEntries({ cell, round: { visit, onVisit }, beforeId, width, 
     setAsked(next);
     if (!next && asked && ports.at(-1) === asked.port) onDone();
   };
-  const { judgement, layout, pressures, hold } = assessment;
+  const { judgement, layout, pressures, stop } = assessment;
   const next = ports.find((port) => !pressures.has(port));
   if (entries.length === 0)
     return (
@@ -59,7 +59,7 @@ export function CellEntries({ cell, round: { visit, onVisit }, beforeId, width, 
     );
   return (
     <View style={{ gap: 14 }}>
-      {hold && <HoldNotice hold={hold} />}
+      {stop && <StopNotice stop={stop} />}
       {(caution ?? (ports.length > 0 && pressures.size === 0)) && (
         <Txt size={14} color="softInk">
           {caution ?? DRILL_CARE}
@@ -74,7 +74,7 @@ export function CellEntries({ cell, round: { visit, onVisit }, beforeId, width, 
             <Choice
               label={entry.look.name}
               options={entry.look.states}
-              chosen={assessment.looks.get(entry.look.id)?.state ?? null}
+              chosen={assessment.recorded.get(entry.look.id)?.state ?? null}
               onChoose={(state) => {
                 onVisit(withFact(visit, 'look', { item: entry.look.id, state }, new Date()));
                 if (entry === entries.at(-1)) onDone();

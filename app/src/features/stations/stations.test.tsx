@@ -75,16 +75,36 @@ describe('Pressure', () => {
   const show = (visit: VisitDto) => {
     const onPort = jest.fn();
     const onWorking = jest.fn();
+    const onVisit = jest.fn<void, [VisitDto]>();
     renderThemed(
-      <PressureStation visit={visit} assessment={assess(visit)} width={358} onPort={onPort} onWorking={onWorking} />,
+      <PressureStation
+        visit={visit}
+        assessment={assess(visit)}
+        width={358}
+        onVisit={onVisit}
+        onPort={onPort}
+        onWorking={onWorking}
+      />,
     );
-    return { onPort, onWorking };
+    return { onPort, onWorking, onVisit };
   };
 
   test('before anything is read it says where to drill and where never to', () => {
     show(onTap3());
     expect(screen.getByText(/Drill only sheet metal you can see behind/)).toBeTruthy();
     expect(screen.queryByText('Filter-out retest')).toBeNull();
+  });
+
+  test('statics read on another tap hold the verdict until somebody answers', () => {
+    const onTap3Read = measured();
+    const readings = onTap3Read.readings.map((one) => ({ ...one, conditions: { ...one.conditions, tap: '3' } }));
+    const corrected = { ...onTap3Read, readings, tap: '4' };
+    expect(assess(corrected).airflow.word).toBe('cantSay');
+    const { onVisit } = show(corrected);
+    fireEvent.press(screen.getByText('They were read on tap 4'));
+    const answered = onVisit.mock.calls[0]![0];
+    expect(assess(answered).airflow.word).not.toBe('cantSay');
+    expect(assess(answered).questions).toEqual([]);
   });
 
   test('ports swapped are asked about, not refused', () => {

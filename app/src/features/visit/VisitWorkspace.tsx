@@ -12,7 +12,7 @@ import { VisitFoot } from '../resultFoot/VisitFoot';
 import { SpeedPane } from '../speed/SpeedPane';
 import { LearntNotice } from '../units/LearntNotice';
 import type { Frame } from '../visitState/frame';
-import { HoldNotice } from '../visitState/HoldNotice';
+import { StopNotice } from '../visitState/StopNotice';
 import { nextStep, type NextStep } from '../visitState/nextStep';
 import type { StationActs, StationId } from '../visitState/station';
 import { splitTitle, unitLine } from '../visitState/unitWords';
@@ -40,9 +40,6 @@ const MemoSpeed = memo(SpeedPane);
 const MemoLog = memo(ReadingsLog);
 
 const LEFT_PANE = 432;
-
-/** Where what holds a visit is dealt with. */
-const HOLD_STATION: Readonly<Record<string, StationId>> = { air: 'power', elements: 'heat' };
 
 /** A visit with the part of it that the stations show. */
 interface Shown {
@@ -107,7 +104,9 @@ export function VisitWorkspace({ visit: whole, onChange, onSave, under, actions,
       setMethod(next.method);
     } else if (next.kind === 'motor') setMethod('motorLoad');
     else if (next.kind === 'rpm') setStation('fix');
-    else if (next.kind === 'hold') setStation(HOLD_STATION[assessment.hold?.item ?? ''] ?? 'look');
+    else if (next.kind === 'stop') setStation(assessment.stop?.step ?? 'look');
+    else if (next.kind === 'question') setStation('pressure');
+    else if (next.kind === 'gauges') setStation('refrigerant');
     else setStation(next.kind === 'airflow' ? 'airflow' : 'look');
   };
   const doStep = () => {
@@ -118,8 +117,9 @@ export function VisitWorkspace({ visit: whole, onChange, onSave, under, actions,
   };
   const paneWidth = wide ? LEFT_PANE - 32 : width - 32;
   // Where one finds out why no air moves, one need not be told again that none does. Fire and ice are said everywhere.
-  const isAtItsPlace = assessment.hold?.item === 'air' && station === HOLD_STATION.air;
-  const hold = assessment.hold && !isAtItsPlace && <HoldNotice hold={assessment.hold} />;
+  const { stop } = assessment;
+  const isAtItsPlace = stop?.id === 'air' && station === stop.step;
+  const stopNotice = stop && !isAtItsPlace && <StopNotice stop={stop} />;
   const shared = { visit: drawn, assessment: drawnAssessment } as const;
   const foot = (
     <VisitFoot
@@ -168,7 +168,7 @@ export function VisitWorkspace({ visit: whole, onChange, onSave, under, actions,
         {run}
         <ScrollView key={station} style={{ flex: 1 }} contentContainerStyle={{ padding: 16, gap: 16 }}>
           {notice}
-          {hold}
+          {stopNotice}
           {main}
         </ScrollView>
         {footOf}

@@ -33,9 +33,9 @@ test('the next step leads from nothing to a saved visit, and on', () => {
   expect(step(exampleA, true)).toMatchObject({ kind: 'measure', measure: { kind: 'look' } });
 });
 
-test('what holds comes before everything', () => {
+test('a stop comes before everything', () => {
   const iced = withFact(quickCheck(now), 'look', { item: 'ice', state: 'coil' }, now);
-  expect(nextStep(iced, assess(iced), false)).toMatchObject({ kind: 'measure', measure: { kind: 'hold' } });
+  expect(nextStep(iced, assess(iced), false)).toMatchObject({ kind: 'measure', measure: { kind: 'stop' } });
 });
 
 const AIR_STATIONS = new Set(['look', 'pressure', 'airflow', 'drop', 'fix', 'prove']);

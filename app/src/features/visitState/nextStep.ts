@@ -20,7 +20,7 @@ const isBlank = ({ setup, table, tons, unitId }: VisitDto): boolean =>
 
 /** There is always one next step: what holds first, then what a verdict lacks, then saving, then what would tell more. */
 export function nextStep(visit: VisitDto, { next, counted, layout }: Assessment, saved: boolean): NextStep | undefined {
-  if (next?.kind === 'hold') return measureStep(next);
+  if (next?.kind === 'stop' || next?.kind === 'question') return measureStep(next);
   if (isBlank(visit) && visit.readings.length === 0)
     return {
       kind: 'standsHere',

@@ -6,6 +6,7 @@ import { CallFoot } from '../CallFoot';
 import { drawnMarks, fieldOfMark } from './ladderMarks';
 
 const GATE_WORDS: Readonly<Record<GateLine['id'], string>> = {
+  stop: 'Resolve it first',
   air: 'To the airflow',
   filter: 'Read a static with the filter in',
   doors: 'Read a static with the doors on',

@@ -59,7 +59,7 @@ export function RefrigerantPlace({ whole, assessment, acts, frame, width }: Stat
     acts.onWhole(withFact(whole, 'ladder', inputs, new Date()));
   };
   const open = (id: GateLine['id']) => {
-    const station = GATE_STATION[id];
+    const station = id === 'stop' ? assessment.stop?.step : GATE_STATION[id];
     if (station) acts.goTo(station);
     else if (id === 'coil') acts.onWhole(withCheck(whole, { point: 'coilWet', state: 'normal' }));
     else setAsked(GATE_FIELD[id]);

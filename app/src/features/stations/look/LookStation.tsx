@@ -17,7 +17,7 @@ interface StationProps {
 
 /** Quick triage by touch: each thing is said good or named; what is found stays until it is dealt with or declined. */
 export function LookStation({ visit, assessment, onVisit }: StationProps) {
-  const { looks, findings } = assessment;
+  const { recorded, findings } = assessment;
   const taken = usePhotos(visit.id);
   const see = (item: string, state: string, more: object = {}) =>
     onVisit(withFact(visit, 'look', { item, state, ...more }, new Date()));
@@ -43,7 +43,7 @@ export function LookStation({ visit, assessment, onVisit }: StationProps) {
       </View>
       {LOOK_ITEMS.filter((item) => item.motors?.includes(visit.motor) ?? true).map((item) => (
         <View key={item.id}>
-          <ItemRow item={item} state={looks.get(item.id)?.state} onState={(state) => see(item.id, state)} />
+          <ItemRow item={item} state={recorded.get(item.id)?.state} onState={(state) => see(item.id, state)} />
           <PhotosOf
             visitId={visit.id}
             item={item.id}

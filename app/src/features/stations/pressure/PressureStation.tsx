@@ -6,6 +6,7 @@ import { Airway } from '../../../ui/airway';
 import { VerdictMark } from '../../../ui/marks';
 import { Heading, Txt } from '../../../ui/text';
 import { usePalette } from '../../../ui/theme';
+import { OpenQuestions } from '../../visitState/OpenQuestions';
 import type { Assessment } from '../../visitState/useAssessment';
 import { DRILL_CARE } from './drillCare';
 
@@ -13,12 +14,13 @@ interface PressureStationProps {
   readonly assessment: Assessment;
   readonly visit: VisitDto;
   readonly width: number;
+  readonly onVisit: (visit: VisitDto) => void;
   readonly onPort: (port: PortId, filterOut?: boolean) => void;
   readonly onWorking: (title: string, verdict: Verdict) => void;
 }
 
 /** The Airway with its ports, what looks odd, where the pressure goes, and the filter-out retest. */
-export function PressureStation({ visit, assessment, width, onPort, onWorking }: PressureStationProps) {
+export function PressureStation({ visit, assessment, width, onVisit, onPort, onWorking }: PressureStationProps) {
   const palette = usePalette();
   const { judgement, layout, next, pressures, questions, ductBudget, filterFace, retest, flow } = assessment;
   const nextPort = next?.kind === 'port' && !next.filterOut ? next.port : undefined;
@@ -26,11 +28,7 @@ export function PressureStation({ visit, assessment, width, onPort, onWorking }:
   const measured = judgement.tespInWc !== undefined;
   return (
     <View style={{ gap: 16 }}>
-      {questions.map((question) => (
-        <View key={question.id} role="status" style={{ backgroundColor: palette.edge, borderRadius: 6, padding: 12 }}>
-          <Txt size={15}>{question.sentence}</Txt>
-        </View>
-      ))}
+      <OpenQuestions visit={visit} questions={questions} onVisit={onVisit} />
       <Airway
         layout={layout}
         stretches={judgement.stretches}

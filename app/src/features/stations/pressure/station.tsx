@@ -12,6 +12,13 @@ export const pressure: StationPlan = {
     lacks: judgement.tespInWc === undefined ? judgement.tesp.sentence : undefined,
   }),
   Pane: ({ visit, assessment, width, acts }) => (
-    <Pressure visit={visit} assessment={assessment} width={width} onPort={acts.askPort} onWorking={acts.showWorking} />
+    <Pressure
+      visit={visit}
+      assessment={assessment}
+      width={width}
+      onVisit={acts.onVisit}
+      onPort={acts.askPort}
+      onWorking={acts.showWorking}
+    />
   ),
 };
