@@ -255,6 +255,7 @@ test('a heater that lacks an element, and a breaker that is too large, stand in 
     check('kitAmps1', 41),
     check('kitPlateKw', 15),
     check('kitBreakerA', 80),
+    check('kitSharing', 'alone'),
   ]);
   expect(kit?.kitKw).toBe(10);
   expect(triage.map(({ id }) => id)).toEqual(['kit-plate', 'kit-breaker']);

@@ -81,10 +81,14 @@ const SAME_AS_POINT: Readonly<Record<string, string>> = {
 /** The line of a finding is not written a second time as the likely cause. */
 function isListed(cause: PowerCause, { checks }: Found, context: CheckContext): boolean {
   const check = checks.get(SAME_AS_POINT[cause.id] ?? '');
-  return check !== undefined && outcomeOf(check, context) === 'bad' && findingOf(check) !== undefined;
+  return check !== undefined && outcomeOf(check, context) === 'bad' && findingOf(check, context) !== undefined;
 }
 
-const findingOf = (check: Check) => checkPoint(check.point)?.states?.find(({ id }) => id === check.state)?.finding;
+function findingOf(check: Check, context: CheckContext): string | undefined {
+  const point = checkPoint(check.point);
+  if (check.value !== undefined && point?.number) return point.number.finding?.(check.value, context);
+  return point?.states?.find(({ id }) => id === check.state)?.finding;
+}
 
 /** Everything found at any station, in the order it is taken, with what became of it. */
 export function triageOf(call: CallFacts, found: Found, outcomes: ReturnType<typeof outcomesOf>): TriageItem[] {
@@ -100,7 +104,7 @@ export function triageOf(call: CallFacts, found: Found, outcomes: ReturnType<typ
   }));
   const add = (item: Omit<TriageItem, 'outcome'>) => items.push({ ...item, ...becameOf(item.id) });
   for (const [id, check] of checks) {
-    const words = findingOf(check);
+    const words = findingOf(check, call.context);
     if (!words || outcomeOf(check, call.context) === 'good') continue;
     add({ id: `check-${id}`, ...byEffort(id), words });
   }

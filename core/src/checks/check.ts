@@ -69,7 +69,8 @@ export function checkText(check: Check): string {
 /** What is odd about a check that can still be right, as a question. */
 export function checkQuestion(check: Check, context: CheckContext): string | undefined {
   const point = checkPoint(check.point);
-  return check.value === undefined ? undefined : point?.number?.ask?.(check.value, context);
+  if (check.value !== undefined) return point?.number?.ask?.(check.value, context);
+  return point && !check.note ? stateOf(point, check.state)?.needsNote : undefined;
 }
 
 /** The last check at each point, the earliest made first. @param checks in the order they were made */

@@ -33,6 +33,8 @@ export interface CheckNumber {
   readonly min: number;
   readonly max: number;
   readonly outcome: (value: number, context: CheckContext) => CheckOutcome;
+  /** What a figure that is not good asks for; makes it a finding. */
+  readonly finding?: (value: number, context: CheckContext) => string | undefined;
   /** What is odd about a figure that can still be right, as a question; undefined when nothing is. */
   readonly ask?: (value: number, context: CheckContext) => string | undefined;
 }
@@ -44,6 +46,8 @@ export interface CheckState {
   readonly outcome?: CheckOutcome;
   /** What a state that is not good asks for; makes it a finding. */
   readonly finding?: string;
+  /** What must be typed beside it, as a question while it is not. */
+  readonly needsNote?: string;
 }
 
 /**
@@ -78,6 +82,8 @@ export interface CheckedFrom {
   readonly points: readonly string[];
   /** What they tell together; undefined while they do not tell it yet. */
   readonly tell: (read: ReadonlyMap<string, Check>) => Omit<Check, 'point'> | undefined;
+  /** What is still missing of them, as a question, where some were read and not all. */
+  readonly ask?: (read: ReadonlyMap<string, Check>) => string | undefined;
 }
 
 /** Points of one kind: each without an effort of its own takes the usual one. */

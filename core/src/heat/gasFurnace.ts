@@ -17,7 +17,15 @@ export const gasFurnace: PowerScheme = {
     low('heatBlower', 'flameMicroamps'),
     low('limitTrips', 'heatBlower'),
   ],
-  beside: [self('pressureTube'), self('igniterOhms'), self('gasOn'), self('exchanger'), self('flashCode')],
+  beside: [
+    self('pressureTube'),
+    self('igniterVolts', 'pressureSwitch'),
+    self('igniterOhms'),
+    self('gasOn'),
+    self('exchanger'),
+    self('flashMeaning'),
+    self('flashCode'),
+  ],
   causes: {
     thermostat: 'heatCall',
     rollOut: 'limitCircuit',

@@ -31,9 +31,31 @@ test.each([
   [60, 'outside', /larger than the 50 A.*licensed electrician/],
   [45, 'outside', /under the 50 A/],
 ] as const)('a breaker of %d A for 36 A of heat with the blower on it is %s', (kitBreakerA, word, words) => {
-  const line = read({ kitVolts: 208, kitAmps1: 36, kitBreakerA })!.lines.find(({ id }) => id === 'breaker')!;
+  const line = read({ kitVolts: 208, kitAmps1: 36, kitBlowerAmps: 4, kitBreakerA })!.lines.find(
+    ({ id }) => id === 'breaker',
+  )!;
   expect(line.word).toBe(word);
   expect(line.sentence).toMatch(words);
+});
+
+test('what else is on the breaker is asked, never taken', () => {
+  const kit = (state?: string, kitBlowerAmps?: number) => {
+    const figures = {
+      kitVolts: 240,
+      kitAmps1: 36,
+      kitBreakerA: 50,
+      ...(kitBlowerAmps === undefined ? {} : { kitBlowerAmps }),
+    };
+    const checks = Object.entries(figures).map(([point, value]): [string, Check] => [point, { point, value }]);
+    if (state) checks.push(['kitSharing', { point: 'kitSharing', state }]);
+    const { leastBreakerA, lines } = kitReading(new Map(checks))!;
+    return [leastBreakerA, lines.find(({ id }) => id === 'breaker')!.word] as const;
+  };
+  expect(kit()).toEqual([undefined, 'cantSay']);
+  expect(kit('blower')).toEqual([undefined, 'cantSay']);
+  expect(kit('other', 4)).toEqual([undefined, 'cantSay']);
+  expect(kit('alone')).toEqual([45, 'outside']);
+  expect(kit('blower', 4)).toEqual([50, 'inside']);
 });
 
 test('the blower’s own amps count, and over 100 A no one breaker is named', () => {

@@ -18,8 +18,18 @@ export interface KitReading {
 
 /** A heater gives so little less than its plate before an element is missing. An element of three is a third, one of six a sixth (J). */
 const MISSING_SHARE = 0.12;
-/** The blower on the same circuit, A, until its amps are read (J). */
-const BLOWER_AMPS = 4;
+/** What else draws on the heater's breaker, A; or why that is not known, in a sentence. */
+function otherAmps(checks: ReadonlyMap<string, Check>): number | { readonly ask: string } {
+  const blower = checks.get('kitBlowerAmps')?.value;
+  const sharing = checks.get('kitSharing')?.state;
+  if (sharing === 'other')
+    return { ask: 'Something else is on this circuit: a licensed electrician sizes its breaker.' };
+  if (blower !== undefined) return blower;
+  if (sharing === 'alone') return 0;
+  return sharing === 'blower'
+    ? { ask: 'The blower shares this breaker: read its amps before the breaker is judged.' }
+    : { ask: 'Say what else is on this circuit before its breaker is judged: nothing, the blower, or something else.' };
+}
 
 const kw = (value: number) => value.toFixed(1);
 
@@ -62,9 +72,9 @@ function breakerLine(fittedA: number | undefined, leastA: number | undefined, mo
 /**
  * A heater from volts and amps circuit by circuit: what it gives, which kit that is, and the breaker it asks for. At 208 V a kit is judged at 208.
  *
- * @param checks the standing readings: `kitVolts`, `kitAmps1` to `kitAmps3`, `kitBlowerAmps`, `kitBreakerA`, `kitPlateKw`
+ * @param checks the standing readings: `kitVolts`, `kitAmps1` to `kitAmps3`, `kitSharing`, `kitBlowerAmps`, `kitBreakerA`, `kitPlateKw`
  * @returns undefined until volts and one circuit's amps are read
- * @example volts 208 and 36 A → 7,488 W, 10.0 kW at 240 V, kit 10, least breaker 50 A
+ * @example volts 208 and 36 A with a blower of 4 A on it → 7,488 W, 10.0 kW at 240 V, kit 10, least breaker 50 A
  */
 export function kitReading(checks: ReadonlyMap<string, Check>): KitReading | undefined {
   const value = (id: string) => checks.get(id)?.value;
@@ -73,7 +83,10 @@ export function kitReading(checks: ReadonlyMap<string, Check>): KitReading | und
   if (volts === undefined || volts <= 0 || amps.length === 0) return undefined;
   const { watts, namedKw, kitKw } = heatKit(amps.map((one) => ({ volts, amps: one })));
   const most = Math.max(...amps);
-  const leastBreakerA = breakerAmps(most, value('kitBlowerAmps') ?? BLOWER_AMPS);
+  const other = otherAmps(checks);
+  // Too large for one breaker it is whatever else is on it.
+  const isTooLarge = breakerAmps(most, 0) === undefined;
+  const leastBreakerA = typeof other === 'number' ? breakerAmps(most, other) : undefined;
   const dead = KIT_CIRCUITS.filter((n) => value(`kitAmps${n}`) === 0);
   const low = volts < 0.93 * NAMED_AT_VOLTS;
   return {
@@ -88,7 +101,9 @@ export function kitReading(checks: ReadonlyMap<string, Check>): KitReading | und
         word: 'outside' as const,
         sentence: `Circuit ${n} draws nothing: breaker, limit, link, sequencer, element.`,
       })),
-      ...breakerLine(value('kitBreakerA'), leastBreakerA, most),
+      ...(typeof other === 'number' || isTooLarge
+        ? breakerLine(value('kitBreakerA'), leastBreakerA, most)
+        : [{ id: 'breaker', word: 'cantSay' as const, sentence: other.ask }]),
       ...(low
         ? [
             {

@@ -40,6 +40,7 @@ export const HEAT_POINTS: readonly CheckPoint[] = usually({ area: 'heat', minute
       good('runs', 'runs'),
       bad('hums', 'hums', 'Inducer hums: wheel free by hand, capacitor, motor.'),
       bad('still', 'does not run'),
+      bad('runsOn', 'runs on without a call', 'Inducer runs on: a limit or roll-out is open. Air first.'),
     ],
     expects: 'runs within seconds',
     live: true,
@@ -77,6 +78,15 @@ export const HEAT_POINTS: readonly CheckPoint[] = usually({ area: 'heat', minute
     expects: 'glows in half a minute',
     live: true,
     minutes: 1,
+  },
+  {
+    id: 'igniterVolts',
+    name: 'Voltage at the igniter',
+    where: 'at its plug during the trial; the plate says 120, 80 or 24 V',
+    number: { unit: 'volts', min: 0, max: 300, outcome: (value) => (value >= 18 ? 'good' : 'bad') },
+    expects: 'its voltage during the trial',
+    live: true,
+    minutes: 2,
   },
   {
     id: 'igniterOhms',

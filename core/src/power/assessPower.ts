@@ -1,6 +1,7 @@
 import { checkPoint, checkQuestion, checkText, outcomeOf, type Check, type CheckContext } from '../checks';
 import type { Stop } from '../stop';
 import { powerReach, type PointStand } from './reach';
+import { unproved } from './proof';
 import type { PowerScheme } from './scheme';
 import { nextTests, suspects, type NextTest, type Priors, type Suspects } from './suspects';
 
@@ -29,8 +30,10 @@ export interface PowerAssessment {
   readonly sentence: string;
 }
 
-/** From so much a cause is named as found. */
+/** From so much a cause is named as found, once its own readings prove it. */
 export const FOUND_FROM = 0.9;
+/** From so much it is, when no test tells more and its own readings prove it. */
+const LEFT_FROM = 0.2;
 
 /** What readings are held against. */
 export interface PowerFacts {
@@ -86,6 +89,29 @@ function sentenceOf(facts: PowerFacts, { ranked, told, somethingElse }: Suspects
 }
 
 /**
+ * What is found, or the test that comes next: the one that proves what is as good as sure, else the one that tells most per minute. Where nothing
+ * tells more, what its own readings prove is found though another fault is there as well.
+ */
+function foundOrNext(
+  { scheme, checks, context, priors }: PowerFacts,
+  { ranked, told }: Suspects,
+): Pick<PowerAssessment, 'found' | 'next'> {
+  const open = new Map(ranked.map((one) => [one, unproved(one.cause, scheme, checks, context)]));
+  const sure = told > 0 ? ranked.filter((one) => one.sure >= FOUND_FROM) : [];
+  const found = sure.find((one) => open.get(one)!.length === 0);
+  if (found) return { found };
+  const tests = nextTests(scheme, checks, context, priors);
+  for (const one of sure) {
+    const wanted = open.get(one)!.find((point) => !checks.has(point));
+    if (wanted === undefined) continue;
+    const test = tests.find(({ point }) => point.id === wanted);
+    return { next: test ?? { point: checkPoint(wanted)!, bits: 0, perMinute: 0, parts: [one.cause.name] } };
+  }
+  if (tests[0]) return { next: tests[0] };
+  return { found: ranked.find((one) => one.sure >= LEFT_FROM && open.get(one)!.length === 0) };
+}
+
+/**
  * Assesses a blower that does not run: how far power was shown to come, where it stops, what is most likely broken, and the one test that parts what
  * is left for the least work and danger. Never surer than the tests allow.
  *
@@ -95,12 +121,12 @@ export function assessPower(facts: PowerFacts): PowerAssessment {
   const { scheme, checks, context, priors, stop } = facts;
   const { stand, stopsAt } = powerReach(scheme, checks, context);
   const ranking = suspects(scheme, checks.values(), context, priors);
-  const first = ranking.ranked[0];
-  const isFound = ranking.told > 0 && first !== undefined && first.share >= FOUND_FROM;
+  const { found, next } = foundOrNext(facts, ranking);
   const points = [...scheme.steps, ...scheme.beside].flatMap(({ point: id }): StandingPoint[] => {
     const check = checks.get(id);
-    if (!check) return stand.has(id) ? [{ id, stand: stand.get(id)! }] : [];
-    const question = checkQuestion(check, context);
+    const missing = checkPoint(id)?.from?.ask?.(checks);
+    if (!check) return stand.has(id) ? [{ id, stand: stand.get(id)!, question: missing }] : [];
+    const question = missing ?? checkQuestion(check, context);
     return [{ id, stand: stand.get(id) ?? outcomeOf(check, context) ?? 'untested', text: checkText(check), question }];
   });
   const likely = ranking.ranked.filter(({ share }) => share >= 0.25);
@@ -109,8 +135,8 @@ export function assessPower(facts: PowerFacts): PowerAssessment {
     points,
     stopsAt,
     suspects: ranking,
-    next: isFound || stop?.isDanger ? undefined : nextTests(scheme, checks, context, priors)[0],
-    found: isFound ? first : undefined,
+    next: stop?.isDanger ? undefined : next,
+    found,
     motorHold: holdOnMotor(
       facts,
       likely.some(({ cause }) => cause.isMotor),

@@ -168,6 +168,7 @@ export const MOTOR_POINTS: readonly CheckPoint[] = [
       bad('hums', 'hums or rocks, no start'),
       bad('stops', 'starts, then stops'),
       bad('runsNoAir', 'runs, no air', 'Runs without air: belt off, wheel loose or backwards, duct shut.'),
+      bad('neverStops', 'never stops', 'The blower never stops: welded contacts, or a call that never ends.'),
     ],
     expects: 'starts',
     live: true,

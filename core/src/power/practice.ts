@@ -1,7 +1,8 @@
 import { checkPoint, type Check, type CheckContext } from '../checks';
 import { assessPower } from './assessPower';
+import { powerCause } from './causes';
 import type { PowerScheme } from './scheme';
-import { likelihoodsOf, nextTests } from './suspects';
+import { likelihoodsOf } from './suspects';
 
 /** A figure of each class at a point: what a meter would show. */
 function figureOf(point: string, cls: string, { lineVolts = 240, ratedMicrofarads = 10 }: CheckContext): number {
@@ -9,6 +10,7 @@ function figureOf(point: string, cls: string, { lineVolts = 240, ratedMicrofarad
   const isGood = cls === 'good';
   if (unit === 'volts') {
     if (point === 'motorVoltsAtRest') return isGood ? 0 : lineVolts;
+    if (point === 'callAtRest' || point === 'tapVoltsAtRest') return isGood ? 0 : 26;
     const isLine = ['lineVolts', 'legVoltsLow', 'motorVolts', 'motorSupply'].includes(point);
     return isGood ? (isLine ? lineVolts : 26) : 0;
   }
@@ -39,13 +41,17 @@ export function testsUntilFound(
   order?: readonly string[],
 ): { readonly found?: string; readonly share: number; readonly tests: number } {
   const checks = new Map<string, Check>();
+  // What was said when the call came in is known before any test.
+  if (powerCause(cause).runsOn) checks.set('complaint', { point: 'complaint', state: 'neverStops' });
+  const before = checks.size;
   const { at } = likelihoodsOf(scheme);
   const fixed = (order ?? []).filter((point) => at.has(point));
   for (;;) {
-    const { found, suspects } = assessPower({ scheme, checks, context, staticRead: true });
+    const { found, suspects, next: own } = assessPower({ scheme, checks, context, staticRead: true });
     const first = suspects.ranked[0];
-    const next = order ? fixed[checks.size] : nextTests(scheme, checks, context)[0]?.point.id;
-    if (found || next === undefined) return { found: first?.cause.id, share: first?.share ?? 0, tests: checks.size };
+    const next = order ? fixed[checks.size - before] : own && !checks.has(own.point.id) ? own.point.id : undefined;
+    if (found || next === undefined)
+      return { found: (found ?? first)?.cause.id, share: first?.share ?? 0, tests: checks.size - before };
     checks.set(next, likelyOutcome(scheme, cause, next, context));
   }
 }

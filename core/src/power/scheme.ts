@@ -20,8 +20,13 @@ export interface PowerScheme {
   readonly steps: readonly SchemeStep[];
   /** Points beside the way that help to part what is left. */
   readonly beside: readonly SchemeStep[];
-  /** What can be wrong, and the first point of the way that it makes bad; null when the way is good to its end. */
-  readonly causes: Readonly<Record<string, string | null>>;
+  /** What can be wrong, and the first point of the way that it makes bad, or several; null when the way is good to its end. */
+  readonly causes: Readonly<Record<string, string | null | readonly string[]>>;
+  /** What is read before anything else where something was seen: three legs before a motor that hums or trips. */
+  readonly firstWhere?: {
+    readonly point: string;
+    readonly shownBy: readonly { point: string; states: readonly string[] }[];
+  };
   /** It is not the blower that fails to run but its proof. */
   readonly provesOnly?: true;
 }

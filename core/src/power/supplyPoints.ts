@@ -23,9 +23,30 @@ const askLine = (value: number, { lineVolts }: CheckContext): string | undefined
   return undefined;
 };
 
-const LINE: CheckNumber = { unit: 'volts', min: 0, max: 700, outcome: lineOutcome, ask: askLine };
+/** A supply that is low is a finding of its own: it runs, weakly, at the motor's risk. */
+function lowSupply(value: number, { lineVolts }: CheckContext): string | undefined {
+  if (lineVolts === undefined || voltageState(value, lineVolts) !== 'low') return undefined;
+  return `Supply is low: ${value} V (nameplate ${lineVolts} V). Motors run weak and hot on it. Find out why.`;
+}
+
+const LINE: CheckNumber = {
+  unit: 'volts',
+  min: 0,
+  max: 700,
+  outcome: lineOutcome,
+  finding: lowSupply,
+  ask: askLine,
+};
 
 const LEGS = ['legVolts12', 'legVolts23', 'legVolts31'] as const;
+
+/** What is still to be read of three legs, as a question; undefined where none or all were read. @param read what was read at each point */
+function legsQuestion(read: ReadonlyMap<string, Check>): string | undefined {
+  const open = LEGS.filter((leg) => read.get(leg)?.value === undefined);
+  if (open.length === 0 || open.length === LEGS.length) return undefined;
+  const names = open.map((leg) => `L${leg.at(-2)}–L${leg.at(-1)}`).join(' and ');
+  return `Read ${names} too: two good legs prove nothing about the third.`;
+}
 
 /** The lowest leg, once all three are read: two good ones prove nothing of the third. */
 const LOWEST_LEG: CheckedFrom = {
@@ -34,15 +55,8 @@ const LOWEST_LEG: CheckedFrom = {
     const volts = LEGS.flatMap((leg) => read.get(leg)?.value ?? []);
     return volts.length === LEGS.length ? { value: Math.min(...volts) } : undefined;
   },
+  ask: legsQuestion,
 };
-
-/** What is still to be read of three legs, as a question; undefined where none or all were read. @param read what was read at each point */
-export function legsQuestion(read: ReadonlyMap<string, Check>): string | undefined {
-  const open = LEGS.filter((leg) => read.get(leg)?.value === undefined);
-  if (open.length === 0 || open.length === LEGS.length) return undefined;
-  const names = open.map((leg) => `L${leg.at(-2)}–L${leg.at(-1)}`).join(' and ');
-  return `Read ${names} too: two good legs prove nothing about the third.`;
-}
 
 const leg = (id: (typeof LEGS)[number], where: string): CheckPoint => ({
   id,
@@ -112,7 +126,7 @@ export const SUPPLY_POINTS: readonly CheckPoint[] = [
     id: 'motorVoltsAtRest',
     name: 'Line at the motor, no call',
     where: 'the same leads, thermostat off',
-    number: { ...LINE, outcome: (value) => (value < 30 ? 'good' : 'bad'), ask: undefined },
+    number: { ...LINE, outcome: (value) => (value < 30 ? 'good' : 'bad'), finding: undefined, ask: undefined },
     expects: 'nothing without a call',
     live: true,
     minutes: 1,

@@ -2,7 +2,7 @@ import { flowAt } from '../fan';
 import type { System } from '../system';
 import type { VisitAssessment } from '../visit';
 import { percentText } from '../words';
-import type { FlowChange } from './untouched';
+import { TOO_FAR_SIGMAS, type FlowChange } from './untouched';
 
 /** Airflow after with its σ, CFM, what it rests on, and the error it shares with before. */
 export interface FlowAfter {
@@ -20,7 +20,10 @@ interface Change {
   readonly by: string;
 }
 
-/** The change of airflow by everything that was done alike before and after. */
+/**
+ * The change of airflow by everything that was done alike before and after. The section nobody touched is trusted first: a method repeated that
+ * contradicts it is left out, whatever its error.
+ */
 export function changesOf(
   before: VisitAssessment,
   after: VisitAssessment,
@@ -31,11 +34,11 @@ export function changesOf(
   for (const was of before.estimates) {
     const is = after.estimates.find((e) => e.id === was.id);
     if (!is || was.basis !== 'measured' || was.setAside !== undefined || is.setAside !== undefined) continue;
-    changes.push({
-      ratio: is.flowCfm / was.flowCfm,
-      sigma: (is.flowCfm / was.flowCfm) * REPEAT_SHARE * Math.hypot(was.sigmaShare, is.sigmaShare),
-      by: was.name.toLowerCase(),
-    });
+    const ratio = is.flowCfm / was.flowCfm;
+    const sigma = ratio * REPEAT_SHARE * Math.hypot(was.sigmaShare, is.sigmaShare);
+    const isApart =
+      untouched && Math.abs(ratio - untouched.ratio) > TOO_FAR_SIGMAS * Math.hypot(sigma, untouched.sigma);
+    if (!isApart) changes.push({ ratio, sigma, by: was.name.toLowerCase() });
   }
   const flow = before.flow?.flowCfm;
   const { tespInWc } = after.judgement;
@@ -67,8 +70,9 @@ export function flowAfter(
   );
   let flowCfm = was.flowCfm * ratio;
   let sigmaCfm = flowCfm * Math.hypot(common, own);
-  // A method that was taken only after speaks for itself.
-  for (const e of fresh) {
+  // A method that was taken only after speaks for itself where it is surer than what it meets; a wider one overrules nothing.
+  const counted = fresh.filter((e) => e.sigmaShare * e.flowCfm < sigmaCfm);
+  for (const e of counted) {
     const [a, b] = [1 / sigmaCfm ** 2, 1 / (e.flowCfm * e.sigmaShare) ** 2];
     flowCfm = (flowCfm * a + e.flowCfm * b) / (a + b);
     sigmaCfm = Math.sqrt(1 / (a + b));
@@ -76,6 +80,6 @@ export function flowAfter(
   return {
     flowCfm,
     sigmaCfm,
-    says: `The change is by ${changes.map((one) => one.by).join(' and ')}, to ± ${(100 * own).toFixed(1)} %; before and after share the ± ${percentText(common)} of the airflow before${fresh.length > 0 ? `, with ${fresh.map((e) => e.name.toLowerCase()).join(', ')} taken after` : ''}.`,
+    says: `The change is by ${changes.map((one) => one.by).join(' and ')}, to ± ${(100 * own).toFixed(1)} %; before and after share the ± ${percentText(common)} of the airflow before${counted.length > 0 ? `, with ${counted.map((e) => e.name.toLowerCase()).join(', ')} taken after` : ''}.`,
   };
 }

@@ -1,3 +1,4 @@
+import { itemToldBy } from '../look';
 import { applyMoves, looksSettledBy } from '../moves';
 import { liftPlanRecord, type PlanRecord } from './planRecord';
 import type { System } from '../system';
@@ -55,14 +56,17 @@ export interface PartedVisit<V> {
   readonly plan?: DecidedPlan;
 }
 
-/** What was seen before, as it stands after the plan: what its moves mend is dealt with, the rest is still there. */
-function looksAfter<F extends TakenFact>(facts: readonly F[], { record }: DecidedPlan): F[] {
+/** What was seen or checked before, as it stands after the plan: what its moves mend is dealt with, the rest is still there. */
+function seenAfter<F extends TakenFact>(facts: readonly F[], { record }: DecidedPlan): F[] {
   const mended = new Set(record.moves.flatMap(({ id }) => looksSettledBy(id)));
-  return facts
-    .filter((fact) => fact.kind === 'look')
-    .map((fact) =>
-      mended.has(fact.inputs.item as string) ? { ...fact, inputs: { ...fact.inputs, outcome: 'dealtWith' } } : fact,
-    );
+  return facts.flatMap((fact): F[] => {
+    if (fact.kind === 'look')
+      return mended.has(fact.inputs.item as string)
+        ? [{ ...fact, inputs: { ...fact.inputs, outcome: 'dealtWith' } }]
+        : [fact];
+    // A check of what was mended says nothing of it any more.
+    return fact.kind === 'check' && !mended.has(itemToldBy(fact.inputs.point as string) ?? '') ? [fact] : [];
+  });
 }
 
 /**
@@ -85,7 +89,7 @@ export function partVisit<V extends RecordedVisit>(visit: V, asLeft: (visit: V, 
     after: {
       ...(applied.ok ? asLeft(visit, applied.system) : visit),
       readings: readings(true),
-      facts: [...looksAfter(earlier, plan), ...facts.filter(later)],
+      facts: [...seenAfter(earlier, plan), ...facts.filter(later)],
     },
   };
 }

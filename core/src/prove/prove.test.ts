@@ -159,6 +159,51 @@ describe('the claim is checked on the stretch nobody touched', () => {
   });
 });
 
+describe('the section nobody touched is trusted first', () => {
+  const traverse = (id: string, fpm: number, beforeIn: number): Fact => ({
+    id,
+    kind: 'traverse',
+    inputs: {
+      shape: 'rectangle',
+      widthIn: 20,
+      heightIn: 12,
+      plan: 'sweep',
+      instrument: 'velocity',
+      readings: [fpm, fpm, fpm],
+      beforeIn,
+      afterIn: 90,
+    },
+  });
+  const plain = proofOf(plan, before, assess(asPromised, [], '4')).flow!;
+
+  test('a method taken only after, with a wide error, overrules nothing', () => {
+    // Two diameters from a fitting, and a third less air than the section says.
+    const wide = proofOf(plan, before, assess(asPromised, [traverse('t', 420, 20)], '4')).flow!;
+    expect(wide.flowCfm).toBeCloseTo(plain.flowCfm, 6);
+    expect(wide.says).not.toContain('taken after');
+  });
+
+  test('a surer one speaks for itself', () => {
+    const sure = proofOf(plan, before, assess(asPromised, [traverse('t', 640, 400)], '4')).flow!;
+    expect(sure.says).toContain('taken after');
+    expect(sure.sigmaCfm).toBeLessThan(plain.sigmaCfm);
+  });
+
+  test('a method repeated that contradicts it is left out', () => {
+    const first = traverse('a', 560, 400);
+    const then = assess([read('R1', -0.16), read('R2', -0.31), read('S1', 0.27)], [first]);
+    const repeated = proofOf(plan, then, assess(asPromised, [traverse('b', 400, 400)], '4')).flow!;
+    expect(repeated.says).toMatch(/^The change is by the stretch nobody touched, to/);
+  });
+});
+
+test('a stop on either side verifies nothing, and says what to do', () => {
+  const iced: Fact = { id: 'i', kind: 'look', inputs: { item: 'ice', state: 'coil' } };
+  const proof = proofOf(plan, before, assess(asPromised, [iced], '4'));
+  expect(proof.proven).toBeUndefined();
+  expect(proof.sentence).toMatch(/^Not verified: ice on the coil\./);
+});
+
 describe('what cannot be proof', () => {
   test('another tap than the plan’s', () => {
     const onThree = asPromised.map((r) => ({ ...r, conditions: { ...r.conditions, tap: '3' } }));
@@ -266,6 +311,15 @@ describe('the record of a plan that is begun', () => {
     expect(off.prediction.operation.kind).toBe('offTable');
     expect(planRecordOf(off, request, cautions)).toBeUndefined();
   });
+});
+
+test('what was checked before the plan still stands after it, but what the plan mends', () => {
+  const check = (id: string, point: string, state: string) =>
+    ({ id, kind: 'check', inputs: { point, state }, takenAt: '2026-05-12T10:00:00Z' }) as const;
+  const fact = { id: 'p', kind: 'plan', inputs: { ...plan } as never, takenAt: '2026-05-12T11:00:00Z' } as const;
+  const facts = [check('a', 'upkeepFilter', 'done'), check('b', 'upkeepWheel', 'found'), fact];
+  const { after } = partVisit({ readings: [], facts }, (whole) => whole);
+  expect(after!.facts.map(({ id }) => id)).toEqual(['b']);
 });
 
 test('what was taken before the plan stays before it, whatever the clock of the phone said', () => {

@@ -27,7 +27,7 @@ import { airflowVerdict } from './airflow';
 import { ductBudgetOf, type DuctBudget } from './ductBudget';
 import { flowKnowledge, runningTap, type FlowKnowledge } from './estimates';
 import { equipmentQuestions } from './equipmentQuestions';
-import { evidenceOf } from './evidence';
+import { evidenceOf, measuredVolts } from './evidence';
 import { asideReasons, checksOf, standingFacts } from './facts';
 import { filterOutPressures, filterRetest, type FilterRetest } from './filterRetest';
 import { coolingAirOf, heaterOf, measuredRise, motorOf, traversedAreaSqFt } from './measuredFacts';
@@ -149,6 +149,7 @@ export function assessVisit<R extends PressureReading>(visit: VisitFacts<R>, rul
   const motor = motorOf(visit.motorPlate, facts);
   const dropFact = standingFacts(facts).get('measuredDrop');
   const leakF = returnOffRoomF(dropFact?.inputs);
+  const nominalVolts = visit.motorPlate?.plateVolts ?? visit.lineVolts;
   const evidence = evidenceOf(facts, {
     drive,
     settingCfm: settingCfmOf(unit),
@@ -160,7 +161,7 @@ export function assessVisit<R extends PressureReading>(visit: VisitFacts<R>, rul
   const stop = stopOf({
     looks: evidence.recorded,
     checks: checksOf(facts),
-    lineVolts: visit.motorPlate?.plateVolts ?? visit.lineVolts,
+    lineVolts: nominalVolts,
   });
   const known = flowKnowledge({
     pressure,
@@ -171,7 +172,7 @@ export function assessVisit<R extends PressureReading>(visit: VisitFacts<R>, rul
     looks: seen,
     rules,
     conditions: visit.table ?? {},
-    lineVolts: visit.lineVolts,
+    lineVolts: measuredVolts(facts, nominalVolts) ?? visit.lineVolts,
     densityRatio: altitudeFt ? densityOf({ altitudeFt }) / STANDARD_DENSITY : 1,
     altitudeFt,
     heating,

@@ -1,5 +1,6 @@
 import { driveState, type BeltDrive } from '../drive';
 import { itemToldBy, lastLooks, lookTold, type Look, type Rating } from '../look';
+import { voltageState } from '../power/voltage';
 import { checksOf, type Fact } from './facts';
 
 /** A flash count under the switch setting by so much is the cut of a dehumidify switch, as shares (J). */
@@ -41,6 +42,17 @@ function recordedLooks(facts: readonly Fact[], rating: Rating): Look[] {
 export function flashesCfm(facts: readonly Fact[]): number | undefined {
   const inputs = facts.findLast(({ kind }) => kind === 'requestedFlow')?.inputs;
   return inputs?.by === 'flashes' && typeof inputs.flashes === 'number' ? 100 * inputs.flashes : undefined;
+}
+
+/** Where the supply of the blower is read, the nearest to the motor first. */
+const SUPPLY_POINTS = ['motorVolts', 'motorSupply', 'legVoltsLow', 'lineVolts'] as const;
+
+/** The supply as it was measured at the unit, V; undefined where it was not, or where none was there. @param nominal of the nameplate, V */
+export function measuredVolts(facts: readonly Fact[], nominal: number | undefined): number | undefined {
+  const read = new Map(checksOf(facts).map(({ point, value }) => [point, value]));
+  return SUPPLY_POINTS.map((point) => read.get(point)).find(
+    (volts) => volts !== undefined && voltageState(volts, nominal) !== 'lost',
+  );
 }
 
 /** What was recorded, and what all of it shows. */

@@ -4,6 +4,7 @@ import { buildingPulls } from './buildingPulls';
 import { freezing } from './freezing';
 import { hotSmell } from './hotSmell';
 import { maintenance } from './maintenance';
+import { neverStops } from './neverStops';
 import { noHeat } from './noHeat';
 import { noRun } from './noRun';
 import { noisy } from './noisy';
@@ -15,6 +16,7 @@ import { weakRegister } from './weakRegister';
 /** Every complaint, in the order they are offered. A new one is a file and a line here. */
 export const COMPLAINTS: readonly Complaint[] = [
   noRun,
+  neverStops,
   noHeat,
   notCooling,
   freezing,

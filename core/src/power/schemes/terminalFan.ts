@@ -23,6 +23,7 @@ export const terminalFan: PowerScheme = {
     self('speedSwitch'),
     self('jumperRG'),
     self('jumperAtStat'),
+    self('gWithJumper', 'transformerVolts'),
     self('overloadRetest'),
     self('motorLead'),
   ],

@@ -1,0 +1,25 @@
+import type { Complaint } from '../complaint';
+
+export const neverStops: Complaint = {
+  id: 'neverStops',
+  words: 'blower never stops',
+  firstSteps: [
+    {
+      words: 'Thermostat: fan on auto, no call',
+      why: 'Fan on, or a shorted fan wire, is the cheapest cause.',
+      station: 'power',
+    },
+    {
+      words: '24 V at G with no call',
+      why: 'With no call there it is welded contacts; with one it is the thermostat or its wire.',
+      station: 'power',
+    },
+    {
+      words: 'Limit or flash code',
+      why: 'Many boards run the blower as long as a limit is open.',
+      station: 'heat',
+    },
+  ],
+  stations: ['call', 'look', 'power', 'heat', 'pressure', 'airflow', 'found', 'handOver'],
+  cautions: ['lockOut', 'live', 'rotating'],
+};
