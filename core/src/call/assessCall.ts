@@ -2,7 +2,7 @@ import { makeUpLines, netBuilding, type BuildingNet } from '../building';
 import { standingChecks, withTold, type Check, type CheckContext } from '../checks';
 import { CALL_CAUTIONS, complaintOf, type CallCaution, type Complaint } from '../complaint';
 import { gasFurnace, heatSequence, heatTouches, kitReading, lastRun } from '../heat';
-import { ampsDrift, assessPower, schemeFor } from '../power';
+import { ampsDrift, assessPower, repeatedAlike, schemeFor } from '../power';
 import type { TriageItem } from '../triage/triage';
 import { checksOf, type KeptCheck } from '../visit/facts';
 import { outcomesOf } from './callFacts';
@@ -71,6 +71,7 @@ export function assessCall(call: CallFacts): CallAssessment {
     ratedMicrofarads: checks.get('ratedMicrofarads')?.value ?? call.context.ratedMicrofarads,
   };
   const { stop } = call;
+  const repeated = repeatedAlike(all, context);
   const power = assessPower({
     stop,
     scheme: schemeFor(call.motor, checks.get('scheme')?.state),
@@ -78,8 +79,9 @@ export function assessCall(call: CallFacts): CallAssessment {
     context,
     staticRead,
     priors,
+    repeated,
   });
-  const gas = assessPower({ stop, scheme: gasFurnace, checks, context, staticRead, priors });
+  const gas = assessPower({ stop, scheme: gasFurnace, checks, context, staticRead, priors, repeated });
   const heat = heatSequence(lastRun(heatTouches(all)));
   const circuits = circuitsOf(call, checks);
   const found: Found = {

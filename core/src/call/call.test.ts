@@ -103,6 +103,9 @@ test('a likely cause is listed as likely, a found one by its name, none before a
     check('relayTouched', 'silent'),
     check('lineVolts', 240),
     check('wheel', 'free'),
+    // One reading alone names no board: both it rests on were read again, and alike.
+    check('callVolts', 25.4),
+    check('motorVolts', 0.2),
   ]);
   expect(found.power.found?.cause.id).toBe('board');
   expect(found.triage[0]!.words).toBe('Board output');

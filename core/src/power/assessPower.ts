@@ -3,7 +3,16 @@ import type { Stop } from '../stop';
 import { powerReach, type PointStand } from './reach';
 import { unproved } from './proof';
 import type { PowerScheme } from './scheme';
-import { nextTests, suspects, type NextTest, type Priors, type Suspects } from './suspects';
+import {
+  likelihoodsOf,
+  nextTests,
+  suspects,
+  type NextTest,
+  type Priors,
+  type Repeated,
+  type Suspect,
+  type Suspects,
+} from './suspects';
 
 /** What stands at a point of the drawing. */
 export interface StandingPoint {
@@ -45,6 +54,8 @@ export interface PowerFacts {
   /** Static was read at this visit: what the duct does to a motor is known. */
   readonly staticRead: boolean;
   readonly priors?: Priors;
+  /** Points that were read twice and alike. */
+  readonly repeated?: Repeated;
 }
 
 /** Ratings out of what is known of the unit. @example powerContext({ plateVolts: 230 }).lineVolts // 230 */
@@ -88,27 +99,58 @@ function sentenceOf(facts: PowerFacts, { ranked, told, somethingElse }: Suspects
   return `${first!.cause.name} ${percent(first!.share)}${rest}. ${why}`;
 }
 
+/** A find that would be less sure than this without one of its readings rests on that reading. */
+const CARRIED_FROM = 0.75;
+
+/** The one reading without which it would not be likely enough; undefined where none carries it alone, or each that does was read twice and alike. */
+function restsOn({ scheme, checks, context, priors, repeated }: PowerFacts, { cause }: Suspect): string | undefined {
+  for (const [point] of checks) {
+    // What was said or looked up beside the scheme is not read again.
+    if (repeated?.has(point) || !likelihoodsOf(scheme).at.has(point)) continue;
+    const others = [...checks.values()].filter((check) => check.point !== point);
+    const { ranked } = suspects(scheme, others, context, priors, repeated);
+    const mine = ranked.find((one) => one.cause === cause)!;
+    const isFirst = ranked.every((one) => one === mine || one.sure <= mine.sure);
+    if (!isFirst || mine.sure < CARRIED_FROM) return point;
+  }
+  return undefined;
+}
+
 /**
  * What is found, or the test that comes next: the one that proves what is as good as sure, else the one that tells most per minute. Where nothing
  * tells more, what its own readings prove is found though another fault is there as well.
  */
-function foundOrNext(
-  { scheme, checks, context, priors }: PowerFacts,
-  { ranked, told }: Suspects,
-): Pick<PowerAssessment, 'found' | 'next'> {
+function foundOrNext(facts: PowerFacts, { ranked, told }: Suspects): Pick<PowerAssessment, 'found' | 'next'> {
+  const { scheme, checks, context, priors, repeated } = facts;
+  const asTest = (point: string, more: Partial<NextTest> = {}): NextTest => ({
+    point: checkPoint(point)!,
+    bits: 0,
+    perMinute: 0,
+    parts: [],
+    ...more,
+  });
+  /** Found, unless one reading alone carries it: that one is read again first. */
+  const named = (one: Suspect): Pick<PowerAssessment, 'found' | 'next'> => {
+    const alone = restsOn(facts, one);
+    return alone === undefined ? { found: one } : { next: asTest(alone, { again: true, parts: [one.cause.name] }) };
+  };
   const open = new Map(ranked.map((one) => [one, unproved(one.cause, scheme, checks, context)]));
   const sure = told > 0 ? ranked.filter((one) => one.sure >= FOUND_FROM) : [];
   const found = sure.find((one) => open.get(one)!.length === 0);
-  if (found) return { found };
-  const tests = nextTests(scheme, checks, context, priors);
+  if (found) return named(found);
+  const tests = nextTests(scheme, checks, context, priors, repeated);
   for (const one of sure) {
     const wanted = open.get(one)!.find((point) => !checks.has(point));
     if (wanted === undefined) continue;
     const test = tests.find(({ point }) => point.id === wanted);
-    return { next: test ?? { point: checkPoint(wanted)!, bits: 0, perMinute: 0, parts: [one.cause.name] } };
+    return { next: test ?? asTest(wanted, { parts: [one.cause.name] }) };
   }
   if (tests[0]) return { next: tests[0] };
-  return { found: ranked.find((one) => one.sure >= LEFT_FROM && open.get(one)!.length === 0) };
+  const left = told > 0 ? ranked.filter((one) => one.sure >= LEFT_FROM) : [];
+  const proved = left.find((one) => open.get(one)!.length === 0);
+  if (proved) return named(proved);
+  const unread = left.flatMap((one) => open.get(one)!).find((point) => !checks.has(point));
+  return unread === undefined ? {} : { next: asTest(unread) };
 }
 
 /**
@@ -120,7 +162,7 @@ function foundOrNext(
 export function assessPower(facts: PowerFacts): PowerAssessment {
   const { scheme, checks, context, priors, stop } = facts;
   const { stand, stopsAt } = powerReach(scheme, checks, context);
-  const ranking = suspects(scheme, checks.values(), context, priors);
+  const ranking = suspects(scheme, checks.values(), context, priors, facts.repeated);
   const { found, next } = foundOrNext(facts, ranking);
   const points = [...scheme.steps, ...scheme.beside].flatMap(({ point: id }): StandingPoint[] => {
     const check = checks.get(id);

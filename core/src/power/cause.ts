@@ -22,6 +22,8 @@ export interface PowerCause {
    * elimination alone.
    */
   readonly provedBy: readonly (Proof | readonly Proof[])[];
+  /** Its own reading is enough: it is seen, or it does not lie on the way of power. Of others the way must be shown to stop at them. */
+  readonly isSeenItself?: true;
   /** Figures that can explain the symptom: a part that is only weak does not stop a motor. By point; others say nothing for it. */
   readonly explains?: Readonly<Record<string, (value: number, context: CheckContext) => boolean>>;
   /** It keeps a blower running that should stop; others keep one from running. */

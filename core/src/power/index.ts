@@ -10,9 +10,11 @@ export {
   type NextTest,
   nextTests,
   type Priors,
+  type Repeated,
   type Suspect,
   suspects,
   type Suspects,
 } from './suspects';
 export { assessPower, type PowerAssessment, powerContext } from './assessPower';
 export { SECTION_ORDER } from './fixedOrder';
+export { repeatedAlike } from './repeated';

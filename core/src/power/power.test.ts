@@ -8,12 +8,14 @@ import {
   type CheckContext,
 } from '../checks';
 import { gasFurnace } from '../heat/gasFurnace';
+import { stopOf } from '../stop';
 import { assessPower, FOUND_FROM } from './assessPower';
 import { SECTION_ORDER } from './fixedOrder';
 import { likelyOutcome, testsUntilFound } from './practice';
 import { POWER_SCHEMES } from './schemes';
 import { pscBoard } from './schemes/pscBoard';
 import { pscRelay } from './schemes/pscRelay';
+import { threePhase } from './schemes/threePhase';
 import { likelihoodsOf, nextTests, suspects } from './suspects';
 
 const context: CheckContext = { lineVolts: 240, ratedMicrofarads: 10 };
@@ -22,8 +24,8 @@ const cases = SCHEMES.flatMap((scheme) =>
   Object.keys(scheme.causes).map((cause) => ({ scheme, id: scheme.id, cause })),
 );
 const standing = (...checks: Check[]) => standingChecks(checks);
-const of = (checks: ReadonlyMap<string, Check>, staticRead = false) =>
-  assessPower({ scheme: pscBoard, checks, context, staticRead });
+const of = (checks: ReadonlyMap<string, Check>, staticRead = false, ...repeated: string[]) =>
+  assessPower({ scheme: pscBoard, checks, context, staticRead, repeated: new Set(repeated) });
 
 test('every point of every scheme is known, and stands in the fixed order', () => {
   for (const { steps, beside } of SCHEMES)
@@ -124,7 +126,9 @@ test('a motor is held while no static was read, and where one was replaced befor
     { point: 'windings', state: 'open' },
     { point: 'wheel', state: 'free' },
   ] as const;
-  expect(of(standing(...bad)).found?.cause.id).toBe('windings');
+  // One reading alone names no motor: it is read again first.
+  expect(of(standing(...bad))).toMatchObject({ found: undefined, next: { again: true, point: { id: 'windings' } } });
+  expect(of(standing(...bad), false, 'windings').found?.cause.id).toBe('windings');
   expect(of(standing(...bad)).motorHold).toMatch(/No motor without a static reading/);
   expect(of(standing(...bad), true).motorHold).toBeUndefined();
   expect(of(standing(...bad, { point: 'replacedBefore', state: 'motor' }), true).motorHold).toMatch(
@@ -137,6 +141,90 @@ test('live work goes after what tells the same with the power off', () => {
   expect(first!.perMinute).toBeGreaterThan(0);
   for (const test of nextTests(pscBoard, new Map(), context))
     expect(test.perMinute).toBeCloseTo(test.bits / (test.point.minutes * (test.point.live ? 1.4 : 1)), 9);
+});
+
+describe('found only with its own reading', () => {
+  const look = (scheme: (typeof SCHEMES)[number], ...list: Check[]) =>
+    assessPower({ scheme, checks: standing(...list), context, staticRead: true });
+  const at = (point: string, value: number) => ({ point, value });
+
+  test('a capacitor 11 % low slows a motor, it does not stop it', () => {
+    const humming = [
+      at('lineVolts', 240),
+      at('callVolts', 26),
+      at('motorVolts', 239),
+      { point: 'motorTries', state: 'hums' },
+    ];
+    const weak = look(pscBoard, ...humming, at('capacitor', 8.9));
+    const dead = look(pscBoard, ...humming, at('capacitor', 3));
+    const share = (one: typeof weak) => one.suspects.ranked.find(({ cause }) => cause.id === 'capacitor')!.share;
+    expect(weak.found).toBeUndefined();
+    expect(share(weak)).toBeLessThan(0.1);
+    expect(dead.found?.cause.id ?? dead.next?.parts[0]).toMatch(/capacitor/i);
+    expect(share(dead)).toBeGreaterThan(0.9);
+  });
+
+  test('a transformer is not called found while the float, the fuse or the door may be open', () => {
+    const noSecondary = [at('lineVolts', 240), at('transformerVolts', 0)];
+    const unshown = look(pscBoard, ...noSecondary);
+    expect(unshown.found).toBeUndefined();
+    expect(unshown.next).toBeDefined();
+    const shown = look(
+      pscBoard,
+      ...noSecondary,
+      { point: 'lowFuse', state: 'whole' },
+      { point: 'floatSwitch', state: 'closed' },
+      { point: 'doorSwitch', state: 'makes' },
+    );
+    expect(shown.suspects.ranked[0]!.cause.id).toBe('transformer');
+  });
+
+  test.each(['hums', 'stops'])('a three-phase motor that %s sends one to the legs before anything else', (state) => {
+    const { next } = look(threePhase, { point: 'motorTries', state });
+    expect(next!.point.id).toBe('legVoltsLow');
+    // A good control transformer proves nothing of the third leg.
+    const fed = look(threePhase, { point: 'motorTries', state }, at('transformerVolts', 26));
+    expect(fed.next!.point.id).toBe('legVoltsLow');
+    expect(fed.points.find(({ id }) => id === 'legVoltsLow')?.stand).not.toBe('implied');
+  });
+
+  test('two legs of three are asked about', () => {
+    const { points } = look(threePhase, at('legVolts12', 232), at('legVolts23', 231));
+    expect(points.find(({ id }) => id === 'legVoltsLow')?.question).toBe(
+      'Read L3–L1 too: two good legs prove nothing about the third.',
+    );
+  });
+
+  test('no test is offered while people are at risk', () => {
+    const stop = stopOf({ looks: new Map([['smell', { item: 'smell', state: 'gas' }]]), checks: [] });
+    const { next, sentence } = assessPower({ stop, scheme: gasFurnace, checks: new Map(), context, staticRead: true });
+    expect(next).toBeUndefined();
+    expect(sentence).toMatch(/^Smell of gas\. Touch no switch/);
+  });
+});
+
+test('a flash code that no list has is asked about, and tells nothing', () => {
+  expect(checkQuestion({ point: 'flashMeaning', state: 'other' }, context)).toMatch(
+    /Type what the list in the door says/,
+  );
+  expect(checkQuestion({ point: 'flashMeaning', state: 'other', note: '7 long: vent' }, context)).toBeUndefined();
+  const shares = (checks: Check[]) =>
+    new Map(suspects(gasFurnace, checks, context).ranked.map(({ cause, share }) => [cause.id, share]));
+  const [before, other, limit] = [
+    [],
+    [{ point: 'flashMeaning', state: 'other' }],
+    [{ point: 'flashMeaning', state: 'limit' }],
+  ].map(shares);
+  expect(other!.get('igniter')! / before!.get('igniter')!).toBeGreaterThan(0.5);
+  expect(limit!.get('limitOpen')!).toBeGreaterThan(2 * before!.get('limitOpen')!);
+});
+
+test('a blower that never stops is looked for among what keeps it running', () => {
+  const said = { point: 'complaint', state: 'neverStops' };
+  const [first, second] = suspects(pscRelay, [said], context).ranked;
+  expect([first!.cause.id, second!.cause.id].sort()).toEqual(['callStays', 'contactsWelded']);
+  const welded = [said, { point: 'callAtRest', value: 0 }, { point: 'motorVoltsAtRest', value: 238 }];
+  expect(suspects(pscRelay, welded, context).ranked[0]!.cause.id).toBe('contactsWelded');
 });
 
 test('what a shop knows better moves the odds', () => {

@@ -44,14 +44,23 @@ export function testsUntilFound(
   // What was said when the call came in is known before any test.
   if (powerCause(cause).runsOn) checks.set('complaint', { point: 'complaint', state: 'neverStops' });
   const before = checks.size;
+  const repeated = new Set<string>();
   const { at } = likelihoodsOf(scheme);
   const fixed = (order ?? []).filter((point) => at.has(point));
   for (;;) {
-    const { found, suspects, next: own } = assessPower({ scheme, checks, context, staticRead: true });
+    const { found, suspects, next: own } = assessPower({ scheme, checks, context, staticRead: true, repeated });
     const first = suspects.ranked[0];
+    if (own?.again && !order) {
+      repeated.add(own.point.id);
+      continue;
+    }
     const next = order ? fixed[checks.size - before] : own && !checks.has(own.point.id) ? own.point.id : undefined;
     if (found || next === undefined)
-      return { found: (found ?? first)?.cause.id, share: first?.share ?? 0, tests: checks.size - before };
+      return {
+        found: (found ?? first)?.cause.id,
+        share: first?.share ?? 0,
+        tests: checks.size - before + repeated.size,
+      };
     checks.set(next, likelyOutcome(scheme, cause, next, context));
   }
 }

@@ -1,6 +1,7 @@
 import { outcomeOf, type Check, type CheckContext } from '../checks';
-import type { PowerCause, Proof } from './cause';
+import { isBad, isGood, type PowerCause, type Proof } from './cause';
 import type { PowerScheme } from './scheme';
+import { firstBad } from './suspects';
 
 function holds({ point, as }: Proof, checks: ReadonlyMap<string, Check>, context: CheckContext): boolean {
   const check = checks.get(point);
@@ -11,19 +12,31 @@ function holds({ point, as }: Proof, checks: ReadonlyMap<string, Check>, context
   return as === 'bad' ? outcome === 'bad' : outcome === 'good' || outcome === 'edge';
 }
 
+/** That the way of power stops at a cause, or comes to the motor where the cause lies behind it. */
+function wayProof({ id, isSeenItself }: PowerCause, scheme: PowerScheme): readonly (Proof | readonly Proof[])[] {
+  if (isSeenItself) return [];
+  const first = firstBad(scheme, id);
+  if (first.length > 0) return [first.map(isBad)];
+  const way = scheme.steps.filter(({ lane }) => lane !== 'self');
+  const fed = new Set(way.flatMap(({ from }) => from));
+  return way.filter(({ point }) => !fed.has(point)).map(({ point }) => isGood(point));
+}
+
 /**
  * The readings that still have to be taken before a cause may be called found, of those its scheme has; none where it is proved.
  *
  * @returns points, the first to read first; a reading that says otherwise than it would have to is named again
  */
 export function unproved(
-  { provedBy }: PowerCause,
-  { steps, beside }: PowerScheme,
+  cause: PowerCause,
+  scheme: PowerScheme,
   checks: ReadonlyMap<string, Check>,
   context: CheckContext,
 ): readonly string[] {
+  const { provedBy } = cause;
+  const { steps, beside } = scheme;
   const has = new Set([...steps, ...beside].map(({ point }) => point));
-  return provedBy.flatMap((wanted): string[] => {
+  return [...provedBy, ...wayProof(cause, scheme)].flatMap((wanted): string[] => {
     const ways = ('point' in wanted ? [wanted] : wanted).filter(({ point }) => has.has(point));
     if (ways.length === 0 || ways.some((way) => holds(way, checks, context))) return [];
     return [(ways.find(({ point }) => !checks.has(point)) ?? ways[0]!).point];

@@ -29,6 +29,10 @@ export interface Suspects {
   readonly told: number;
 }
 
+/** Points that were read twice and alike: the second reading counts as the first did. */
+export type Repeated = ReadonlySet<string>;
+const NONE: Repeated = new Set();
+
 /** What a shop knows better: odds per 100 calls by cause. */
 export type Priors = Readonly<Partial<Record<string, number>>>;
 
@@ -43,7 +47,8 @@ const isBadClass = (point: CheckPoint, cls: string): boolean =>
 export function classOf(check: Check, context: CheckContext): string | undefined {
   const point = checkPoint(check.point);
   if (!point) return undefined;
-  if (!point.number) return check.state;
+  // What no list explains tells nothing.
+  if (!point.number) return point.states?.find(({ id }) => id === check.state)?.needsNote ? undefined : check.state;
   const outcome = outcomeOf(check, context);
   return outcome && (outcome === 'bad' ? 'bad' : 'good');
 }
@@ -161,6 +166,13 @@ const OTHER_SYMPTOM = 1e-3;
 const isRunningOn = (checks: readonly Check[]): boolean =>
   checks.some(({ point, state }) => state === 'neverStops' && (point === 'complaint' || point === 'motorTries'));
 
+/** The class a check counts as: a figure that cannot explain the symptom is no sign of its part; a part that is only weak does not stop a motor. */
+function toldClass(check: Check, causes: readonly PowerCause[], context: CheckContext): string | undefined {
+  const { point, value } = check;
+  const isTooWeak = causes.some(({ explains }) => value !== undefined && explains?.[point]?.(value, context) === false);
+  return isTooWeak ? 'good' : classOf(check, context);
+}
+
 /** What all hypotheses weigh: each cause, each two at once, and last what is not on the list. They add up to 1. */
 interface Weighed {
   readonly weight: readonly number[];
@@ -168,7 +180,13 @@ interface Weighed {
 }
 
 /** Weights of the causes, of two at once, and, last, of what is not on the list; they add up to 1. */
-function weights(scheme: PowerScheme, all: Iterable<Check>, context: CheckContext, priors: Priors): Weighed {
+function weights(
+  scheme: PowerScheme,
+  all: Iterable<Check>,
+  context: CheckContext,
+  priors: Priors,
+  repeated: Repeated,
+): Weighed {
   const { causes, at, pairs, pairAt } = likelihoodsOf(scheme);
   const checks = [...all];
   const runsOn = isRunningOn(checks);
@@ -180,22 +198,16 @@ function weights(scheme: PowerScheme, all: Iterable<Check>, context: CheckContex
   let told = 0;
   for (const check of checks) {
     const byClass = at.get(check.point);
-    const cls = byClass && classOf(check, context);
+    const cls = byClass && toldClass(check, causes, context);
     const chance = cls === undefined ? undefined : byClass!.get(cls);
     if (!chance) continue;
     // A point that answers the same under every cause tells nothing.
     if (chance.some((share) => Math.abs(share - chance[0]!) > 1e-9)) told += 1;
     const pairChance = pairAt.get(check.point)!.get(cls!)!;
-    // A figure that cannot stop the motor is no sign of a part that does.
-    const out = causes.map(
-      ({ explains }) => check.value !== undefined && explains?.[check.point]?.(check.value, context) === false,
-    );
-    for (let i = 0; i < n; i += 1) weight[i]! *= Math.max(1e-6, out[i] ? FALSE_ALARM : chance[i]!);
-    for (let k = 0; k < pairs.length; k += 1) {
-      const [i, j] = pairs[k]!;
-      weight[n + k]! *= Math.max(1e-6, out[i] || out[j] ? FALSE_ALARM : pairChance[k]!);
-    }
-    weight[weight.length - 1]! *= elsewhere(check.point, cls!, byClass!.size);
+    const power = repeated.has(check.point) ? 2 : 1;
+    for (let i = 0; i < n; i += 1) weight[i]! *= Math.max(1e-6, chance[i]!) ** power;
+    for (let k = 0; k < pairs.length; k += 1) weight[n + k]! *= Math.max(1e-6, pairChance[k]!) ** power;
+    weight[weight.length - 1]! *= elsewhere(check.point, cls!, byClass!.size) ** power;
   }
   const sum = weight.reduce((total, one) => total + one, 0);
   return { weight: weight.map((one) => one / sum), told };
@@ -206,6 +218,7 @@ function weights(scheme: PowerScheme, all: Iterable<Check>, context: CheckContex
  * gives the odds before any test.
  *
  * @param checks the standing reading of each point
+ * @param repeated points that were read twice and alike
  * @returns shares that add up to 1 with `somethingElse`, each two at once counting half for either; and how sure each is to be there
  * @example suspects(pscBoard, [], {}).ranked[0]?.cause.id // 'capacitor', the commonest
  */
@@ -214,8 +227,9 @@ export function suspects(
   checks: Iterable<Check>,
   context: CheckContext,
   priors: Priors = {},
+  repeated: Repeated = NONE,
 ): Suspects {
-  const { weight, told } = weights(scheme, checks, context, priors);
+  const { weight, told } = weights(scheme, checks, context, priors, repeated);
   const { causes, pairs } = likelihoodsOf(scheme);
   const share = causes.map((_, i) => weight[i]!);
   const sure = [...share];
@@ -246,6 +260,8 @@ export interface NextTest {
   readonly perMinute: number;
   /** The likeliest suspects that it parts, in words. */
   readonly parts: readonly string[];
+  /** It was read before, and everything rests on it: it is read once more. */
+  readonly again?: true;
 }
 
 /** Under so little a test tells nothing worth its minutes. */
@@ -268,9 +284,10 @@ export function nextTests(
   checks: ReadonlyMap<string, Check>,
   context: CheckContext,
   priors: Priors = {},
+  repeated: Repeated = NONE,
 ): NextTest[] {
   const { causes, at, pairAt } = likelihoodsOf(scheme);
-  const { weight } = weights(scheme, checks.values(), context, priors);
+  const { weight } = weights(scheme, checks.values(), context, priors, repeated);
   const before = entropy(weight);
   const first = readFirst(scheme, checks);
   const tests: NextTest[] = [];

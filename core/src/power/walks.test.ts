@@ -21,3 +21,14 @@ describe.each(SCHEMES)('$id', ({ scheme }) => {
     ).toEqual([]);
   });
 });
+
+test('with one answer in twenty wrong, a wrong cause is named in fewer than one walk in twenty-five', () => {
+  const walks = SCHEMES.flatMap(({ scheme }) =>
+    Object.keys(scheme.causes).flatMap((cause, i) =>
+      [1, 2, 3].map((seed) => walk(scheme, [cause], context, { slips: 0.05, seed: 100 * seed + i })),
+    ),
+  );
+  expect(walks.length).toBeGreaterThan(300);
+  expect(walks.filter(({ wrong }) => wrong.length > 0).length / walks.length).toBeLessThan(0.04);
+  expect(walks.filter(({ ended }) => ended.length > 0).length / walks.length).toBeGreaterThan(0.88);
+});

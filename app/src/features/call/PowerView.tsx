@@ -104,7 +104,7 @@ export function PowerView({
     foot: (
       <CallFoot>
         <Txt size={15} role="status">
-          {found ? `${found.cause.name} ${Math.round(100 * found.share)} %. ${found.cause.toDo}.` : sentence}
+          {found ? `${found.cause.name} ${Math.round(100 * found.sure)} %. ${found.cause.toDo}.` : sentence}
         </Txt>
         {motorHold !== undefined && (
           <Txt size={15} bold color="action">
@@ -115,16 +115,18 @@ export function PowerView({
           <>
             {suspects.told > 0 && next.parts.length > 0 && (
               <Txt size={14} color="softInk" numberOfLines={2}>
-                {next.parts.length > 1
-                  ? `It parts ${next.parts.join(' from ').toLowerCase()}.`
-                  : `It tells ${next.parts[0]!.toLowerCase()}.`}
+                {next.again
+                  ? `Read it again before ${next.parts[0]!.toLowerCase()} is named: that rests on this reading.`
+                  : next.parts.length > 1
+                    ? `It parts ${next.parts.join(' from ').toLowerCase()}.`
+                    : `It tells ${next.parts[0]!.toLowerCase()}.`}
               </Txt>
             )}
             <ActionButton
               onPress={() => setAsked(next.point.id)}
               aside={`${next.point.minutes} min · ${next.point.live ? 'live' : 'power off'}`}
             >
-              {`Next: ${next.point.name.charAt(0).toLowerCase()}${next.point.name.slice(1)}`}
+              {`${next.again ? 'Read again' : 'Next'}: ${next.point.name.charAt(0).toLowerCase()}${next.point.name.slice(1)}`}
             </ActionButton>
           </>
         )}
