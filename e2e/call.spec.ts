@@ -109,7 +109,7 @@ test('a start-up: the gate opens on sound air, the ladder is typed, the pattern 
   ] as const)
     await call.type(mark, figure);
   await expect(page.getByRole('img', { name: /^superheat 2\d degrees, outside/ })).toBeVisible();
-  await expect(page.getByRole('status').getByText(/^Short of charge \d\d %/)).toBeVisible();
+  await expect(page.getByRole('status').getByText(/^Short of charge \(\d\d% likely/)).toBeVisible();
   await call.station('Found');
   await expect(page.getByText('Find the leak first, then weigh the charge in')).toBeVisible();
 });

@@ -48,8 +48,10 @@ export interface BuildingFlows {
 const BUILDING_IN_WC = { low: -0.02, high: 0.05 } as const;
 /** Nearer to nothing the wind moves a hose as much: it contradicts no flow. in. w.c. (J) */
 const WIND_IN_WC = 0.02;
-/** Flows that differ by less than this share of the larger side are even: no fan is known better (J). */
+/** Flows that differ by less than this share of the larger side are even (J). */
 const EVEN_SHARE = 0.05;
+/** One σ of a flow read or taken from a plate, as a share (J): fans are known no better. */
+const FLOW_SIGMA = 0.1;
 
 const FLOW_NAMES: readonly (readonly [keyof BuildingFlows, string])[] = [
   ['exhaustCfm', 'exhaust'],
@@ -86,6 +88,9 @@ export function netBuilding(flows: BuildingFlows, pressureInWc?: number): Buildi
   const net = unread.length > 0 ? undefined : inwards - out;
   // Within this it is even, and no pressure contradicts it.
   const slack = EVEN_SHARE * Math.max(out, inwards, 1);
+  // One σ of the net: each flow by its own error. Within twice that only a pressure tells.
+  const sigma = Math.hypot(...FLOW_NAMES.flatMap(([id]) => flows[id].map((one) => FLOW_SIGMA * one)));
+  const isSure = net !== undefined && Math.abs(net) > 2 * sigma;
   const side = net === undefined || Math.abs(net) <= slack ? 0 : Math.sign(net);
   const found = { ...(net !== undefined ? { netCfm: net } : {}), ...(side < 0 ? { missingCfm: -net! } : {}) };
   const pressed =
@@ -107,6 +112,12 @@ export function netBuilding(flows: BuildingFlows, pressureInWc?: number): Buildi
       word: 'cantSay',
       sentence: 'Flows and building pressure point different ways: a fan was left out, or the hose stood in the wind.',
     };
+  if (side !== 0 && pressed === 0 && !isSure)
+    return {
+      ...found,
+      word: 'atTheEdge',
+      sentence: `${side < 0 ? 'More goes out than comes in' : 'More comes in than goes out'}, but by less than the error of these flows. Read the building pressure.`,
+    };
   if (side < 0) return { ...found, word: 'outside', sentence: `More goes out than comes in: ${PULLED}` };
   if (pressed < 0)
     return {
@@ -116,6 +127,13 @@ export function netBuilding(flows: BuildingFlows, pressureInWc?: number): Buildi
         net === undefined
           ? `The building is pulled: ${PULLED}`
           : 'The building is pulled though its flows come out even: an exhaust was left out, or a unit brings less than it should.',
+    };
+  if (side > 0 && isSure && pressed >= 0)
+    return {
+      ...found,
+      word: 'outside',
+      sentence:
+        'Far more comes in than goes out: doors blow open, walls take moisture. Less outdoor air, or exhaust on.',
     };
   if (pressed > 0)
     return {

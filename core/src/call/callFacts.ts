@@ -29,6 +29,12 @@ export function laddersOf(
   return last;
 }
 
+/** All readings of one circuit, in the order they were made. */
+export const laddersIn = (facts: readonly Fact[], circuit: string): readonly RawInputs[] =>
+  standing(facts)
+    .filter(({ kind, inputs }) => kind === 'ladder' && (inputs.circuit ?? '1') === circuit)
+    .map(({ inputs }) => inputs);
+
 /** What was agreed when the visit was handed over; the last one stands. */
 export function handedOver(facts: readonly Fact[]): HandOver | undefined {
   const last = standing(facts).findLast(({ kind }) => kind === 'handOver');

@@ -21,6 +21,8 @@ export interface CallFacts {
   /** While there is one, nothing else is judged or advised. */
   readonly stop?: Stop;
   readonly mode?: 'cooling' | 'heating';
+  /** The stage that runs; high where it is not said. */
+  readonly stage?: 'low' | 'high';
   readonly airflow: VerdictWord;
   readonly staticRead: boolean;
   readonly filterIn?: boolean;

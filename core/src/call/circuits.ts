@@ -7,11 +7,12 @@ import {
   readLadder,
   type GateLine,
   type Ladder,
+  type PatternFacts,
   type Patterns,
 } from '../refrigerant';
 import type { FieldError, RawInputs } from '../tools';
 import { checksOf } from '../visit/facts';
-import { laddersOf } from './callFacts';
+import { laddersIn, laddersOf } from './callFacts';
 import type { CallFacts } from './callInput';
 
 /** Before and after of a washed outdoor coil. */
@@ -103,16 +104,53 @@ function mixedUp(id: string, raw: RawInputs, ladders: ReadonlyMap<string, RawInp
   return twin ? [{ field: 'suctionPsig', message }] : [];
 }
 
+/** A circuit is ranked while it runs: gaps were read, none of the gauges is in question, and it is not too cold. */
+const mayRank = ({ gaps, questions }: Ladder, tooCold: boolean) =>
+  gaps.size > 0 && !tooCold && !questions.some(({ field }) => field === 'suctionPsig' || field === 'highPsig');
+
+/** Charge that was moved by so much should have moved the gaps, oz; and gaps that moved less than this stayed, °F (J). */
+const MOVED_OZ = 4;
+const STAYED_F = 2;
+
+/** Whether charge was weighed in or out between two readings of a circuit while superheat and subcooling stayed where they were. */
+function chargeMovedNothing(call: CallFacts, id: string): boolean {
+  const read = laddersIn(call.facts, id).flatMap((raw) => {
+    const one = readLadder(raw, call.altitudeFt);
+    return one.ok ? [one.ladder] : [];
+  });
+  const last = read.at(-1);
+  const before = read.findLast(
+    (one) => one !== last && Math.abs((one.weighedOz ?? 0) - (last?.weighedOz ?? 0)) >= MOVED_OZ,
+  );
+  if (!last || !before) return false;
+  const moved = (['superheat', 'subcooling'] as const).map((gap) => {
+    const [was, is] = [before.gaps.get(gap)?.valueF, last.gaps.get(gap)?.valueF];
+    return was === undefined || is === undefined ? undefined : Math.abs(is - was);
+  });
+  return moved.every((one) => one !== undefined && one < STAYED_F);
+}
+
 /** Every circuit that was read, judged behind its gate. The first stands always: it is where reading begins. */
 export function circuitsOf(call: CallFacts, checks: ReadonlyMap<string, Check>): Circuit[] {
   const ladders = laddersOf(call.facts);
   const ids = CIRCUITS.filter((id) => id === '1' || ladders.has(id));
+  const outdoor = checks.get('outdoorWashed')?.state;
+  const beside = (id: string, ladder: Ladder): PatternFacts => ({
+    drierDropF: ladder.drierDropF,
+    chargeMovedNothing: chargeMovedNothing(call, id),
+    outdoorClean: outdoor === 'clean' || outdoor === 'washed',
+    airInBand: call.airflow === 'inside',
+  });
   return ids.map((id) => {
     const raw = ladders.get(id) ?? {};
     const read = readLadder(raw, call.altitudeFt);
     const figure = (field: string) => (typeof raw[field] === 'number' ? raw[field] : undefined);
     const gate = gateOf({
       stop: call.stop,
+      mode: call.mode,
+      stage: call.stage,
+      outdoorF: figure('outdoorF'),
+      headHeld: checks.get('headHeld')?.state === 'held',
       airflow: call.airflow,
       filterIn: call.filterIn,
       doorsOn: call.doorsOn,
@@ -133,7 +171,8 @@ export function circuitsOf(call: CallFacts, checks: ReadonlyMap<string, Check>):
       cold: coldOf(ladder, checks.get('outdoorFan')?.state),
       tooColdToJudge,
       washed: outdoorWashed(call, id),
-      patterns: isOpen && ladder && ladder.gaps.size > 0 && !tooColdToJudge ? rankPatterns(ladder) : undefined,
+      patterns:
+        isOpen && ladder && mayRank(ladder, tooColdToJudge) ? rankPatterns(ladder, beside(id, ladder)) : undefined,
     };
   });
 }

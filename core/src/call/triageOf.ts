@@ -58,8 +58,6 @@ const USUAL_EFFORT: Effort = { area: 'power', minutes: 20, money: 15 };
 /** Causes that are mended at the blower, though no motor is bought. */
 const BLOWER_CAUSES: ReadonlySet<string> = new Set(['capacitor', 'overloadHot', 'seized', 'beltOff']);
 
-/** From so much a pattern is named as found. */
-const PATTERN_FROM = 0.5;
 /** From so much a cause is listed as likely. */
 const LIKELY_FROM = 0.5;
 
@@ -150,14 +148,14 @@ export function triageOf(call: CallFacts, found: Found, outcomes: ReturnType<typ
     const measuredBy = `circuit-${id}`;
     for (const words of cold)
       add({ id: `circuit-${id}-cold`, measuredBy, area: 'refrigerant', words, minutes: 45, money: 90 });
-    const first = patterns?.ranked[0];
-    if (first && first.pattern.id !== 'sound' && first.share >= PATTERN_FROM)
+    const first = patterns?.named;
+    if (first && first.pattern.id !== 'sound')
       add({
         id: `circuit-${id}-${first.pattern.id}`,
         measuredBy,
         area: 'refrigerant',
         words: circuits.length > 1 ? `Circuit ${id}: ${first.pattern.name}` : first.pattern.name,
-        toDo: first.pattern.toDo,
+        toDo: patterns?.first ?? first.pattern.toDo,
         minutes: 60,
         money: 0,
       });

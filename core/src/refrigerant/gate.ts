@@ -5,6 +5,12 @@ import type { Stop } from '../stop';
 export interface GateFacts {
   /** What stops the visit. */
   readonly stop?: Stop;
+  /** Mode of the visit, and the stage that runs. */
+  readonly mode?: 'cooling' | 'heating';
+  readonly stage?: 'low' | 'high';
+  /** Outdoor air, °F; and the head pressure is held up by hand. */
+  readonly outdoorF?: number;
+  readonly headHeld?: boolean;
   readonly airflow: VerdictWord;
   /** Filter in, as the last counted readings were taken. */
   readonly filterIn?: boolean;
@@ -18,7 +24,8 @@ export interface GateFacts {
 }
 
 export interface GateLine {
-  readonly id: 'stop' | 'air' | 'filter' | 'doors' | 'ice' | 'coil' | 'minutes' | 'return';
+  readonly id:
+    'stop' | 'mode' | 'stage' | 'outdoor' | 'air' | 'filter' | 'doors' | 'ice' | 'coil' | 'minutes' | 'return';
   readonly name: string;
   readonly isOpen: boolean;
   /** Why it is shut, and what opens it. */
@@ -28,12 +35,27 @@ export interface GateLine {
 /** @source section 12 of the trade's order of work: steady after 10 to 15 minutes, return 68 to 85 °F */
 const STEADY_MINUTES = 10;
 const RETURN_F = { low: 68, high: 85 } as const;
+/** Under this outdoors no high side is judged unless it is held up by hand, °F. */
+export const LEAST_OUTDOOR_F = 65;
 /** Fan only until a coil is clear, usually (J). */
 export const THAW_MINUTES = 45;
 
 /** The gate, line by line. What is not known is shut: it is looked at first. */
 export function gateOf(facts: GateFacts): readonly GateLine[] {
-  const { stop, airflow, filterIn, doorsOn, ice, coilWashed, minutesRunning, returnF } = facts;
+  const {
+    stop,
+    mode,
+    stage,
+    outdoorF,
+    headHeld,
+    airflow,
+    filterIn,
+    doorsOn,
+    ice,
+    coilWashed,
+    minutesRunning,
+    returnF,
+  } = facts;
   const line = (id: GateLine['id'], name: string, isOpen: boolean, why: string): GateLine => ({
     id,
     name,
@@ -43,6 +65,29 @@ export function gateOf(facts: GateFacts): readonly GateLine[] {
   return [
     // Ice has a line of its own.
     ...(stop && stop.id !== 'ice' ? [line('stop', stop.name, false, stop.first)] : []),
+    ...(mode === undefined
+      ? []
+      : [
+          line(
+            'mode',
+            'cooling',
+            mode === 'cooling',
+            'The unit heats: charge is judged in cooling, by the manufacturer’s heating chart, or by weight.',
+          ),
+        ]),
+    ...(stage === 'low'
+      ? [line('stage', 'high stage', false, 'It runs in low stage: bring it to high stage, then read again.')]
+      : []),
+    ...(outdoorF === undefined
+      ? []
+      : [
+          line(
+            'outdoor',
+            `${Math.round(outdoorF)}° out`,
+            outdoorF >= LEAST_OUTDOOR_F || headHeld === true,
+            `Under ${LEAST_OUTDOOR_F} °F outdoors the high side tells nothing: hold the head up by hand and say so, or weigh the charge.`,
+          ),
+        ]),
     line(
       'air',
       'air',

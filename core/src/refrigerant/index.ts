@@ -9,7 +9,8 @@ export {
   type MarkId,
   readLadder,
 } from './ladder';
-export { type Evidence, type Pattern, PATTERNS, type Patterns, type RankedPattern, rankPatterns } from './patterns';
+export { PAIRS, type Pattern, PATTERNS } from './patterns';
+export { type Evidence, type PatternFacts, type Patterns, type RankedPattern, rankPatterns } from './rankPatterns';
 export { BURNS, type RefrigerantId, REFRIGERANTS } from './refrigerants';
 export { isOff, type OffSaturation, type Phase, saturationPsia, saturationTempF } from './saturation';
 export { chartAsks, chartFault, orificeSuperheatF, USUAL } from './targets';

@@ -38,6 +38,12 @@ export interface Ladder {
   readonly metering: 'valve' | 'orifice';
   readonly marks: ReadonlyMap<MarkId, LadderMark>;
   readonly gaps: ReadonlyMap<GapId, LadderGap>;
+  /** The high side was read at the discharge port. */
+  readonly atDischarge: boolean;
+  /** Temperature drop over the drier, °F; undefined where it was not read. */
+  readonly drierDropF?: number;
+  /** Weighed in less what was taken out so far, oz. */
+  readonly weighedOz?: number;
   /** High over suction, both absolute. */
   readonly pressureRatio?: number;
   /** What is odd about the figures, by field. */
@@ -98,6 +104,12 @@ function questionsOf(v: Values): FieldError[] {
     ask(
       'suctionPsig',
       `Suction ${v.suctionPsig} is not under the high side’s ${v.highPsig} psig: are the hoses swapped, or is the compressor off?`,
+    );
+  // Sides that are nearly equal are those of a compressor at rest.
+  else if (v.suctionPsig !== undefined && v.highPsig !== undefined && v.suctionPsig > 0.85 * v.highPsig)
+    ask(
+      'suctionPsig',
+      `Suction ${v.suctionPsig} and high side ${v.highPsig} psig are almost equal: is the compressor running?`,
     );
   if (v.returnWetBulbF !== undefined && v.returnF !== undefined && v.returnWetBulbF > v.returnF)
     ask('returnWetBulbF', `Wet bulb ${v.returnWetBulbF} over dry bulb ${v.returnF}: are the two swapped?`);
@@ -243,6 +255,9 @@ export function readLadder(raw: RawInputs, altitudeFt = 0): LadderOutcome {
       circuit: v.circuit,
       refrigerant: v.refrigerant,
       metering: v.metering,
+      atDischarge: v.highPort === 'discharge',
+      ...(v.drierInF !== undefined && v.drierOutF !== undefined ? { drierDropF: v.drierInF - v.drierOutF } : {}),
+      ...(v.weighedOz ? { weighedOz: v.weighedOz.reduce((sum, one) => sum + one, 0) } : {}),
       marks,
       gaps,
       pressureRatio:

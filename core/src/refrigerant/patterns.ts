@@ -1,7 +1,5 @@
-import type { GapId, Ladder } from './ladder';
-
 /** What a cause does to the gaps of a sound circuit, °F: superheat, subcooling, approach, condensing over outdoors, return − dew. */
-type Shift = readonly [
+export type Shift = readonly [
   superheat: number,
   subcooling: number,
   approach: number,
@@ -21,7 +19,14 @@ export interface Pattern {
   readonly toDo: string;
   /** What tells it from its nearest neighbour. */
   readonly settle: string;
+  /** What its remedy does to the circuit, least first: nothing or a look, a wash, air, charge put in, charge taken out, the circuit opened. */
+  readonly harm: 0 | 1 | 2 | 3 | 4 | 5;
+  /** The two patterns it is made of, for two faults at once. */
+  readonly of?: readonly [string, string];
 }
+
+/** A drier that restricts does to the gaps what a metering device does; its own temperature drop tells it. */
+export const DRIER_ID = 'drier';
 
 /**
  * Patterns as figures: differences from a sound circuit of a steady model at 75/62.5 °F in, 95 °F outdoors, 400 CFM a ton (docs/physics.md). An
@@ -31,6 +36,7 @@ export const PATTERNS: readonly Pattern[] = [
   {
     id: 'sound',
     name: 'Sound',
+    harm: 0,
     prior: 40,
     orifice: [[0, 0, 0, 0, 0]],
     valve: [[0, 0, 0, 0, 0]],
@@ -40,6 +46,7 @@ export const PATTERNS: readonly Pattern[] = [
   {
     id: 'lowAir',
     name: 'Little air over the indoor coil',
+    harm: 2,
     prior: 5,
     orifice: [
       [-8, -3, 1, -2, 4],
@@ -55,6 +62,7 @@ export const PATTERNS: readonly Pattern[] = [
   {
     id: 'lowCharge',
     name: 'Short of charge',
+    harm: 3,
     prior: 14,
     orifice: [
       [14, -2, 1, -1, 2],
@@ -72,15 +80,17 @@ export const PATTERNS: readonly Pattern[] = [
   {
     id: 'overcharge',
     name: 'Too much charge',
+    harm: 4,
     prior: 7,
     orifice: [[-8, 7, -1, 2, -3]],
     valve: [[0, 11, -6, 6, 0]],
-    toDo: 'Outdoor coil clean first; recover a little, never vent',
+    toDo: 'Wash the outdoor coil and read again first; then recover a little, never vent',
     settle: 'approach: under 8 with too much charge, over 15 with a dirty coil',
   },
   {
     id: 'dirtyOutdoor',
     name: 'Dirty outdoor coil or weak outdoor fan',
+    harm: 1,
     prior: 10,
     orifice: [
       [-8, -1, 8, 7, -2],
@@ -96,6 +106,7 @@ export const PATTERNS: readonly Pattern[] = [
   {
     id: 'metering',
     name: 'Metering device restricted',
+    harm: 5,
     prior: 4,
     orifice: [
       [34, 10, -7, 3, 13],
@@ -105,12 +116,29 @@ export const PATTERNS: readonly Pattern[] = [
       [14, 4, -4, 2, 3],
       [30, 9, -7, 3, 11],
     ],
-    toDo: 'Strainer, valve and its bulb; charge does not move it',
+    toDo: 'Bulb first: tight, insulated, in place. Then strainer and valve; charge does not move it',
     settle: 'subcooling: normal or high here, low when charge is short',
+  },
+  {
+    id: DRIER_ID,
+    name: 'Filter drier restricted',
+    harm: 5,
+    prior: 1,
+    orifice: [
+      [20, 4, -4, 2, 8],
+      [40, 8, -7, 2, 18],
+    ],
+    valve: [
+      [8, 2, -2, 1, 2],
+      [24, 6, -5, 2, 8],
+    ],
+    toDo: 'Certified work: recover, replace the drier, evacuate, weigh the charge in',
+    settle: 'line temperature before and after the drier: over 3 °F names it',
   },
   {
     id: 'overfeeding',
     name: 'Metering device overfeeds',
+    harm: 2,
     prior: 3,
     orifice: [[-8, -10, 8, -2, -3]],
     valve: [[-10, -10, 8, -2, -3]],
@@ -120,6 +148,7 @@ export const PATTERNS: readonly Pattern[] = [
   {
     id: 'compressor',
     name: 'Weak compressor',
+    harm: 5,
     prior: 4,
     orifice: [[-8, -6, 2, -4, -5]],
     valve: [[0, -2, -2, -3, -4]],
@@ -129,117 +158,66 @@ export const PATTERNS: readonly Pattern[] = [
   {
     id: 'airInside',
     name: 'Air or another gas in the circuit',
+    harm: 5,
     prior: 2,
     orifice: [[-8, -2, 13, 11, -2]],
     valve: [[0, 7, 8, 12, 0]],
-    toDo: 'Recover, evacuate, weigh the plate’s charge in',
+    toDo: 'Wash the outdoor coil and compare pressure at rest with the outdoor air first; then recover, evacuate, weigh the charge in',
     settle: 'pressure at rest against the outdoor temperature',
   },
-  {
-    id: 'lowAirLowCharge',
-    name: 'Little air and short of charge',
-    prior: 2,
-    orifice: [[23, -7, 3, -3, 8]],
-    valve: [[14, -11, 6, -3, 6]],
-    toDo: 'Air first; charge is judged again after it',
-    settle: 'superheat once air is in its band',
-  },
 ];
 
-/** The gaps in the order of a shift, what a sound circuit has (by metering), and how far a sound one strays: reading and unit together, °F (J). */
-const GAPS: readonly {
-  readonly id: GapId;
-  readonly name: string;
-  readonly orifice: number;
-  readonly valve: number;
-  readonly sigmaF: number;
-}[] = [
-  { id: 'superheat', name: 'superheat', orifice: 8, valve: 10, sigmaF: 4.5 },
-  { id: 'subcooling', name: 'subcooling', orifice: 10, valve: 10.5, sigmaF: 3.5 },
-  { id: 'approach', name: 'approach', orifice: 8, valve: 8, sigmaF: 3.5 },
-  { id: 'condensingOver', name: 'condensing over outdoors', orifice: 18, valve: 18, sigmaF: 3.6 },
-  { id: 'returnMinusDew', name: 'return − dew', orifice: 33, valve: 33, sigmaF: 3 },
+const BY_ID = new Map(PATTERNS.map((pattern) => [pattern.id, pattern]));
+
+/** Two faults at once that are met together (J): one hides what the other would show. Odds per 100. */
+const TOGETHER: readonly (readonly [one: string, other: string, name: string, prior: number, toDo: string])[] = [
+  ['lowAir', 'lowCharge', 'Low airflow and low on refrigerant', 2, 'Airflow first; judge the charge again after it'],
+  [
+    'dirtyOutdoor',
+    'lowCharge',
+    'Dirty outdoor coil and low on refrigerant',
+    1.5,
+    'Wash the outdoor coil and read again; then find the leak',
+  ],
+  [
+    'dirtyOutdoor',
+    'overcharge',
+    'Dirty outdoor coil and too much charge',
+    1,
+    'Wash the outdoor coil and read again; then recover a little, never vent',
+  ],
+  [
+    'lowAir',
+    'dirtyOutdoor',
+    'Low airflow and a dirty outdoor coil',
+    1.5,
+    'Airflow first, then wash the outdoor coil, then read again',
+  ],
+  [
+    'metering',
+    'lowCharge',
+    'Metering device restricted and low on refrigerant',
+    0.5,
+    'Find the leak first; then the metering device',
+  ],
 ];
 
-/** What one reading says of a pattern. */
-export interface Evidence {
-  readonly id: GapId;
-  readonly name: string;
-  readonly readF: number;
-  readonly expectsF: number;
-  readonly speaks: 'for' | 'against';
-}
+const summed = (a: Shift, b: Shift): Shift => [a[0] + b[0], a[1] + b[1], a[2] + b[2], a[3] + b[3], a[4] + b[4]];
 
-export interface RankedPattern {
-  readonly pattern: Pattern;
-  /** 0 to 1; all together 1. */
-  readonly share: number;
-  readonly evidence: readonly Evidence[];
-}
-
-export interface Patterns {
-  readonly ranked: readonly RankedPattern[];
-  /** How many gaps were read. */
-  readonly read: number;
-  /** What parts the two likeliest best: a gap not read yet, else what settles the first. */
-  readonly settle?: string;
-}
-
-/** Student-t with four degrees of freedom: a gross reading does not decide alone. */
-const weightOf = (z: number) => (1 + (z * z) / 4) ** -2.5;
-
-/**
- * Ranks what may be wrong with a circuit by how well each pattern explains the gaps that were read.
- *
- * @param ladder as read; what plate or relation asks moves what a sound circuit should show
- * @returns shares that add up to 1, with what each reading says for and against
- */
-export function rankPatterns(ladder: Ladder): Patterns {
-  const { metering, gaps } = ladder;
-  const soundOf = (i: number) => {
-    const asked = gaps.get(GAPS[i]!.id)?.asked;
-    const isTarget =
-      asked && asked.source !== 'ruleOfThumb' ? true : GAPS[i]!.id === 'superheat' && metering === 'orifice' && asked;
-    return isTarget ? (asked!.low + asked!.high) / 2 : GAPS[i]![metering];
+/** Every two faults that are ranked: each severity of one with each of the other. */
+export const PAIRS: readonly Pattern[] = TOGETHER.map(([one, other, name, prior, toDo]): Pattern => {
+  const [a, b] = [BY_ID.get(one)!, BY_ID.get(other)!];
+  const both = (metering: 'orifice' | 'valve') =>
+    a[metering].flatMap((first) => b[metering].map((second) => summed(first, second)));
+  return {
+    id: `${one}+${other}`,
+    name,
+    prior,
+    orifice: both('orifice'),
+    valve: both('valve'),
+    toDo,
+    settle: a.harm <= b.harm ? a.settle : b.settle,
+    harm: a.harm <= b.harm ? a.harm : b.harm,
+    of: [one, other],
   };
-  const read = GAPS.flatMap((gap, i) => {
-    const valueF = gaps.get(gap.id)?.valueF;
-    return valueF === undefined ? [] : [{ ...gap, i, valueF, soundF: soundOf(i) }];
-  });
-  const fits = PATTERNS.map((pattern) => {
-    const each = pattern[metering].map((shift) => ({
-      shift,
-      fit: read.reduce((product, { i, valueF, soundF, sigmaF }) => {
-        const expects = i === 0 ? Math.max(0, soundF + shift[i]) : soundF + shift[i]!;
-        return product * weightOf((valueF - expects) / sigmaF);
-      }, 1),
-    }));
-    const best = each.reduce((most, next) => (next.fit > most.fit ? next : most));
-    const mean = each.reduce((sum, { fit }) => sum + fit, 0) / each.length;
-    return { pattern, weight: pattern.prior * mean, shift: best.shift };
-  });
-  const sum = fits.reduce((total, { weight }) => total + weight, 0);
-  const ranked = fits
-    .map(({ pattern, weight, shift }): RankedPattern => ({
-      pattern,
-      share: weight / sum,
-      evidence: read.map(({ id, name, i, valueF, soundF, sigmaF }) => {
-        const expectsF = i === 0 ? Math.max(0, soundF + shift[i]) : soundF + shift[i]!;
-        return {
-          id,
-          name,
-          readF: valueF,
-          expectsF,
-          speaks: Math.abs(valueF - expectsF) <= 1.5 * sigmaF ? 'for' : 'against',
-        };
-      }),
-    }))
-    .sort((a, b) => b.share - a.share);
-  const [first, second] = ranked;
-  const open = GAPS.map((gap, i) => ({ ...gap, i })).filter(({ id }) => !gaps.has(id));
-  const apart = (i: number, sigmaF: number) =>
-    Math.abs(first!.pattern[metering][0]![i]! - second!.pattern[metering][0]![i]!) / sigmaF;
-  const best = open.map((gap) => ({ gap, apart: apart(gap.i, gap.sigmaF) })).sort((a, b) => b.apart - a.apart)[0];
-  const settle = first!.share >= 0.9 ? undefined : best && best.apart > 0.7 ? best.gap.name : first!.pattern.settle;
-  return { ranked, read: read.length, settle };
-}
+});

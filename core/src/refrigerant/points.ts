@@ -21,6 +21,15 @@ export const REFRIGERANT_POINTS: readonly CheckPoint[] = usually({ area: 'refrig
     minutes: 5,
   },
   {
+    id: 'headHeld',
+    seenOnly: true,
+    name: 'Head held up',
+    where: 'outdoor air held back by hand until the high side is near 100 °F condensing',
+    states: [good('held', 'held up'), { id: 'not', text: 'not held' }],
+    expects: 'held up under 65 °F outdoors',
+    minutes: 5,
+  },
+  {
     id: 'leakSearch',
     seenOnly: true,
     name: 'Leaks',

@@ -3,7 +3,7 @@ import path from 'node:path';
 import { coldWeatherFindings, fanCyclingPsig } from './coldWeather';
 import { gateOf, type GateFacts } from './gate';
 import { readLadder, type Ladder } from './ladder';
-import { rankPatterns } from './patterns';
+import { rankPatterns, type PatternFacts } from './rankPatterns';
 import { REFRIGERANTS, type RefrigerantId } from './refrigerants';
 import { isOff, saturationPsia, saturationTempF } from './saturation';
 import { SATURATION } from './saturationTable';
@@ -219,6 +219,84 @@ test('superheat alone names nothing sure, and says which gap would part the two 
   expect(settle).toBe('subcooling');
 });
 
+describe('what a pattern may be named', () => {
+  const rank = (figures: Parameters<typeof readings>[1], more: object = {}, facts: PatternFacts = {}) =>
+    rankPatterns(ladderOf(readings('R-410A', figures, { returnWetBulbF: undefined, ...more })), facts);
+  const shareOf = (found: ReturnType<typeof rankPatterns>, id: string) =>
+    found.ranked.find(({ pattern }) => pattern.id === id)!.share;
+
+  test('with every gap in range no fault is named', () => {
+    const { named, ranked } = rank({ dew: 42, bubble: 113, sh: 10, sc: 11 });
+    expect(named?.pattern.id ?? 'sound').toBe('sound');
+    expect(ranked[0]!.pattern.id).toBe('sound');
+  });
+
+  test('with the nameplate’s target missed beyond its error, sound is at most even and is not named', () => {
+    const found = rank({ dew: 42, bubble: 113, sh: 10, sc: 11 }, { plateSubcoolingF: 16 });
+    expect(shareOf(found, 'sound')).toBeLessThanOrEqual(0.5);
+    expect(found.named?.pattern.id).not.toBe('sound');
+    expect(found.ranked.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 9);
+  });
+
+  test.each([
+    [0.5, 41, 111.5, 17, 5],
+    [1, 40, 110, 23, 0],
+    [2, 35, 109.5, 31, 0],
+  ])('low charge is a continuum: at %d times the slightest it leads', (_times, dew, bubble, sh, sc) => {
+    const found = rank({ dew, bubble, sh, sc });
+    const sound = shareOf(found, 'sound');
+    const low = found.ranked.filter(({ pattern }) => pattern.id === 'lowCharge' || pattern.of?.includes('lowCharge'));
+    expect(low.reduce((sum, { share }) => sum + share, 0)).toBeGreaterThan(Math.max(0.4, sound));
+  });
+
+  test('a dirty outdoor coil and low charge at once are ranked together', () => {
+    // High head of the coil, no subcooling of the charge.
+    const found = rank({ dew: 40, bubble: 124, sh: 24, sc: 1 });
+    expect(found.ranked.slice(0, 3).map(({ pattern }) => pattern.id)).toContain('dirtyOutdoor+lowCharge');
+  });
+
+  test('least harm first: a look and a wash before anything is recovered', () => {
+    const over = { dew: 42, bubble: 119, sh: 10, sc: 22 };
+    expect(rank(over).first).toMatch(/outdoor coil, wash it.*Nothing is recovered before that/);
+    expect(rank(over, {}, { outdoorClean: true }).first ?? '').not.toMatch(/wash/);
+  });
+
+  test('a drier that drops more than 3 °F is named, one that drops less is not', () => {
+    const gaps = { dew: 33, bubble: 114, sh: 34, sc: 16 };
+    expect(rank(gaps, {}, { drierDropF: 6 }).named?.pattern.id).toBe('drier');
+    expect(shareOf(rank(gaps, {}, { drierDropF: 1 }), 'drier')).toBeLessThan(0.01);
+  });
+
+  test('charge that was moved and changed nothing names the metering device', () => {
+    const gaps = { dew: 38, bubble: 113, sh: 22, sc: 9 };
+    const [before, after] = [rank(gaps), rank(gaps, {}, { chargeMovedNothing: true })];
+    expect(shareOf(after, 'metering')).toBeGreaterThan(shareOf(before, 'metering'));
+    expect(shareOf(after, 'lowCharge')).toBeLessThan(shareOf(before, 'lowCharge'));
+  });
+
+  test('the discharge port’s own drop is taken off, and leaves less sure', () => {
+    const gaps = { dew: 42, bubble: 119, sh: 10, sc: 22 };
+    const [liquid, discharge] = [rank(gaps), rank(gaps, { highPort: 'discharge' })];
+    const read = (found: typeof liquid) => found.ranked[0]!.evidence.find(({ id }) => id === 'subcooling')!.readF;
+    expect(read(discharge)).toBeCloseTo(read(liquid) - 4, 6);
+    expect(shareOf(discharge, 'overcharge')).toBeLessThan(shareOf(liquid, 'overcharge'));
+  });
+
+  test('too cold for the high side only the low side tells', () => {
+    const { read } = rank({ dew: 36, bubble: 88, sh: 20, sc: 4, outdoor: 60 }, {}, { withoutHighSide: true });
+    expect(read).toBe(2);
+  });
+});
+
+test('gauges of a compressor at rest are asked about', () => {
+  const { questions } = ladderOf({
+    ...readings('R-410A', { dew: 42, bubble: 113, sh: 10, sc: 11 }),
+    suctionPsig: 180,
+    highPsig: 185,
+  });
+  expect(questions[0]!.message).toMatch(/almost equal: is the compressor running/);
+});
+
 describe('the gate', () => {
   const open: GateFacts = {
     airflow: 'inside',
@@ -228,6 +306,10 @@ describe('the gate', () => {
     minutesRunning: 16,
     returnF: 74,
   };
+  test('outdoors is open where it is warm, or where the head is held up and said so', () => {
+    expect(gateOf({ ...open, outdoorF: 80 }).every(({ isOpen }) => isOpen)).toBe(true);
+    expect(gateOf({ ...open, outdoorF: 50, headHeld: true }).every(({ isOpen }) => isOpen)).toBe(true);
+  });
   test('opens when all holds', () => {
     expect(gateOf(open).every(({ isOpen }) => isOpen)).toBe(true);
   });
@@ -239,6 +321,9 @@ describe('the gate', () => {
     [{ ice: 'coil' }, 'ice', /fan on, about 45 minutes/],
     [{ minutesRunning: 4 }, 'minutes', /10 to 15/],
     [{ returnF: 90 }, 'return', /68 and 85/],
+    [{ mode: 'heating' }, 'mode', /heating chart, or by weight/],
+    [{ stage: 'low' }, 'stage', /high stage/],
+    [{ outdoorF: 58 }, 'outdoor', /hold the head up by hand/],
   ] as const)('%j shuts it, with the reason', (facts, id, words) => {
     const shut = gateOf({ ...open, ...facts }).filter(({ isOpen }) => !isOpen);
     expect(shut).toHaveLength(1);

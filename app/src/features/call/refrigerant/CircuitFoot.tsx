@@ -1,4 +1,4 @@
-import { THAW_MINUTES, type Circuit, type GateLine } from '@huff/core/call';
+import { THAW_MINUTES, type Circuit, type GateLine, type Patterns } from '@huff/core/call';
 import { format } from 'date-fns/format';
 import { ActionButton } from '../../../ui/page';
 import { Txt } from '../../../ui/text';
@@ -7,6 +7,9 @@ import { drawnMarks, fieldOfMark } from './ladderMarks';
 
 const GATE_WORDS: Readonly<Record<GateLine['id'], string>> = {
   stop: 'Resolve it first',
+  mode: 'Heating figures are below',
+  stage: 'It runs in high stage: change it',
+  outdoor: 'Head is held up: say so',
   air: 'To the airflow',
   filter: 'Read a static with the filter in',
   doors: 'Read a static with the doors on',
@@ -32,7 +35,7 @@ export function CircuitFoot({
   readonly onAsk: (field: string) => void;
   readonly onLine: (id: GateLine['id']) => void;
 }) {
-  const first = circuit?.patterns?.ranked[0];
+  const patterns = circuit?.patterns;
   const missing = drawnMarks(circuit?.ladder).find(({ tempF }) => tempF === undefined);
   // Ice goes before everything: nothing read through it is true.
   const line = shut.find(({ why }) => why?.startsWith('Ice')) ?? shut[0];
@@ -50,8 +53,8 @@ export function CircuitFoot({
   return (
     <CallFoot>
       <Txt size={15} role="status">
-        {first
-          ? `${first.pattern.name} ${Math.round(100 * first.share)} %, by ${circuit.patterns.read} gap${circuit.patterns.read === 1 ? '' : 's'}. ${first.pattern.toDo}.`
+        {patterns
+          ? foundWords(patterns)
           : circuit?.tooColdToJudge
             ? 'Condensing under 80 °F no pattern holds: hold the outdoor air back until it is near 100 °F, or weigh the charge.'
             : 'Gate open. Touch a mark on the ladder to type it.'}
@@ -64,6 +67,13 @@ export function CircuitFoot({
       )}
     </CallFoot>
   );
+}
+
+/** What the gaps say, and the least that is done first. */
+function foundWords({ named, unnamed, first, read }: Patterns): string {
+  if (!named) return [unnamed, first].filter(Boolean).join(' ');
+  const { pattern, share } = named;
+  return `${pattern.name} (${Math.round(100 * share)}% likely, ${read} gap${read === 1 ? '' : 's'} read). ${first ?? `${pattern.toDo}.`}`;
 }
 
 /** A thaw that is timed: from the touch, which is kept. */

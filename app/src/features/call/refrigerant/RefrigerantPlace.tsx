@@ -61,6 +61,7 @@ export function RefrigerantPlace({ whole, assessment, acts, frame, width }: Stat
   const open = (id: GateLine['id']) => {
     const station = id === 'stop' ? assessment.stop?.step : GATE_STATION[id];
     if (station) acts.goTo(station);
+    else if (id === 'outdoor') acts.onWhole(withCheck(whole, { point: 'headHeld', state: 'held' }));
     else if (id === 'coil') acts.onWhole(withCheck(whole, { point: 'coilWet', state: 'normal' }));
     else setAsked(GATE_FIELD[id]);
   };
