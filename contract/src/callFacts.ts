@@ -40,6 +40,10 @@ export function callFactsOf(visit: VisitDto, assessment: Assessment, rules: Pick
     looks: [...assessment.recorded.values()],
     stop: assessment.stop,
     mode: visit.mode,
+    stage: visit.setup?.stage ?? undefined,
+    isHeatPump: visit.setup?.equipment === 'heatPump',
+    flowCfm: assessment.flow && !assessment.flow.usualOnly ? assessment.flow.flowCfm : undefined,
+    tons: visit.tons ?? undefined,
     context: {
       lineVolts: figure(plate?.plateVolts) ?? visit.setup?.lineVolts ?? undefined,
       phases: plate?.phases === 'three' ? 3 : plate?.phases === 'one' ? 1 : undefined,

@@ -13,4 +13,9 @@ export class RunConditionsDto {
   @LineOfText(LIMITS.tapLength, 'The tap')
   @IsOptional()
   tap?: string;
+
+  /** The stage that ran, of equipment that has two. */
+  @IsIn(['low', 'high'], { message: 'The stage is low or high.' })
+  @IsOptional()
+  stage?: 'low' | 'high';
 }

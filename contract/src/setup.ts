@@ -1,12 +1,14 @@
 import 'reflect-metadata';
 import {
   BELT_DRIVE_FORM,
+  EQUIPMENT_IDS,
   beltDriveFaults,
   FILTER_MEDIA_IDS,
   FILTER_PLACES,
   inputFaults,
   MOTOR_PLATE_FORM,
   SPEEDS_FORM,
+  type EquipmentId,
   type FilterMediaId,
   type FilterPlace,
 } from '@huff/core';
@@ -143,6 +145,25 @@ export class SetupDto {
   @IsIn(['predicted', 'ruleOfThumb'], { message: 'The drop is judged as predicted or by the ruleOfThumb.' })
   @IsOptional()
   dropSchool?: 'predicted' | 'ruleOfThumb' | null;
+
+  /** Kind of equipment by what makes the heat; whether it is packaged is its air path's to say. */
+  @IsIn(EQUIPMENT_IDS, { message: `The equipment is one of ${EQUIPMENT_IDS.join(', ')}.` })
+  @IsOptional()
+  equipment?: EquipmentId | null;
+
+  @IsIn([1, 2], { message: 'The equipment has 1 or 2 stages.' })
+  @IsOptional()
+  stages?: 1 | 2 | null;
+
+  /** A zone panel or a bypass duct: airflow and static change with the call. */
+  @IsIn(['none', 'zones', 'bypass'], { message: 'Zoning is none, zones or bypass.' })
+  @IsOptional()
+  zoning?: 'none' | 'zones' | 'bypass' | null;
+
+  /** The stage that ran at a visit. */
+  @IsIn(['low', 'high'], { message: 'The stage is low or high.' })
+  @IsOptional()
+  stage?: 'low' | 'high' | null;
 
   /** The belt drive, as the form of core asks for it. */
   @Inputs(BELT_DRIVE_FORM, beltDriveFaults)

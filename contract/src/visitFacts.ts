@@ -3,6 +3,7 @@ import {
   motorPlateOf,
   speedsOf,
   targetPerTonSource,
+  type EquipmentFacts,
   type PressureReading,
   type Rules,
   type UnitFacts,
@@ -48,6 +49,13 @@ export function visitRules(visit: VisitDto, shop: Rules): Rules {
   };
 }
 
+/** What is known of the equipment behind the air path. */
+export const equipmentOfVisit = ({ setup }: VisitDto): EquipmentFacts => ({
+  kind: setup?.equipment ?? undefined,
+  stages: setup?.stages ?? undefined,
+  zoning: setup?.zoning ?? undefined,
+});
+
 /** A visit as core assesses it. */
 export function visitFacts(visit: VisitDto): VisitFacts<ReturnType<typeof pressureReading>> {
   const { setup } = visit;
@@ -55,6 +63,8 @@ export function visitFacts(visit: VisitDto): VisitFacts<ReturnType<typeof pressu
   return {
     unit: unitFacts(visit),
     mode: visit.mode,
+    stage: setup?.stage ?? undefined,
+    equipment: equipmentOfVisit(visit),
     readings: visit.readings.map(pressureReading),
     facts: visit.facts ?? [],
     altitudeFt: setup?.altitudeFt ?? undefined,

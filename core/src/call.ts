@@ -60,6 +60,7 @@ export {
   kitReading,
   type KitReading,
 } from './heat';
+export { HEAT_PUMP_POINTS } from './heat/heatPumpPoints';
 export { KIT_POINTS } from './heat/kitPoints';
 export {
   assessPower,

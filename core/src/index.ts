@@ -119,6 +119,10 @@ export {
 export { liftSystem, STORED_FORM } from './stored';
 export {
   boundaryPorts,
+  EQUIPMENT,
+  EQUIPMENT_IDS,
+  type EquipmentFacts,
+  type EquipmentId,
   FILTER_PLACES,
   type FilterPlace,
   type Layout,

@@ -23,6 +23,10 @@ export interface CallFacts {
   readonly mode?: 'cooling' | 'heating';
   /** The stage that runs; high where it is not said. */
   readonly stage?: 'low' | 'high';
+  readonly isHeatPump?: boolean;
+  /** The one airflow, CFM, and nominal tons, where they are known. */
+  readonly flowCfm?: number;
+  readonly tons?: number;
   readonly airflow: VerdictWord;
   readonly staticRead: boolean;
   readonly filterIn?: boolean;

@@ -3,6 +3,8 @@ import type { VerdictWord } from '../judge';
 import {
   coldWeatherFindings,
   gateOf,
+  heatingLines,
+  type HeatingLine,
   rankPatterns,
   readLadder,
   type GateLine,
@@ -36,6 +38,8 @@ export interface Circuit {
   readonly tooColdToJudge: boolean;
   /** What is wrong with how the outdoor fan is held in the cold, in sentences. */
   readonly cold: readonly string[];
+  /** A heat pump that heats: its own figures, and no cooling pattern. */
+  readonly heating: readonly HeatingLine[];
   /** What washing the outdoor coil did; absent while it was not washed at this visit. */
   readonly washed?: WashedCoil;
 }
@@ -104,6 +108,12 @@ function mixedUp(id: string, raw: RawInputs, ladders: ReadonlyMap<string, RawInp
   return twin ? [{ field: 'suctionPsig', message }] : [];
 }
 
+/** A circuit that heats: its gaps stay as figures, and none is held against what cooling asks. */
+const unjudged = (ladder: Ladder): Ladder => ({
+  ...ladder,
+  gaps: new Map([...ladder.gaps].map(([id, gap]) => [id, { ...gap, word: 'cantSay' as const, asked: undefined }])),
+});
+
 /** A circuit is ranked while it runs: gaps were read, none of the gauges is in question, and it is not too cold. */
 const mayRank = ({ gaps, questions }: Ladder, tooCold: boolean) =>
   gaps.size > 0 && !tooCold && !questions.some(({ field }) => field === 'suctionPsig' || field === 'highPsig');
@@ -160,7 +170,7 @@ export function circuitsOf(call: CallFacts, checks: ReadonlyMap<string, Check>):
       returnF: figure('returnF'),
     });
     const isOpen = gate.every((line) => line.isOpen);
-    const ladder = read.ok ? read.ladder : undefined;
+    const ladder = read.ok ? (call.mode === 'heating' ? unjudged(read.ladder) : read.ladder) : undefined;
     const tooColdToJudge = (ladder?.marks.get('bubble')?.tempF ?? LEAST_CONDENSING_F) < LEAST_CONDENSING_F;
     return {
       id,
@@ -170,6 +180,7 @@ export function circuitsOf(call: CallFacts, checks: ReadonlyMap<string, Check>):
       isOpen,
       cold: coldOf(ladder, checks.get('outdoorFan')?.state),
       tooColdToJudge,
+      heating: ladder && call.mode === 'heating' && !call.stop ? heatingLines(ladder, call) : [],
       washed: outdoorWashed(call, id),
       patterns:
         isOpen && ladder && mayRank(ladder, tooColdToJudge) ? rankPatterns(ladder, beside(id, ladder)) : undefined,

@@ -144,10 +144,20 @@ export function triageOf(call: CallFacts, found: Found, outcomes: ReturnType<typ
       minutes: 30,
       money: 40,
     });
-  for (const { id, patterns, ladder, cold } of circuits) {
+  for (const { id, patterns, ladder, cold, heating } of circuits) {
     const measuredBy = `circuit-${id}`;
     for (const words of cold)
       add({ id: `circuit-${id}-cold`, measuredBy, area: 'refrigerant', words, minutes: 45, money: 90 });
+    for (const line of heating)
+      if (line.word === 'outside')
+        add({
+          id: `circuit-${id}-${line.id}`,
+          measuredBy,
+          area: 'refrigerant',
+          words: line.sentence,
+          minutes: 45,
+          money: 0,
+        });
     const first = patterns?.named;
     if (first && first.pattern.id !== 'sound')
       add({

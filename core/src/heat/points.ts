@@ -1,4 +1,5 @@
 import { bad, edge, good, usually, within, type CheckPoint } from '../checks/checkPoint';
+import { HEAT_PUMP_POINTS } from './heatPumpPoints';
 import { KIT_POINTS } from './kitPoints';
 import type { Effort } from '../triage/effort';
 
@@ -219,4 +220,5 @@ export const HEAT_POINTS: readonly CheckPoint[] = usually({ area: 'heat', minute
     minutes: 5,
   },
   ...KIT_POINTS,
+  ...HEAT_PUMP_POINTS,
 ]);

@@ -9,6 +9,7 @@ export {
   type MarkId,
   readLadder,
 } from './ladder';
+export { heatingLines, type HeatingLine, heatPumpBtuH } from './heating';
 export { PAIRS, type Pattern, PATTERNS } from './patterns';
 export { type Evidence, type PatternFacts, type Patterns, type RankedPattern, rankPatterns } from './rankPatterns';
 export { BURNS, type RefrigerantId, REFRIGERANTS } from './refrigerants';

@@ -38,6 +38,8 @@ export interface Ladder {
   readonly metering: 'valve' | 'orifice';
   readonly marks: ReadonlyMap<MarkId, LadderMark>;
   readonly gaps: ReadonlyMap<GapId, LadderGap>;
+  /** Supply air, °F, where it was read. */
+  readonly supplyF?: number;
   /** The high side was read at the discharge port. */
   readonly atDischarge: boolean;
   /** Temperature drop over the drier, °F; undefined where it was not read. */
@@ -255,6 +257,7 @@ export function readLadder(raw: RawInputs, altitudeFt = 0): LadderOutcome {
       circuit: v.circuit,
       refrigerant: v.refrigerant,
       metering: v.metering,
+      ...(v.supplyF === undefined ? {} : { supplyF: v.supplyF }),
       atDischarge: v.highPort === 'discharge',
       ...(v.drierInF !== undefined && v.drierOutF !== undefined ? { drierDropF: v.drierInF - v.drierOutF } : {}),
       ...(v.weighedOz ? { weighedOz: v.weighedOz.reduce((sum, one) => sum + one, 0) } : {}),

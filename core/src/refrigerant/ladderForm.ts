@@ -36,6 +36,7 @@ export const LADDER_FORM = {
     liquidLineF: optional('Liquid line', 'degF', -20, 180, 'At the outdoor unit.'),
     outdoorF: optional('Outdoors', 'degF', -40, 130, 'Air into the outdoor coil, in the shade.'),
     returnF: optional('Return air', 'degF', 30, 110),
+    supplyF: optional('Supply air', 'degF', 30, 180, 'In heating, strips off.'),
     returnWetBulbF: optional('Return wet bulb', 'degF', 30, 95),
     minutesRunning: optional('Minutes since start', 'minutes', 0, 600),
     plateSubcoolingF: optional('Subcooling of the plate', 'deltaF', 0, 30),

@@ -44,6 +44,24 @@ describe('worked examples', () => {
     expect(outlets.notes[1]).toContain('3 (64.0 °F)');
   });
 
+  test('at altitude: a metered foot of gas holds less, a hot wire shows standard air, a vane the air itself', () => {
+    const gas = { cuFt: 1, seconds: 36, returnF: 70, supplyF: 130 };
+    // Gas and air thin alike: the airflow stays.
+    expect(value('gasHeat', { ...gas, altitudeFt: 5000 })).toBeCloseTo(value('gasHeat', gas), 0);
+    expect(line('gasHeat', { ...gas, altitudeFt: 5000 }, 'heating value of a metered cubic foot')).toBeCloseTo(857, 0);
+    const readings = Array.from({ length: 25 }, () => 800);
+    const duct = { widthIn: 20, heightIn: 10, readings, altitudeFt: 5000 };
+    expect(value('traverse', { ...duct, instrument: 'velocity' })).toBeCloseTo(1111.1, 1);
+    expect(value('traverse', { ...duct, instrument: 'hotWire' })).toBeCloseTo(1111.1 / 0.832, -1);
+    expect(value('traverse', { ...duct, instrument: 'hotWire', altitudeFt: 0 })).toBeCloseTo(1111.1, 1);
+  });
+
+  test('electric heat of a heat pump is taken with the compressor off', () => {
+    expect(faults('electricHeat', { ...heat, compressor: 'on' })).toEqual([
+      'compressor: With the compressor on, its heat is not in these amps. Switch to emergency heat and read again.',
+    ]);
+  });
+
   test('D: sheaves, belt, fan laws, tension', () => {
     const sheave = {
       motorRpm: 1745,

@@ -35,12 +35,13 @@ export async function factsOf(query: Query, shopId: string, visitIds: readonly s
   return new Map<string, FactDto[]>([...found].map(([id, facts]) => [id, facts.map(asTold)]));
 }
 
-/** Mode and tap, without what a client may have added; undefined when neither is said. */
-function knownConditions({ conditions }: FactDto) {
-  const { mode, tap } = conditions ?? {};
-  return mode === undefined && tap === undefined
-    ? undefined
-    : { ...(mode === undefined ? {} : { mode }), ...(tap === undefined ? {} : { tap }) };
+type Conditions = NonNullable<FactDto['conditions']>;
+const RUN_CONDITIONS = ['mode', 'tap', 'stage'] as const satisfies readonly (keyof Conditions)[];
+
+/** How the unit ran, without what a client may have added; undefined when nothing is said of it. */
+function knownConditions({ conditions }: FactDto): Conditions | undefined {
+  const known = RUN_CONDITIONS.flatMap((key) => (conditions?.[key] === undefined ? [] : [[key, conditions[key]]]));
+  return known.length === 0 ? undefined : (Object.fromEntries(known) as Conditions);
 }
 
 const told = (fact: FactDto) => ({

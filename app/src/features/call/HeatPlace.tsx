@@ -1,10 +1,12 @@
-import { checksOf, KIT_POINTS, type HeatSequence } from '@huff/core/call';
+import type { VisitDto } from '@huff/contract';
+import type { EquipmentId } from '@huff/core';
+import { checksOf, HEAT_PUMP_POINTS, KIT_POINTS, type HeatSequence } from '@huff/core/call';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import Svg, { G, Line, Rect, Text as SvgText } from 'react-native-svg';
 import { Choice } from '../../ui/form';
 import { VerdictMark } from '../../ui/marks';
-import { TextButton } from '../../ui/page';
+import { ActionButton, TextButton } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
 import { REGULAR, usePalette } from '../../ui/theme';
 import type { StationPlaceProps } from '../visitState/station';
@@ -17,19 +19,27 @@ import { withCheck } from './PointSheet';
 import { PowerView } from './PowerView';
 import { useCall } from './useCall';
 
-type Kind = 'gas' | 'electric';
+type Kind = 'gas' | 'electric' | 'heatPump';
 
-/** What heats here, as far as the air path says: a furnace burns gas. */
-const usualKind = (layout: string): Kind =>
-  layout === 'furnaceCasedCoil' || layout === 'makeUpAir' ? 'gas' : 'electric';
+const KIND_OF: Partial<Record<EquipmentId, Kind>> = {
+  heatPump: 'heatPump',
+  gasFurnace: 'gas',
+  electricHeat: 'electric',
+  makeUpAir: 'gas',
+};
+
+/** What heats here: as it was said of the equipment, else as far as the air path says. */
+const usualKind = ({ layout, setup }: VisitDto): Kind =>
+  (setup?.equipment && KIND_OF[setup.equipment]) ??
+  (layout === 'furnaceCasedCoil' || layout === 'makeUpAir' ? 'gas' : 'electric');
 
 /** The station Heat: a gas furnace's sequence as a ladder, or elements and blower by touch while they run. */
 export function HeatPlace(props: StationPlaceProps) {
   const { whole, assessment, acts, frame } = props;
   const call = useCall(whole, assessment);
-  const [kind, setKind] = useState<Kind>(usualKind(whole.layout));
+  const [kind, setKind] = useState<Kind>(() => usualKind(whole));
   // Nobody said what stands here: gas or electric is only what is common.
-  const isTaken = (whole.setup?.unsaid ?? []).includes('layout');
+  const isTaken = !whole.setup?.equipment && (whole.setup?.unsaid ?? []).includes('layout');
   const head = (
     <View style={{ gap: 4 }}>
       <Choice
@@ -38,6 +48,7 @@ export function HeatPlace(props: StationPlaceProps) {
         options={[
           { id: 'gas', text: 'gas' },
           { id: 'electric', text: 'electric' },
+          { id: 'heatPump', text: 'heat pump' },
         ]}
         chosen={kind}
         onChoose={setKind}
@@ -46,6 +57,7 @@ export function HeatPlace(props: StationPlaceProps) {
     </View>
   );
   if (kind === 'electric') return <Electric {...props} head={head} />;
+  if (kind === 'heatPump') return <HeatPump {...props} head={head} />;
   const trips = call.checks.get('limitTrips')?.state === 'trips' || call.checks.get('limitCircuit')?.state === 'limit';
   const air = assessment.airflow.word;
   return (
@@ -76,6 +88,38 @@ export function HeatPlace(props: StationPlaceProps) {
       }
     />
   );
+}
+
+/** A heat pump that heats: frost, defrost, valve and strips; its pressures are under Refrigerant. */
+function HeatPump({ whole, assessment, acts, frame, head }: StationPlaceProps & { readonly head: React.ReactNode }) {
+  const call = useCall(whole, assessment);
+  return frame({
+    main: (
+      <View style={{ gap: 16 }}>
+        {head}
+        <Cautions
+          unread={call.unread(['live', 'rotating'])}
+          onRead={(id) => acts.onWhole(withCheck(whole, { point: `caution-${id}`, state: 'read' }))}
+        />
+        <View style={{ gap: 4 }}>
+          <Heading size={17}>Heat pump in heating</Heading>
+          <Txt size={15} color="softInk">
+            Low airflow shows as a high head and a large rise, not as ice indoors. For airflow by heat rise run
+            emergency heat: strips alone, compressor off.
+          </Txt>
+        </View>
+        <PointList ids={HEAT_PUMP_POINTS.map(({ id }) => id)} call={call} whole={whole} onWhole={acts.onWhole} />
+        <TextButton onPress={() => acts.goTo('refrigerant')}>Pressures and rise in heating</TextButton>
+        <TextButton onPress={() => acts.askMethod('electricHeat')}>Airflow by the strips alone</TextButton>
+      </View>
+    ),
+    side: <FoundList triage={call.triage} whole={whole} assessment={assessment} onWhole={acts.onWhole} />,
+    foot: (
+      <CallFoot>
+        <ActionButton onPress={() => acts.goTo('refrigerant')}>Next: pressures and rise</ActionButton>
+      </CallFoot>
+    ),
+  });
 }
 
 interface Touch {

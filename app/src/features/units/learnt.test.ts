@@ -60,6 +60,9 @@ describe('what is learnt at a visit', () => {
     riseMinF: 30,
     riseMaxF: 60,
     effectiveLengthFt: 240,
+    equipment: 'heatPump',
+    stages: 2,
+    zoning: 'bypass',
     school: 'leftForDucts',
     dropSchool: 'ruleOfThumb',
     drive: { motorRpm: 1745 },
@@ -73,7 +76,16 @@ describe('what is learnt at a visit', () => {
   });
 
   test('every field of a setup is offered, but what belongs to the table, the site or the last proof', () => {
-    const others = ['tableCoil', 'tableVolts', 'tableFilter', 'tableDryFactor', 'altitudeFt', 'proven', 'unsaid'];
+    const others = [
+      'tableCoil',
+      'tableVolts',
+      'tableFilter',
+      'tableDryFactor',
+      'altitudeFt',
+      'proven',
+      'unsaid',
+      'stage',
+    ];
     expect([...Object.keys(typed), ...others].sort()).toEqual([...RECORD_FIELDS.unit.within.setup!].sort());
   });
 

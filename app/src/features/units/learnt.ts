@@ -31,6 +31,9 @@ const SETUP: Offered<SetupDto> = {
   designCfm: 'design airflow',
   lineVolts: 'line volts',
   effectiveLengthFt: 'length of the ducts',
+  equipment: 'equipment',
+  stages: 'stages',
+  zoning: 'zones or bypass',
   school: 'how it is judged',
   dropSchool: 'how it is judged',
   // How the manufacturer took the table goes with the table.
@@ -42,6 +45,8 @@ const SETUP: Offered<SetupDto> = {
   altitudeFt: null,
   proven: null,
   unsaid: null,
+  // The stage that ran is the visit's.
+  stage: null,
 };
 
 const offered = <Fields extends object>(names: Offered<Fields>) =>

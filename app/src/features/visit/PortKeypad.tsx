@@ -4,6 +4,7 @@ import { useCallback, useState } from 'react';
 import { Keypad } from '../../ui/keypad';
 import { Sheet } from '../../ui/sheet';
 import { AS_IT_RUNS, withReading } from '../visitState/newVisit';
+import { stageOf } from '../visitState/newFact';
 import type { Assessment } from '../visitState/useAssessment';
 
 /** A port to read, as the unit runs or with the filter out. */
@@ -58,6 +59,7 @@ function Body({ visit, assessment, asked, onVisit, onAsk }: PortKeypadProps & { 
       ...conditions,
       mode,
       ...(tap ? { tap } : {}),
+      ...stageOf(visit),
       ...(setup?.lineVolts ? { lineVolts: setup.lineVolts } : {}),
     };
     onVisit(

@@ -4,7 +4,6 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { TextInput } from 'react-native-paper';
 import { usePhotos } from '../../data/visits';
-import { Choice } from '../../ui/form';
 import { TextButton } from '../../ui/page';
 import { Txt } from '../../ui/text';
 import { PhotosOf } from '../photos/PhotosOf';
@@ -12,6 +11,7 @@ import { KeepAsUnit } from '../units/KeepAsUnit';
 import type { NextStep } from '../visitState/nextStep';
 import { onTable, withoutTable } from '../visitState/newVisit';
 import type { Assessment } from '../visitState/useAssessment';
+import { RunsIn } from './RunsIn';
 import { WhatStandsHere } from '../whatStandsHere';
 
 interface VisitUnitSheetProps {
@@ -44,6 +44,7 @@ export function VisitUnitSheet({ open, visit, assessment, step, onVisit, onStep,
         table={visit.table}
         onTable={(table) => onVisit(table ? onTable(visit, table) : withoutTable(visit))}
         hasFlow={assessment.flow !== undefined && !assessment.flow.usualOnly}
+        lead={<RunsIn visit={visit} onVisit={onVisit} />}
         more={<MoreOfVisit visit={visit} onVisit={onVisit} onUnit={toUnit} />}
         photos={<UnitPhotos visitId={visit.id} />}
         go={
@@ -69,18 +70,6 @@ function MoreOfVisit({
   return (
     <View style={{ gap: 8, paddingVertical: 12 }}>
       <TextButton onPress={onUnit}>{visit.unitId ? 'The unit’s page' : 'Keep as a unit at a site'}</TextButton>
-      <Txt size={14} color="softInk">
-        Mode
-      </Txt>
-      <Choice
-        label="Mode"
-        options={[
-          { id: 'cooling', text: 'cooling' },
-          { id: 'heating', text: 'heating' },
-        ]}
-        chosen={visit.mode}
-        onChoose={(mode) => onVisit({ ...visit, mode })}
-      />
       {!visit.unitId && <Title title={visit.title} onTitle={(title) => onVisit({ ...visit, title })} />}
     </View>
   );

@@ -7,6 +7,10 @@ const NOT_MEASURED: ReadonlySet<FactKind> = new Set(['look', 'setAside', 'plan',
 /** What stands side by side, each for its own thing. */
 const SIDE_BY_SIDE: ReadonlySet<FactKind> = new Set(['look', 'setAside', 'check', 'ladder']);
 
+/** The stage that runs, as a condition of what is measured; nothing where the equipment has but one. */
+export const stageOf = ({ setup }: VisitDto): { stage?: 'low' | 'high' } =>
+  setup?.stage ? { stage: setup.stage } : {};
+
 /** The visit with one more fact, with mode and the speed that ran; one of the same kind that stands is corrected by it, looks stand side by side. */
 export function withFact(
   visit: VisitDto,
@@ -23,7 +27,9 @@ export function withFact(
     inputs,
     takenAt: now.toISOString(),
     replacesId: before?.id ?? null,
-    ...(!NOT_MEASURED.has(kind) ? { conditions: { mode: visit.mode, ...(tap ? { tap } : {}) } } : {}),
+    ...(!NOT_MEASURED.has(kind)
+      ? { conditions: { mode: visit.mode, ...(tap ? { tap } : {}), ...stageOf(visit) } }
+      : {}),
   };
   return { ...visit, facts: [...facts, fact] };
 }

@@ -23,6 +23,7 @@ import { TablePicker } from '../tables/TablePicker';
 import { AirPathPicture } from './AirPathPicture';
 import { isSaid, withLayout, withMotor } from './changes';
 import { costsOf } from './costs';
+import { EquipmentChoice, ZoningChoice } from './EquipmentChoice';
 import { FilterSheet } from './FilterSheet';
 import { filterWords } from './filterWords';
 import { FactRow, NumberRow } from './NumberRow';
@@ -40,7 +41,9 @@ export interface WhatStandsHereProps {
   readonly onTable: (table: BlowerTableDto | null) => void;
   /** An airflow is known without the table. */
   readonly hasFlow: boolean;
-  /** What more there is to say here: mode, name. */
+  /** What is said first, of a visit: mode and stage. */
+  readonly lead?: ReactNode;
+  /** What more there is to say here: its name. */
   readonly more?: ReactNode;
   /** Photos of plate and door, where there is a visit to keep them. */
   readonly photos?: ReactNode;
@@ -61,7 +64,7 @@ const MOTOR_SEEN: Readonly<Record<MotorKind, string>> = {
  * the answer, and the foot says what the rest would add.
  */
 export function WhatStandsHere(props: WhatStandsHereProps) {
-  const { open, onClose, unit, onUnit, table, onTable, hasFlow, more, photos, go } = props;
+  const { open, onClose, unit, onUnit, table, onTable, hasFlow, lead, more, photos, go } = props;
   const palette = usePalette();
   const rules = useRules();
   const [asked, setAsked] = useState<UnitNumber>();
@@ -86,6 +89,7 @@ export function WhatStandsHere(props: WhatStandsHereProps) {
       under="Nothing is needed; each answer sharpens"
       foot={foot}
     >
+      {lead}
       <Label>Air path</Label>
       <Choice
         label="Air path"
@@ -106,6 +110,7 @@ export function WhatStandsHere(props: WhatStandsHereProps) {
         chosen={isSaid(unit, 'motor') ? unit.motor : null}
         onChoose={(motor) => onUnit(withMotor(unit, motor))}
       />
+      <EquipmentChoice unit={unit} onUnit={onUnit} />
       <TonsChoice
         tons={unit.tons}
         onTons={(tons) => onUnit({ ...unit, tons })}
@@ -158,13 +163,14 @@ export function WhatStandsHere(props: WhatStandsHereProps) {
         {all ? (
           <>
             {more}
+            <ZoningChoice unit={unit} onUnit={onUnit} />
             {MORE_NUMBERS.map((number) => (
               <NumberRow key={number.id} number={number} unit={unit} onAsk={setAsked} />
             ))}
             {photos}
           </>
         ) : (
-          <TextButton onPress={() => setAll(true)}>More: mode, target, altitude, volts, photos</TextButton>
+          <TextButton onPress={() => setAll(true)}>More: zones, target, altitude, volts, photos</TextButton>
         )}
       </View>
       <NumberSheet

@@ -1,6 +1,6 @@
 import { densityOf, sensibleFactor } from '../../air';
 import { AIR_FIELDS, airFacts, airLine } from '../airFields';
-import { defineTool } from '../tool';
+import { defineTool, refuse } from '../tool';
 import { toolFigure } from '../units';
 import { RISE_FIELDS, riseFault } from './rise';
 
@@ -29,6 +29,14 @@ export const electricHeat = defineTool({
     },
     volts: { kind: 'number', label: 'Volts at the heater', unit: 'volts', min: 90, max: 600 },
     amps: { kind: 'number', label: 'Amps of the elements', unit: 'amps', min: 0, max: 400, above: true },
+    compressor: {
+      kind: 'choice',
+      label: 'Compressor, of a heat pump',
+      options: [
+        { id: 'off', text: 'off: emergency heat' },
+        { id: 'on', text: 'on' },
+      ],
+    },
     ...RISE_FIELDS,
     blowerWatts: {
       kind: 'number',
@@ -42,6 +50,11 @@ export const electricHeat = defineTool({
     ...AIR_FIELDS,
   },
   solve(v) {
+    if (v.compressor === 'on')
+      return refuse(
+        'compressor',
+        'With the compressor on, its heat is not in these amps. Switch to emergency heat and read again.',
+      );
     const riseF = v.supplyF - v.returnF;
     const fault = riseFault(riseF, 'the elements are');
     if (fault) return fault;

@@ -1,4 +1,4 @@
-import { densityOf, sensibleFactor } from '../../air';
+import { barometricPsia, densityOf, SEA_LEVEL_PSIA, sensibleFactor } from '../../air';
 import { AIR_FIELDS, airFacts, airLine } from '../airFields';
 import { defineTool } from '../tool';
 import { toolFigure } from '../units';
@@ -7,7 +7,9 @@ import { RISE_FIELDS, riseFault } from './rise';
 /**
  * Airflow from a gas furnace's rise: CFM = input × efficiency ÷ (60·ρ·c·ΔT), input = 3600 × cu ft × heating value ÷ seconds.
  *
- * @source energy balance; meter clocking as in gas appliance practice
+ * A metered cubic foot holds less gas as the barometer falls: its heating value goes with it.
+ *
+ * @source energy balance; ideal gas at the meter; meter clocking as in gas appliance practice
  * @example 1 cu ft in 36 s at 1,030 Btu/cu ft, 80 %, 60 °F → 1,271.6 CFM
  */
 export const gasHeat = defineTool({
@@ -34,7 +36,7 @@ export const gasHeat = defineTool({
       min: 400,
       max: 3300,
       assumed: 1030,
-      hint: 'The gas supplier says it; about 1,030 for natural gas.',
+      hint: 'As the gas supplier gives it, for sea level; about 1,030 for natural gas.',
     },
     efficiencyPercent: {
       kind: 'number',
@@ -55,7 +57,9 @@ export const gasHeat = defineTool({
     if (fault) return fault;
     const facts = airFacts(v);
     const factor = sensibleFactor(facts);
-    const inputBtuH = (3600 * v.cuFt * v.heatingValue) / v.seconds;
+    // The supplier's value is that of a cubic foot at sea level's pressure: thinner gas carries less through the same meter.
+    const perMeteredCuFt = (v.heatingValue * barometricPsia(v.altitudeFt)) / SEA_LEVEL_PSIA;
+    const inputBtuH = (3600 * v.cuFt * perMeteredCuFt) / v.seconds;
     const heatBtuH = (inputBtuH * v.efficiencyPercent) / 100;
     const flowCfm = heatBtuH / (factor * riseF);
     const early = v.minutes !== undefined && v.minutes < 5;
@@ -67,11 +71,17 @@ export const gasHeat = defineTool({
       ok: true,
       headline: { label: 'airflow', value: flowCfm, unit: 'cfm', source: 'computed' },
       lines: [
+        {
+          label: 'heating value of a metered cubic foot',
+          value: perMeteredCuFt,
+          unit: 'btuPerCuFt',
+          source: 'computed',
+        },
         { label: 'input', value: inputBtuH, unit: 'btuH', source: 'computed' },
         { label: 'temperature rise', value: riseF, unit: 'deltaF', source: 'computed' },
         airLine(densityOf(facts)),
       ],
-      formula: `CFM = 3600 × cu ft × heating value ÷ s × efficiency ÷ (${toolFigure(factor, 'factor')} × rise)`,
+      formula: `CFM = 3600 × cu ft × heating value at this altitude ÷ s × efficiency ÷ (${toolFigure(factor, 'factor')} × rise)`,
       notes: doubts,
       heatBtuH,
       flow: { flowCfm, sigmaShare: 0.1 * (early ? 1.5 : 1) * (v.seconds < 20 ? 1.3 : 1), doubts },

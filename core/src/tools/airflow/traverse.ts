@@ -1,4 +1,4 @@
-import { densityOf, velocityFpm } from '../../air';
+import { densityOf, STANDARD_DENSITY, velocityFpm } from '../../air';
 import { ductAreaSqFt, straightRun, traversePlan, type Duct } from '../../traverse';
 import { AIR_FIELDS, airFacts, airLine } from '../airFields';
 import { defineTool, refuse, type RawInputs } from '../tool';
@@ -30,7 +30,7 @@ export function traversePoints(raw: RawInputs): number | undefined {
  * Airflow of a duct traverse: mean velocity × area. With a pitot tube each velocity pressure becomes a velocity first, and
  * the velocities are averaged.
  *
- * @source ASHRAE Standard 111
+ * @source ASHRAE Standard 111; a hot wire reads standard velocity, × 0.075/ρ
  * @example 20 × 10 in. with 25 points of 800 fpm → 1,111 CFM
  */
 export const traverse = defineTool({
@@ -63,7 +63,8 @@ export const traverse = defineTool({
       kind: 'choice',
       label: 'Instrument',
       options: [
-        { id: 'velocity', text: 'hot wire or vane, fpm' },
+        { id: 'velocity', text: 'vane, fpm' },
+        { id: 'hotWire', text: 'hot wire, fpm' },
         { id: 'pitot', text: 'pitot, in. w.c.' },
       ],
     },
@@ -103,13 +104,17 @@ export const traverse = defineTool({
     }
     const pitot = v.instrument === 'pitot';
     if (pitot && v.readings.some((vp) => vp > 5)) {
-      return refuse('readings', 'A velocity pressure over 5 in. w.c.: are these fpm? Then choose hot wire or vane.');
+      return refuse('readings', 'A velocity pressure over 5 in. w.c.: are these fpm? Then choose vane or hot wire.');
     }
     const facts = airFacts(v);
     const density = densityOf(facts);
     const largest = Math.max(...v.readings);
     const weak = pitot ? v.readings.filter((vp) => vp < PITOT_LEAST_SHARE * largest).length : 0;
-    const velocities = pitot ? v.readings.map((vp) => velocityFpm(vp, density)) : v.readings;
+    // A hot wire is cooled by mass: it shows what standard air would have to move. A vane turns with the air itself.
+    const perStandard = v.instrument === 'hotWire' ? STANDARD_DENSITY / density : 1;
+    const velocities = pitot
+      ? v.readings.map((vp) => velocityFpm(vp, density))
+      : v.readings.map((fpm) => fpm * perStandard);
     const meanFpm = velocities.reduce((sum, fpm) => sum + fpm, 0) / velocities.length;
     if (meanFpm <= 0) return refuse('readings', 'All readings are 0. Is the blower on?');
     const areaSqFt = ductAreaSqFt(duct);
@@ -139,9 +144,13 @@ export const traverse = defineTool({
       lines: [
         { label: 'mean velocity', value: meanFpm, unit: 'fpm', source: 'computed' },
         { label: 'area', value: areaSqFt, unit: 'sqFt', source: 'computed' },
-        ...(pitot ? [airLine(density)] : []),
+        ...(pitot || perStandard !== 1 ? [airLine(density)] : []),
       ],
-      formula: pitot ? 'CFM = mean of 1096.7 × √(VP ÷ ρ) × area' : 'CFM = mean velocity × area',
+      formula: pitot
+        ? 'CFM = mean of 1096.7 × √(VP ÷ ρ) × area'
+        : v.instrument === 'hotWire'
+          ? 'CFM = mean velocity × 0.075 ÷ ρ × area'
+          : 'CFM = mean velocity × area',
       notes: doubts,
       flow: { flowCfm, sigmaShare: Math.min(0.18, sigma * (spread > 0.35 ? 1.2 : 1)), doubts },
     };

@@ -5,6 +5,7 @@ import { View } from 'react-native';
 import { Choice } from '../../../ui/form';
 import { NumberSheet } from '../../../ui/keypad';
 import { TemperatureLadder } from '../../../ui/ladder';
+import { TextButton } from '../../../ui/page';
 import { Sheet } from '../../../ui/sheet';
 import { Heading, Txt } from '../../../ui/text';
 import { useIsWide } from '../../../ui/theme';
@@ -67,6 +68,7 @@ export function RefrigerantPlace({ whole, assessment, acts, frame, width }: Stat
   };
   const thawAt = checksOf(whole.facts ?? []).findLast(({ point }) => point === 'thaw')?.takenAt;
   const cycling = ladder && fanCyclingPsig(ladder.refrigerant, undefined, whole.setup?.altitudeFt ?? undefined);
+  const isCold = (ladder?.marks.get('outdoor')?.tempF ?? COLD_F) < COLD_F;
   const over = ladder?.gaps.get('condensingOver');
   const field = asked === undefined ? undefined : askedField(asked, own[asked]);
   // A gauge is asked for once it is known what it is on.
@@ -116,18 +118,29 @@ export function RefrigerantPlace({ whole, assessment, acts, frame, width }: Stat
             {`Pressure ratio ${ladder.pressureRatio.toFixed(1)}${over ? `, condensing ${shownText(over.valueF, 'deltaF', 0)} over outdoors` : ''}.`}
           </Txt>
         )}
+        {whole.mode === 'heating' && (
+          <View style={{ gap: 6 }}>
+            <Heading size={17}>In heating</Heading>
+            <CallLines lines={circuit?.heating ?? []} />
+            <TextButton onPress={() => setAsked('supplyF')}>
+              {typeof own.supplyF === 'number'
+                ? `Supply air ${shownText(own.supplyF, 'degF', 0)}°`
+                : 'Supply air, strips off'}
+            </TextButton>
+          </View>
+        )}
         <CallLines lines={ladder?.notes ?? []} />
         {circuit?.washed && <CallLines lines={[circuit.washed]} />}
         <View>
           <Heading size={17}>Looked at beside the gauges</Heading>
           <PointList
-            ids={['leakSearch', 'coilWet', 'outdoorWashed']}
+            ids={[...(isCold ? ['headHeld'] : []), 'leakSearch', 'coilWet', 'outdoorWashed']}
             call={call}
             whole={whole}
             onWhole={acts.onWhole}
           />
         </View>
-        {(call.checks.has('outdoorFan') || (ladder?.marks.get('outdoor')?.tempF ?? COLD_F) < COLD_F) && (
+        {(call.checks.has('outdoorFan') || isCold) && (
           <View style={{ gap: 6 }}>
             <Heading size={17}>Outdoor fan</Heading>
             <Choice
