@@ -46,8 +46,7 @@ export function planRequest(
   shop: ShopDto,
   { typed, speedFirst }: PlanWishesDto,
 ): PlanRequest | undefined {
-  const { model, judgement, flow, looks, noSlower, doubt, questions, airflow } = assessment;
-  const held = questions.find(({ holdsVerdict }) => holdsVerdict)?.sentence;
+  const { model, judgement, flow, looks, noSlower, doubt, questions, held, unsure } = assessment;
   if (!model || !judgement.target || !flow) return undefined;
   const rules = visitRules(visit, rulesOf(shop.rules));
   return {
@@ -71,7 +70,8 @@ export function planRequest(
     speedFirst,
     noSlower,
     held,
-    unsure: airflow.word === 'cantSay' ? airflow.sentence : undefined,
+    doubted: questions.flatMap(({ moveId }) => moveId ?? []),
+    unsure,
     // The same visit gives the same chances, on the phone and at the desk.
     seed: Number.parseInt(visit.id.slice(0, 8), 16),
   };

@@ -6,7 +6,7 @@ import { DUCT_EXPONENT, pathDropAt, resistanceFromPoint } from '../path';
 import type { Stop } from '../stop';
 import { onTap, type System } from '../system';
 import { flowWords, staticWords, percentText, staticText, sentenceCase } from '../words';
-import { isChoked, landingOf, landingScore, tierOf, type Tier } from './landing';
+import { awayFrom, isChoked, landingOf, landingScore, tierOf, type Tier } from './landing';
 import { speedName, speedOutcomes, type SpeedOutcome } from './speedOutcomes';
 
 /** What to do about the speed, if anything. */
@@ -62,9 +62,15 @@ type Landed = OnCurve & { readonly tier: Tier; readonly score: number };
 
 const says = ({ operation }: OnCurve) => `${flowWords(operation.flowCfm)} at ${staticWords(operation.tespInWc)}`;
 
-/** The best landing first, then the likeliest to stay there. */
-const bestOf = (candidates: readonly Landed[]): Landed | undefined =>
-  [...candidates].sort((a, b) => a.tier - b.tier || b.score - a.score)[0];
+/** The best landing first, then the likeliest to stay there. What another beats both by its static and by its distance to the target is out. */
+const bestOf = (candidates: readonly Landed[], target: Target): Landed | undefined => {
+  const awayOf = ({ operation }: Landed) => awayFrom(operation.flowCfm, target);
+  const beats = (a: Landed, b: Landed) =>
+    a.tier <= b.tier && awayOf(a) < awayOf(b) && a.operation.tespInWc < b.operation.tespInWc;
+  return candidates
+    .filter((one) => !candidates.some((other) => beats(other, one)))
+    .sort((a, b) => a.tier - b.tier || b.score - a.score)[0];
+};
 
 /** The speed that would land nearest the target once the path asks no more than the plate allows at the target. */
 function speedAfterClearing(system: System, target: Target, maxTesp: Sourced): Crossing | undefined {
@@ -190,7 +196,10 @@ export function advise(facts: AdviceFacts): Advice {
       score: landingScore(o.operation, goal.flowShare ?? 0, goal),
     };
   });
-  const best = bestOf(onCurve.filter((o) => o.tier < 2));
+  const best = bestOf(
+    onCurve.filter((o) => o.tier < 2),
+    target,
+  );
   if (best && best.operation.flowCfm < flowNow && noSlower)
     return {
       kind: 'confirmFirst',

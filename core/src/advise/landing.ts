@@ -1,5 +1,5 @@
 import { predictHeating, type Goal } from '../model';
-import { tespAllowedInWc, tespSigma } from '../judge';
+import { tespAllowedInWc, tespSigma, type Target } from '../judge';
 import { normalBelow, normalBetween } from '../numbers/normal';
 import { operate } from '../operate';
 import { pathDropAt } from '../path';
@@ -38,6 +38,15 @@ export function landingScore(
   const sigma = tespSigma([at.tespInWc / 2, at.tespInWc / 2], rules);
   return band * normalBelow((maxTesp.value - at.tespInWc) / sigma);
 }
+
+/**
+ * How far an airflow lies from its target, as a share of the way to the end of its band: 0 at the target, 1 at either end, though the target of a
+ * rise does not lie in the middle.
+ *
+ * @example awayFrom(1256, { lowCfm: 912, flowCfm: 1185, highCfm: 1693 }) // 0.14
+ */
+export const awayFrom = (flowCfm: number, { lowCfm, flowCfm: targetCfm, highCfm }: Target): number =>
+  Math.abs(flowCfm - targetCfm) / (flowCfm < targetCfm ? targetCfm - lowCfm : highCfm - targetCfm);
 
 /** The tier of a system as it stands; 3 where its curve ends. */
 export function landingOf(system: System, goal: Goal): Tier {

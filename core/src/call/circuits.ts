@@ -145,7 +145,9 @@ export function circuitsOf(call: CallFacts, checks: ReadonlyMap<string, Check>):
   const ladders = laddersOf(call.facts);
   const ids = CIRCUITS.filter((id) => id === '1' || ladders.has(id));
   const outdoor = checks.get('outdoorWashed')?.state;
+  const headHeld = checks.get('headHeld')?.state === 'held';
   const beside = (id: string, ladder: Ladder): PatternFacts => ({
+    headHeld,
     drierDropF: ladder.drierDropF,
     chargeMovedNothing: chargeMovedNothing(call, id),
     outdoorClean: outdoor === 'clean' || outdoor === 'washed',
@@ -160,7 +162,7 @@ export function circuitsOf(call: CallFacts, checks: ReadonlyMap<string, Check>):
       mode: call.mode,
       stage: call.stage,
       outdoorF: figure('outdoorF'),
-      headHeld: checks.get('headHeld')?.state === 'held',
+      headHeld,
       airflow: call.airflow,
       filterIn: call.filterIn,
       doorsOn: call.doorsOn,

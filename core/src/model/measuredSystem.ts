@@ -12,6 +12,7 @@ import {
   type Looks,
 } from '../causes';
 import {
+  hasSpeed,
   AS_FOUND,
   flowAt,
   lagFactors,
@@ -37,7 +38,7 @@ import {
   type Stretch,
   type System,
 } from '../system';
-import { staticWords, percentText, sentenceCase } from '../words';
+import { flowWords, staticWords, percentText, sentenceCase } from '../words';
 
 /** What a visit knows that decides how its system answers to a change. */
 export interface MeasuredFacts {
@@ -182,6 +183,10 @@ function onUsualCurve(facts: MeasuredFacts, flow: ReconciledFlow, tespInWc: numb
     ...takenWords(facts),
   ];
   const fan: Fan = { motor, usual: second || first, tap: mark, ...(lags.length > 0 ? { lags } : {}) };
+  if (!hasSpeed(fan, mark))
+    return {
+      why: `No usual curve passes through ${flowWords(flow.flowCfm)} at ${staticWords(tespInWc)}: read static and airflow again.`,
+    };
   return { fan, insideInWc, notes };
 }
 

@@ -51,12 +51,19 @@ export function applyMoves(system: System, chosen: readonly ChosenMove[]): Appli
     const [fault] = inputFaults(move, inputs);
     if (fault) return { ok: false, moveId: id, field: fault.field, why: fault.message };
     const result = move.apply(current, soundInputs(move, inputs));
-    if (!result.ok && asSeen) continue;
+    if (asSeen && (!result.ok || costsByAnAssumedShare(current, result.system))) continue;
     if (!result.ok) return { ok: false, moveId: id, field: result.field, why: result.why };
     current = result.system;
   }
   return { ok: true, system: current };
 }
+
+/** A share that was only taken says nothing against what was seen: the fix costs no air, what it brings is not known. */
+const costsByAnAssumedShare = (before: System, after: System): boolean =>
+  before.path.some(
+    ({ assumed, resistance }, i) =>
+      assumed !== undefined && (after.path[i]?.resistance.coefficient ?? 0) > resistance.coefficient,
+  );
 
 /** Minutes and money of moves, by the shop's figures where it has them. Work that is done in one go is summed all the same. */
 export function effortOf(ids: readonly string[], figures: MoveFigures = {}): { minutes: number; cost: number } {

@@ -1,6 +1,6 @@
 /** What a combination of moves costs in each way that matters; less is better in all of them. */
 export interface Burden {
-  /** How far from the target, as a share of it: the nearer, the surer it lands. */
+  /** How far from the target, as a share of the way to the end of its band: the nearer, the surer it lands. */
   readonly away: number;
   readonly tespInWc: number;
   readonly minutes: number;

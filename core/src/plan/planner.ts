@@ -22,7 +22,9 @@ export interface PlanRequest {
   readonly speedFirst?: boolean;
   /** Why no slower speed may be planned; absent when one may. */
   readonly noSlower?: string;
-  /** The open question that holds the verdict: nothing but what is due is planned until it is answered. */
+  /** Fixes that an open question doubts: none of them is planned. */
+  readonly doubted?: readonly string[];
+  /** Why nothing but what is due is planned, in a sentence: an open question, or a fan in doubt. */
   readonly held?: string;
   /** Why the airflow cannot be judged: “leave it as it is” is no plan then. */
   readonly unsure?: string;
@@ -62,7 +64,9 @@ export function offeredMoves(
 export function problemOf(request: PlanRequest): PlanProblem {
   const { system, goal, typed, figures, parts, speedFirst, noSlower } = request;
   const looks = new Map(request.looks.map((look) => [look.item, look]));
-  const offered = offeredMoves(system, { goal, looks }, typed);
+  const offered = offeredMoves(system, { goal, looks }, typed).filter(
+    ({ chosen }) => !request.doubted?.includes(chosen.id) || typed[chosen.id],
+  );
   return {
     system,
     goal,
@@ -85,8 +89,7 @@ export function problemOf(request: PlanRequest): PlanProblem {
  */
 export function* plans(request: PlanRequest, samples?: number): Generator<SearchProgress, PlanAnswer, undefined> {
   const problem = { ...problemOf(request), samples };
-  if (request.held !== undefined && problem.due.length === 0)
-    return { ready: [], evaluated: 0, notes: [`No plan while a question is open. ${request.held}`] };
+  if (request.held !== undefined && problem.due.length === 0) return { ready: [], evaluated: 0, notes: [request.held] };
   const found = yield* searchCombinations(problem);
   return readyPlans(problem, found, request.sure, request.seed);
 }

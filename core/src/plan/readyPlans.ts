@@ -204,7 +204,7 @@ export function readyPlans(problem: PlanProblem, found: SearchResult, sure: Sure
     return {
       ready: [first],
       evaluated,
-      notes: held === undefined ? [] : [`Nothing else is planned while a question is open. ${held}`],
+      notes: held === undefined ? [] : [held],
     };
   // What is in the band within the plate is left alone: the middle of the band is never left for a static that is well already.
   if (!first && landingOf(system, goal) < 2) {
@@ -216,7 +216,11 @@ export function readyPlans(problem: PlanProblem, found: SearchResult, sure: Sure
       : { ready: [], evaluated, notes: [LEAVE_AND_READ] };
   }
   const best = Math.min(...found.candidates.map((c) => tierOfCandidate(c, goal)));
-  const tier = found.candidates.filter((c) => tierOfCandidate(c, goal) === best);
+  // Where it stands now does not land: leaving it as it is answers nothing.
+  const asIs = found.candidates.find((c) => c.moves.length === 0)?.burden.away ?? Infinity;
+  const tier = found.candidates.filter(
+    (c) => c.moves.length > 0 && tierOfCandidate(c, goal) === best && (best < 3 || c.burden.away < asIs),
+  );
   const pool = best === 3 ? [...tier].sort((a, b) => a.burden.away - b.burden.away).slice(0, 12) : tier;
   const worked = new Map<Candidate, Plan | undefined>();
   const work = (candidate: Candidate) => {

@@ -1,4 +1,4 @@
-import { isChoked } from '../advise';
+import { awayFrom, isChoked } from '../advise';
 import { fanRuns, lagFactors, type CurveRun, type Fan } from '../fan';
 import { tespAllowedInWc } from '../judge';
 import { motorLoad, powerOf, predictHeating, type Goal } from '../model';
@@ -23,7 +23,7 @@ export interface PlanProblem {
   readonly speedFirst?: boolean;
   /** Why no slower speed may be planned: nothing vouches for the air, or the fan itself is in doubt. */
   readonly noSlower?: string;
-  /** The open question that holds the verdict. */
+  /** Why nothing but what is due is planned. */
   readonly held?: string;
   /** Why the airflow cannot be judged. */
   readonly unsure?: string;
@@ -107,7 +107,6 @@ function overloads(measured: System, now: Crossing, system: System, at: Crossing
 }
 
 /** Distance from the target as a share of it. */
-const awayFrom = (flowCfm: number, { target }: Goal) => Math.abs(flowCfm - target.flowCfm) / target.flowCfm;
 
 /** Curves by tap and lags: the search asks each of them very often. */
 function curves() {
@@ -198,7 +197,7 @@ export function* searchCombinations(
         continue;
       }
       const burden = {
-        away: awayFrom(found.flowCfm, goal),
+        away: awayFrom(found.flowCfm, goal.target),
         tespInWc,
         minutes: effort.minutes + speed.minutes,
         cost: effort.cost + speed.cost,

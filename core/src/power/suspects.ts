@@ -268,11 +268,21 @@ export interface NextTest {
 const LEAST_BITS = 0.02;
 
 /** The point that is read before anything else, where something was seen that asks for it and it was not read yet. */
-function readFirst({ firstWhere }: PowerScheme, checks: ReadonlyMap<string, Check>): string | undefined {
-  if (!firstWhere || checks.has(firstWhere.point)) return undefined;
-  const isSeen = firstWhere.shownBy.some(({ point, states }) => states.includes(checks.get(point)?.state ?? ''));
-  return isSeen ? firstWhere.point : undefined;
+function readFirst({ firstWhere, steps, beside }: PowerScheme, checks: ReadonlyMap<string, Check>): string | undefined {
+  const isSeen = ({ point, states }: { point: string; states: readonly string[] }) =>
+    states.includes(checks.get(point)?.state ?? '');
+  const has = new Set([...steps, ...beside].map(({ point }) => point));
+  return [...(firstWhere ? [firstWhere] : []), ...TO_GROUND].find(
+    ({ point, shownBy }) => has.has(point) && !checks.has(point) && shownBy.some(isSeen),
+  )?.point;
 }
+
+const OPENED = [{ point: 'supplyBreaker', states: ['off', 'trips', 'fuse'] }];
+/** A breaker or fuse that opened is not closed on a winding that may be grounded: it is read to ground first. */
+const TO_GROUND = [
+  { point: 'windings', shownBy: OPENED },
+  { point: 'moduleWindings', shownBy: OPENED },
+];
 
 /**
  * The tests that still tell something, the most told per minute first; live work costs more. What goes before anything else is first.

@@ -10,11 +10,13 @@ const GAPS: readonly {
   readonly sigmaF: number;
   /** It hangs on the high side. */
   readonly high?: true;
+  /** It is held against outdoors. */
+  readonly outdoors?: true;
 }[] = [
   { id: 'superheat', name: 'superheat', orifice: 8, valve: 10, sigmaF: 4.5 },
   { id: 'subcooling', name: 'subcooling', orifice: 10, valve: 10.5, sigmaF: 3.5, high: true },
-  { id: 'approach', name: 'approach', orifice: 8, valve: 8, sigmaF: 3.5, high: true },
-  { id: 'condensingOver', name: 'condensing over outdoors', orifice: 18, valve: 18, sigmaF: 3.6, high: true },
+  { id: 'approach', name: 'approach', orifice: 8, valve: 8, sigmaF: 3.5, high: true, outdoors: true },
+  { id: 'condensingOver', name: 'condensing over outdoors', orifice: 18, valve: 18, sigmaF: 3.6, high: true, outdoors: true },
   { id: 'returnMinusDew', name: 'return − dew', orifice: 33, valve: 33, sigmaF: 3 },
 ];
 
@@ -58,6 +60,8 @@ export interface PatternFacts {
   readonly outdoorClean?: boolean;
   /** Outdoors is too cold for the high side, and nobody holds the head up. */
   readonly withoutHighSide?: boolean;
+  /** The head is held up by hand: nothing can be said against outdoors. */
+  readonly headHeld?: boolean;
   /** The airflow is known to be in its band: little air is then unlikely. */
   readonly airInBand?: boolean;
 }
@@ -101,10 +105,10 @@ interface ReadGap {
 }
 
 /** The gaps that count, each with what a sound circuit should show, and corrected for the port it was read at. */
-function readGaps({ metering, gaps, atDischarge }: Ladder, { withoutHighSide }: PatternFacts): ReadGap[] {
+function readGaps({ metering, gaps, atDischarge }: Ladder, { withoutHighSide, headHeld }: PatternFacts): ReadGap[] {
   return GAPS.flatMap((gap, i): ReadGap[] => {
     const found = gaps.get(gap.id);
-    if (found === undefined || (withoutHighSide && gap.high)) return [];
+    if (found === undefined || (withoutHighSide && gap.high) || (headHeld && gap.outdoors)) return [];
     const { asked, valueF } = found;
     const isTarget = asked && (asked.source !== 'ruleOfThumb' || (gap.id === 'superheat' && metering === 'orifice'));
     const soundF = isTarget ? (asked.low + asked.high) / 2 : gap[metering];

@@ -242,11 +242,13 @@ describe('what a pattern may be named', () => {
     [0.5, 41, 111.5, 17, 5],
     [1, 40, 110, 23, 0],
     [2, 35, 109.5, 31, 0],
-  ])('low charge is a continuum: at %d times the slightest it leads', (_times, dew, bubble, sh, sc) => {
+  ])('low charge is a continuum: at %d times the slightest it is not passed over', (times, dew, bubble, sh, sc) => {
     const found = rank({ dew, bubble, sh, sc });
     const sound = shareOf(found, 'sound');
     const low = found.ranked.filter(({ pattern }) => pattern.id === 'lowCharge' || pattern.of?.includes('lowCharge'));
-    expect(low.reduce((sum, { share }) => sum + share, 0)).toBeGreaterThan(Math.max(0.4, sound));
+    // Half of the slightest lies inside the spread of sound circuits: it is likely, and sound is not said.
+    expect(low.reduce((sum, { share }) => sum + share, 0)).toBeGreaterThan(times < 1 ? 0.4 : Math.max(0.4, sound));
+    expect(found.named?.pattern.id).not.toBe('sound');
   });
 
   test('a dirty outdoor coil and low charge at once are ranked together', () => {

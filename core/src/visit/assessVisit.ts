@@ -83,6 +83,10 @@ export interface VisitAssessment<R extends PressureReading = PressureReading> {
   /** Why no slower speed is advised; absent when one may be. */
   readonly noSlower?: string;
   readonly advice: Advice;
+  /** Why nothing but what is due may be planned, in a sentence: an open question, methods that disagree, a fan in doubt. */
+  readonly held?: string;
+  /** Why the air cannot be told, in a sentence: then nothing is said to be left as it is. */
+  readonly unsure?: string;
   readonly next?: NextMeasure;
 }
 
@@ -155,6 +159,7 @@ export function assessVisit<R extends PressureReading>(visit: VisitFacts<R>, rul
     settingCfm: settingCfmOf(unit),
     slipShare: rules.slipShare,
     tolerancePercent: 100 * rules.capacitorShare,
+    nominalVolts,
     leakF,
   });
   const seen = evidence.looks;
@@ -302,9 +307,16 @@ export function assessVisit<R extends PressureReading>(visit: VisitFacts<R>, rul
   const airflow = stop ? underStop(judgedAir, stop) : judgedAir;
   const settle = airflow.word === 'cantSay' && flow ? whatWouldSettle(standing) : undefined;
   const noSlower = flow && noSlowerThan(known, flow, drive, motor);
+  // A fix that an open question doubts is not advised until somebody answered.
+  const doubted = new Set(questions.map(({ moveId }) => moveId));
   const due = [
-    ...new Set(causesSeen(unit, seen).flatMap((cause) => (cause.mendedBy ? [moveOf(cause.mendedBy)!.name] : []))),
+    ...new Set(
+      causesSeen(unit, seen).flatMap(({ mendedBy }) =>
+        mendedBy && !doubted.has(mendedBy) ? [moveOf(mendedBy)!.name] : [],
+      ),
+    ),
   ];
+  const held = heldBy(airflow, open?.sentence ?? disagreementOf(flow), doubt, flow?.usualOnly);
   return {
     layout,
     judgement,
@@ -349,6 +361,8 @@ export function assessVisit<R extends PressureReading>(visit: VisitFacts<R>, rul
       noSlower,
       measuredTwice: measuredTwice(estimates, flow),
     }),
+    held,
+    unsure: airflow.word === 'cantSay' ? airflow.sentence : undefined,
     next: nextMeasure({ ...standing, airWord: airflow.word }),
   };
 }
@@ -366,6 +380,19 @@ function settingCfmOf({ motor, table, tap }: UnitFacts): number | undefined {
 /** Two methods that disagree with no third to outvote one: nothing plain is said until one of them is excluded. */
 const disagreementOf = (flow: ReconciledFlow | undefined): string | undefined =>
   flow?.disagreement && !flow.disagreement.outvoted ? flow.disagreement.sentence : undefined;
+
+/** Why no plan is made of what is not due: on an answer that is open, or on a fan nobody knows, it would be a guess. */
+function heldBy(
+  airflow: Verdict,
+  open: string | undefined,
+  { seen, share }: FanDoubt,
+  usualOnly: boolean | undefined,
+): string | undefined {
+  if (open !== undefined) return `No plan while a question is open. ${open}`;
+  if (usualOnly) return `No plan while no airflow was measured. ${airflow.sentence}`;
+  if (airflow.word !== 'cantSay' || (seen.length === 0 && share === 0)) return undefined;
+  return `No plan while the fan itself is in doubt. ${airflow.sentence}`;
+}
 
 /** Two measurements of the air that agree: they outweigh any book. */
 const measuredTwice = (estimates: readonly FlowEstimate[], flow: ReconciledFlow | undefined): boolean =>

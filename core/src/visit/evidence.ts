@@ -15,6 +15,8 @@ export interface EvidenceContext extends Rating {
   readonly slipShare: number;
   /** How far the return air at the unit lies off the room's, °F, where that is a leak. */
   readonly leakF?: number;
+  /** Of the nameplate, V. */
+  readonly nominalVolts?: number;
 }
 
 /** Looks in the order they were made; what a check amounts to stands among them. */
@@ -71,7 +73,7 @@ export interface Evidence {
  */
 export function evidenceOf(
   facts: readonly Fact[],
-  { drive, settingCfm, slipShare, leakF, ...rating }: EvidenceContext,
+  { drive, settingCfm, slipShare, leakF, nominalVolts, ...rating }: EvidenceContext,
 ): Evidence {
   const recorded = lastLooks(recordedLooks(facts, rating));
   const looks = new Map(recorded);
@@ -80,6 +82,13 @@ export function evidenceOf(
   if (slip !== undefined && belt?.state !== 'broken' && belt?.outcome === undefined)
     looks.set('belt', { item: 'belt', state: slip > slipShare ? 'slack' : 'good', by: 'rpm' });
   if (leakF !== undefined) looks.set('returnAir', { item: 'returnAir', state: 'leaks', by: 'returnAgainstRoom' });
+  const volts = measuredVolts(facts, nominalVolts);
+  if (volts !== undefined)
+    looks.set('supplyVolts', {
+      item: 'supplyVolts',
+      state: voltageState(volts, nominalVolts) === 'low' ? 'low' : 'good',
+      by: 'volts',
+    });
   const flashes = flashesCfm(facts);
   if (flashes !== undefined && settingCfm !== undefined && !recorded.has('dehumidify')) {
     const under = 1 - flashes / settingCfm;

@@ -26,6 +26,16 @@ describe('no table', () => {
     expect(found.model).toBeUndefined();
     expect(found.noModel).toContain('good from 0.10 to 0.80');
   });
+  test('hardly any static and a quarter of the air: no curve passes there, and that is said', () => {
+    const unit = { layout: 'packaged', motor: 'beltDrive', tons: 7.5, maxTespInWc: 0.8 } as const;
+    const { model, noModel } = assess({
+      unit,
+      readings: [read('R1', -0.039), read('S1', 0.015)],
+      facts: [plate(739)],
+    });
+    expect(model).toBeUndefined();
+    expect(noModel).toMatch(/^No usual curve passes through 739 CFM at 0\.05/);
+  });
   test('a wheel that puts the clean curve out of its range is named with the reason', () => {
     const { model, noModel } = assess({ unit: noTable, facts: [look('wheel', 'caked'), plate(900)] });
     expect(model).toBeUndefined();

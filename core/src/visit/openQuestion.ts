@@ -11,6 +11,8 @@ export interface Question {
   readonly holdsVerdict?: true;
   /** An answer that resolves it as it is: what the button says. Recorded as a method excluded, under the question's id. */
   readonly answer?: string;
+  /** The fix that it doubts: not planned until it is answered. */
+  readonly moveId?: string;
 }
 
 /** How the statics of the boundary were read, against how the visit says it runs. */

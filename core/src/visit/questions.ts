@@ -134,7 +134,7 @@ function dueAgainstAir({ system, context, flowCfm, measured }: QuestionFacts): Q
   const { target } = context.goal;
   if (flowCfm < target.lowCfm) return [];
   return dueMoves(system, context).flatMap((move): Question[] => {
-    const done = applyMoves(system, [{ id: move.id, inputs: move.defaults(system, context) }]);
+    const done = applyMoves(system, [{ id: move.id, inputs: move.defaults(system, context), asSeen: true }]);
     const then = done.ok ? operate(done.system) : undefined;
     if (then?.kind !== 'crossing' || then.flowCfm <= target.highCfm || then.flowCfm <= flowCfm * 1.02) return [];
     return [
@@ -153,12 +153,13 @@ function dueThatCosts({ system, context }: QuestionFacts): Question[] {
   if (now.kind === 'offTable') return [];
   return dueMoves(system, context).flatMap((move): Question[] => {
     if (move.does === 'restoresDuct') return [];
-    const done = applyMoves(system, [{ id: move.id, inputs: move.defaults(system, context) }]);
+    const done = applyMoves(system, [{ id: move.id, inputs: move.defaults(system, context), asSeen: true }]);
     const then = done.ok ? operate(done.system) : undefined;
     if (then?.kind !== 'crossing' || then.flowCfm >= now.flowCfm * 0.995) return [];
     return [
       {
         id: `costs ${move.id}`,
+        moveId: move.id,
         holdsVerdict: true,
         answer: 'Checked: it is so',
         sentence: `“${move.name}” is due, but it would lower airflow from ${flowText(now.flowCfm)} to ${flowWords(then.flowCfm)}. Check what you saw, the filter's size and kind, and the ports.`,

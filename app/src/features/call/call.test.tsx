@@ -205,7 +205,7 @@ describe('Motor', () => {
 
 describe('Heat', () => {
   test('electric: a kit is read circuit by circuit and named', () => {
-    const visit = check(check(psc(), 'kitVolts', 208), 'kitAmps1', 36);
+    const visit = check(check(check(psc(), 'kitVolts', 208), 'kitAmps1', 36), 'kitBlowerAmps', 4);
     const { last } = show(HeatPlace, check(visit, 'kitBreakerA', 60));
     expect(screen.getByText('Kit of 10 kW')).toBeTruthy();
     expect(screen.getByText(/^Breaker 60 A, larger than the 50 A/)).toBeTruthy();

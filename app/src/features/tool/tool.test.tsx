@@ -23,7 +23,7 @@ test.each([
 test('texts and inputs lead to each other; what is no number stays as it was typed', () => {
   const texts = textsOf(heat, HEAT);
   expect(texts).toMatchObject({ volts: '238', phase: 'single', altitudeFt: '' });
-  expect(typedInputs(heat, rawOf(heat, texts))).toEqual({ ...HEAT, phase: 'single' });
+  expect(typedInputs(heat, rawOf(heat, texts))).toEqual({ ...HEAT, phase: 'single', compressor: 'off' });
   expect(rawOf(heat, { ...texts, amps: 'many' }).amps).toBe('many');
 });
 
