@@ -9,7 +9,7 @@ test('a visit is handed over: what was found is settled, a day agreed, the page 
 }) => {
   await page.goto(READING_ROOM);
   await page.getByRole('button', { name: station('Hand over') }).click();
-  await expect(page.getByText('Your air handler does not move the air it should yet')).toBeVisible();
+  await expect(page.getByText('Your air handler moves a little less air than it should')).toBeVisible();
   await page.getByRole('button', { name: 'Settle what was found' }).click();
   const fixed = page.getByRole('button', { name: /: fixed$/ });
   await page.getByRole('button', { name: 'Filter: loaded: fixed' }).click();

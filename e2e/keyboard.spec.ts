@@ -103,5 +103,5 @@ test('@wide a method of airflow without a pointer: opened, typed, mended, kept',
   if ((page.viewportSize()?.width ?? 0) < 1000) await typeOnDrawing(page);
   else await typeInForm(page);
   await expect(page.getByRole('dialog')).toHaveCount(0);
-  await expect(page.getByRole('button', { name: /^Airflow 850 CFM, ± 59, 425 a ton: inside/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Airflow 850 CFM, ± 59, 425 a ton: at the edge/ })).toBeVisible();
 });

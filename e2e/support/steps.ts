@@ -153,10 +153,7 @@ export function technician(page: Page) {
 
     /** Takes one of the ready plans over, once they are searched. */
     async takePlan(name: string) {
-      await page
-        .getByRole('group', { name: 'Ready plans' })
-        .getByRole('button', { name: new RegExp(name, 'i') })
-        .click();
+      await page.getByRole('button', { name: new RegExp(`${name}.*Take this plan`, 'i') }).click();
       await expect(page.getByRole('button', { name: /^Do these, then prove/ })).toBeEnabled();
     },
 

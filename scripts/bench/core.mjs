@@ -93,18 +93,23 @@ export async function benchCore() {
   benchCalibration(core);
 }
 
-/** What was promised against what landed, on hidden truths. */
-function benchCalibration({ binned, calibration }) {
-  const promised = calibration(2000);
-  console.log(`\nPromised against landed: 2,000 hidden truths, ${promised.length} plans`);
-  for (const { from, cases, promised: said, landed } of binned(promised)) {
-    const off = 100 * (landed - said);
-    const aim = cases >= 50 ? 'aim: within 5 points' : 'fewer than 50';
-    row(
-      `  promised ${Math.round(100 * from)} to ${Math.round(100 * from) + 10} %: ${cases} plans`,
-      `${(100 * said).toFixed(1)} → ${(100 * landed).toFixed(1)}`,
-      '%',
-      `${off >= 0 ? '+' : '−'}${Math.abs(off).toFixed(1)}; ${aim}`,
-    );
+/** Units in each group of the calibration. */
+const TRUTHS = 600;
+
+/** What was promised against what landed, on hidden truths, group by group. */
+function benchCalibration({ binned, calibration, GROUPS }) {
+  for (const group of GROUPS) {
+    const promised = calibration(group, TRUTHS);
+    console.log(`\nPromised against landed, ${group.name}: ${TRUTHS} hidden truths, ${promised.length} plans`);
+    for (const { from, cases, promised: said, landed } of binned(promised)) {
+      const off = 100 * (landed - said);
+      const aim = cases >= 50 ? 'aim: within 5 points' : 'fewer than 50';
+      row(
+        `  promised ${Math.round(100 * from)} to ${Math.round(100 * from) + 10} %: ${cases} plans`,
+        `${(100 * said).toFixed(1)} → ${(100 * landed).toFixed(1)}`,
+        '%',
+        `${off >= 0 ? '+' : '−'}${Math.abs(off).toFixed(1)}; ${aim}`,
+      );
+    }
   }
 }

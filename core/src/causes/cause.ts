@@ -1,5 +1,5 @@
 import type { FanLag, MotorKind } from '../fan';
-import type { FilterPlace, LayoutId, System } from '../system';
+import type { FilterPlace, LayoutId, StageKind, System } from '../system';
 
 /** The unit a cause may be found at. */
 export interface CauseUnit {
@@ -90,6 +90,8 @@ export interface Cause {
   readonly mendedBy?: string;
   /** The move's caution that matters most, by its id. */
   readonly caution?: string;
+  /** The stage whose resistance it multiplies, for a cause in the path. */
+  readonly stage?: StageKind;
   /** What it does to a fan, for a cause of the slow-fan class that acts as a lag. */
   readonly lag?: (parameter: number) => FanLag;
   /** The system with this wrong with it. @param severity 0 (mild) to 1 (bad) */

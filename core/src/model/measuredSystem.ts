@@ -2,6 +2,7 @@ import { moistAir } from '../air';
 import { predictCoil } from '../coil';
 import { driveState, type BeltDrive } from '../drive';
 import {
+  causesSeen,
   causeOf,
   coilDirtyInside,
   isSeen,
@@ -198,6 +199,10 @@ function fanModel(facts: MeasuredFacts, flow: ReconciledFlow, tespInWc: number):
 /** What a filter takes of the stretch it was read with, when nothing tells: more when it was seen loaded. */
 const filterShare = (looks: Looks) => (isSeen(causeOf('filterLoaded')!, looks) ? 0.5 : 0.35);
 
+/** How much more than its usual share a stage takes that something was seen on: as much as what was seen usually adds. */
+const seenFactor = (kind: StageKind, { unit, looks }: MeasuredFacts) =>
+  causesSeen(unit, looks).reduce((factor, cause) => (cause.stage === kind ? factor * cause.usual : factor), 1);
+
 /** A stretch of several stages as one stretch a stage: by the retest where it tells, else by assumed shares. */
 function parted(stretch: Stretch, flowCfm: number, facts: MeasuredFacts, notes: string[]): Stretch[] {
   const { stages, side } = stretch;
@@ -218,7 +223,9 @@ function parted(stretch: Stretch, flowCfm: number, facts: MeasuredFacts, notes: 
     return stages[0] === 'filter' ? [filter, others] : [others, filter];
   }
   const share = (kind: StageKind) =>
-    kind === 'filter' ? filterShare(facts.looks) / filters : Math.max(0.05, stageBudget(layout, kind, facts.rules));
+    kind === 'filter'
+      ? filterShare(facts.looks) / filters
+      : Math.max(0.05, stageBudget(layout, kind, facts.rules)) * seenFactor(kind, facts);
   const filterTotal = filters > 0 ? filterShare(facts.looks) : 0;
   const others = stages.filter((kind) => kind !== 'filter');
   const sum = others.reduce((total, kind) => total + share(kind), 0);

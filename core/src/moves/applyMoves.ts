@@ -1,3 +1,5 @@
+import { flowNow } from './filterMedia';
+import { dropAt } from '../path';
 import type { System } from '../system';
 import { inputFaults, soundInputs, type RawInputs } from '../tools';
 import { MOVES, moveOf } from './catalogue';
@@ -59,11 +61,15 @@ export function applyMoves(system: System, chosen: readonly ChosenMove[]): Appli
 }
 
 /** A share that was only taken says nothing against what was seen: the fix costs no air, what it brings is not known. */
-const costsByAnAssumedShare = (before: System, after: System): boolean =>
-  before.path.some(
-    ({ assumed, resistance }, i) =>
-      assumed !== undefined && (after.path[i]?.resistance.coefficient ?? 0) > resistance.coefficient,
-  );
+function costsByAnAssumedShare(before: System, after: System): boolean {
+  const flowCfm = flowNow(before);
+  return before.path.some(({ assumed, resistance }, i) => {
+    const then = after.path[i];
+    return (
+      assumed !== undefined && then !== undefined && dropAt(then.resistance, flowCfm) > dropAt(resistance, flowCfm)
+    );
+  });
+}
 
 /** Minutes and money of moves, by the shop's figures where it has them. Work that is done in one go is summed all the same. */
 export function effortOf(ids: readonly string[], figures: MoveFigures = {}): { minutes: number; cost: number } {

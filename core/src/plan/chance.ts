@@ -79,19 +79,21 @@ const lagsPerhaps = (lags: readonly FanLag[] | undefined, z: number): readonly F
     lag.assumed ? { ...lag, factor: clamp(1 - (1 - lag.factor) * (1 + USUAL_SIZE_SIGMA * z), 0.2, 1) } : lag,
   );
 
-/** Shares of a stretch that was read as one: what the filter takes of it might be more or less, the sum stays. */
+/** Shares of a stretch that was read as one: what the filter takes of it, or the coil, might be more or less, the sum stays. */
 function sharesPerhaps(path: readonly Stretch[], z: number): readonly Stretch[] {
   const assumed = path.filter((stretch) => stretch.assumed !== undefined);
-  const filter = assumed.find((stretch) => stretch.stages[0] === 'filter');
-  if (!filter) return path;
-  const group = assumed.filter((stretch) => stretch.assumed === filter.assumed && stretch.side === filter.side);
+  const lead =
+    assumed.find((stretch) => stretch.stages[0] === 'filter') ??
+    assumed.find((stretch) => stretch.stages[0] === 'coil');
+  if (!lead) return path;
+  const group = assumed.filter((stretch) => stretch.assumed === lead.assumed && stretch.side === lead.side);
   const sum = group.reduce((total, { resistance }) => total + resistance.coefficient, 0);
-  const was = filter.resistance.coefficient;
+  const was = lead.resistance.coefficient;
   if (!(sum > was)) return path;
   const then = clamp(was * (1 + SHARE_SIGMA * z), 0.1 * was, 0.9 * sum);
   return path.map((stretch) => {
     if (!group.includes(stretch)) return stretch;
-    const factor = stretch === filter ? then / was : (sum - then) / (sum - was);
+    const factor = stretch === lead ? then / was : (sum - then) / (sum - was);
     return { ...stretch, resistance: { ...stretch.resistance, coefficient: stretch.resistance.coefficient * factor } };
   });
 }

@@ -1,5 +1,6 @@
 import type { CallLine } from '../call/triageOf';
-import { outcomeOf, type Check, type CheckContext } from '../checks';
+import { outcomeOf, stepOfPoint, type Check, type CheckContext, type PointStep } from '../checks';
+
 import type { VerdictWord } from '../judge';
 import { lookItem, type Look } from '../look';
 import type { VisitAssessment } from '../visit';
@@ -22,15 +23,29 @@ export type RoofColumn = (typeof ROOF_COLUMNS)[number]['id'];
 export type RoofMarks = Readonly<Partial<Record<RoofColumn, VerdictWord>>>;
 
 /** What a column is told by, beside measured verdicts. */
-const SEEN: Readonly<Partial<Record<RoofColumn, { readonly looks: readonly string[]; readonly points: RegExp }>>> = {
-  filter: { looks: ['filter', 'light'], points: /^upkeepFilter$/ },
-  belt: { looks: ['belt'], points: /^(belt|upkeepBelt)$/ },
-  wheel: { looks: ['wheel'], points: /^(wheel|upkeepWheel)$/ },
-  coil: { looks: ['coilFace', 'ice'], points: /^(upkeepCoil|outdoorWashed|upkeepOutdoor)$/ },
-  amps: { looks: [], points: /^(ampsCooling|ampsHeating)$/ },
-  drain: { looks: ['drain'], points: /^(drain|floatTipped)/ },
-  heat: { looks: ['elements'], points: /^(limit|heat|flame|exchanger|upkeepHeatAmps|upkeepBurner)/ },
+interface SeenBy {
+  readonly looks?: readonly string[];
+  readonly points?: readonly string[];
+  /** Every point of this step. */
+  readonly step?: PointStep;
+}
+
+export const SEEN: Readonly<Partial<Record<RoofColumn, SeenBy>>> = {
+  filter: { looks: ['filter', 'light'], points: ['upkeepFilter'] },
+  belt: { looks: ['belt'], points: ['belt', 'upkeepBelt'] },
+  wheel: { looks: ['wheel'], points: ['wheel', 'upkeepWheel'] },
+  coil: { looks: ['coilFace', 'ice'], points: ['upkeepCoil', 'outdoorWashed', 'upkeepOutdoor'] },
+  amps: { points: ['ampsCooling', 'ampsHeating'] },
+  drain: { looks: ['drain'], points: ['drainFlush', 'drainTrap', 'drainPitch', 'floatTipped'] },
+  heat: {
+    looks: ['elements'],
+    points: ['upkeepExchanger', 'upkeepHeatTerminals', 'upkeepHeatAmps', 'upkeepBurner'],
+    step: 'heat',
+  },
 };
+
+const tells = ({ points, step }: SeenBy, point: string) =>
+  points?.includes(point) === true || (step !== undefined && stepOfPoint(point) === step);
 
 /** The worst first. */
 const WORST: readonly VerdictWord[] = ['outside', 'atTheEdge', 'inside', 'cantSay'];
@@ -72,9 +87,9 @@ export function marksOf({ assessment, checks, context, amps, fixed }: RoofFacts)
   for (const { id } of ROOF_COLUMNS) {
     const seen = SEEN[id];
     const words: VerdictWord[] = [...(measured[id] ?? [])];
-    for (const [item, look] of looks) if (seen?.looks.includes(item)) words.push(lookWord(look));
+    for (const [item, look] of looks) if (seen?.looks?.includes(item)) words.push(lookWord(look));
     for (const [point, check] of checks) {
-      if (!seen?.points.test(point)) continue;
+      if (!seen || !tells(seen, point)) continue;
       const outcome = outcomeOf(check, context);
       if (outcome) words.push(fixed.has(`check-${point}`) ? 'inside' : OUTCOME_WORD[outcome]);
     }

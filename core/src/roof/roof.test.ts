@@ -1,8 +1,9 @@
-import type { Check } from '../checks';
+import { checkPoint, type Check } from '../checks';
 import { DEFAULT_RULES } from '../judge';
+import { lookItem } from '../look';
 import type { TriageItem } from '../triage/triage';
 import { assessVisit } from '../visit';
-import { marksOf, type RoofFacts } from './marks';
+import { marksOf, SEEN, type RoofFacts } from './marks';
 import { orderOfWork } from './orderOfWork';
 import { sparesFor, takeUp } from './takeUp';
 
@@ -56,6 +57,18 @@ describe('marks', () => {
     const trap = { point: 'drainTrap', state: 'found' };
     expect(marks([], [trap]).drain).toBe('outside');
     expect(marks([], [trap], { fixed: new Set(['check-drainTrap']) }).drain).toBe('inside');
+  });
+  test('every point of the heat step tells of heat, and every point and look that is named is one', () => {
+    for (const [point, state] of [
+      ['igniter', 'dark'],
+      ['inducer', 'still'],
+      ['limitCircuit', 'limit'],
+    ] as const)
+      expect([point, marks([], [{ point, state }]).heat]).toEqual([point, 'outside']);
+    for (const { looks = [], points = [] } of Object.values(SEEN)) {
+      expect(points.filter((point) => !checkPoint(point))).toEqual([]);
+      expect(looks.filter((item) => !lookItem(item))).toEqual([]);
+    }
   });
   test('amps go by their own lines', () => {
     const line = { id: 'a', sentence: '', word: 'atTheEdge' } as const;

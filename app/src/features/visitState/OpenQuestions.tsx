@@ -18,7 +18,10 @@ export function OpenQuestions({ visit, questions, onVisit }: OpenQuestionsProps)
     <View key={id} role="status" style={{ backgroundColor: palette.edge, borderRadius: 6, padding: 12 }}>
       <Txt size={15}>{sentence}</Txt>
       {answer !== undefined && (
-        <TextButton onPress={() => onVisit(withFact(visit, 'setAside', { method: id, reason: answer }, new Date()))}>
+        <TextButton
+          color="ink"
+          onPress={() => onVisit(withFact(visit, 'setAside', { method: id, reason: answer }, new Date()))}
+        >
           {answer}
         </TextButton>
       )}
