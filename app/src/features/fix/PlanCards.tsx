@@ -1,5 +1,5 @@
 import { OddsLine } from './OddsLine';
-import { flowText, flowWords, percentText, staticText, type ChosenMove } from '@huff/core';
+import { flowText, flowWords, moveOf, percentText, staticText, type ChosenMove } from '@huff/core';
 import type { ReadyPlan } from '@huff/core/fix';
 import { Pressable, View } from 'react-native';
 import { Txt } from '../../ui/text';
@@ -122,12 +122,14 @@ function PlanCard({ plan, currency, taken, assumed, onPress }: PlanCardProps) {
       : 'off the table';
   const effort = `${minutesText(plan.minutes)} · ${moneyText(plan.cost, currency)}`;
   // What was found is fixed whatever it brings: it promises no landing.
-  const lands = plan.kinds.includes('fixFirst') ? 'then re-measure' : `lands ${percentText(plan.chance)}`;
+  const isFix = plan.kinds.includes('fixFirst');
+  const fixes = isFix ? plan.moves.map(({ id }) => moveOf(id)!.name).join(' · ') : undefined;
+  const lands = isFix ? 'then re-measure' : `lands ${percentText(plan.chance)}`;
   return (
     <Pressable
       role="button"
       aria-pressed={taken}
-      aria-label={`${title(plan)}: ${effort}, ${where}, ${lands}. Take this plan`}
+      aria-label={`${title(plan)}: ${fixes ? `${fixes}, ` : ''}${effort}, ${where}, ${lands}. Take this plan`}
       onPress={onPress}
       style={{
         flex: 1,
@@ -143,6 +145,7 @@ function PlanCard({ plan, currency, taken, assumed, onPress }: PlanCardProps) {
       <Txt size={15} bold>
         {title(plan)}
       </Txt>
+      {fixes !== undefined && <Txt size={16}>{fixes}</Txt>}
       <Txt size={14} color="softInk" figures>
         {effort}
       </Txt>

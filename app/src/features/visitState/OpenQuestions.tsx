@@ -5,6 +5,9 @@ import { Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import { withFact } from './newFact';
 
+/** An answer is pressed: it has an edge, as on every tint words alone are taken for text. */
+const framed = (borderColor: string) => ({ borderWidth: 1, borderColor, borderRadius: 6, paddingHorizontal: 14 });
+
 interface OpenQuestionsProps {
   readonly visit: VisitDto;
   readonly questions: Assessment['questions'];
@@ -18,12 +21,14 @@ export function OpenQuestions({ visit, questions, onVisit }: OpenQuestionsProps)
     <View key={id} role="status" style={{ backgroundColor: palette.edge, borderRadius: 6, padding: 12 }}>
       <Txt size={15}>{sentence}</Txt>
       {answer !== undefined && (
-        <TextButton
-          color="ink"
-          onPress={() => onVisit(withFact(visit, 'setAside', { method: id, reason: answer }, new Date()))}
-        >
-          {answer}
-        </TextButton>
+        <View style={{ alignSelf: 'flex-start', marginTop: 8, ...framed(palette.ink) }}>
+          <TextButton
+            color="ink"
+            onPress={() => onVisit(withFact(visit, 'setAside', { method: id, reason: answer }, new Date()))}
+          >
+            {answer}
+          </TextButton>
+        </View>
       )}
     </View>
   ));
