@@ -1,9 +1,9 @@
-import { SI_MEASURES } from '@huff/core';
+import { LOOK_ITEMS, SI_MEASURES } from '@huff/core';
 import Papa from 'papaparse';
 import { documentHtml } from '../html/documentHtml';
 import { check, exampleA, fact, static_, UNIT } from '../testing/visit';
 import type { Block } from './block';
-import type { DocumentSource } from './facts';
+import { documentFacts, type DocumentSource } from './facts';
 import { dayText, momentsIn } from './moment';
 import { readingsCsv } from './readingsCsv';
 import { visitDocument } from './visitDocument';
@@ -30,6 +30,28 @@ describe('the owner’s page', () => {
     expect(of(none.owner, 'drawing')).toEqual([]);
     const crack = made({ visit: exampleA({ facts: [check('exchanger', 'crack')] }) });
     expect(crack.title).toBe('Your air handler must not run until something is made safe');
+  });
+  test('never says more than the judgement, whatever two things were seen', () => {
+    const seen = LOOK_ITEMS.flatMap(({ id, states }) => states.map((state) => ({ item: id, state: state.id })));
+    let stopped = 0;
+    for (const [i, one] of seen.entries())
+      for (const other of seen.slice(i)) {
+        if (other.item === one.item && other.state !== one.state) continue;
+        const source = { visit: exampleA({ facts: [fact('look', one), fact('look', other)] }), zone: 'UTC' };
+        const { now } = documentFacts(source);
+        const { title, owner } = visitDocument(source);
+        const at = JSON.stringify([one, other]);
+        const rows = of(owner, 'figures').flatMap((block) => block.rows);
+        if (now.stop) {
+          stopped += 1;
+          expect([at, title]).toEqual([at, expect.stringMatching(/must not run|cannot be judged yet/)]);
+          expect([at, rows.filter(({ word }) => word !== undefined && word !== 'cantSay')]).toEqual([at, []]);
+          expect([at, of(owner, 'drawing').length]).toEqual([at, 0]);
+        } else if (now.airflow.word === 'cantSay')
+          expect([at, title]).toEqual([at, expect.stringMatching(/^What was found/)]);
+        else expect([at, title.includes('must not run')]).toEqual([at, false]);
+      }
+    expect(stopped).toBeGreaterThan(100);
   });
   test('what was put right, quoted, declined and watched stands in its place', () => {
     const settled = (note: string, state: string, more: object = {}) => check('triage', state, { note, ...more });
