@@ -39,7 +39,7 @@ export const HEAT_PUMP_POINTS: readonly CheckPoint[] = [
   {
     id: 'reversingValve',
     name: 'Reversing valve',
-    where: 'its four lines by touch or clamp, and its coil energised (O in cooling, or B in heating)',
+    where: 'its four lines by touch or clamp, and its coil energized (O in cooling, or B in heating)',
     states: [
       good('shifts', 'shifts whole'),
       bad(

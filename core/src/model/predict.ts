@@ -83,7 +83,7 @@ export function predict(system: System, goal: Goal, measured: System = system): 
       operation: lowAt,
       airflow:
         lowAt.kind === 'crossing'
-          ? wordOnTarget(lowAt.flowCfm, shareOfTarget(target, lowStage.share), rules.edgeShare)
+          ? airflowWord(lowAt.flowCfm, { ...goal, target: shareOfTarget(target, lowStage.share) })
           : ('cantSay' as const),
     };
   if (operation.kind === 'offTable')

@@ -1,5 +1,5 @@
 import { flowAt, speedSigma } from '../fan';
-import { measuredPath, tespWord, wordOnTarget, wordUnder, type VerdictWord } from '../judge';
+import { airflowWordOf, measuredPath, tespWord, wordUnder, type Target, type VerdictWord } from '../judge';
 import { applyMoves } from '../moves';
 import { predict } from '../model';
 import { innerDropInWc } from '../operate';
@@ -85,15 +85,15 @@ export function proofOf(plan: PlanRecord, before: VisitAssessment, after: VisitA
           speedSigma(measured.fan, changedSystem.fan.tap),
         )
       : undefined;
-  const band = (value: number | undefined): VerdictWord =>
-    value === undefined ? 'cantSay' : wordOnTarget(value, goal.target, goal.rules.edgeShare);
+  // As unsure after as the airflow is: the same word as the visit says of it.
+  const band: VerdictWord = flow === undefined || !found ? 'cantSay' : airflowWordOf(found, goal.target);
   const under = (value: number | undefined): VerdictWord =>
     value === undefined ? 'cantSay' : tespWord(value, goal.maxTesp.value, goal.rules);
   const { promise } = plan;
   const lines: ProofLine[] = [
     line(
       { id: 'flow', name: 'Airflow', unit: 'cfm', before: now?.flowCfm, promised: promise.flowCfm, after: flow },
-      band(flow),
+      band,
     ),
     line(
       {
@@ -181,7 +181,7 @@ export function proofOf(plan: PlanRecord, before: VisitAssessment, after: VisitA
         ? undefined
         : claim && claim.found !== 'asPromised'
           ? claim.sentence
-          : proofSentence(lines)),
+          : proofSentence(lines, goal.target)),
   };
 }
 
@@ -198,7 +198,16 @@ function provenPath(after: VisitAssessment, tesp: number, flow: number, planned:
   return path.length > 0 ? path : [...planned];
 }
 
-function proofSentence(lines: readonly ProofLine[]): string {
+/** Where the airflow came out, no surer than its error allows. */
+function landed({ word, after = 0 }: ProofLine, { lowCfm, highCfm }: Target): string {
+  if (word === 'inside') return 'It is in the band.';
+  if (word !== 'atTheEdge') return 'It is not in the band yet.';
+  return after >= lowCfm && after <= highCfm
+    ? 'It is in the band, near its end.'
+    : 'It misses the band by less than its error.';
+}
+
+function proofSentence(lines: readonly ProofLine[], target: Target): string {
   const flow = lines.find((l) => l.id === 'flow')!;
   const tesp = lines.find((l) => l.id === 'tesp')!;
   const percent = Math.abs((flow.error ?? 0) * 100);
@@ -210,7 +219,5 @@ function proofSentence(lines: readonly ProofLine[]): string {
     Math.abs(off) < 0.005
       ? 'the static too'
       : `the static is ${Math.abs(off).toFixed(2)} ${off < 0 ? 'lower' : 'higher'}`;
-  const verdict =
-    flow.word === 'inside' || flow.word === 'atTheEdge' ? 'It is in the band.' : 'It is not in the band yet.';
-  return `${near}, ${statics}. ${verdict}`;
+  return `${near}, ${statics}. ${landed(flow, target)}`;
 }
