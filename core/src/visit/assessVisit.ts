@@ -2,8 +2,7 @@ import { advise, type Advice } from '../advise';
 import { densityOf, STANDARD_DENSITY } from '../air';
 import { causesAt, causesSeen, isCleared, isSeen, type Looks } from '../causes';
 import type { FanDoubt } from '../doubt';
-import type { BeltDrive } from '../drive';
-import { tapRow, type OffTable } from '../fan';
+import type { OffTable } from '../fan';
 import { reconcile, type FlowEstimate, type ReconciledFlow } from '../flow';
 import {
   judgeDrop,
@@ -17,19 +16,21 @@ import {
   type Verdict,
 } from '../judge';
 import { findings, type Finding } from '../look';
-import { heatBand, measuredSystem, type Goal, type MeasuredSystem } from '../model';
+import { measuredSystem, type Goal, type MeasuredSystem } from '../model';
 import { moveOf } from '../moves';
 import { countedPressures, standingOf, type PressureReading, type ReadingStanding } from '../readings';
 import { stopOf, type Stop } from '../stop';
-import { isHeatPump, layoutOf, type Layout, type MotorFacts, type PortId } from '../system';
+import { layoutOf, type Layout, type MotorFacts, type PortId } from '../system';
 import { solveTool, toolOf, type RawInputs, type ToolAnswer } from '../tools';
 import { airflowVerdict } from './airflow';
 import { ductBudgetOf, type DuctBudget } from './ductBudget';
-import { flowKnowledge, runningTap, type FlowKnowledge } from './estimates';
+import { flowKnowledge, runningTap } from './estimates';
 import { equipmentQuestions } from './equipmentQuestions';
 import { evidenceOf, measuredVolts } from './evidence';
 import { asideReasons, checksOf, standingFacts } from './facts';
 import { filterOutPressures, filterRetest, type FilterRetest } from './filterRetest';
+import { disagreementOf, heldBy, noSlowerThan } from './held';
+import { judgedUnit, settingCfmOf } from './judgedUnit';
 import { coolingAirOf, heaterOf, measuredRise, motorOf, traversedAreaSqFt } from './measuredFacts';
 import { measuredFindings, returnOffRoomF, type MeasuredFinding } from './measuredFindings';
 import { nextMeasure, whatWouldSettle, type NextMeasure, type Standing } from './nextMeasure';
@@ -88,43 +89,6 @@ export interface VisitAssessment<R extends PressureReading = PressureReading> {
   /** Why the air cannot be told, in a sentence: then nothing is said to be left as it is. */
   readonly unsure?: string;
   readonly next?: NextMeasure;
-}
-
-/** Why no slower speed is advised: RPM, amps or a second method must vouch for the air, and nothing speak against the fan. */
-function noSlowerThan(
-  known: FlowKnowledge,
-  flow: ReconciledFlow,
-  drive: BeltDrive | undefined,
-  motor: MotorFacts | undefined,
-) {
-  const { doubt } = known;
-  if (doubt.seen.length > 0 || doubt.share > 0)
-    return `No slower speed while the fan itself is in doubt: ${doubt.signs[0] ?? ''}`.trim();
-  const vouched =
-    flow.measured || drive?.measuredRpm !== undefined || motor?.amps !== undefined || motor?.watts !== undefined;
-  return vouched
-    ? undefined
-    : 'A caked wheel or a weak motor reads just so: RPM, amps or a second method first, then the slower speed.';
-}
-
-/** A unit in its low stage is a smaller unit: its tons and its design airflow by the share of that stage. */
-function atStage(visit: VisitFacts): UnitFacts {
-  const { unit, stage, lowStage } = visit;
-  if (stage !== 'low') return unit;
-  const share = lowStage?.share ?? USUAL_LOW_STAGE_SHARE;
-  const of = (value: number | undefined) => value && value * share;
-  return { ...unit, tons: of(unit.tons), designCfm: of(unit.designCfm) };
-}
-
-/** (J) What the low stage makes of the full capacity, where it is not known. */
-const USUAL_LOW_STAGE_SHARE = 0.7;
-
-/** The unit that is judged: of its stage, on the speed its statics were read on, with what its heat asks for. */
-function judgedUnit(visit: VisitFacts, tap: string | undefined): UnitFacts {
-  const unit = { ...atStage(visit), tap };
-  // A heat pump heats with its coil: its airflow is that of cooling, not of a rise.
-  if (visit.mode !== 'heating' || isHeatPump(visit.equipment)) return unit;
-  return { ...unit, heatBand: heatBand(heaterOf(visit), visit.altitudeFt) };
 }
 
 /** The temperatures as they were recorded, with the tons of the stage that ran. */
@@ -369,30 +333,6 @@ export function assessVisit<R extends PressureReading>(visit: VisitFacts<R>, rul
 
 /** Temperatures taken before the coil was steady, minutes. @source trade practice: 10 to 15 after the start */
 const isTooEarly = (inputs: RawInputs | undefined) => typeof inputs?.minutes === 'number' && inputs.minutes < 10;
-
-/** What the switch setting asks for, CFM, by the table of a motor that holds its airflow: the most its row gives. */
-function settingCfmOf({ motor, table, tap }: UnitFacts): number | undefined {
-  if (motor !== 'constantAirflow' || !table || tap === undefined) return undefined;
-  const flows = (tapRow(table, tap)?.flowsCfm ?? []).filter((flow) => flow !== null);
-  return flows.length > 0 ? Math.max(...flows) : undefined;
-}
-
-/** Two methods that disagree with no third to outvote one: nothing plain is said until one of them is excluded. */
-const disagreementOf = (flow: ReconciledFlow | undefined): string | undefined =>
-  flow?.disagreement && !flow.disagreement.outvoted ? flow.disagreement.sentence : undefined;
-
-/** Why no plan is made of what is not due: on an answer that is open, or on a fan nobody knows, it would be a guess. */
-function heldBy(
-  airflow: Verdict,
-  open: string | undefined,
-  { seen, share }: FanDoubt,
-  usualOnly: boolean | undefined,
-): string | undefined {
-  if (open !== undefined) return `No plan while a question is open. ${open}`;
-  if (usualOnly) return `No plan while no airflow was measured. ${airflow.sentence}`;
-  if (airflow.word !== 'cantSay' || (seen.length === 0 && share === 0)) return undefined;
-  return `No plan while the fan itself is in doubt. ${airflow.sentence}`;
-}
 
 /** Two measurements of the air that agree: they outweigh any book. */
 const measuredTwice = (estimates: readonly FlowEstimate[], flow: ReconciledFlow | undefined): boolean =>
