@@ -1,7 +1,7 @@
 import { flowAt, speedSigma } from '../fan';
-import { airflowWordOf, measuredPath, tespWord, wordUnder, type Target, type VerdictWord } from '../judge';
+import { measuredPath, tespWord, wordUnder, type Target, type VerdictWord } from '../judge';
 import { applyMoves } from '../moves';
-import { predict } from '../model';
+import { airflowWord, predict } from '../model';
 import { innerDropInWc } from '../operate';
 import type { PortId, Stretch, System } from '../system';
 import type { VisitAssessment } from '../visit';
@@ -85,8 +85,8 @@ export function proofOf(plan: PlanRecord, before: VisitAssessment, after: VisitA
           speedSigma(measured.fan, changedSystem.fan.tap),
         )
       : undefined;
-  // As unsure after as the airflow is: the same word as the visit says of it.
-  const band: VerdictWord = flow === undefined || !found ? 'cantSay' : airflowWordOf(found, goal.target);
+  // By the same error as what was predicted: the error of the airflow before is common to both.
+  const band: VerdictWord = flow === undefined ? 'cantSay' : airflowWord(flow, goal);
   const under = (value: number | undefined): VerdictWord =>
     value === undefined ? 'cantSay' : tespWord(value, goal.maxTesp.value, goal.rules);
   const { promise } = plan;
@@ -201,7 +201,9 @@ function provenPath(after: VisitAssessment, tesp: number, flow: number, planned:
 /** Where the airflow came out, no surer than its error allows. */
 function landed({ word, after = 0 }: ProofLine, { lowCfm, highCfm }: Target): string {
   if (word === 'inside') return 'It is in the band.';
-  if (word !== 'atTheEdge') return 'It is not in the band yet.';
+  if (word === 'cantSay')
+    return 'Measure airflow a second way: this one is too unsure to tell whether it is in the band.';
+  if (word === 'outside') return 'It is not in the band yet.';
   return after >= lowCfm && after <= highCfm
     ? 'It is in the band, near its end.'
     : 'It misses the band by less than its error.';
