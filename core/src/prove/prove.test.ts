@@ -77,9 +77,7 @@ describe('a prediction that comes out', () => {
   test('has no error, and says so', () => {
     expect(lineOf(proof, 'flow')!.error).toBeCloseTo(0, 6);
     expect(lineOf(proof, 'tesp')!.error).toBeCloseTo(0, 6);
-    expect(proof.sentence).toBe(
-      'The airflow came out as predicted, the static too. It misses the band by less than its error.',
-    );
+    expect(proof.sentence).toBe('The airflow came out as predicted, the static too. It is not in the band yet.');
     expect(proof.changes).toEqual([]);
     expect(proof.lacking).toEqual([]);
   });
