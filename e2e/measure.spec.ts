@@ -149,7 +149,9 @@ test('@wide ice holds the readings, and filters in series bring a port of their 
   await expect(page.getByRole('button', { name: /^Port R0, behind the filter grille/ })).toBeVisible();
   await tech.station('Look');
   await tech.see('Ice', 'on the coil');
-  await expect(page.getByRole('alert').getByText(/^Stop\. Ice blocks the coil.*run the fan until the coil is clear/)).toBeVisible();
+  await expect(
+    page.getByRole('alert').getByText(/^Stop\. Ice blocks the coil.*run the fan until the coil is clear/),
+  ).toBeVisible();
   await page.getByRole('button', { name: /^Ice, on the coil: dealt with/ }).click();
   await expect(page.getByRole('alert')).toHaveCount(0);
 });

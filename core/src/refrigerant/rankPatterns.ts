@@ -16,7 +16,15 @@ const GAPS: readonly {
   { id: 'superheat', name: 'superheat', orifice: 8, valve: 10, sigmaF: 4.5 },
   { id: 'subcooling', name: 'subcooling', orifice: 10, valve: 10.5, sigmaF: 3.5, high: true },
   { id: 'approach', name: 'approach', orifice: 8, valve: 8, sigmaF: 3.5, high: true, outdoors: true },
-  { id: 'condensingOver', name: 'condensing over outdoors', orifice: 18, valve: 18, sigmaF: 3.6, high: true, outdoors: true },
+  {
+    id: 'condensingOver',
+    name: 'condensing over outdoors',
+    orifice: 18,
+    valve: 18,
+    sigmaF: 3.6,
+    high: true,
+    outdoors: true,
+  },
   { id: 'returnMinusDew', name: 'return − dew', orifice: 33, valve: 33, sigmaF: 3 },
 ];
 
