@@ -17,7 +17,7 @@ export const STEP_POINTS = {
   upkeep: UPKEEP_POINTS,
 } as const satisfies Readonly<Record<string, readonly CheckPoint[]>>;
 
-/** A step that has points of its own. */
+/** A step that is worked point by point. */
 export type PointStep = keyof typeof STEP_POINTS;
 
 /** Every point of every step. A new one is a line in its step's list. */

@@ -71,8 +71,8 @@ const BLOWER_LATE_S = 10;
 const ANOTHER_RUN_MS = 15 * 60_000;
 
 /**
- * The touches of the last run: it begins where all that was on is off again, or after a quarter of an hour. A run that was wrong does not
- * stand beside the one after the repair.
+ * The touches of the last run: it begins where all that was on is off again, or after a quarter of an hour. A wrong run
+ * is not mixed with the one after the repair.
  *
  * @example lastRun([element on, element off, blower on, element on]) // the last two
  */

@@ -105,7 +105,7 @@ const CARRIED_FROM = 0.75;
 /** The one reading without which it would not be likely enough; undefined where none carries it alone, or each that does was read twice and alike. */
 function restsOn({ scheme, checks, context, priors, repeated }: PowerFacts, { cause }: Suspect): string | undefined {
   for (const [point] of checks) {
-    // What was said or looked up beside the scheme is not read again.
+    // The complaint, and what was looked up, is not read again.
     if (repeated?.has(point) || !likelihoodsOf(scheme).at.has(point)) continue;
     const others = [...checks.values()].filter((check) => check.point !== point);
     const { ranked } = suspects(scheme, others, context, priors, repeated);

@@ -41,7 +41,7 @@ export function testsUntilFound(
   order?: readonly string[],
 ): { readonly found?: string; readonly share: number; readonly tests: number } {
   const checks = new Map<string, Check>();
-  // What was said when the call came in is known before any test.
+  // The complaint is known before any test.
   if (powerCause(cause).runsOn) checks.set('complaint', { point: 'complaint', state: 'neverStops' });
   const before = checks.size;
   const repeated = new Set<string>();

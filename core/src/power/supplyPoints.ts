@@ -23,7 +23,7 @@ const askLine = (value: number, { lineVolts }: CheckContext): string | undefined
   return undefined;
 };
 
-/** A supply that is low is a finding of its own: it runs, weakly, at the motor's risk. */
+/** A low supply is a finding too: the motor runs weakly and at risk. */
 function lowSupply(value: number, { lineVolts }: CheckContext): string | undefined {
   if (lineVolts === undefined || voltageState(value, lineVolts) !== 'low') return undefined;
   return `Supply is low: ${value} V (nameplate ${lineVolts} V). Motors run weak and hot on it. Find out why.`;

@@ -58,14 +58,14 @@ export interface PartedVisit<V> {
 
 /** What was seen or checked before, as it stands after the plan: what its moves mend is dealt with, the rest is still there. */
 function seenAfter<F extends TakenFact>(facts: readonly F[], { record }: DecidedPlan): F[] {
-  const mended = new Set(record.moves.flatMap(({ id }) => looksSettledBy(id)));
+  const fixed = new Set(record.moves.flatMap(({ id }) => looksSettledBy(id)));
   return facts.flatMap((fact): F[] => {
     if (fact.kind === 'look')
-      return mended.has(fact.inputs.item as string)
+      return fixed.has(fact.inputs.item as string)
         ? [{ ...fact, inputs: { ...fact.inputs, outcome: 'dealtWith' } }]
         : [fact];
-    // A check of what was mended says nothing of it any more.
-    return fact.kind === 'check' && !mended.has(itemToldBy(fact.inputs.point as string) ?? '') ? [fact] : [];
+    // A check of a part that was fixed no longer describes it.
+    return fact.kind === 'check' && !fixed.has(itemToldBy(fact.inputs.point as string) ?? '') ? [fact] : [];
   });
 }
 

@@ -63,7 +63,7 @@ export function gateOf(facts: GateFacts): readonly GateLine[] {
     why: isOpen ? undefined : why,
   });
   return [
-    // Ice has a line of its own.
+    // Ice is a separate line.
     ...(stop && stop.id !== 'ice' ? [line('stop', stop.name, false, stop.first)] : []),
     ...(mode === undefined
       ? []

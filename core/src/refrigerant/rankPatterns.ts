@@ -231,7 +231,7 @@ function whyUnnamed({ pattern }: RankedPattern, isAllInside: boolean, isMissed: 
   return 'No pattern is likely enough to name.';
 }
 
-/** A pattern worth a step of its own is at least this likely. */
+/** A pattern this likely gets its own step first. */
 const WORTH_A_STEP = 0.15;
 
 /** What is done first: of what is likely, what harms least. Washing comes before charge, unless the coil was seen clean. */

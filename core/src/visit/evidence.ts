@@ -13,7 +13,7 @@ export interface EvidenceContext extends Rating {
   readonly settingCfm?: number;
   /** From this share on a belt slips too much: it is due, whatever it looks like. */
   readonly slipShare: number;
-  /** How far the return air at the unit lies off the room's, °F, where that is a leak. */
+  /** Difference between return air at the unit and room air, °F, where it means a leak. */
   readonly leakF?: number;
   /** Of the nameplate, V. */
   readonly nominalVolts?: number;

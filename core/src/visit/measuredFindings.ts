@@ -14,7 +14,7 @@ export interface MeasuredFinding {
 /** Return air at the unit further off the room than this leaks or is bypassed, °F. @source trade practice */
 export const LEAKS_FROM_F = 3;
 
-/** How far the return air at the unit lies off the room's, °F, where that is a leak; undefined where it is none or was not read. */
+/** Difference between return air at the unit and room air, °F, where it means a leak; undefined where it is none or was not read. */
 export function returnOffRoomF(inputs: RawInputs | undefined): number | undefined {
   const [returnF, roomF] = [inputs?.returnF, inputs?.roomF];
   if (typeof returnF !== 'number' || typeof roomF !== 'number') return undefined;

@@ -5,7 +5,7 @@ import { Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import { withFact } from './newFact';
 
-/** An answer is pressed: it has an edge, as on every tint words alone are taken for text. */
+/** An answer has a border: on a tint, words alone look like text, not like a button. */
 const framed = (borderColor: string) => ({ borderWidth: 1, borderColor, borderRadius: 6, paddingHorizontal: 14 });
 
 interface OpenQuestionsProps {
