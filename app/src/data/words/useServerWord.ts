@@ -2,8 +2,15 @@ import {
   experimental_createQueryPersister as createQueryPersister,
   type PersistedQuery,
 } from '@tanstack/query-persist-client-core';
-import { keepPreviousData, useQuery, type QueryClient, type QueryKey, type UseQueryOptions } from '@tanstack/react-query';
-import { useEffect, useRef, useState } from 'react';
+import {
+  keepPreviousData,
+  onlineManager,
+  useQuery,
+  type QueryClient,
+  type QueryKey,
+  type UseQueryOptions,
+} from '@tanstack/react-query';
+import { useEffect, useRef, useState, useSyncExternalStore } from 'react';
 import { wordStore } from './wordStore';
 
 const DAY_MS = 86_400_000;
@@ -54,7 +61,7 @@ export interface ServerWord<T> {
   readonly isPending: boolean;
   /** It could not be asked now; what it said before may stand all the same. */
   readonly isError: boolean;
-  /** When it said what stands, while it cannot be asked anew. */
+  /** When it said what stands, while there is no signal or it could not be asked anew. */
   readonly saidAt?: Date;
 }
 
@@ -74,6 +81,10 @@ export function useServerWord<T>(question: Question<T>): ServerWord<T> {
   useEffect(() => {
     if (isOld && !isError && fetchStatus === 'idle') void refetch();
   }, [isOld, isError, fetchStatus, refetch]);
+  const isOnline = useSyncExternalStore(
+    (changed) => onlineManager.subscribe(changed),
+    () => onlineManager.isOnline(),
+  );
   const asked = useRef(mark);
   useEffect(() => {
     if (asked.current === mark) return;
@@ -84,7 +95,8 @@ export function useServerWord<T>(question: Question<T>): ServerWord<T> {
     data,
     isPending,
     isError,
-    saidAt: isError && data !== undefined && dataUpdatedAt > 0 ? new Date(dataUpdatedAt) : undefined,
+    // An answer too fresh to be asked for again is not in error: the phone itself knows that it has no signal.
+    saidAt: (isError || !isOnline) && data !== undefined && dataUpdatedAt > 0 ? new Date(dataUpdatedAt) : undefined,
   };
 }
 

@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { renderHook, waitFor } from '@testing-library/react-native';
+import { onlineManager, QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { act, renderHook, waitFor } from '@testing-library/react-native';
 import type { ReactNode } from 'react';
 import { NotReached } from '../ask';
 import { carryAlong } from './carryAlong';
@@ -71,6 +71,17 @@ test('without a signal what was said before stands, with the time at which it wa
   await waitFor(() => expect(after.result.current.isError).toBe(true));
   expect(after.result.current.data).toBe('as told');
   expect(Math.abs(after.result.current.saidAt!.getTime() - saidMs)).toBeLessThan(60_000);
+});
+
+test('an answer of a moment ago names its time as soon as the phone has no signal, and no longer when it is back', async () => {
+  const one = question(() => Promise.resolve('as told'));
+  const { result } = renderHook(() => useServerWord(one), page());
+  await waitFor(() => expect(result.current.data).toBe('as told'));
+  expect(result.current.saidAt).toBeUndefined();
+  act(() => onlineManager.setOnline(false));
+  expect(result.current.saidAt).toBeInstanceOf(Date);
+  act(() => onlineManager.setOnline(true));
+  expect(result.current.saidAt).toBeUndefined();
 });
 
 test('what was never said is not there, and says so', async () => {
