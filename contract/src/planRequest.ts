@@ -46,8 +46,8 @@ export function planRequest(
   shop: ShopDto,
   { typed, speedFirst }: PlanWishesDto,
 ): PlanRequest | undefined {
-  const { model, judgement, flow, looks, noSlower, doubt, questions, held, unsure } = assessment;
-  if (!model || !judgement.target || !flow) return undefined;
+  const { model, judgement, sure, looks, noSlower, questions, held, unsure } = assessment;
+  if (!model || !judgement.target || !sure) return undefined;
   const rules = visitRules(visit, rulesOf(shop.rules));
   return {
     system: model.system,
@@ -55,18 +55,13 @@ export function planRequest(
       target: judgement.target,
       maxTesp: judgement.maxTesp,
       rules,
-      flowShare: flow.sigmaCfm / flow.flowCfm,
+      flowShare: sure.flowShare,
     },
     looks: [...looks.values()],
     typed,
     figures: shopFigures(shop),
     parts: shopParts(shop),
-    sure: {
-      flowShare: flow.sigmaCfm / flow.flowCfm,
-      staticInWc: judgement.tespSigmaInWc ?? rules.staticSigmaInWc * Math.SQRT2,
-      byBook: !flow.measured,
-      doubtShare: flow.measured ? 0 : doubt.share,
-    },
+    sure,
     speedFirst,
     noSlower,
     held,

@@ -94,21 +94,22 @@ export async function benchCore() {
 }
 
 /** Units in each group of the calibration. */
-const TRUTHS = 600;
+const TRUTHS = 1200;
 
 /** What was promised against what landed, on hidden truths, group by group. */
 function benchCalibration({ binned, calibration, GROUPS }) {
   for (const group of GROUPS) {
     const promised = calibration(group, TRUTHS);
     console.log(`\nPromised against landed, ${group.name}: ${TRUTHS} hidden truths, ${promised.length} plans`);
-    for (const { from, cases, promised: said, landed } of binned(promised)) {
+    for (const { from, cases, promised: said, landed, sigma } of binned(promised)) {
+      if (cases === 0) continue;
       const off = 100 * (landed - said);
-      const aim = cases >= 50 ? 'aim: within 5 points' : 'fewer than 50';
+      const aim = group.undecidable ? 'no reading tells it' : 'aim: within 5 points';
       row(
         `  promised ${Math.round(100 * from)} to ${Math.round(100 * from) + 10} %: ${cases} plans`,
         `${(100 * said).toFixed(1)} → ${(100 * landed).toFixed(1)}`,
         '%',
-        `${off >= 0 ? '+' : '−'}${Math.abs(off).toFixed(1)}; ${aim}`,
+        `${off >= 0 ? '+' : '−'}${Math.abs(off).toFixed(1)}, known to ± ${(100 * sigma).toFixed(1)}; ${aim}`,
       );
     }
   }

@@ -13,6 +13,8 @@ import { flowWords, staticWords, flowText, percentText, sentenceCase } from '../
 export interface FanDoubt {
   /** Of the book's airflow, 0 to 1; 0 is no doubt. */
   readonly share: number;
+  /** How likely a fan doubted so is really that much less, 0 to 1. */
+  readonly sickOdds: number;
   /** Causes of the class that were seen: then the book's figure is no verdict. */
   readonly seen: readonly Cause[];
   /** Why, one sentence a sign. */
@@ -54,6 +56,9 @@ const SOUND_VOLTS = 0.95;
 
 /** Causes that a look rules out; the static alone is doubted until each of them has been. */
 const LOOKED_FOR = new Set(['wheelCaked', 'weakCapacitor', 'slippingBelt', 'coilDirtyInside']);
+
+/** (J) Of fans that are doubted so many are really sick: while something a look would find is open, and once all of it was looked at. */
+const SICK_ODDS = { open: 0.4, looked: 0.1 };
 
 function measuredAway(cause: Cause, { rpm, voltsShare }: MeasuredFan): boolean {
   if (cause.id === 'slippingBelt' || cause.id === 'wrongSheave') return rpm === true;
@@ -121,5 +126,6 @@ export function fanDoubt(facts: DoubtFacts): FanDoubt {
   }
   // What was seen explains as much of it: a loss is counted once as a loss, not once more as a doubt.
   const explained = 1 - seen.reduce((product, cause) => product * (cause.lag?.(cause.usual).factor ?? 1), 1);
-  return { share: Math.max(0, share - explained), seen, signs, open };
+  const sickOdds = open.some((cause) => LOOKED_FOR.has(cause.id)) ? SICK_ODDS.open : SICK_ODDS.looked;
+  return { share: Math.max(0, share - explained), sickOdds, seen, signs, open };
 }

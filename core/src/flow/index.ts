@@ -1,2 +1,3 @@
 export * from './estimate';
 export * from './reconcile';
+export * from './sureness';

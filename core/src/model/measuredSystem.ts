@@ -12,19 +12,9 @@ import {
   type Cause,
   type Looks,
 } from '../causes';
-import {
-  hasSpeed,
-  AS_FOUND,
-  flowAt,
-  lagFactors,
-  staticAt,
-  usualCurveFault,
-  withSecondPoint,
-  type Fan,
-  type FanLag,
-} from '../fan';
+import { hasSpeed, AS_FOUND, flowAt, lagFactors, usualCurveFault, withSecondPoint, type Fan } from '../fan';
 import type { FilterFacts } from '../filter';
-import type { ReconciledFlow } from '../flow';
+import { splitOf, type ReconciledFlow } from '../flow';
 import { measuredPath, stageBudget, type Judgement, type Rules, type UnitFacts } from '../judge';
 import { bracketedRoot } from '../numbers/bracketedRoot';
 import { DUCT_EXPONENT, FILTER_EXPONENT, dropAt, resistanceFromPoint } from '../path';
@@ -52,6 +42,8 @@ export interface MeasuredFacts {
   readonly flow?: ReconciledFlow;
   /** The fan by the maker's table, less what was seen wrong with it. */
   readonly bookFan?: Fan;
+  /** One σ of the table's own airflow, as a share. */
+  readonly bookShare?: number;
   /** The speed that runs, where it is known. */
   readonly tap?: string;
   /** A second state of the same fan: Q₂/Q₁ by an untouched stretch, and its static. */
@@ -90,22 +82,33 @@ export interface NotMeasured {
   readonly why: string;
 }
 
-/** The lags scaled together so that the fan moves what was measured; undefined when no sound size of them does. */
-function fittedLags(fan: Fan, lags: readonly FanLag[], staticInWc: number, flowCfm: number): FanLag[] | undefined {
-  const scaled = (power: number) =>
-    lags.map((lag) => ({ ...lag, factor: Math.pow(lag.factor, power), assumed: false }));
-  const off = (power: number) => (flowAt({ ...fan, lags: scaled(power) }, staticInWc) ?? 0) - flowCfm;
-  if (off(0) <= 0 || off(3) >= 0) return undefined;
-  return scaled(bracketedRoot(off, 0, 3, 1e-6));
+/**
+ * What was seen, sized by what was measured: of the air that is missing beside its usual size, its part goes to it and the rest to the table's own
+ * error.
+ *
+ * @param withPower what the fan moves with the loss at a power of its usual size (0 none, 1 usual), CFM; undefined past its curve
+ * @returns the power, or undefined when the curve ends
+ */
+function sizedLoss(
+  withPower: (power: number) => number | undefined,
+  flowCfm: number,
+  bookShare: number | undefined,
+): number | undefined {
+  const [none, usual] = [withPower(0), withPower(1)];
+  if (none === undefined || usual === undefined || !(usual < none)) return undefined;
+  const { seen } = splitOf(USUAL_SIZE_SIGMA * (1 - usual / none), bookShare);
+  const target = usual * Math.pow(flowCfm / usual, seen);
+  const off = (power: number) => (withPower(power) ?? 0) - target;
+  if (off(0) <= 0) return 0;
+  return off(MOST_POWER) >= 0 ? MOST_POWER : bracketedRoot(off, 0, MOST_POWER, 1e-6);
 }
+const MOST_POWER = 3;
 
 interface FanModel {
   readonly fan: Fan;
   readonly insideInWc?: number;
   readonly notes: readonly string[];
 }
-
-const without = (fan: Fan): Fan => ({ ...fan, lags: undefined });
 
 /** A fan set to move an airflow at a static: what its curve gives beside it is a lag that was measured. */
 function setTo(fan: Fan, staticInWc: number, flowCfm: number): Fan {
@@ -123,24 +126,43 @@ const takenWords = (facts: MeasuredFacts): string[] =>
       : `${sentenceCase(cause.name)} is taken to cost ${Math.round(100 * (1 - cause.usual))} % of the ${cause.lag?.(1).acts === 'flow' ? 'air' : 'speed'}, ± ${percentText(USUAL_SIZE_SIGMA)} of that: no second method has told.`,
   );
 
+/** What a measurement shows beside what was seen: it stays when that is fixed. */
+function beyondWords(withLoss: number | undefined, flowCfm: number): string[] {
+  if (withLoss === undefined) return [];
+  const off = flowCfm / withLoss - 1;
+  if (Math.abs(off) < 0.02) return [];
+  return [
+    `The measured airflow is another ${percentText(Math.abs(off))} ${off < 0 ? 'under' : 'over'} the table: that stays after the fix.`,
+  ];
+}
+
 /** The maker's curve, set to the airflow that counts; undefined where its row says nothing at this static. */
 function onBook(facts: MeasuredFacts, book: Fan, flow: ReconciledFlow, tespInWc: number): FanModel | undefined {
   const { flowCfm, measured } = flow;
+  const { bookShare } = facts;
   const lags = book.lags ?? [];
-  const inner = facts.slowFan.includes(coilDirtyInside);
-  if (measured && lags.length > 0) {
-    const fitted = fittedLags(without(book), lags, tespInWc, flowCfm);
-    if (fitted) return { fan: { ...book, lags: fitted }, notes: [] };
-  }
-  if (inner && lags.length === 0) {
-    const told = measured ? staticAt(book, flowCfm) : undefined;
-    if (told !== undefined && told - tespInWc > 0.01) return { fan: book, insideInWc: told - tespInWc, notes: [] };
-    if (!measured && flowAt(book, tespInWc + coilDirtyInside.usual) !== undefined)
+  const inner = facts.slowFan.includes(coilDirtyInside) && lags.length === 0;
+  if (inner) {
+    const withPower = (power: number) => flowAt(book, tespInWc + power * coilDirtyInside.usual);
+    const power = measured ? sizedLoss(withPower, flowCfm, bookShare) : 1;
+    if (power !== undefined && withPower(power) !== undefined) {
+      const insideInWc = power * coilDirtyInside.usual;
       return {
-        fan: setTo(book, tespInWc + coilDirtyInside.usual, flowCfm),
-        insideInWc: coilDirtyInside.usual,
-        notes: takenWords(facts),
+        fan: setTo(book, tespInWc + insideInWc, flowCfm),
+        insideInWc,
+        notes: measured ? beyondWords(withPower(power), flowCfm) : takenWords(facts),
       };
+    }
+  }
+  if (measured && lags.length > 0) {
+    const sized = (power: number) => ({
+      ...book,
+      lags: lags.map((lag) => ({ ...lag, factor: Math.pow(lag.factor, power) })),
+    });
+    const withPower = (power: number) => flowAt(sized(power), tespInWc);
+    const power = sizedLoss(withPower, flowCfm, bookShare);
+    if (power !== undefined)
+      return { fan: setTo(sized(power), tespInWc, flowCfm), notes: beyondWords(withPower(power), flowCfm) };
   }
   if (flowAt(book, tespInWc) === undefined) return undefined;
   return { fan: setTo(book, tespInWc, flowCfm), notes: lags.length > 0 && !measured ? takenWords(facts) : [] };

@@ -1,5 +1,6 @@
 import { USUAL_SIZE_SIGMA } from '../causes';
 import { flowAt, speedSigma, usualPerhaps, type Fan, type FanLag } from '../fan';
+import { splitOf, type Sureness } from '../flow';
 import { staticSigma } from '../judge';
 import { motorLoad, powerOf, predict, predictHeating, type Goal } from '../model';
 import { applyMoves, type ChosenMove } from '../moves';
@@ -7,18 +8,6 @@ import { normal, seededRandom } from '../numbers/random';
 import { innerDropInWc, operate, type Crossing } from '../operate';
 import { dropAt } from '../path';
 import type { Stretch, System } from '../system';
-
-/** How sure the readings behind a system are: one standard deviation each. */
-export interface Sureness {
-  /** Of the airflow, as a share: common to everything the visit says. */
-  readonly flowShare: number;
-  /** Of the external static, in. w.c. */
-  readonly staticInWc: number;
-  /** The airflow was read from the book at this static: another static would have been another airflow. */
-  readonly byBook?: boolean;
-  /** How far the air may lie under the book because the fan is doubted, as a share; it is in `flowShare` as well. */
-  readonly doubtShare?: number;
-}
 
 /** The chances of a plan: that all of it lands, and each by itself, 0 to 1. */
 export interface Odds {
@@ -98,8 +87,8 @@ function sharesPerhaps(path: readonly Stretch[], z: number): readonly Stretch[] 
   });
 }
 
-/** The fan on its curve as it might be, before it is set to an airflow. */
-function curvePerhaps(fan: Fan, { slope, lag }: Draw, staticShare: number): Fan {
+/** The fan on its curve as it might be, before it is set to an airflow. @param lag σ of its assumed losses */
+function curvePerhaps(fan: Fan, slope: number, lag: number, staticShare: number): Fan {
   const lags = lagsPerhaps(fan.lags, lag);
   if (!fan.usual) return { ...fan, lags };
   const { usual } = fan;
@@ -110,18 +99,40 @@ function curvePerhaps(fan: Fan, { slope, lag }: Draw, staticShare: number): Fan 
   };
 }
 
-/** (J) Of fans that are doubted so many are really sick: each open cause of the class by its odds, after a static this low. */
-const SICK_SHARE = 0.4;
-
-/** The error of the airflow in a draw: the book's own to either side, and less air where a doubted fan is really sick. */
-function flowError({ flowShare, doubtShare = 0 }: Sureness, { flow, sick, sickness }: Draw): number {
-  if (doubtShare === 0) return Math.max(LEAST_SIGMA, flowShare) * flow;
+/** The error of the airflow in a draw: its own to either side, and less air where a doubted fan is really sick. */
+function flowError(
+  { flowShare, doubtShare = 0, sickOdds = 0.4 }: Sureness,
+  { flow, sick, sickness }: Draw,
+): { own: number; sick: number } {
   const own = Math.sqrt(Math.max(LEAST_SIGMA ** 2, flowShare ** 2 - doubtShare ** 2)) * flow;
-  return sick < SICK_SHARE ? own - doubtShare * (0.4 + 0.8 * sickness) : own;
+  return { own, sick: sick < sickOdds ? doubtShare * (0.4 + 0.8 * sickness) : 0 };
 }
 
 /** (J) No airflow in the field is known better than this, as one σ. Source: a planned traverse. */
 const LEAST_SIGMA = 0.05;
+
+type Inside = System['inside'];
+
+/** What is lost inside the cabinet, as it might be. */
+const insidePerhaps = (inside: Inside, lag: number): Inside =>
+  inside && {
+    ...inside,
+    resistance: {
+      ...inside.resistance,
+      coefficient: inside.resistance.coefficient * Math.max(0, 1 + USUAL_SIZE_SIGMA * lag),
+    },
+  };
+
+/** How much of the airflow one σ of the assumed losses takes, as a share. */
+function lossSigma({ fan, inside }: System, now: Crossing): number {
+  const flowWith = (lag: number) =>
+    flowAt(
+      { ...fan, lags: lagsPerhaps(fan.lags, lag) },
+      now.tespInWc + innerDropInWc({ inside: insidePerhaps(inside, lag) }, now.flowCfm),
+    );
+  const [less, more] = [flowWith(0.5), flowWith(-0.5)];
+  return less === undefined || more === undefined ? 0 : Math.max(0, more - less) / now.flowCfm;
+}
 
 /** A system as it might really be, within the errors of its readings; undefined when it could not run so. */
 function perhaps(system: System, now: Crossing, sure: Sureness, goal: Goal, z: Draw): System | undefined {
@@ -136,18 +147,18 @@ function perhaps(system: System, now: Crossing, sure: Sureness, goal: Goal, z: D
   const factors = { return: factor('return', z.returnStatic), supply: factor('supply', z.supplyStatic) };
   const tesp = path.reduce((sum, stretch) => sum + dropOf(stretch) * factors[stretch.side], 0);
   if (!(tesp > 0)) return undefined;
-  const inside = system.inside && {
-    ...system.inside,
-    resistance: {
-      ...system.inside.resistance,
-      coefficient: system.inside.resistance.coefficient * Math.max(0, 1 + USUAL_SIZE_SIGMA * z.lag),
-    },
-  };
-  const lost = innerDropInWc({ inside }, now.flowCfm);
-  const fan = curvePerhaps(system.fan, z, tesp / now.tespInWc);
-  const onCurve = flowAt(fan, tesp + lost);
-  const byBook = sure.byBook === true && !fan.usual && onCurve !== undefined;
-  const flowCfm = (byBook ? onCurve : now.flowCfm) * Math.max(0.3, 1 + flowError(sure, z));
+  const fanWith = (lag: number) => curvePerhaps(system.fan, z.slope, lag, tesp / now.tespInWc);
+  const flowOn = (fan: Fan, inside: Inside) => flowAt(fan, tesp + innerDropInWc({ inside }, now.flowCfm));
+  const off = flowError(sure, z);
+  // An airflow that differs from the table says something of the losses that are assumed, as far as the table is sure.
+  const sigma = lossSigma(system, now);
+  const split = splitOf(sigma, system.fan.usual ? undefined : sure.bookShare);
+  const lag = sigma > 0 ? -(split.seen * off.own + split.sigmaShare * z.lag) / sigma : 0;
+  const inside = insidePerhaps(system.inside, lag);
+  const fan = fanWith(lag);
+  const onCurve = flowOn(fan, inside);
+  const byBook = sure.byBook === true && !fan.usual ? flowOn(fanWith(0), system.inside) : undefined;
+  const flowCfm = (byBook ?? now.flowCfm) * Math.max(0.3, 1 + off.own - off.sick);
   const set = onCurve === undefined ? 1 : flowCfm / onCurve;
   return {
     ...system,
@@ -188,8 +199,8 @@ function somewhatOther(changed: System, before: System, z: Draw): System {
   };
 }
 
-/** Whether a change carries the motor past what its nameplate allows, by the law of its kind. */
-function isOverloaded(before: System, changed: System, at: Crossing): boolean {
+/** Whether a change carries the motor past what its nameplate allows, by the law of its kind. @param at where the changed system runs */
+export function isOverloaded(before: System, changed: System, at: Crossing): boolean {
   const was = operate(before);
   if (was.kind !== 'crossing') return false;
   return motorLoad(changed, powerOf(changed, at, { system: before, at: was }))?.word === 'outside';

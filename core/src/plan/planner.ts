@@ -4,7 +4,7 @@ import { dueMoves, MOVES, type ChosenMove, type MoveContext, type MoveFigures } 
 import type { Look } from '../look';
 import type { RawInputs } from '../tools';
 import type { System } from '../system';
-import type { Sureness } from './chance';
+import type { Sureness } from '../flow';
 import { readyPlans, type PlanAnswer } from './readyPlans';
 import { searchCombinations, type PlanProblem, type SearchProgress } from './search';
 import { speedOptions } from './speeds';

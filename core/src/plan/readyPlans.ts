@@ -1,7 +1,8 @@
 import { predict, type Goal, type Prediction } from '../model';
 import { operate } from '../operate';
 import { applyMoves, effortOf, type ChosenMove } from '../moves';
-import { chanceOf, type Odds, type Sureness } from './chance';
+import type { Sureness } from '../flow';
+import { chanceOf, type Odds } from './chance';
 import { explainFixFirst, explainPlan } from './explain';
 import { isChoked, landingOf, landingScore, tierOf, type Tier } from '../advise';
 import type { Candidate, PlanProblem, SearchResult } from './search';

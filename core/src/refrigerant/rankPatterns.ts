@@ -8,21 +8,18 @@ const GAPS: readonly {
   readonly orifice: number;
   readonly valve: number;
   readonly sigmaF: number;
-  /** It hangs on the high side. */
-  readonly high?: true;
   /** It is held against outdoors. */
   readonly outdoors?: true;
 }[] = [
   { id: 'superheat', name: 'superheat', orifice: 8, valve: 10, sigmaF: 4.5 },
-  { id: 'subcooling', name: 'subcooling', orifice: 10, valve: 10.5, sigmaF: 3.5, high: true },
-  { id: 'approach', name: 'approach', orifice: 8, valve: 8, sigmaF: 3.5, high: true, outdoors: true },
+  { id: 'subcooling', name: 'subcooling', orifice: 10, valve: 10.5, sigmaF: 3.5 },
+  { id: 'approach', name: 'approach', orifice: 8, valve: 8, sigmaF: 3.5, outdoors: true },
   {
     id: 'condensingOver',
     name: 'condensing over outdoors',
     orifice: 18,
     valve: 18,
     sigmaF: 3.6,
-    high: true,
     outdoors: true,
   },
   { id: 'returnMinusDew', name: 'return − dew', orifice: 33, valve: 33, sigmaF: 3 },
@@ -66,8 +63,6 @@ export interface PatternFacts {
   readonly chargeMovedNothing?: boolean;
   /** The outdoor coil was seen clean, or was washed at this visit. */
   readonly outdoorClean?: boolean;
-  /** Outdoors is too cold for the high side, and nobody holds the head up. */
-  readonly withoutHighSide?: boolean;
   /** The head is held up by hand: nothing can be said against outdoors. */
   readonly headHeld?: boolean;
   /** The airflow is known to be in its band: little air is then unlikely. */
@@ -113,10 +108,10 @@ interface ReadGap {
 }
 
 /** The gaps that count, each with what a sound circuit should show, and corrected for the port it was read at. */
-function readGaps({ metering, gaps, atDischarge }: Ladder, { withoutHighSide, headHeld }: PatternFacts): ReadGap[] {
+function readGaps({ metering, gaps, atDischarge }: Ladder, { headHeld }: PatternFacts): ReadGap[] {
   return GAPS.flatMap((gap, i): ReadGap[] => {
     const found = gaps.get(gap.id);
-    if (found === undefined || (withoutHighSide && gap.high) || (headHeld && gap.outdoors)) return [];
+    if (found === undefined || (headHeld && gap.outdoors)) return [];
     const { asked, valueF } = found;
     const isTarget = asked && (asked.source !== 'ruleOfThumb' || (gap.id === 'superheat' && metering === 'orifice'));
     const soundF = isTarget ? (asked.low + asked.high) / 2 : gap[metering];
@@ -219,7 +214,7 @@ export function rankPatterns(ladder: Ladder, facts: PatternFacts = {}): Patterns
     named,
     unnamed: named ? undefined : whyUnnamed(first, isAllInside, missed.length > 0, read.length),
     first: firstStep(ranked, named, facts),
-    settle: settleOf(ranked, ladder, facts),
+    settle: settleOf(ranked, ladder),
   };
 }
 
@@ -249,12 +244,12 @@ function firstStep(
   return least.pattern.harm < goesIn ? `${least.pattern.toDo}. Then read again.` : undefined;
 }
 
-function settleOf(ranked: readonly RankedPattern[], { metering, gaps }: Ladder, { withoutHighSide }: PatternFacts) {
+function settleOf(ranked: readonly RankedPattern[], { metering, gaps }: Ladder) {
   const [first, second] = ranked as [RankedPattern, RankedPattern];
   const apart = (i: number, sigmaF: number) =>
     Math.abs(first.pattern[metering][0]![i]! - second.pattern[metering][0]![i]!) / sigmaF;
   const [best] = GAPS.map((gap, i) => ({ gap, apart: apart(i, gap.sigmaF) }))
-    .filter(({ gap }) => !gaps.has(gap.id) && !(withoutHighSide && gap.high))
+    .filter(({ gap }) => !gaps.has(gap.id))
     .sort((a, b) => b.apart - a.apart);
   if (first.share >= 0.9) return undefined;
   return best && best.apart > 0.7 ? best.gap.name : first.pattern.settle;

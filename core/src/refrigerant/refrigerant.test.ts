@@ -283,11 +283,6 @@ describe('what a pattern may be named', () => {
     expect(read(discharge)).toBeCloseTo(read(liquid) - 4, 6);
     expect(shareOf(discharge, 'overcharge')).toBeLessThan(shareOf(liquid, 'overcharge'));
   });
-
-  test('too cold for the high side only the low side tells', () => {
-    const { read } = rank({ dew: 36, bubble: 88, sh: 20, sc: 4, outdoor: 60 }, {}, { withoutHighSide: true });
-    expect(read).toBe(2);
-  });
 });
 
 test('gauges of a compressor at rest are asked about', () => {

@@ -3,7 +3,7 @@ import { densityOf, STANDARD_DENSITY } from '../air';
 import { causesAt, causesSeen, isCleared, isSeen, type Looks } from '../causes';
 import type { FanDoubt } from '../doubt';
 import type { OffTable } from '../fan';
-import { reconcile, type FlowEstimate, type ReconciledFlow } from '../flow';
+import { reconcile, type FlowEstimate, type ReconciledFlow, type Sureness } from '../flow';
 import {
   judgeDrop,
   judgeFilterFace,
@@ -36,6 +36,7 @@ import { measuredFindings, returnOffRoomF, type MeasuredFinding } from './measur
 import { nextMeasure, whatWouldSettle, type NextMeasure, type Standing } from './nextMeasure';
 import { readState, type Question } from './openQuestion';
 import { questionsOf } from './questions';
+import { surenessOf } from './sureness';
 import { pressureUnderStop, underStop } from './underStop';
 import type { VisitFacts } from './visitFacts';
 
@@ -79,6 +80,8 @@ export interface VisitAssessment<R extends PressureReading = PressureReading> {
   readonly model?: MeasuredSystem;
   /** Why there is none, in a sentence. */
   readonly noModel?: string;
+  /** How sure the readings behind the model are; absent without an airflow. */
+  readonly sure?: Sureness;
   /** The motor's plate with what was measured of it. */
   readonly motor?: MotorFacts;
   /** Why no slower speed is advised; absent when one may be. */
@@ -191,6 +194,7 @@ export function assessVisit<R extends PressureReading>(visit: VisitFacts<R>, rul
         rules,
         flow,
         bookFan,
+        bookShare: known.bookShare,
         tap: runningTap({ unit, drive }),
         secondPoint:
           bookFan || retest?.flowRatio === undefined
@@ -310,6 +314,7 @@ export function assessVisit<R extends PressureReading>(visit: VisitFacts<R>, rul
     stop,
     model,
     noModel: 'why' in measured ? measured.why : undefined,
+    sure: flow && surenessOf(flow, known, judgement, rules),
     motor,
     noSlower,
     advice: advise({

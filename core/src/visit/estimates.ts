@@ -76,6 +76,8 @@ export interface FlowKnowledge {
   readonly bookFan?: Fan;
   /** What the book says at the static, CFM, of a fan without what was seen. */
   readonly bookCfm?: number;
+  /** One σ of that figure for a fan without anything wrong, as a share. */
+  readonly bookShare?: number;
   /** Set when the static is not in the tap's row. */
   readonly offTable?: OffTable;
 }
@@ -312,6 +314,9 @@ function asReached(flashes: FlowEstimate, { table, tap }: UnitFacts, bookCfm: nu
   };
 }
 
+/** (J) How much less sure a table is that was taken under other conditions than the unit runs in. */
+const OTHER_CONDITIONS = 1.6;
+
 /** A motor that holds its airflow is within this of its request until it gives up, as a share (J). */
 const REACHES_FROM = 0.95;
 
@@ -347,12 +352,13 @@ export function flowKnowledge(facts: FlowFacts): FlowKnowledge {
     dropCfm: dropCfm(facts),
   });
   const bookFan = plain && bookFanOf(facts, doubt.seen);
+  const widened = tableDoubts(facts).length > 0 ? OTHER_CONDITIONS : 1;
+  const bookShare = rules.tableFlowSigma * widened;
   const estimates: FlowEstimate[] = [];
   const innerLoss = doubt.seen.includes(coilDirtyInside) ? coilDirtyInside.usual : 0;
   if (bookFan && bookCfm !== undefined && pressure.tespInWc !== undefined) {
     const flowCfm = lessWhatWasSeen(bookFan, pressure.tespInWc, innerLoss, bookCfm) * coilCorrection(facts);
     const doubts = [...doubt.signs, ...tableDoubts(facts)];
-    const widened = tableDoubts(facts).length > 0 ? 1.6 : 1;
     const lags = lagFactors(bookFan);
     const loss = Math.max(1 - flowCfm / (bookCfm * coilCorrection(facts)), 1 - lags.speed * lags.flow);
     const sigma = (base: number) => Math.hypot(base * widened, doubt.share, USUAL_SIZE_SIGMA * loss);
@@ -382,5 +388,5 @@ export function flowKnowledge(facts: FlowFacts): FlowKnowledge {
     const usual = usualFlow(facts);
     if (usual) estimates.push(usual);
   }
-  return { estimates, doubt, bookFan, bookCfm, offTable: read?.kind === 'offTable' ? read : undefined };
+  return { estimates, doubt, bookFan, bookCfm, bookShare, offTable: read?.kind === 'offTable' ? read : undefined };
 }
