@@ -20,6 +20,7 @@ export function pressureReading(reading: ReadingDto): PressureReading & { origin
     staticInWc: reading.value,
     conditions: reading.conditions,
     replacesId: reading.replacesId,
+    takenAt: reading.takenAt,
     origin: reading.origin,
   };
 }

@@ -23,6 +23,8 @@ export interface PressureReading {
   readonly conditions: Conditions;
   /** The reading this one corrects. */
   readonly replacesId?: string | null;
+  /** When it was read, ISO 8601. */
+  readonly takenAt?: string;
 }
 
 /**

@@ -1,2 +1,2 @@
-export { type Stop, type StopFacts, stopOf } from './stop';
+export { isStopLook, isStopPoint, type Stop, type StopFacts, stopOf } from './stop';
 export { STOPS } from './stops';

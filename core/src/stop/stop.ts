@@ -86,3 +86,15 @@ export function stopOf({ looks, checks, lineVolts }: StopFacts): Stop | undefine
   }
   return undefined;
 }
+
+const LOOK_SIGNS = new Set(
+  STOPS.flatMap(({ looks = [] }) => looks.flatMap(({ item, states }) => states.map((state) => `${item} ${state}`))),
+);
+const CHECK_POINTS = new Set(STOPS.flatMap(({ checks = [] }) => checks.map(({ point }) => point)));
+
+/** Whether a look finds what stops a visit, whatever became of it. */
+export const isStopLook = ({ item, state }: Pick<Look, 'item' | 'state'>): boolean =>
+  LOOK_SIGNS.has(`${item} ${state}`);
+
+/** Whether a check is made at a point that may stop a visit. */
+export const isStopPoint = (point: string): boolean => CHECK_POINTS.has(point);

@@ -26,6 +26,7 @@ import { airflowVerdict } from './airflow';
 import { ductBudgetOf, type DuctBudget } from './ductBudget';
 import { flowKnowledge, runningTap } from './estimates';
 import { equipmentQuestions } from './equipmentQuestions';
+import { readBeforeStopEnded } from './endedStop';
 import { evidenceOf, measuredVolts } from './evidence';
 import { asideReasons, checksOf, standingFacts } from './facts';
 import { filterOutPressures, filterRetest, type FilterRetest } from './filterRetest';
@@ -121,14 +122,15 @@ export function assessVisit<R extends PressureReading>(visit: VisitFacts<R>, rul
   const dropFact = standingFacts(facts).get('measuredDrop');
   const leakF = returnOffRoomF(dropFact?.inputs);
   const nominalVolts = visit.motorPlate?.plateVolts ?? visit.lineVolts;
-  const evidence = evidenceOf(facts, {
+  const context = {
     drive,
     settingCfm: settingCfmOf(unit),
     slipShare: rules.slipShare,
     tolerancePercent: 100 * rules.capacitorShare,
     nominalVolts,
     leakF,
-  });
+  };
+  const evidence = evidenceOf(facts, context);
   const seen = evidence.looks;
   const stop = stopOf({
     looks: evidence.recorded,
@@ -224,6 +226,7 @@ export function assessVisit<R extends PressureReading>(visit: VisitFacts<R>, rul
     ? []
     : [
         ...state.questions,
+        ...readBeforeStopEnded(facts, context, counted, answered),
         ...equipmentQuestions({ ...visit, looks: seen }).filter(({ id }) => !answered.has(id)),
         ...questionsOf({
           unit,

@@ -34,6 +34,8 @@ export interface Fact {
   readonly replacesId?: string | null;
   /** How the unit ran while it was taken; facts of before do not say. */
   readonly conditions?: FactConditions | null;
+  /** When it was made, ISO 8601. */
+  readonly takenAt?: string;
 }
 
 /** The last fact of each kind that nothing has replaced. */
@@ -50,8 +52,7 @@ export function checksOf(facts: readonly Fact[]): readonly KeptCheck[] {
   const replaced = new Set(facts.map(({ replacesId }) => replacesId).filter(Boolean));
   return facts.flatMap((fact): KeptCheck[] => {
     if (fact.kind !== 'check' || replaced.has(fact.id)) return [];
-    const { takenAt } = fact as { takenAt?: string };
-    return [{ ...(fact.inputs as unknown as Check), id: fact.id, takenAt }];
+    return [{ ...(fact.inputs as unknown as Check), id: fact.id, takenAt: fact.takenAt }];
   });
 }
 
