@@ -1,4 +1,4 @@
-import { readdirSync, readFileSync } from 'node:fs';
+import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { fingerprint, holds, stamp } from '../setup/fingerprint.mjs';
@@ -31,7 +31,7 @@ const fonts = (dist) =>
 export async function ensureBare() {
   const print = fingerprint([BARE, 'package-lock.json']);
   const file = 'node_modules/.cache/huff/bare-built';
-  if (!holds(file, print)) {
+  if (!holds(file, print) || !existsSync(`${BARE_DIST}/index.html`)) {
     const expo = path.resolve('node_modules/expo/bin/cli');
     const code = await run(process.execPath, [expo, 'export', '-p', 'web'], {
       env: QUIET_EXPO,
