@@ -17,6 +17,7 @@ await build({
   alias: {
     '@huff/paper': './paper/src/index.ts',
     '@huff/core/call': './core/src/call.ts',
+    '@huff/core/first': './core/src/first.ts',
     '@huff/core/fix': './core/src/fix.ts',
     '@huff/core': './core/src/index.ts',
     '@huff/contract/call': './contract/src/call.ts',

@@ -21,6 +21,7 @@ export function pressureReading(reading: ReadingDto): PressureReading & { origin
     conditions: reading.conditions,
     replacesId: reading.replacesId,
     takenAt: reading.takenAt,
+    clockOffsetMs: reading.clockOffsetMs,
     origin: reading.origin,
   };
 }

@@ -97,15 +97,7 @@ export {
 export type { Source, Sourced } from './numbers/source';
 export { crossing, crossingOf, operate, resistancesOf } from './operate';
 export { dropAt, merged, pathDropAt, type Resistance, resistanceFromPoint } from './path';
-export {
-  currentPart,
-  type DecidedPlan,
-  intoWhole,
-  type PartedVisit,
-  partVisit,
-  standingPlan,
-  takenMs,
-} from './prove/partVisit';
+export { currentPart, type DecidedPlan, intoWhole, type PartedVisit, partVisit, standingPlan } from './prove/partVisit';
 export { cautionsOf, moveWords, type PlanRecord, planRecordFault, promiseOf } from './prove/planRecord';
 export {
   type Conditions,
@@ -115,6 +107,7 @@ export {
   type PressureReading,
   signedStaticInWc,
   STATIC_LIMIT_IN_WC,
+  takenMs,
 } from './readings';
 export { liftSystem, STORED_FORM } from './stored';
 export {

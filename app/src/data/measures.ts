@@ -1,4 +1,4 @@
-import { setMeasures, US_MEASURES, type Measures } from '@huff/core';
+import { setMeasures, US_MEASURES, type Measures } from '@huff/core/first';
 import { useSyncExternalStore } from 'react';
 
 const KEY = 'huff.measures';

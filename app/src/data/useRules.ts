@@ -1,4 +1,4 @@
-import { rulesOf, type Rules } from '@huff/core';
+import { rulesOf, type Rules } from '@huff/core/first';
 import { useMemo } from 'react';
 import { shop } from './records';
 

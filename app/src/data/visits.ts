@@ -1,5 +1,5 @@
 import type { FactDto, PhotoDto, ReadingDto, VisitDto } from '@huff/contract';
-import { takenMs } from '@huff/core';
+import { takenMs } from '@huff/core/first';
 import { headOf, photosWith, visitWith, type VisitSummary } from '@huff/contract/spine';
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';

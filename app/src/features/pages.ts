@@ -22,3 +22,4 @@ export { UnitPage } from './units/UnitPage';
 export { QuickCheckPage } from './visit/QuickCheckPage';
 export { VisitPage } from './visit/VisitPage';
 export { WaitingPage } from './waiting/WaitingPage';
+export { ComputedSummary } from './visitState/ComputedSummary';

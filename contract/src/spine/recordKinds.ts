@@ -1,5 +1,5 @@
 import type { BlowerTableDto } from '../blowerTable';
-import { ODDS_FORM, PLATE_FORM, RULES_FORM } from '@huff/core';
+import { ODDS_FORM, PLATE_FORM, RULES_FORM } from '@huff/core/first';
 import type { SetupDto } from '../setup';
 import type { ShopDto } from '../shop';
 import type { SiteDto } from '../site';

@@ -1,5 +1,6 @@
 import { chartFault } from '../refrigerant/targets';
-import { inputFaults, type FieldError, type FieldSet, type RawInputs } from '../tools';
+import type { FieldError, FieldSet, RawInputs } from '../tools';
+import { inputFaults } from '../tools/solveTool';
 
 /** What stands on a unit's nameplate, beside its maximum static. All of it may be unreadable. */
 export const PLATE_FORM = {

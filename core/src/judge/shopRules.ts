@@ -1,4 +1,5 @@
-import { inputFaults, soundInputs, type FieldSet, type FlowMethodId, type RawInputs } from '../tools';
+import type { FieldSet, FlowMethodId, RawInputs } from '../tools';
+import { inputFaults, soundInputs } from '../tools/solveTool';
 import { DEFAULT_RULES, USUAL_METHOD_SIGMA, type RuleFigure, type Rules } from './rules';
 
 /**

@@ -1,6 +1,7 @@
 import { itemToldBy } from '../look';
 import { applyMoves, looksSettledBy } from '../moves';
 import { liftPlanRecord, type PlanRecord } from './planRecord';
+import { takenMs, type Taken } from '../readings';
 import type { System } from '../system';
 import type { Fact } from '../visit';
 
@@ -14,10 +15,6 @@ export interface TakenReading {
 
 /** A fact as it is kept. */
 export type TakenFact = Fact & { readonly takenAt: string; readonly clockOffsetMs?: number };
-
-/** When something was taken, ms, whatever the phone’s clock said. */
-export const takenMs = ({ takenAt, clockOffsetMs = 0 }: Pick<TakenReading, 'takenAt' | 'clockOffsetMs'>): number =>
-  Date.parse(takenAt) + clockOffsetMs;
 
 /** What of a visit is parted: its readings and facts, each with its time. */
 export interface RecordedVisit {
@@ -45,7 +42,6 @@ export function standingPlan({ facts = [] }: RecordedVisit): DecidedPlan | undef
   };
 }
 
-type Taken = Pick<TakenReading, 'takenAt' | 'clockOffsetMs'>;
 const isAfter = (one: Taken, plan: DecidedPlan) => takenMs(one) > takenMs(plan);
 
 /** A visit parted at its plan: what was found before, and what was read since. */

@@ -1,3 +1,4 @@
 export * from './nextReading';
 export * from './plausibility';
 export * from './pressureReading';
+export * from './takenMs';

@@ -25,6 +25,7 @@ export interface PressureReading {
   readonly replacesId?: string | null;
   /** When it was read, ISO 8601. */
   readonly takenAt?: string;
+  readonly clockOffsetMs?: number;
 }
 
 /**

@@ -1,5 +1,5 @@
 import type { Look } from '../look';
-import type { PressureReading } from '../readings';
+import { takenMs, type PressureReading } from '../readings';
 import { isStopLook, isStopPoint, stopOf, type Stop } from '../stop';
 import type { Question } from './openQuestion';
 import { evidenceOf, type EvidenceContext } from './evidence';
@@ -8,7 +8,7 @@ import { checksOf, type Fact } from './facts';
 interface EndedStop {
   readonly stop: Stop;
   /** When it was recorded as dealt with. */
-  readonly endedAt: string;
+  readonly endedMs: number;
 }
 
 /** Whether a fact may have stopped the visit: most visits have none, and nothing is walked through. */
@@ -22,12 +22,12 @@ function lastEnded(facts: readonly Fact[], context: EvidenceContext): EndedStop 
   const first = facts.findIndex(mayStop);
   if (first < 0) return undefined;
   for (let made = facts.length - 1; made > first; made -= 1) {
-    const { kind, takenAt } = facts[made]!;
+    const { kind, takenAt, clockOffsetMs } = facts[made]!;
     if (kind !== 'look' && kind !== 'check') continue;
     const before = facts.slice(0, made);
     const { recorded } = evidenceOf(before, context);
     const stop = stopOf({ looks: recorded, checks: checksOf(before), lineVolts: context.nominalVolts });
-    if (stop) return takenAt === undefined ? undefined : { stop, endedAt: takenAt };
+    if (stop) return takenAt === undefined ? undefined : { stop, endedMs: takenMs({ takenAt, clockOffsetMs }) };
   }
   return undefined;
 }
@@ -50,8 +50,8 @@ export function readBeforeStopEnded(
   // Smells and flames do not change what a probe reads.
   if (!ended || ended.stop.isDanger) return [];
   const id = `before ${ended.stop.id}`;
-  const early = [...counted].flatMap(([port, { takenAt }]) =>
-    takenAt !== undefined && Date.parse(takenAt) < Date.parse(ended.endedAt) ? [port] : [],
+  const early = [...counted].flatMap(([port, { takenAt, clockOffsetMs }]) =>
+    takenAt !== undefined && takenMs({ takenAt, clockOffsetMs }) < ended.endedMs ? [port] : [],
   );
   if (early.length === 0 || answered.has(id)) return [];
   return [

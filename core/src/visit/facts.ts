@@ -36,6 +36,7 @@ export interface Fact {
   readonly conditions?: FactConditions | null;
   /** When it was made, ISO 8601. */
   readonly takenAt?: string;
+  readonly clockOffsetMs?: number;
 }
 
 /** The last fact of each kind that nothing has replaced. */

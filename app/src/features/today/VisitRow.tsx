@@ -1,5 +1,5 @@
 import type { VisitSummary } from '@huff/contract/spine';
-import { unitText, staticWords, flowWords, flowText, type VerdictWord } from '@huff/core';
+import { unitText, staticWords, flowWords, flowText, type VerdictWord } from '@huff/core/first';
 import { format } from 'date-fns/format';
 import { Link } from 'expo-router';
 import { memo } from 'react';

@@ -1,4 +1,4 @@
-import { MOTOR_TEXT, tonsText } from '@huff/core';
+import { MOTOR_TEXT, tonsText } from '@huff/core/first';
 import type { VisitDto } from '@huff/contract';
 
 /** "tap 3"; of a belt drive "823 RPM". */

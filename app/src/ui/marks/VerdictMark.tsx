@@ -1,4 +1,4 @@
-import { VERDICT_TEXT, type VerdictWord } from '@huff/core';
+import { VERDICT_TEXT, type VerdictWord } from '@huff/core/first';
 import Svg, { Circle, Path } from 'react-native-svg';
 import { usePalette } from '../theme';
 

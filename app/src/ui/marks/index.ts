@@ -1,2 +1,2 @@
 export * from './VerdictMark';
-export { VERDICT_TEXT } from '@huff/core';
+export { VERDICT_TEXT } from '@huff/core/first';
