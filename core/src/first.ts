@@ -1,6 +1,6 @@
 /**
- * What the first screen needs: units, words, names of fields. It must not reach what judges a visit, which comes with the other pages;
- * `first.test.ts` holds it to that.
+ * What the first screen needs: units, words, names of fields. It must not reach what judges a visit, which is downloaded with the other
+ * pages.
  */
 export { PLATE_FORM } from './equipment/plateForm';
 export { RULES_FORM, rulesOf } from './judge/shopRules';

@@ -10,6 +10,7 @@ import { useDraft, useEarlierVisits, useVisitList, type ListedVisit } from '../.
 import { ActionButton, Columns, Page, PageFoot } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
 import { useIsWide } from '../../ui/theme';
+import type { Computing } from '../visitState/WithSummary';
 import { unitLine } from '../visitState/unitWords';
 import { StorageNotice } from '../waiting/StorageNotice';
 import { DueList } from './DueList';
@@ -36,8 +37,13 @@ export function byDay(visits: readonly ListedVisit[]): [string, ListedVisit[]][]
   return [...days];
 }
 
+interface TodayPageProps {
+  /** What judges a visit that the server does not know yet. */
+  readonly computed: Computing;
+}
+
 /** Today: the open check to resume, a new one, and the visits of the last days. */
-export function TodayPage() {
+export function TodayPage({ computed }: TodayPageProps) {
   const draft = useDraft();
   const { visits, isPending, isAsking } = useVisitList();
   const [backTo, setBackTo] = useState(false);
@@ -82,7 +88,7 @@ export function TodayPage() {
                   {day}
                 </Heading>
                 {listed.map((visit) => (
-                  <VisitRow key={visit.id} visit={visit} />
+                  <VisitRow key={visit.id} visit={visit} computed={computed} />
                 ))}
               </View>
             ))}

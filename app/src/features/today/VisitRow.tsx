@@ -12,13 +12,18 @@ import { VERDICT_TEXT, VerdictMark } from '../../ui/marks';
 import { Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import { splitTitle } from '../visitState/unitWords';
-import { WithSummary } from '../visitState/WithSummary';
+import { WithSummary, type Computing } from '../visitState/WithSummary';
+
+interface VisitRowProps {
+  readonly visit: ListedVisit;
+  readonly computed: Computing;
+}
 
 /** A visit in the list: where, when, what was found and what to do. */
-export const VisitRow = memo(function VisitRow({ visit }: { readonly visit: ListedVisit }) {
+export const VisitRow = memo(function VisitRow({ visit, computed }: VisitRowProps) {
   return (
     <Guard what="This visit" on={[visit]}>
-      <WithSummary visit={visit}>
+      <WithSummary visit={visit} computed={computed}>
         {(summary, sending) => <SummaryRow summary={summary} sending={sending} />}
       </WithSummary>
     </Guard>

@@ -8,6 +8,7 @@ import type { ListedVisit } from '../../data/visits';
 import { renderThemed } from '../../testing/render';
 import { measured, onTap3 } from '../../testing/visits';
 import { syncWords } from '../waiting/syncWords';
+import { ComputedSummary } from '../visitState/ComputedSummary';
 import { byDay, TodayPage } from './TodayPage';
 
 let mockDraft: VisitDto | null = null;
@@ -60,7 +61,7 @@ const listed = (name: string, daysAgo: number): ListedVisit => {
 };
 const show = (list: Partial<typeof mockList>) => {
   mockList = { visits: [], isPending: false, ...list };
-  renderThemed(<TodayPage />);
+  renderThemed(<TodayPage computed={ComputedSummary} />);
 };
 beforeEach(() => {
   jest.clearAllMocks();

@@ -8,6 +8,7 @@ import { ListSection } from '../../ui/list';
 import { VerdictMark } from '../../ui/marks';
 import { ToldAt, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
+import { ComputedSummary } from '../visitState/ComputedSummary';
 import { WithSummary } from '../visitState/WithSummary';
 
 /** How many of its visits a unit's page lists. */
@@ -38,7 +39,7 @@ export function UnitVisits({ unitId, onOpen, openId }: UnitVisitsProps) {
       onAdd={visits.length > 1 ? () => router.push(`/units/${unitId}/compare`) : undefined}
     >
       {visits.slice(0, SHOWN).map((visit) => (
-        <WithSummary key={visit.id} visit={visit}>
+        <WithSummary key={visit.id} visit={visit} computed={ComputedSummary}>
           {(summary) =>
             onOpen ? (
               <Pressable role="button" aria-pressed={summary.id === openId} onPress={() => onOpen(summary.id)}>

@@ -1,17 +1,20 @@
 import type { VisitSummary } from '@huff/contract/spine';
-import type { ReactNode } from 'react';
+import type { ComponentType, ReactNode } from 'react';
 import type { Sending } from '../../data/useOutbox';
 import type { ListedVisit } from '../../data/visits';
-import { lazyPart } from '../lazyPage';
+
+type Children = (summary: VisitSummary, sending: Sending) => ReactNode;
+
+/** `ComputedSummary`, or the way to it: what judges a visit is not downloaded with the first screen. */
+export type Computing = ComponentType<{ readonly id: string; readonly children: Children }>;
 
 interface WithSummaryProps {
   readonly visit: ListedVisit;
-  readonly children: (summary: VisitSummary, sending: Sending) => ReactNode;
+  readonly computed: Computing;
+  readonly children: Children;
 }
 
-const Computed = lazyPart<{ id: string; children: WithSummaryProps['children'] }>('ComputedSummary');
-
 /** What a list says of a visit: as the server computed it; what the server does not know yet is computed here. */
-export function WithSummary({ visit, children }: WithSummaryProps) {
+export function WithSummary({ visit, computed: Computed, children }: WithSummaryProps) {
   return visit.summary ? children(visit.summary, 'sent') : <Computed id={visit.id}>{children}</Computed>;
 }
