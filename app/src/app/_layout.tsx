@@ -70,8 +70,7 @@ function useWaited(ms: number): boolean {
 
 export default function RootLayout() {
   const [loaded, failed] = useFonts(FONT_FILES);
-  useServiceWorker();
-  useEffect(fetchPages, []);
+  useServiceWorker(fetchPages);
   const waited = useWaited(FONTS_WITHIN_MS);
   if (!loaded && !failed && !waited) return null;
   return (
