@@ -29,6 +29,8 @@ export interface Complaint {
   readonly id: string;
   readonly words: string;
   readonly firstSteps: readonly [FirstStep, FirstStep, FirstStep];
+  /** The mode such a call is about; absent where it may be either. */
+  readonly mode?: 'cooling' | 'heating';
   /** The run, in order; the others are one touch away. */
   readonly stations: readonly RouteStation[];
   /** Read before the first step. */

@@ -11,6 +11,7 @@ import { Cautions } from './Cautions';
 import { FoundList } from './FoundPlace';
 import { withCheck } from './PointSheet';
 import { useCall } from './useCall';
+import { withComplaint } from './withComplaint';
 
 /** What was said, and the way it sets: the run, the first three steps with their reasons, what to mind. */
 export function CallPlace({ whole, assessment, acts, frame }: StationPlaceProps) {
@@ -44,7 +45,7 @@ export function CallPlace({ whole, assessment, acts, frame }: StationPlaceProps)
               options={COMPLAINTS.map(({ id, words }) => ({ id, text: words }))}
               chosen={complaint?.id ?? null}
               onChoose={(id) => {
-                say('complaint', id);
+                acts.onWhole(withComplaint(whole, id));
                 setChanging(false);
               }}
             />

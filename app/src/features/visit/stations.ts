@@ -28,11 +28,28 @@ export const STATIONS: readonly StationPlan[] = [
 ];
 
 /** Stations of an air check, where no complaint sets another run. */
-const AIR: readonly StationId[] = ['call', 'look', 'pressure', 'airflow', 'drop', 'fix', 'prove', 'handOver'];
+const AIR: readonly StationId[] = ['call', 'look', 'pressure', 'airflow', 'drop', 'fix', 'prove', 'found', 'handOver'];
+
+/** Stations that have nothing to do on a call for something that does not run, until the air is known or a plan was decided. */
+const WAITING: readonly { readonly id: StationId; readonly hasWork: (facts: StationFacts) => boolean }[] = [
+  { id: 'fix', hasWork: ({ assessment }) => assessment.model !== undefined },
+  { id: 'prove', hasWork: ({ parted }) => parted.plan !== undefined },
+];
+
+/** A run that goes to Power or Heat before it measures static. */
+const isElectrical = (run: readonly StationId[]) =>
+  run.some((id) => (id === 'power' || id === 'heat') && run.indexOf(id) < run.indexOf('pressure'));
+
+/** The run of a visit: what was said sets it, less what has nothing to do yet. */
+function runOf(facts: StationFacts): readonly StationId[] {
+  const run: readonly StationId[] = complaintSaid(facts.whole)?.stations ?? AIR;
+  if (!isElectrical(run)) return run;
+  return run.filter((id) => WAITING.find((one) => one.id === id)?.hasWork(facts) !== false);
+}
 
 /** How far each station of a visit is, and what it still lacks: those of the complaint's run in its order, then the others, a touch away. */
 export function stationsOf(facts: StationFacts): Station[] {
-  const run: readonly StationId[] = complaintSaid(facts.whole)?.stations ?? AIR;
+  const run = runOf(facts);
   const inRun = run.flatMap((id) => STATIONS.filter((plan) => plan.id === id));
   const others = STATIONS.filter(({ id }) => !run.includes(id));
   return [

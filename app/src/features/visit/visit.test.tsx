@@ -1,5 +1,6 @@
 import { fireEvent, screen } from '@testing-library/react-native';
-import type { VisitDto } from '@huff/contract';
+import type { DecidedPlan, VisitDto } from '@huff/contract';
+import { COMPLAINTS } from '@huff/core/call';
 import { renderThemed } from '../../testing/render';
 import { measured, NOW, onTap3, read, TABLE } from '../../testing/visits';
 import { AdvicePane } from '../speed/AdvicePane';
@@ -53,6 +54,31 @@ test('what was said sets the run: its stations first, in its order, the others b
   // Another one may be said at any time; the last one counts.
   const other = withFact(said, 'check', { point: 'complaint', state: 'startUp' }, now);
   expect(order(other).slice(0, 3)).toEqual(['call', 'look', 'airflow']);
+});
+
+test('Findings come before Hand over in every run, and both end it', () => {
+  for (const complaint of [undefined, ...COMPLAINTS.map(({ id }) => id)]) {
+    const visit = complaint
+      ? withFact(quickCheck(now), 'check', { point: 'complaint', state: complaint }, now)
+      : quickCheck(now);
+    const run = stationsOf({ visit, whole: visit, assessment: assess(visit), parted: { before: visit } })
+      .filter(({ isAside }) => !isAside)
+      .map(({ id }) => id);
+    expect(run.slice(-2)).toEqual(['found', 'handOver']);
+  }
+});
+
+test('on an electrical call Fix and Prove come into the run when they have something to do', () => {
+  const run = (visit: VisitDto, plan?: DecidedPlan) =>
+    stationsOf({ visit, whole: visit, assessment: assess(visit), parted: { before: visit, plan } })
+      .filter(({ isAside, id }) => !isAside && (id === 'fix' || id === 'prove'))
+      .map(({ id }) => id);
+  const noRun = (visit: VisitDto) => withFact(visit, 'check', { point: 'complaint', state: 'noRun' }, now);
+  expect(run(noRun(quickCheck(now)))).toEqual([]);
+  expect(run(noRun(exampleA))).toEqual(['fix']);
+  expect(run(noRun(exampleA), {} as DecidedPlan)).toEqual(['fix', 'prove']);
+  // A call about air shows the whole way from the start.
+  expect(run(quickCheck(now))).toEqual(['fix', 'prove']);
 });
 
 test('stations show how far the visit is', () => {

@@ -3,6 +3,7 @@ import type { Complaint } from '../complaint';
 export const freezing: Complaint = {
   id: 'freezing',
   words: 'freezing up',
+  mode: 'cooling',
   firstSteps: [
     {
       words: 'Thaw: cooling off, fan on',

@@ -3,6 +3,7 @@ import type { Complaint } from '../complaint';
 export const noHeat: Complaint = {
   id: 'noHeat',
   words: 'no heat',
+  mode: 'heating',
   firstSteps: [
     { words: 'Is there air', why: 'A limit opens for want of air long before a burner fails.', station: 'look' },
     {

@@ -3,6 +3,7 @@ import type { Complaint } from '../complaint';
 export const notCooling: Complaint = {
   id: 'notCooling',
   words: 'not cooling',
+  mode: 'cooling',
   firstSteps: [
     {
       words: 'Look: ice, filter, wheel, outdoor unit',
