@@ -70,7 +70,8 @@ function useWaited(ms: number): boolean {
 
 export default function RootLayout() {
   const [loaded, failed] = useFonts(FONT_FILES);
-  useServiceWorker(fetchPages);
+  useServiceWorker();
+  useEffect(fetchPages, []);
   const waited = useWaited(FONTS_WITHIN_MS);
   if (!loaded && !failed && !waited) return null;
   return (

@@ -4,8 +4,8 @@ import { Page } from '../ui/page';
 const load = () => import('./pages');
 
 /**
- * A page whose code comes after the first screen, so that the first screen has little to download. The service worker keeps it on the phone,
- * and it is read when it is opened: reading it before holds up the first screen.
+ * A page whose code comes after the first screen, so that the first screen has little to download. It is fetched while
+ * nothing else is to do (`fetchPages`), and the service worker keeps all of it on the phone.
  */
 export function lazyPage(name: keyof Awaited<ReturnType<typeof load>>): ComponentType {
   const Loaded = lazy(async () => ({ default: (await load())[name] }));
@@ -30,7 +30,7 @@ export function lazyPart<P extends object>(name: keyof Awaited<ReturnType<typeof
   };
 }
 
-/** Fetches the other pages once the first screen stands, where no service worker keeps them. If they cannot be had now they are asked for when opened. */
+/** Fetches the other pages once the first screen stands. If they cannot be had now they are asked for when opened. */
 export function fetchPages(): void {
   setTimeout(() => void load().catch(() => undefined), 1000);
 }
