@@ -56,7 +56,7 @@ export async function benchPower() {
 
 /** Answers that are wrong in a walk, as a share, and the walks of each cause. */
 const SLIPS = 0.05;
-const SEEDS = 12;
+const SEEDS = 60;
 
 /** Walks to every cause, to every plausible pair, and with answers that are wrong. */
 function benchWalks({ schemes, plausiblePairs, walk }) {
