@@ -55,7 +55,7 @@ describe('the measured system', () => {
     expect(flowOf(model!.system)).toBeCloseTo(flow!.flowCfm, 3);
   });
 
-  test('a caked wheel is taken to cost 15 %; what a second method misses beside that is split between wheel and table', () => {
+  test('a caked wheel costs 15 % by assumption; what a second method misses beside that is split between wheel and table', () => {
     const taken = modelled({ facts: [look('wheel', 'caked')] });
     expect(taken.system.fan.lags).toEqual([{ cause: 'wheel', acts: 'speed', factor: 0.85, assumed: true }]);
     expect(taken.notes.join()).toContain('A caked blower wheel is taken to cost 15 % of the speed, ± 40 %');

@@ -161,7 +161,7 @@ function onBook(facts: MeasuredFacts, book: Fan, flow: ReconciledFlow, tespInWc:
     });
     const withPower = (power: number) => flowAt(sized(power), tespInWc);
     const power = sizedLoss(withPower, flowCfm, bookShare);
-    if (power !== undefined)
+    if (power !== undefined && withPower(power) !== undefined)
       return { fan: setTo(sized(power), tespInWc, flowCfm), notes: beyondWords(withPower(power), flowCfm) };
   }
   if (flowAt(book, tespInWc) === undefined) return undefined;

@@ -134,8 +134,15 @@ function lossSigma({ fan, inside }: System, now: Crossing): number {
   return less === undefined || more === undefined ? 0 : Math.max(0, more - less) / now.flowCfm;
 }
 
-/** A system as it might really be, within the errors of its readings; undefined when it could not run so. */
-function perhaps(system: System, now: Crossing, sure: Sureness, goal: Goal, z: Draw): System | undefined {
+/** A system as it might really be, within the errors of its readings; undefined when it could not run so. @param sigma of its assumed losses, a share */
+function perhaps(
+  system: System,
+  now: Crossing,
+  sure: Sureness,
+  goal: Goal,
+  z: Draw,
+  sigma: number,
+): System | undefined {
   const path = sharesPerhaps(system.path, z.share);
   const dropOf = (stretch: Stretch) => dropAt(stretch.resistance, now.flowCfm);
   const sideOf = (side: Stretch['side']) =>
@@ -151,7 +158,6 @@ function perhaps(system: System, now: Crossing, sure: Sureness, goal: Goal, z: D
   const flowOn = (fan: Fan, inside: Inside) => flowAt(fan, tesp + innerDropInWc({ inside }, now.flowCfm));
   const off = flowError(sure, z);
   // An airflow that differs from the table says something of the losses that are assumed, as far as the table is sure.
-  const sigma = lossSigma(system, now);
   const split = splitOf(sigma, system.fan.usual ? undefined : sure.bookShare);
   const lag = sigma > 0 ? -(split.seen * off.own + split.sigmaShare * z.lag) / sigma : 0;
   const inside = insidePerhaps(system.inside, lag);
@@ -232,10 +238,11 @@ export function sampledOutcomes(
   const random = seededRandom(seed);
   const outcomes: Outcome[] = [];
   const now = operate(system);
+  const sigma = now.kind === 'crossing' ? lossSigma(system, now) : 0;
   const knowsMotor = moves.length > 0 && predict(system, goal).motor !== undefined;
   for (let i = 0; i < samples; i += 1) {
     const z = draw(random);
-    const drawn = now.kind === 'crossing' ? perhaps(system, now, sure, goal, z) : undefined;
+    const drawn = now.kind === 'crossing' ? perhaps(system, now, sure, goal, z, sigma) : undefined;
     const done = drawn && applyMoves(drawn, moves);
     if (!done?.ok) {
       outcomes.push({});

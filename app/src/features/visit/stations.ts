@@ -40,7 +40,7 @@ const WAITING: readonly { readonly id: StationId; readonly hasWork: (facts: Stat
 const isElectrical = (run: readonly StationId[]) =>
   run.some((id) => (id === 'power' || id === 'heat') && run.indexOf(id) < run.indexOf('pressure'));
 
-/** The run of a visit: what was said sets it, less what has nothing to do yet. */
+/** The run of a visit: the complaint sets it, less what has nothing to do yet. */
 function runOf(facts: StationFacts): readonly StationId[] {
   const run: readonly StationId[] = complaintSaid(facts.whole)?.stations ?? AIR;
   if (!isElectrical(run)) return run;
