@@ -190,6 +190,41 @@ async function firstStartKilled(times) {
   expect(well === times, `${well} of ${times} start again, and again, with nothing left behind`);
 }
 
+/** Three loops that fill a file and write it through, beside a first start with the demo; and a kill in its middle. */
+async function busyDisk() {
+  console.log('first start beside a busy disk');
+  const scratch = path.join(root, 'scratch');
+  mkdirSync(scratch);
+  const script = `while :; do dd if=/dev/zero of="$0" bs=1M count=64 conv=fsync 2>/dev/null; done`;
+  const loops = [1, 2, 3].map((n) => spawn('sh', ['-c', script, path.join(scratch, String(n))], { detached: true }));
+  try {
+    const folder = path.join(root, 'beside');
+    const child = spawn(process.execPath, ['server/dist/main.mjs'], {
+      stdio: 'ignore',
+      env: { ...process.env, PORT: '0', HUFF_DATA: folder, HUFF_DEMO: '1', HUFF_LOG: 'error' },
+    });
+    const gone = once(child, 'exit');
+    await Promise.race([gone, wait(18_000)]);
+    child.kill('SIGKILL');
+    await gone;
+    const server = await startServer(folder);
+    const counts = await Promise.all(
+      ['units', 'sites', 'visits'].map(
+        async (of) => (await (await fetch(`${server.url}/api/${of}`)).json())[of].length,
+      ),
+    );
+    await server.stop();
+    expect(
+      counts.every((count) => count > 0),
+      `killed once and started again it comes up whole (${Math.round(server.readyAfterMs / 1000)} s): ${counts.join(', ')} units, sites, visits`,
+    );
+  } catch (error) {
+    expect(false, `a start beside a busy disk: ${error.message}`);
+  } finally {
+    for (const { pid } of loops) process.kill(-pid);
+  }
+}
+
 async function slowAndMany() {
   console.log('slow bodies and too many plans');
   const server = await startServer(path.join(root, 'busy'));
@@ -245,6 +280,7 @@ try {
   await filledByAnother();
   await readOnly();
   await firstStartKilled(10);
+  await busyDisk();
   await slowAndMany();
 } finally {
   for (const folder of mounts) execFileSync('umount', ['-l', folder]);

@@ -1,5 +1,6 @@
 import './smallHeap';
 import 'reflect-metadata';
+import { fsyncSync } from 'node:fs';
 import path from 'node:path';
 import { pino } from 'pino';
 import { createApp } from './app';
@@ -24,7 +25,7 @@ async function serve(): Promise<void> {
   const config = configFrom(process.env);
   const log = pino({ level: config.logLevel });
   const state = new ServerState();
-  watchThisThread();
+  const watch = watchThisThread();
   const db = new LateDb();
   const mail = mailBeside(db, log, `http://${config.names[0] ?? config.host}:${config.port}`);
   const results = resultsBeside(db, log, () => state.phase !== 'ready', mail.afterResults);
@@ -34,7 +35,7 @@ async function serve(): Promise<void> {
   );
 
   const opening = (async () => {
-    db.open(await openPglite(path.join(config.dataFolder, 'db')));
+    db.open(await openPglite(path.join(config.dataFolder, 'db'), undefined, watch.syncing(fsyncSync)));
     await migrate(db);
     await ensureShop(db);
     if (config.demo) await loadDemo(db, new Date());

@@ -21,7 +21,7 @@ export async function createFolderHere(folder: string): Promise<boolean> {
   const db = await PGlite.create(folder);
   await db.close();
   if (isWanted()) {
-    syncTree(folder);
+    await syncTree(folder);
     return true;
   }
   rmSync(folder, { recursive: true, force: true });
@@ -50,7 +50,11 @@ export function tidyAside(folder: string): void {
 export async function createFolder(folder: string): Promise<void> {
   const aside = `${folder}${ASIDE}-${process.pid}-${Date.now()}`;
   const program = process.argv[1] ?? fileURLToPath(import.meta.url);
-  const child = fork(program, [CREATE_FOLDER_ARGUMENT, aside], { stdio: ['ignore', 'ignore', 'inherit', 'ipc'] });
+  const child = fork(program, [CREATE_FOLDER_ARGUMENT, aside], {
+    stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
+    // Its many files are written through side by side.
+    env: { ...process.env, UV_THREADPOOL_SIZE: '16' },
+  });
   const code = await new Promise<number | null>((resolve, reject) => {
     child.once('error', reject);
     child.once('exit', resolve);

@@ -1,12 +1,21 @@
 import { assess, partVisit } from '@huff/contract';
 import { assessCallOf } from '@huff/contract/call';
 import { proofOf } from '@huff/core/fix';
+import type { Db } from '../db/db';
+import { DEMO_AUTHOR } from '../http/author';
+import { doOperation } from '../sync/doOperation';
 import { testDb } from '../testing/testServer';
 import { demoId } from './ids';
-import { loadDemo } from './loadDemo';
+import { DEMO_DEVICE, loadDemo, operationsOf } from './loadDemo';
 import { demoVisits } from './visits';
 
 const now = new Date('2026-05-13T12:00:00Z');
+
+/** Operations one by one, as an earlier release loaded them, cut off after `upTo`. */
+async function halfLoad(db: Db, upTo: number): Promise<void> {
+  const sender = { author: DEMO_AUTHOR, device: DEMO_DEVICE, clockOffsetMs: 0 };
+  for (const operation of operationsOf(now).slice(0, upTo)) await doOperation(db, sender, operation as never);
+}
 
 test('the demo loads once, through the same checks as a client’s records', async () => {
   const db = await testDb();
@@ -25,6 +34,45 @@ test('the demo loads once, through the same checks as a client’s records', asy
   expect(proven!.proven.flowCfm).toBeCloseTo(at('Office air handler').proof!.proven!.flowCfm, 6);
   await db.close();
 }, 60_000);
+
+test('a start that is cut off in the middle leaves nothing of the demo, and the next one loads all of it', async () => {
+  const db = await testDb();
+  let statements = 0;
+  const cutOff: Db = {
+    ...db,
+    transaction: (work) =>
+      db.transaction((query) =>
+        work((sql, params) => {
+          statements += 1;
+          if (statements > 400) throw new Error('cut off');
+          return query(sql, params);
+        }),
+      ),
+  };
+  await expect(loadDemo(cutOff, now)).rejects.toThrow('cut off');
+  expect(await db.query('SELECT (SELECT count(*) FROM visits) + (SELECT count(*) FROM operations) AS left')).toEqual([
+    { left: 0 },
+  ]);
+  expect(await loadDemo(db, now)).toBe(true);
+  await db.close();
+}, 60_000);
+
+test('a demo that an earlier release left half loaded is completed on another day', async () => {
+  const db = await testDb();
+  const whole = await testDb();
+  await loadDemo(whole, now);
+  await halfLoad(db, Math.floor(operationsOf(now).length * 0.6));
+  const later = new Date(now.getTime() + 3 * 86_400_000 + 5_000_000);
+  expect(await loadDemo(db, later)).toBe(true);
+  const count = `SELECT (SELECT count(*) FROM units) AS units, (SELECT count(*) FROM visits) AS visits,
+    (SELECT count(*) FROM readings) AS readings, (SELECT count(*) FROM facts) AS facts`;
+  expect(await db.query(count)).toEqual(await whole.query(count));
+  // Readings of a visit belong to one day.
+  const span = `SELECT visit_id, max(taken_at) - min(taken_at) > interval '12 hours' AS long FROM readings GROUP BY 1 ORDER BY 1`;
+  expect(await db.query(span)).toEqual(await whole.query(span));
+  await db.close();
+  await whole.close();
+}, 120_000);
 
 const WEEK_MS = 7 * 86_400_000;
 const week = demoVisits(now).filter(({ startedAt }) => Date.parse(startedAt) > now.getTime() - WEEK_MS);

@@ -10,10 +10,12 @@ import {
 } from '@huff/contract/spine';
 import { checkOperation } from '@huff/contract/sync';
 import { proofOf } from '@huff/core/fix';
+import { setImmediate as nextTurn } from 'node:timers/promises';
 import { v5 as uuidOf } from 'uuid';
-import type { Db } from '../db/db';
+import type { Db, Query } from '../db/db';
+import { moment } from '../db/moment';
 import { DEMO_AUTHOR } from '../http/author';
-import { doOperation } from '../sync/doOperation';
+import { doWithin } from '../sync/doOperation';
 import { demoId } from './ids';
 import { demoShop } from './shop';
 import { demoStops } from './stops';
@@ -35,15 +37,15 @@ function demoUnits(now: Date): UnitDto[] {
 }
 
 /** Operations of the demo have ids of their own, so that loading twice does nothing twice. */
-const NAMESPACE = 'de300000-0000-4000-8000-000000000000';
+export const DEMO_DEVICE = 'de300000-0000-4000-8000-000000000000';
 
 function creating(of: RecordKind, record: { readonly id: string }, madeAt: string): CreateOperation {
-  return { id: uuidOf(`create ${record.id}`, NAMESPACE), kind: 'create', of, recordId: record.id, record, madeAt };
+  return { id: uuidOf(`create ${record.id}`, DEMO_DEVICE), kind: 'create', of, recordId: record.id, record, madeAt };
 }
 
 /** What the demo's shop sets for itself. */
 const setting = (shop: ShopDto, madeAt: string): PatchOperation => ({
-  id: uuidOf(`set ${shop.id}`, NAMESPACE),
+  id: uuidOf(`set ${shop.id}`, DEMO_DEVICE),
   kind: 'patch',
   of: 'shop',
   recordId: shop.id,
@@ -52,13 +54,13 @@ const setting = (shop: ShopDto, madeAt: string): PatchOperation => ({
   madeAt,
 });
 
-/** Everything that is done to make the demo. Units last: the last one's presence says that all of it is here. */
-function operationsOf(now: Date): Operation[] {
+/** Everything that is done to make the demo. Units last: the last one shows that all of it is here, also in a folder of an earlier release. */
+export function operationsOf(now: Date): Operation[] {
   const madeAt = new Date(now.getTime() - 7 * 86_400_000).toISOString();
   const visits = demoVisits(now).flatMap((visit): Operation[] => [
     creating('visit', headOf(visit), visit.startedAt),
     ...visit.readings.map((record): Operation => ({
-      id: uuidOf(record.id, NAMESPACE),
+      id: uuidOf(record.id, DEMO_DEVICE),
       kind: 'add',
       of: 'reading',
       recordId: visit.id,
@@ -66,7 +68,7 @@ function operationsOf(now: Date): Operation[] {
       madeAt: record.takenAt,
     })),
     ...(visit.facts ?? []).map((record): Operation => ({
-      id: uuidOf(record.id, NAMESPACE),
+      id: uuidOf(record.id, DEMO_DEVICE),
       kind: 'add',
       of: 'fact',
       recordId: visit.id,
@@ -85,21 +87,43 @@ function operationsOf(now: Date): Operation[] {
 }
 
 /**
- * Loads the demo scenario once, by the same door as a phone's: an invented town, with a week of visits before `now`. A database that has
- * it is left alone.
+ * The moment the demo was begun, where an earlier start was cut off in the middle: a visit begun then is completed with readings of the
+ * same day.
+ */
+async function begunAt(query: Query, now: Date): Promise<Date> {
+  const [first] = operationsOf(now);
+  const [begun] = await query<{ at: string }>(`SELECT ${moment('made_at')} AS at FROM operations WHERE id = $1`, [
+    first!.id,
+  ]);
+  return begun ? new Date(now.getTime() + Date.parse(begun.at) - Date.parse(first!.madeAt)) : now;
+}
+
+/**
+ * Loads the demo scenario once, by the same checks as a phone's records: an invented town, with a week of visits before `now`. It is one
+ * transaction: a start that is cut off leaves nothing of it. A database that has it all is left alone; one that an earlier release left half
+ * loaded is completed.
  *
  * @returns whether anything was loaded
  */
-export async function loadDemo(db: Db, now: Date): Promise<boolean> {
-  const last = DEMO_UNITS.at(-1)!.id;
-  const [there] = await db.query('SELECT id FROM units WHERE id = $1', [last]);
-  if (there) return false;
-  const sender = { author: DEMO_AUTHOR, device: NAMESPACE, clockOffsetMs: 0 };
-  for (const operation of operationsOf(now)) {
-    const checked = checkOperation(operation);
-    if (!checked.ok) throw new Error(`Demo data is not valid: ${JSON.stringify(checked.errors)}`);
-    const result = await doOperation(db, sender, checked.value);
-    if (result.status !== 'done') throw new Error(`Demo data is not taken: ${JSON.stringify(result)}`);
-  }
-  return true;
+export function loadDemo(db: Db, now: Date): Promise<boolean> {
+  return db.transaction(async (query) => {
+    const last = DEMO_UNITS.at(-1)!.id;
+    const [there] = await query('SELECT id FROM units WHERE id = $1', [last]);
+    if (there) return false;
+    const operations = operationsOf(await begunAt(query, now));
+    const ids = operations.map(({ id }) => id);
+    const done = await query<{ id: string }>('SELECT id FROM operations WHERE id = ANY($1)', [ids]);
+    const isDone = new Set(done.map(({ id }) => id));
+    const sender = { author: DEMO_AUTHOR, device: DEMO_DEVICE, clockOffsetMs: 0 };
+    for (const operation of operations) {
+      if (isDone.has(operation.id)) continue;
+      const checked = checkOperation(operation);
+      if (!checked.ok) throw new Error(`Demo data is not valid: ${JSON.stringify(checked.errors)}`);
+      const result = await doWithin(query, sender, checked.value);
+      if (result.status !== 'done') throw new Error(`Demo data is not taken: ${JSON.stringify(result)}`);
+      // Requests are answered and signals heard between two operations.
+      await nextTurn();
+    }
+    return true;
+  });
 }

@@ -8,7 +8,7 @@ import path from 'node:path';
 /** A process that is watched and then does something; how it ended and what it said. */
 async function watched(then: string) {
   const folder = mkdtempSync(path.join(tmpdir(), 'huff-watch-'));
-  const contents = `import { watchThisThread } from './watch'; const end = watchThisThread(600); ${then}`;
+  const contents = `import { watchThisThread } from './watch'; const { end, syncing } = watchThisThread(600); ${then}`;
   const built = { bundle: true, platform: 'node', format: 'esm' } as const;
   const stdin = { contents, resolveDir: __dirname };
   await build({ ...built, stdin, outfile: path.join(folder, 'watched.mjs') });
@@ -37,4 +37,18 @@ test('one that is busy and moves is left alone', async () => {
   const busy = `const busy = setInterval(() => { const until = Date.now() + 150; while (Date.now() < until); }, 10);
     setTimeout(() => { clearInterval(busy); end(); }, 2500);`;
   expect(await watched(busy)).toMatchObject({ code: 0, signal: null });
+}, 30_000);
+
+test('a disk that is slow to write through is told and waited for', async () => {
+  const slow = `const wait = new Int32Array(new SharedArrayBuffer(4));
+    setTimeout(() => { syncing(() => Atomics.wait(wait, 0, 0, 2500))(0); end(); }, 500);`;
+  const { code, said } = await watched(slow);
+  expect(code).toBe(0);
+  expect(said.match(/The disk has taken \d+ s to store one file/g)).toHaveLength(1);
+}, 30_000);
+
+test('many files written through in one go are movement', async () => {
+  const many = `const wait = new Int32Array(new SharedArrayBuffer(4));
+    setTimeout(() => { for (let k = 0; k < 20; k += 1) syncing(() => Atomics.wait(wait, 0, 0, 150))(0); end(); }, 500);`;
+  expect(await watched(many)).toMatchObject({ code: 0, said: '' });
 }, 30_000);

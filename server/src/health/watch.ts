@@ -1,28 +1,47 @@
 import { Worker } from 'node:worker_threads';
-import type { Watched } from './watchThread';
+import { BEAT, SYNCING, WATCHED_BYTES, type Watched } from './watched';
 
 const THREAD = new URL('./watchThread.mjs', import.meta.url);
 
+/** The watch over the server's thread. */
+export interface Watch {
+  /** Writes a file through by `sync`, told to the watch: a disk that takes long is slow and not stuck. */
+  readonly syncing: (sync: (fd: number) => void) => (fd: number) => void;
+  readonly end: () => void;
+}
+
 /**
  * Watches the server's own thread from another one. The embedded database runs in it and tries for ever when its disk is full to the
- * last byte: then no address answers and no signal is heard. Half a minute without a beat ends the process, with a sentence; whoever runs it
- * starts it again. A kill loses nothing that was confirmed.
+ * last byte: then no address answers and no signal is heard. Half a minute in which nothing moves ends the process, with a sentence; whoever
+ * runs it starts it again. A kill loses nothing that was confirmed. A disk that is slow to write through is told and waited for: a kill would
+ * not make it faster.
  *
  * @param within how long it may stand still, ms
- * @returns ends the watch
  */
-export function watchThisThread(within = 30_000): () => void {
+export function watchThisThread(within = 30_000): Watch {
   // From its sources it runs for a developer, who may halt it in a debugger.
-  if (import.meta.url.endsWith('.ts')) return () => undefined;
-  const beats = new SharedArrayBuffer(4);
-  const count = new Int32Array(beats);
+  if (import.meta.url.endsWith('.ts')) return { syncing: (sync) => sync, end: () => undefined };
+  const shared = new SharedArrayBuffer(WATCHED_BYTES);
+  const cells = new Int32Array(shared);
+  const beat = () => Atomics.add(cells, BEAT, 1);
   const checkEveryMs = Math.min(1000, within / 10);
-  const watched: Watched = { beats, checkEveryMs, missesToEnd: Math.round(within / checkEveryMs) };
+  const watched: Watched = { shared, checkEveryMs, missesToEnd: Math.round(within / checkEveryMs) };
   const thread = new Worker(THREAD, { workerData: watched });
   thread.unref();
-  const beating = setInterval(() => Atomics.add(count, 0, 1), checkEveryMs / 2);
-  return () => {
-    clearInterval(beating);
-    void thread.terminate();
+  const beating = setInterval(beat, checkEveryMs / 2);
+  return {
+    syncing: (sync) => (fd) => {
+      Atomics.store(cells, SYNCING, 1);
+      try {
+        sync(fd);
+        beat();
+      } finally {
+        Atomics.store(cells, SYNCING, 0);
+      }
+    },
+    end: () => {
+      clearInterval(beating);
+      void thread.terminate();
+    },
   };
 }

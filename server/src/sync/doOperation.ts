@@ -54,41 +54,48 @@ export async function carryOut(
 }
 
 /**
+ * Does an operation once, within a transaction of the caller's.
+ *
+ * @throws {ProblemError} when it is refused: the transaction must be rolled back then
+ */
+export async function doWithin(query: Query, sender: Sender, operation: Operation): Promise<OperationResult> {
+  const { shopId, personId } = sender.author;
+  const digest = digestOf(operation);
+  const revision = await nextRevision(query, shopId);
+  const [known] = await query<{ digest: string; result: OperationResult }>(
+    'SELECT digest, result FROM operations WHERE shop_id = $1 AND id = $2',
+    [shopId, operation.id],
+  );
+  if (known) {
+    if (known.digest === digest) return known.result;
+    throw conflict('The id of this operation stands for another one. Send it under a new id.');
+  }
+  const result = await carryOut(query, sender, revision, operation);
+  await query(
+    `INSERT INTO operations (shop_id, id, done_by, device, made_at, clock_offset_ms, digest, result)
+     VALUES ($1, $2, $3, $4, $5, $6, $7, $8)`,
+    [
+      shopId,
+      operation.id,
+      personId,
+      sender.device,
+      operation.madeAt,
+      sender.clockOffsetMs,
+      digest,
+      JSON.stringify(result),
+    ],
+  );
+  return result;
+}
+
+/**
  * Does an operation once, all of it or nothing. Sent again it is answered as the first time; what is refused leaves no trace.
  *
  * @throws whatever is unforeseen: nothing is done then
  */
 export async function doOperation(db: Db, sender: Sender, operation: Operation): Promise<OperationResult> {
-  const { shopId, personId } = sender.author;
-  const digest = digestOf(operation);
   try {
-    return await db.transaction(async (query) => {
-      const revision = await nextRevision(query, shopId);
-      const [known] = await query<{ digest: string; result: OperationResult }>(
-        'SELECT digest, result FROM operations WHERE shop_id = $1 AND id = $2',
-        [shopId, operation.id],
-      );
-      if (known) {
-        if (known.digest === digest) return known.result;
-        throw conflict('The id of this operation stands for another one. Send it under a new id.');
-      }
-      const result = await carryOut(query, sender, revision, operation);
-      await query(
-        `INSERT INTO operations (shop_id, id, done_by, device, made_at, clock_offset_ms, digest, result)
-         VALUES ($1, $2, $3, $4, $5, $6, $7, $8)`,
-        [
-          shopId,
-          operation.id,
-          personId,
-          sender.device,
-          operation.madeAt,
-          sender.clockOffsetMs,
-          digest,
-          JSON.stringify(result),
-        ],
-      );
-      return result;
-    });
+    return await db.transaction((query) => doWithin(query, sender, operation));
   } catch (error) {
     if (error instanceof ProblemError) return { id: operation.id, status: 'refused', problem: problemOf(error) };
     throw error;

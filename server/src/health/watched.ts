@@ -1,0 +1,13 @@
+/** What the watch is told: numbers shared with the server's thread, and how long that may stand still. */
+export interface Watched {
+  readonly shared: SharedArrayBuffer;
+  readonly checkEveryMs: number;
+  /** Checks in a row without a beat. Counted, not timed: a machine that slept has not stood still. */
+  readonly missesToEnd: number;
+}
+
+/** The cell that grows while something moves. */
+export const BEAT = 0;
+/** The cell that is 1 while a file is being written through to the disk. */
+export const SYNCING = 1;
+export const WATCHED_BYTES = 8;
