@@ -22,6 +22,8 @@ export {
   checkText,
   outcomeOf,
   type PointStep,
+  POWER_STATES,
+  type PowerState,
   standingChecks,
   STEP_POINTS,
   stepOfPoint,

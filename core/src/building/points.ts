@@ -6,7 +6,7 @@ const flow = (id: string, name: string, where: string): CheckPoint => ({
   where,
   number: { unit: 'cfm', min: 0, max: 200_000, outcome: () => 'good' },
   expects: 'as read or from its plate',
-  seenOnly: true,
+  power: 'seen',
   minutes: 10,
 });
 const temperature = (id: string, name: string, where: string): CheckPoint => ({
@@ -15,7 +15,7 @@ const temperature = (id: string, name: string, where: string): CheckPoint => ({
   where,
   number: { unit: 'degF', min: -40, max: 180, outcome: () => 'good' },
   expects: 'dry bulb, steady',
-  seenOnly: true,
+  power: 'seen',
   minutes: 2,
 });
 
@@ -26,7 +26,7 @@ export const BUILDING_POINTS: readonly CheckPoint[] = usually({ area: 'building'
   flow('outdoorAirCfm', 'Outdoor air', 'at the rooftop units, together'),
   {
     id: 'buildingInWc',
-    seenOnly: true,
+    power: 'running',
     name: 'Building',
     where: 'against outdoors, hose out of the wind',
     number: {
@@ -43,7 +43,7 @@ export const BUILDING_POINTS: readonly CheckPoint[] = usually({ area: 'building'
   temperature('outdoorAirF', 'Outdoors', 'in the shade, at the hood'),
   {
     id: 'doorsPull',
-    seenOnly: true,
+    power: 'running',
     name: 'Doors',
     where: 'an outside door let go a hand wide, all fans as usual',
     states: [
@@ -56,7 +56,7 @@ export const BUILDING_POINTS: readonly CheckPoint[] = usually({ area: 'building'
   },
   {
     id: 'backDraft',
-    seenOnly: true,
+    power: 'running',
     effort: { area: 'safety', minutes: 30, money: 0 },
     name: 'Flues',
     where: 'a little smoke at each draft hood, exhaust fans on',
@@ -69,7 +69,7 @@ export const BUILDING_POINTS: readonly CheckPoint[] = usually({ area: 'building'
   },
   {
     id: 'economizerMin',
-    seenOnly: true,
+    power: 'running',
     name: 'Economizer at rest',
     where: 'blower on, no call: the damper looked at',
     states: [
@@ -90,11 +90,12 @@ export const BUILDING_POINTS: readonly CheckPoint[] = usually({ area: 'building'
       bad('run', 'run', 'Compressors run in the cold: changeover sensor open or shorted, or the lock-out set wrong.'),
     ],
     expects: 'locked out',
-    live: true,
+    power: 'running',
     minutes: 4,
   },
   {
     id: 'economizerSensor',
+    power: 'dead',
     name: 'Its sensors',
     where: 'ohms against the maker’s chart, or a known resistor in their place',
     states: [
@@ -107,7 +108,7 @@ export const BUILDING_POINTS: readonly CheckPoint[] = usually({ area: 'building'
   },
   {
     id: 'makeUpBurner',
-    seenOnly: true,
+    power: 'running',
     name: 'Make-up air unit',
     where: 'on with the exhaust, burner at its set point',
     states: [
@@ -131,12 +132,12 @@ export const BUILDING_POINTS: readonly CheckPoint[] = usually({ area: 'building'
     where: 'largest leg, as percent of the plate',
     number: { unit: 'percent', min: 0, max: 400, outcome: within(0, 100, 15) },
     expects: 'up to 100 %',
-    live: true,
+    power: 'live',
     minutes: 3,
   },
   {
     id: 'makeUpDial',
-    seenOnly: true,
+    power: 'seen',
     name: 'Make-up fan, overload dial',
     where: 'against its plate’s amps',
     states: [

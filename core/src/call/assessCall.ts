@@ -65,7 +65,7 @@ function buildingOf(checks: ReadonlyMap<string, Check>): BuildingNet | undefined
 export function assessCall(call: CallFacts): CallAssessment {
   const all = checksOf(call.facts);
   const checks = withTold(standingChecks(all));
-  const { staticRead, priors } = call;
+  const { staticRead, priors, looks } = call;
   const context = {
     ...call.context,
     ratedMicrofarads: checks.get('ratedMicrofarads')?.value ?? call.context.ratedMicrofarads,
@@ -79,9 +79,10 @@ export function assessCall(call: CallFacts): CallAssessment {
     context,
     staticRead,
     priors,
+    looks,
     repeated,
   });
-  const gas = assessPower({ stop, scheme: gasFurnace, checks, context, staticRead, priors, repeated });
+  const gas = assessPower({ stop, scheme: gasFurnace, checks, context, staticRead, priors, looks, repeated });
   const heat = heatSequence(lastRun(heatTouches(all)));
   const circuits = circuitsOf(call, checks);
   const found: Found = {

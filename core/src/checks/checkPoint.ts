@@ -1,5 +1,6 @@
 import type { ToolUnit } from '../tools/tool';
 import type { Effort } from '../triage/effort';
+import type { PowerState } from './powerState';
 
 /** One thing read, tried or seen at a point. */
 export interface Check {
@@ -63,10 +64,7 @@ export interface CheckPoint {
   readonly states?: readonly CheckState[];
   /** What it should read, in words. */
   readonly expects: string;
-  /** Read under power. Others are read with power off and verified dead, or touch nothing. */
-  readonly live?: true;
-  /** Only looked at, asked or read off a plate: no hand goes in, power or not. */
-  readonly seenOnly?: true;
+  readonly power: PowerState;
   readonly minutes: number;
   /** What is typed beside it, in its own words: "3 long, 2 short: limit open". */
   readonly noteLabel?: string;

@@ -6,6 +6,7 @@ import { CALL_CAUTIONS } from './cautions';
 export const COMPLAINT_POINTS: readonly CheckPoint[] = [
   {
     id: 'complaint',
+    power: 'seen',
     name: 'What was said',
     where: 'by the customer, or on the sheet',
     states: COMPLAINTS.map(({ id, words }) => ({ id, text: words })),
@@ -14,6 +15,7 @@ export const COMPLAINT_POINTS: readonly CheckPoint[] = [
   },
   {
     id: 'scheme',
+    power: 'seen',
     name: 'How the blower is switched',
     where: 'by what is seen inside',
     states: [
@@ -31,6 +33,7 @@ export const COMPLAINT_POINTS: readonly CheckPoint[] = [
   },
   {
     id: 'replacedBefore',
+    power: 'seen',
     name: 'Replaced before',
     where: 'asked, and looked up',
     states: [
@@ -45,6 +48,7 @@ export const COMPLAINT_POINTS: readonly CheckPoint[] = [
   },
   {
     id: 'triage',
+    power: 'seen',
     name: 'What became of a finding',
     where: '',
     states: [
@@ -61,6 +65,7 @@ export const COMPLAINT_POINTS: readonly CheckPoint[] = [
   },
   ...CALL_CAUTIONS.map(({ id, name }) => ({
     id: `caution-${id}`,
+    power: 'seen' as const,
     name,
     where: '',
     states: [{ id: 'read', text: 'read' }],

@@ -4,7 +4,7 @@ import { bad, edge, good, type CheckPoint } from '../checks/checkPoint';
 export const HEAT_PUMP_POINTS: readonly CheckPoint[] = [
   {
     id: 'outdoorFrost',
-    seenOnly: true,
+    power: 'running',
     name: 'Frost on the outdoor coil',
     where: 'looked at while it heats; and again after a defrost',
     states: [
@@ -33,7 +33,7 @@ export const HEAT_PUMP_POINTS: readonly CheckPoint[] = [
       ),
     ],
     expects: 'clears within 10 min, strips or gas on meanwhile',
-    live: true,
+    power: 'live',
     minutes: 15,
   },
   {
@@ -54,11 +54,12 @@ export const HEAT_PUMP_POINTS: readonly CheckPoint[] = [
       ),
     ],
     expects: 'suction lines within a few degrees of each other',
-    live: true,
+    power: 'live',
     minutes: 8,
   },
   {
     id: 'crankcaseHeater',
+    power: 'live',
     name: 'Crankcase heater',
     where: 'shell of the compressor by hand while it rests; clamp on its wire',
     states: [
@@ -79,7 +80,7 @@ export const HEAT_PUMP_POINTS: readonly CheckPoint[] = [
       bad('always', 'always on', 'Strips run with every call: outdoor thermostat, wiring, or the setting.'),
     ],
     expects: 'on at second stage, never without the blower',
-    live: true,
+    power: 'live',
     minutes: 5,
   },
 ];

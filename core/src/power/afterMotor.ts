@@ -11,11 +11,12 @@ export const AFTER_MOTOR_POINTS: readonly CheckPoint[] = usually({ area: 'blower
       bad('wrong', 'backwards', 'Backwards: turn it round before anything is read.'),
     ],
     expects: 'as the arrow on the housing',
-    live: true,
+    power: 'running',
     minutes: 1,
   },
   {
     id: 'afterPower',
+    power: 'seen',
     name: 'Power of the new motor',
     where: 'its plate beside the old one',
     states: [
@@ -27,6 +28,7 @@ export const AFTER_MOTOR_POINTS: readonly CheckPoint[] = usually({ area: 'blower
   },
   {
     id: 'afterCapacitor',
+    power: 'dead',
     name: 'Its own capacitor',
     where: 'µF of the new plate; an electronic motor has none',
     states: [
@@ -38,6 +40,7 @@ export const AFTER_MOTOR_POINTS: readonly CheckPoint[] = usually({ area: 'blower
   },
   {
     id: 'afterRelay',
+    power: 'dead',
     name: 'Relay and signal',
     where: 'what switched the old motor; another kind needs a relay on its 24 V',
     states: [
@@ -49,6 +52,7 @@ export const AFTER_MOTOR_POINTS: readonly CheckPoint[] = usually({ area: 'blower
   },
   {
     id: 'afterTap',
+    power: 'dead',
     name: 'Tap for the tons',
     where: 'speed in use against the target',
     states: [good('set', 'set'), edge('asFound', 'as it came', 'Speed left as it came: read static and airflow.')],
@@ -57,6 +61,7 @@ export const AFTER_MOTOR_POINTS: readonly CheckPoint[] = usually({ area: 'blower
   },
   {
     id: 'afterLeads',
+    power: 'dead',
     name: 'Unused leads',
     where: 'each capped by itself',
     states: [
@@ -75,7 +80,7 @@ export const AFTER_MOTOR_POINTS: readonly CheckPoint[] = usually({ area: 'blower
       bad('over', 'over', 'Over the plate’s amps with the doors on: too fast, or the duct is open.'),
     ],
     expects: 'under the plate at both speeds',
-    live: true,
+    power: 'live',
     minutes: 4,
   },
   {
@@ -87,11 +92,12 @@ export const AFTER_MOTOR_POINTS: readonly CheckPoint[] = usually({ area: 'blower
       bad('no', 'not', 'Heat does not bring the blower on: heat off until it does.'),
     ],
     expects: 'on with the heat, stops last',
-    live: true,
+    power: 'running',
     minutes: 6,
   },
   {
     id: 'afterNote',
+    power: 'seen',
     name: 'Note on the unit',
     where: 'kind, taps, capacitor, date, inside the door',
     states: [good('left', 'left'), edge('not', 'not yet', 'No note on the unit of what was changed.')],

@@ -18,7 +18,7 @@ const amps = (id: string, name: string, where: string, more: Partial<CheckPoint>
   where,
   number: { unit: 'amps', min: 0, max: 300, outcome: againstPlate, ask: askAmps },
   expects: 'under the full-load amps of the plate, steady',
-  live: true,
+  power: 'live',
   minutes: 2,
   ...more,
 });
@@ -46,12 +46,12 @@ export const AMPS_POINTS: readonly CheckPoint[] = [
       outcome: (value) => (value <= WARM_SHELL_F ? 'good' : value <= HOT_SHELL_F ? 'edge' : 'bad'),
     },
     expects: `under about ${WARM_SHELL_F} °F`,
-    live: true,
+    power: 'live',
     minutes: 2,
   },
   {
     id: 'motorSmell',
-    seenOnly: true,
+    power: 'seen',
     name: 'Smell of the motor',
     where: 'at the blower door',
     states: [

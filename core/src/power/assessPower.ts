@@ -1,8 +1,19 @@
-import { checkPoint, checkQuestion, checkText, outcomeOf, type Check, type CheckContext } from '../checks';
+import {
+  checkPoint,
+  checkQuestion,
+  checkText,
+  outcomeOf,
+  type Check,
+  type CheckContext,
+  type CheckPoint,
+} from '../checks';
+import type { Look } from '../look';
 import type { Stop } from '../stop';
 import { powerReach, type PointStand } from './reach';
+import { keepOff, needsPower } from './keepOff';
 import { unproved } from './proof';
 import type { PowerScheme } from './scheme';
+import { seenFor, seenOdds } from './seenOdds';
 import {
   likelihoodsOf,
   nextTests,
@@ -33,6 +44,8 @@ export interface PowerAssessment {
   readonly next?: NextTest;
   /** The likeliest cause, when it is as good as found. */
   readonly found?: Suspects['ranked'][number];
+  /** Why its circuit stays off, in a sentence: no test that needs power is offered. */
+  readonly keepOff?: string;
   /** Why no motor is replaced yet, in a sentence. */
   readonly motorHold?: string;
   /** What is likely, and what it rests on. */
@@ -53,7 +66,10 @@ export interface PowerFacts {
   readonly context: CheckContext;
   /** Static was read at this visit: what the duct does to a motor is known. */
   readonly staticRead: boolean;
+  /** Odds before any test: the shop's, moved by what was seen (`seenOdds`). */
   readonly priors?: Priors;
+  /** The last look at each thing. */
+  readonly looks?: readonly Look[];
   /** Points that were read twice and alike. */
   readonly repeated?: Repeated;
 }
@@ -84,23 +100,38 @@ function holdOnMotor({ checks, staticRead }: PowerFacts, isMotor: boolean): stri
 
 const percent = (share: number) => `${Math.round(100 * share)} %`;
 
-function sentenceOf(facts: PowerFacts, { ranked, told, somethingElse }: Suspects, stopsAt: string | undefined): string {
+function sentenceOf(
+  { looks = [] }: PowerFacts,
+  { ranked, told, somethingElse }: Suspects,
+  stopsAt: string | undefined,
+  found: Suspect | undefined,
+): string {
   const [first, second] = ranked;
   if (told === 0)
     return `Nothing read yet. Before any test: ${ranked
       .slice(0, 3)
       .map(({ cause, share }) => `${cause.name.toLowerCase()} ${percent(share)}`)
       .join(', ')}.`;
+  const seen = first ? seenFor(first.cause.id, looks) : [];
+  const takeFirst = seen.length > 0 ? `Seen here: ${seen.join(', ')}. Take that first.` : undefined;
+  if (found)
+    return [`${found.cause.name} ${percent(found.share)}. ${found.cause.toDo}.`, takeFirst].filter(Boolean).join(' ');
   if (somethingElse > (first?.share ?? 0)) return 'The readings fit nothing on the list: read the last ones again.';
   const rest = second && second.share >= 0.03 ? `, ${second.cause.name.toLowerCase()} ${percent(second.share)}` : '';
-  const why = stopsAt
-    ? `Power does not come to “${checkPoint(stopsAt)!.name.toLowerCase()}”.`
-    : 'By what was read so far.';
+  const why =
+    takeFirst ??
+    (stopsAt ? `Power does not come to “${checkPoint(stopsAt)!.name.toLowerCase()}”.` : 'By what was read so far.');
   return `${first!.cause.name} ${percent(first!.share)}${rest}. ${why}`;
 }
 
 /** A find that would be less sure than this without one of its readings rests on that reading. */
 const CARRIED_FROM = 0.75;
+
+/** A suspicion as strong as this is proved with power off, where it can be, before anything is read or tried under power. */
+const STRONG_FROM = 0.4;
+
+const provesDead = ({ share }: Suspect, unread: readonly string[], { id, power }: CheckPoint, told: number): boolean =>
+  told > 0 && share >= STRONG_FROM && power === 'dead' && unread.includes(id);
 
 /** The one reading without which it would not be likely enough; undefined where none carries it alone, or each that does was read twice and alike. */
 function restsOn({ scheme, checks, context, priors, repeated }: PowerFacts, { cause }: Suspect): string | undefined {
@@ -121,7 +152,9 @@ function restsOn({ scheme, checks, context, priors, repeated }: PowerFacts, { ca
  * tells more, what its own readings prove is found though another fault is there as well.
  */
 function foundOrNext(facts: PowerFacts, { ranked, told }: Suspects): Pick<PowerAssessment, 'found' | 'next'> {
-  const { scheme, checks, context, priors, repeated } = facts;
+  const { scheme, checks, context, priors, repeated, looks = [] } = facts;
+  const isOff = keepOff(checks, facts.stop) !== undefined;
+  const isOffered = (point: string) => !isOff || !needsPower(point);
   const asTest = (point: string, more: Partial<NextTest> = {}): NextTest => ({
     point: checkPoint(point)!,
     bits: 0,
@@ -131,25 +164,30 @@ function foundOrNext(facts: PowerFacts, { ranked, told }: Suspects): Pick<PowerA
   });
   /** Found, unless one reading alone carries it: that one is read again first. */
   const named = (one: Suspect): Pick<PowerAssessment, 'found' | 'next'> => {
-    const alone = restsOn(facts, one);
-    return alone === undefined ? { found: one } : { next: asTest(alone, { again: true, parts: [one.cause.name] }) };
+    // What was seen at the unit and what was read do not rest on one reading.
+    const alone = seenFor(one.cause.id, looks).length > 0 ? undefined : restsOn(facts, one);
+    return alone === undefined || !isOffered(alone)
+      ? { found: one }
+      : { next: asTest(alone, { again: true, parts: [one.cause.name] }) };
   };
   const open = new Map(ranked.map((one) => [one, unproved(one.cause, scheme, checks, context)]));
   const sure = told > 0 ? ranked.filter((one) => one.sure >= FOUND_FROM) : [];
   const found = sure.find((one) => open.get(one)!.length === 0);
   if (found) return named(found);
-  const tests = nextTests(scheme, checks, context, priors, repeated);
+  const tests = nextTests(scheme, checks, context, priors, repeated).filter(({ point }) => isOffered(point.id));
   for (const one of sure) {
-    const wanted = open.get(one)!.find((point) => !checks.has(point));
+    const wanted = open.get(one)!.find((point) => !checks.has(point) && isOffered(point));
     if (wanted === undefined) continue;
     const test = tests.find(({ point }) => point.id === wanted);
     return { next: test ?? asTest(wanted, { parts: [one.cause.name] }) };
   }
+  const dead = tests.find(({ point }) => provesDead(ranked[0]!, open.get(ranked[0]!)!, point, told));
+  if (dead) return { next: dead };
   if (tests[0]) return { next: tests[0] };
   const left = told > 0 ? ranked.filter((one) => one.sure >= LEFT_FROM) : [];
   const proved = left.find((one) => open.get(one)!.length === 0);
   if (proved) return named(proved);
-  const unread = left.flatMap((one) => open.get(one)!).find((point) => !checks.has(point));
+  const unread = left.flatMap((one) => open.get(one)!).find((point) => !checks.has(point) && isOffered(point));
   return unread === undefined ? {} : { next: asTest(unread) };
 }
 
@@ -159,7 +197,9 @@ function foundOrNext(facts: PowerFacts, { ranked, told }: Suspects): Pick<PowerA
  *
  * @example assessPower({ scheme: pscBoard, checks: new Map(), context: {}, staticRead: false }).found // undefined
  */
-export function assessPower(facts: PowerFacts): PowerAssessment {
+export function assessPower(read: PowerFacts): PowerAssessment {
+  const { looks = [] } = read;
+  const facts = { ...read, priors: seenOdds(Object.keys(read.scheme.causes), looks, read.priors ?? {}) };
   const { scheme, checks, context, priors, stop } = facts;
   const { stand, stopsAt } = powerReach(scheme, checks, context);
   const ranking = suspects(scheme, checks.values(), context, priors, facts.repeated);
@@ -179,10 +219,11 @@ export function assessPower(facts: PowerFacts): PowerAssessment {
     suspects: ranking,
     next: stop?.isDanger ? undefined : next,
     found,
+    keepOff: keepOff(checks, stop),
     motorHold: holdOnMotor(
       facts,
       likely.some(({ cause }) => cause.isMotor),
     ),
-    sentence: stop?.isDanger ? `${stop.why} ${stop.first}` : sentenceOf(facts, ranking, stopsAt),
+    sentence: stop?.isDanger ? `${stop.why} ${stop.first}` : sentenceOf(facts, ranking, stopsAt, found),
   };
 }

@@ -24,11 +24,12 @@ export const CONTROL_POINTS: readonly CheckPoint[] = [
     where: 'R–C',
     number: LOW,
     expects: '24 to 29 V',
-    live: true,
+    power: 'live',
     minutes: 1,
   },
   {
     id: 'lowFuse',
+    power: 'dead',
     name: 'Control fuse',
     where: 'the 3 or 5 A blade fuse on the board or in line, pulled and seen',
     states: [
@@ -40,6 +41,7 @@ export const CONTROL_POINTS: readonly CheckPoint[] = [
   },
   {
     id: 'floatSwitch',
+    power: 'dead',
     name: 'Float switch',
     where: 'its two wires, pan looked at',
     states: [
@@ -55,7 +57,7 @@ export const CONTROL_POINTS: readonly CheckPoint[] = [
     where: 'G–C at the unit, thermostat calling',
     number: LOW,
     expects: '24 to 29 V',
-    live: true,
+    power: 'live',
     minutes: 1,
   },
   {
@@ -64,7 +66,7 @@ export const CONTROL_POINTS: readonly CheckPoint[] = [
     where: 'G–C at the unit, thermostat on auto and calling for nothing',
     number: { ...LOW, outcome: (value) => (value < 5 ? 'good' : 'bad'), ask: undefined },
     expects: 'nothing without a call',
-    live: true,
+    power: 'live',
     minutes: 1,
   },
   {
@@ -73,11 +75,12 @@ export const CONTROL_POINTS: readonly CheckPoint[] = [
     where: 'a jumper from R to G at the unit, thermostat wire off',
     states: [bad('runs', 'blower runs'), good('same', 'still nothing')],
     expects: 'runs only when thermostat or its wire is at fault',
-    live: true,
+    power: 'live',
     minutes: 2,
   },
   {
     id: 'jumperAtStat',
+    power: 'running',
     name: 'R to G at the thermostat',
     where: 'thermostat off its base, R and G joined there',
     states: [
@@ -93,7 +96,7 @@ export const CONTROL_POINTS: readonly CheckPoint[] = [
     where: 'R and G joined at the thermostat base, G–C read at the unit',
     number: { ...LOW },
     expects: '24 to 29 V when the thermostat is at fault, nothing when its wire is',
-    live: true,
+    power: 'live',
     minutes: 4,
   },
   {
@@ -105,7 +108,7 @@ export const CONTROL_POINTS: readonly CheckPoint[] = [
       edge('no', 'only fan on does', 'Cooling does not bring the fan: thermostat setting, or a board that needs both.'),
     ],
     expects: 'yes',
-    live: true,
+    power: 'running',
     minutes: 2,
   },
   {
@@ -114,11 +117,12 @@ export const CONTROL_POINTS: readonly CheckPoint[] = [
     where: 'across its pins, with a call',
     number: LOW,
     expects: '24 to 29 V',
-    live: true,
+    power: 'live',
     minutes: 2,
   },
   {
     id: 'coilOhms',
+    power: 'dead',
     name: 'Relay coil, ohms',
     where: 'across its pins, wires off',
     number: { ...OHMS, outcome: (value) => (value >= 4 && value <= 400 ? 'good' : 'bad'), ask: askDead },
@@ -140,11 +144,12 @@ export const CONTROL_POINTS: readonly CheckPoint[] = [
       ),
     ],
     expects: 'clicks on a call',
-    live: true,
+    power: 'live',
     minutes: 1,
   },
   {
     id: 'contacts',
+    power: 'dead',
     name: 'Relay contacts',
     where: 'ohms across the contacts, coil pulled in on the bench, or faces seen',
     states: [
@@ -160,6 +165,7 @@ export const CONTROL_POINTS: readonly CheckPoint[] = [
   },
   {
     id: 'heatContact',
+    power: 'dead',
     name: 'Normally closed contact',
     where: 'ohms across it with the coil at rest',
     states: [
@@ -179,7 +185,7 @@ export const CONTROL_POINTS: readonly CheckPoint[] = [
     where: 'C to the tap in use at the motor, with a call',
     number: LOW,
     expects: '24 to 29 V',
-    live: true,
+    power: 'live',
     minutes: 2,
   },
   {
@@ -188,7 +194,7 @@ export const CONTROL_POINTS: readonly CheckPoint[] = [
     where: 'C to the tap in use at the motor, thermostat off',
     number: { ...LOW, outcome: (value) => (value < 5 ? 'good' : 'bad'), ask: undefined },
     expects: 'nothing without a call',
-    live: true,
+    power: 'live',
     minutes: 2,
   },
   {
@@ -197,11 +203,12 @@ export const CONTROL_POINTS: readonly CheckPoint[] = [
     where: 'C to the request pin at the motor end, with a call',
     number: { ...LOW, outcome: (value) => (value > 32 ? 'bad' : within(12, 29, 3)(value, {})) },
     expects: '12 to 29 V, by the kind of board',
-    live: true,
+    power: 'live',
     minutes: 3,
   },
   {
     id: 'fanLimit',
+    power: 'dead',
     name: 'Fan limit control',
     where: 'its contact, cold',
     states: [
@@ -220,7 +227,7 @@ export const CONTROL_POINTS: readonly CheckPoint[] = [
       bad('fails', 'does not close', 'Sequencer fails: it and its relay together.'),
     ],
     expects: 'closes within a minute and a half',
-    live: true,
+    power: 'live',
     minutes: 3,
   },
   {
@@ -232,11 +239,12 @@ export const CONTROL_POINTS: readonly CheckPoint[] = [
       bad('stays', 'stays open', 'Proving switch stays open: tube or switch.'),
     ],
     expects: 'closes before full speed',
-    live: true,
+    power: 'live',
     minutes: 3,
   },
   {
     id: 'provingTube',
+    power: 'dead',
     name: 'Its small tube',
     where: 'off both ends, blown through gently',
     states: [
@@ -248,6 +256,7 @@ export const CONTROL_POINTS: readonly CheckPoint[] = [
   },
   {
     id: 'switchByHand',
+    power: 'dead',
     name: 'Switch by a gauge',
     where: 'a little pressure on its port, contact read',
     states: [
@@ -265,11 +274,11 @@ export const CONTROL_POINTS: readonly CheckPoint[] = [
     noteLabel: 'How often, and what the plate says of it',
     expects: 'steady',
     minutes: 1,
-    seenOnly: true,
+    power: 'seen',
   },
   {
     id: 'flashMeaning',
-    seenOnly: true,
+    power: 'seen',
     name: 'What the code means',
     where: 'the list inside the door; no list, no meaning',
     states: [

@@ -15,6 +15,7 @@ const CONTROL: Effort = { area: 'power', minutes: 20, money: 15 };
 
 const pair = (id: string, name: string, where: string): CheckPoint => ({
   id,
+  power: 'dead',
   name,
   where,
   number: {
@@ -29,6 +30,7 @@ const pair = (id: string, name: string, where: string): CheckPoint => ({
 });
 const ground = (id: string): CheckPoint => ({
   id,
+  power: 'dead',
   name: 'To ground',
   where: 'each lead to bare metal',
   states: [good('open', 'open (OL)'), bad('reads', 'reads ohms')],
@@ -50,7 +52,7 @@ const PAIRS: readonly CheckPoint[] = [
     where: 'clamp on its own lead, motor running',
     number: { unit: 'amps', min: 0.05, max: 60, outcome: () => 'good' },
     expects: 'with the volts across it: its µF',
-    live: true,
+    power: 'live',
     minutes: 1,
   },
   {
@@ -59,7 +61,7 @@ const PAIRS: readonly CheckPoint[] = [
     where: 'meter across it, motor running',
     number: { unit: 'volts', min: 90, max: 700, outcome: () => 'good' },
     expects: 'over line volts',
-    live: true,
+    power: 'live',
     minutes: 1,
   },
 ];
@@ -69,6 +71,7 @@ export const MOTOR_POINTS: readonly CheckPoint[] = [
   ...PAIRS,
   {
     id: 'harnessOhms',
+    power: 'dead',
     effort: CONTROL,
     name: 'Harness, pin by pin',
     where: 'end to end, plugs off: the worst pin',
@@ -79,6 +82,7 @@ export const MOTOR_POINTS: readonly CheckPoint[] = [
   },
   {
     id: 'harnessWiggled',
+    power: 'dead',
     effort: CONTROL,
     name: 'Harness, wiggled',
     where: 'the same, while plugs and wires are moved',
@@ -95,11 +99,12 @@ export const MOTOR_POINTS: readonly CheckPoint[] = [
     where: 'motor tester on the motor plug',
     states: [bad('runs', 'motor runs'), good('dead', 'does not run')],
     expects: 'runs when board or harness is at fault',
-    live: true,
+    power: 'live',
     minutes: 5,
   },
   {
     id: 'capacitor',
+    power: 'dead',
     name: 'Run capacitor',
     where: 'discharged, one lead off, meter across',
     number: { unit: 'microfarads', min: 0, max: 200, outcome: capacitorOutcome, ask: askCapacitor },
@@ -113,6 +118,7 @@ export const MOTOR_POINTS: readonly CheckPoint[] = [
   },
   {
     id: 'windings',
+    power: 'dead',
     name: 'Windings',
     from: WINDINGS_FROM,
     where: 'by pair and each to ground, leads off, cold',
@@ -127,6 +133,7 @@ export const MOTOR_POINTS: readonly CheckPoint[] = [
   },
   {
     id: 'overloadRetest',
+    power: 'dead',
     name: 'Overload, after a wait',
     where: 'motor cooled 20 to 30 min, windings read again',
     states: [
@@ -138,6 +145,7 @@ export const MOTOR_POINTS: readonly CheckPoint[] = [
   },
   {
     id: 'moduleWindings',
+    power: 'dead',
     name: 'Motor’s three windings',
     from: MODULE_WINDINGS_FROM,
     where: 'module off: the largest off the mean of the three pairs, and to ground',
@@ -148,6 +156,7 @@ export const MOTOR_POINTS: readonly CheckPoint[] = [
   },
   {
     id: 'wheel',
+    power: 'dead',
     name: 'Wheel',
     where: 'turned by hand, power locked out',
     states: [
@@ -171,11 +180,12 @@ export const MOTOR_POINTS: readonly CheckPoint[] = [
       bad('neverStops', 'never stops', 'The blower never stops: welded contacts, or a call that never ends.'),
     ],
     expects: 'starts',
-    live: true,
+    power: 'running',
     minutes: 1,
   },
   {
     id: 'belt',
+    power: 'dead',
     name: 'Belt',
     where: 'seen, power locked out',
     states: [
@@ -187,6 +197,7 @@ export const MOTOR_POINTS: readonly CheckPoint[] = [
   },
   {
     id: 'ratedMicrofarads',
+    power: 'dead',
     name: 'Rated µF',
     where: 'on the capacitor’s side, the fan’s own value on a dual one',
     number: { unit: 'microfarads', min: 0.5, max: 200, outcome: () => 'good' },

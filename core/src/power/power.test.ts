@@ -140,7 +140,7 @@ test('live work goes after what tells the same with the power off', () => {
   const [first] = nextTests(pscBoard, new Map(), context);
   expect(first!.perMinute).toBeGreaterThan(0);
   for (const test of nextTests(pscBoard, new Map(), context))
-    expect(test.perMinute).toBeCloseTo(test.bits / (test.point.minutes * (test.point.live ? 1.4 : 1)), 9);
+    expect(test.perMinute).toBeCloseTo(test.bits / (test.point.minutes * (test.point.power === 'live' ? 1.4 : 1)), 9);
 });
 
 describe('found only with its own reading', () => {

@@ -64,7 +64,7 @@ const leg = (id: (typeof LEGS)[number], where: string): CheckPoint => ({
   where: `${where} at the contactor, under load`,
   number: LINE,
   expects: 'line volts of the plate, the three within 2 %',
-  live: true,
+  power: 'live',
   minutes: 1,
 });
 
@@ -76,7 +76,7 @@ export const SUPPLY_POINTS: readonly CheckPoint[] = [
     where: 'L1–L2 in the unit, door switch held',
     number: LINE,
     expects: 'line volts of the plate',
-    live: true,
+    power: 'live',
     minutes: 1,
   },
   {
@@ -86,7 +86,7 @@ export const SUPPLY_POINTS: readonly CheckPoint[] = [
     number: LINE,
     from: LOWEST_LEG,
     expects: 'line volts of the plate on all three',
-    live: true,
+    power: 'live',
     minutes: 2,
   },
   leg('legVolts12', 'L1–L2'),
@@ -94,6 +94,7 @@ export const SUPPLY_POINTS: readonly CheckPoint[] = [
   leg('legVolts31', 'L3–L1'),
   {
     id: 'supplyBreaker',
+    power: 'dead',
     name: 'Breaker and fuses',
     where: 'at the panel and in the disconnect',
     states: [
@@ -107,6 +108,7 @@ export const SUPPLY_POINTS: readonly CheckPoint[] = [
   },
   {
     id: 'doorSwitch',
+    power: 'dead',
     name: 'Door switch',
     where: 'pressed by the panel, or held; never left bridged',
     states: [good('makes', 'makes'), bad('open', 'does not make', 'Door switch does not make: panel seat or switch.')],
@@ -119,7 +121,7 @@ export const SUPPLY_POINTS: readonly CheckPoint[] = [
     where: 'speed lead to neutral or L2 at the motor, with a call',
     number: LINE,
     expects: 'line volts with a call',
-    live: true,
+    power: 'live',
     minutes: 3,
   },
   {
@@ -128,7 +130,7 @@ export const SUPPLY_POINTS: readonly CheckPoint[] = [
     where: 'the same leads, thermostat off',
     number: { ...LINE, outcome: (value) => (value < 30 ? 'good' : 'bad'), finding: undefined, ask: undefined },
     expects: 'nothing without a call',
-    live: true,
+    power: 'live',
     minutes: 1,
   },
   {
@@ -137,11 +139,12 @@ export const SUPPLY_POINTS: readonly CheckPoint[] = [
     where: 'L1–L2 or L–N at its five-pin plug, always there',
     number: LINE,
     expects: 'line volts, call or not',
-    live: true,
+    power: 'live',
     minutes: 2,
   },
   {
     id: 'motorLead',
+    power: 'dead',
     name: 'Plug and leads of the motor',
     where: 'terminals seen and pulled, ends read through',
     states: [
@@ -153,6 +156,7 @@ export const SUPPLY_POINTS: readonly CheckPoint[] = [
   },
   {
     id: 'overloadRelay',
+    power: 'dead',
     name: 'Overload relay',
     where: 'looked at; its auxiliary contact read',
     states: [
@@ -164,6 +168,7 @@ export const SUPPLY_POINTS: readonly CheckPoint[] = [
   },
   {
     id: 'speedSwitch',
+    power: 'dead',
     name: 'Speed switch',
     where: 'each position read through, power off',
     states: [good('sound', 'sound'), bad('open', 'a position is open', 'Speed switch open: replace it.')],

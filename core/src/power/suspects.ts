@@ -333,7 +333,12 @@ export function nextTests(
     }
     const bits = before - after;
     if (bits < LEAST_BITS && id !== first) continue;
-    tests.push({ point, bits, perMinute: bits / (point.minutes * (point.live ? LIVE_SURCHARGE : 1)), parts });
+    tests.push({
+      point,
+      bits,
+      perMinute: bits / (point.minutes * (point.power === 'live' ? LIVE_SURCHARGE : 1)),
+      parts,
+    });
   }
   return tests.sort((a, b) => Number(b.point.id === first) - Number(a.point.id === first) || b.perMinute - a.perMinute);
 }

@@ -4,7 +4,7 @@ import { bad, edge, good, usually, type CheckPoint } from '../checks/checkPoint'
 export const REFRIGERANT_POINTS: readonly CheckPoint[] = usually({ area: 'refrigerant', minutes: 45, money: 0 }, [
   {
     id: 'thaw',
-    seenOnly: true,
+    power: 'running',
     name: 'Thaw',
     where: 'cooling off, fan on',
     states: [{ id: 'begun', text: 'begun' }],
@@ -13,7 +13,7 @@ export const REFRIGERANT_POINTS: readonly CheckPoint[] = usually({ area: 'refrig
   },
   {
     id: 'outdoorFan',
-    seenOnly: true,
+    power: 'running',
     name: 'Outdoor fan',
     where: 'watched for some minutes while the compressor runs',
     states: [good('cycles', 'cycles'), good('runsOn', 'runs on'), good('still', 'does not run')],
@@ -22,7 +22,7 @@ export const REFRIGERANT_POINTS: readonly CheckPoint[] = usually({ area: 'refrig
   },
   {
     id: 'headHeld',
-    seenOnly: true,
+    power: 'running',
     name: 'Head held up',
     where: 'outdoor air held back by hand until the high side is near 100 °F condensing',
     states: [good('held', 'held up'), { id: 'not', text: 'not held' }],
@@ -31,7 +31,7 @@ export const REFRIGERANT_POINTS: readonly CheckPoint[] = usually({ area: 'refrig
   },
   {
     id: 'leakSearch',
-    seenOnly: true,
+    power: 'seen',
     name: 'Leaks',
     where: 'oil, joints, coil ends, valves; electronic leak finder or bubbles',
     states: [
@@ -50,7 +50,7 @@ export const REFRIGERANT_POINTS: readonly CheckPoint[] = usually({ area: 'refrig
   },
   {
     id: 'coilWet',
-    seenOnly: true,
+    power: 'running',
     name: 'Indoor coil while it was read',
     where: 'seen at the drain and the coil face',
     states: [
@@ -66,6 +66,7 @@ export const REFRIGERANT_POINTS: readonly CheckPoint[] = usually({ area: 'refrig
   },
   {
     id: 'outdoorWashed',
+    power: 'dead',
     name: 'Outdoor coil',
     where: 'seen, then rinsed from inside out, power locked out',
     states: [

@@ -18,6 +18,8 @@ export interface Stop {
   readonly first: string;
   /** People are at risk: not even tests are offered until it is safe. */
   readonly isDanger: boolean;
+  /** Its circuit stays off until it is resolved. */
+  readonly keepsOff: boolean;
   /** What was looked at, where a look showed it. */
   readonly item?: string;
   /** The point that showed it, where a check did. */
@@ -81,8 +83,8 @@ export function stopOf({ looks, checks, lineVolts }: StopFacts): Stop | undefine
     const item = shownByLook(rule, looks);
     const point = shownByCheck(rule, open, lineVolts);
     if (item === undefined && point === undefined && !(rule.id === 'elements' && elementsAlone(checks))) continue;
-    const { id, name, why, first, isDanger = false, step } = rule;
-    return { id, name, why, first, isDanger, step, ...(item ? { item } : point ? { point } : {}) };
+    const { id, name, why, first, isDanger = false, keepsOff = false, step } = rule;
+    return { id, name, why, first, isDanger, keepsOff, step, ...(item ? { item } : point ? { point } : {}) };
   }
   return undefined;
 }

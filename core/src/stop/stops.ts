@@ -15,6 +15,8 @@ export interface StopRule {
   readonly why: string;
   readonly first: string;
   readonly isDanger?: true;
+  /** Its circuit stays off: nothing that needs power is offered. */
+  readonly keepsOff?: true;
   readonly step: 'look' | 'power' | 'heat' | 'building';
   readonly looks?: readonly LookSign[];
   readonly checks?: readonly CheckSign[];
@@ -51,6 +53,7 @@ export const STOPS: readonly StopRule[] = [
   },
   {
     id: 'elements',
+    keepsOff: true,
     name: 'heating elements on without the blower',
     why: 'Heating elements without the blower are a fire risk.',
     first:
@@ -61,6 +64,7 @@ export const STOPS: readonly StopRule[] = [
   },
   {
     id: 'burning',
+    keepsOff: true,
     name: 'a burning smell',
     why: 'Something is burning.',
     first: 'Shut off that circuit at the disconnect and verify it is dead. A control breaker may not be the one.',
@@ -79,6 +83,7 @@ export const STOPS: readonly StopRule[] = [
   },
   {
     id: 'seized',
+    keepsOff: true,
     name: 'a seized wheel or motor',
     why: 'The wheel is seized.',
     first: 'Shut off its circuit and lock it out. Do not try to start it again. Check bearings, then the wheel.',

@@ -1,5 +1,6 @@
 import { bad, edge, good, usually, type CheckPoint, type CheckState } from '../checks/checkPoint';
 import { EQUIPMENT_KINDS } from './equipment';
+import type { PowerState } from '../checks/powerState';
 import type { TriageArea } from '../triage/effort';
 
 const done = good('done', 'done');
@@ -12,8 +13,10 @@ const item = (
   words: string,
   minutes: number,
   mending?: readonly [area: TriageArea, minutes: number, money: number],
+  power: PowerState = 'dead',
 ): CheckPoint => ({
   id,
+  power,
   name,
   where,
   states: [done, later, found(words)],
@@ -55,6 +58,8 @@ export const UPKEEP_POINTS: readonly CheckPoint[] = usually({ area: 'coil', minu
     'a quarter inch a foot, towards the outlet',
     'Drain pitched the wrong way.',
     2,
+    undefined,
+    'seen',
   ),
   {
     id: 'floatTipped',
@@ -67,7 +72,7 @@ export const UPKEEP_POINTS: readonly CheckPoint[] = usually({ area: 'coil', minu
       bad('none', 'there is none', 'No float switch over a finished ceiling or a shared pan: quote one.'),
     ],
     expects: 'stops the call',
-    live: true,
+    power: 'running',
     minutes: 3,
   },
   item('upkeepFilter', 'Filter changed', 'size and date on its frame', 'Filter of the right size was not on hand.', 4, [
@@ -82,6 +87,7 @@ export const UPKEEP_POINTS: readonly CheckPoint[] = usually({ area: 'coil', minu
     'An element draws nothing or too much.',
     6,
     ['heat', 30, 30],
+    'live',
   ),
   item(
     'upkeepBelt',
@@ -113,7 +119,7 @@ export const UPKEEP_POINTS: readonly CheckPoint[] = usually({ area: 'coil', minu
   ]),
   {
     id: 'upkeepExchanger',
-    seenOnly: true,
+    power: 'running',
     effort: { area: 'safety', minutes: 30, money: 0 },
     name: 'Heat exchanger and CO',
     where: 'flame watched as the blower starts; CO in the supply air and the flue',
@@ -146,8 +152,17 @@ export const UPKEEP_POINTS: readonly CheckPoint[] = usually({ area: 'coil', minu
     'Drop or rise outside: see Airflow and Drop.',
     10,
     ['heat', 30, 0],
+    'running',
   ),
-  item('upkeepStatic', 'Static pressure', 'as it normally runs', 'Static outside: see Pressure.', 5, ['ducts', 0, 0]),
+  item(
+    'upkeepStatic',
+    'Static pressure',
+    'as it normally runs',
+    'Static outside: see Pressure.',
+    5,
+    ['ducts', 0, 0],
+    'running',
+  ),
   item(
     'upkeepRubs',
     'Rubbing and noise',
@@ -155,6 +170,7 @@ export const UPKEEP_POINTS: readonly CheckPoint[] = usually({ area: 'coil', minu
     'Something rubs or knocks: wheel, shaft, belt guard.',
     2,
     ['blower', 30, 20],
+    'running',
   ),
   item(
     'upkeepDampers',
@@ -166,7 +182,7 @@ export const UPKEEP_POINTS: readonly CheckPoint[] = usually({ area: 'coil', minu
   ),
   {
     id: 'upkeepEquipment',
-    seenOnly: true,
+    power: 'seen',
     name: 'What stands here',
     where: 'by its plate and what is seen',
     states: EQUIPMENT_KINDS.map(({ id, name }) => ({ id, text: name })),
@@ -175,7 +191,7 @@ export const UPKEEP_POINTS: readonly CheckPoint[] = usually({ area: 'coil', minu
   },
   {
     id: 'upkeepNeglect',
-    seenOnly: true,
+    power: 'seen',
     name: 'How it was kept',
     where: 'sheet in the door, dust, dates on the filters',
     states: [good('kept', 'kept'), { id: 'neglected', text: 'neglected' }],

@@ -8,7 +8,7 @@ import { PointSheet, withCheck } from './PointSheet';
 interface PointListProps {
   /** Ids of the points, in the order they are read. */
   readonly ids: readonly string[];
-  readonly call: Pick<CallAssessment, 'checks' | 'context'>;
+  readonly call: Pick<CallAssessment, 'checks' | 'context' | 'power'>;
   readonly whole: VisitDto;
   readonly onWhole: (visit: VisitDto) => void;
   /** What was found at the visit before. */
@@ -16,7 +16,7 @@ interface PointListProps {
 }
 
 /** Points in a list, each touched to be typed or said. */
-export function PointList({ ids, call: { checks, context }, whole, onWhole, last }: PointListProps) {
+export function PointList({ ids, call: { checks, context, power }, whole, onWhole, last }: PointListProps) {
   const [asked, setAsked] = useState<string>();
   return (
     <View>
@@ -34,6 +34,7 @@ export function PointList({ ids, call: { checks, context }, whole, onWhole, last
         asked={asked}
         context={context}
         checks={checks}
+        keepOff={power.keepOff}
         onCheck={(check) => onWhole(withCheck(whole, check))}
         onClose={() => setAsked(undefined)}
       />

@@ -1,5 +1,13 @@
 import type { VisitDto } from '@huff/contract';
-import { checkPoint, checkQuestion, checkText, type Check, type CheckContext, type CheckPoint } from '@huff/core/call';
+import {
+  checkPoint,
+  checkQuestion,
+  checkText,
+  POWER_STATES,
+  type Check,
+  type CheckContext,
+  type CheckPoint,
+} from '@huff/core/call';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { TextInput } from 'react-native-paper';
@@ -16,6 +24,8 @@ interface PointSheetProps {
   readonly asked?: string;
   readonly context: CheckContext;
   readonly checks: ReadonlyMap<string, Check>;
+  /** Why the circuit stays off; said at each point that needs power. */
+  readonly keepOff?: string;
   readonly onCheck: (check: Check) => void;
   readonly onClose: () => void;
 }
@@ -41,6 +51,7 @@ function Asked({
   point,
   context,
   checks,
+  keepOff,
   onCheck,
   onClose,
   onPart,
@@ -57,7 +68,7 @@ function Asked({
   const hint = [
     `${point.where}.`,
     point.expects !== '' && `Expected: ${point.expects}.`,
-    !point.live && !point.seenOnly && 'Power off, verified dead.',
+    (point.power === 'live' || point.power === 'running' ? keepOff : undefined) ?? POWER_STATES[point.power].caution,
   ]
     .filter(Boolean)
     .join(' ');

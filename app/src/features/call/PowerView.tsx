@@ -1,5 +1,5 @@
 import type { VisitDto } from '@huff/contract';
-import { checkPoint, type CallAssessment, type PowerAssessment } from '@huff/core/call';
+import { checkPoint, POWER_STATES, type CallAssessment, type PowerAssessment } from '@huff/core/call';
 import { useState, type ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
 import { VerdictMark } from '../../ui/marks';
@@ -43,7 +43,7 @@ export function PowerView({
 }: PowerViewProps) {
   const wide = useIsWide();
   const [asked, setAsked] = useState<string>();
-  const { scheme, points, stopsAt, suspects, next, found, motorHold, sentence } = power;
+  const { scheme, points, stopsAt, suspects, next, keepOff, motorHold, sentence } = power;
   const context = { ...call.context };
   const at = new Map(points.map((point) => [point.id, point]));
   const say = (point: string, state: string) => onWhole(withCheck(whole, { point, state }));
@@ -90,6 +90,7 @@ export function PowerView({
           asked={asked}
           context={context}
           checks={call.checks}
+          keepOff={keepOff}
           onCheck={(check) => onWhole(withCheck(whole, check))}
           onClose={() => setAsked(undefined)}
         />
@@ -104,8 +105,13 @@ export function PowerView({
     foot: (
       <CallFoot>
         <Txt size={15} role="status">
-          {found ? `${found.cause.name} ${Math.round(100 * found.sure)} %. ${found.cause.toDo}.` : sentence}
+          {sentence}
         </Txt>
+        {keepOff !== undefined && (
+          <Txt size={15} bold color="action">
+            {keepOff}
+          </Txt>
+        )}
         {motorHold !== undefined && (
           <Txt size={15} bold color="action">
             {motorHold}
@@ -124,7 +130,7 @@ export function PowerView({
             )}
             <ActionButton
               onPress={() => setAsked(next.point.id)}
-              aside={`${next.point.minutes} min · ${next.point.live ? 'live' : 'power off'}`}
+              aside={`${next.point.minutes} min · ${POWER_STATES[next.point.power].short}`}
             >
               {`${next.again ? 'Read again' : 'Next'}: ${next.point.name.charAt(0).toLowerCase()}${next.point.name.slice(1)}`}
             </ActionButton>

@@ -1,0 +1,22 @@
+import { checkPoint, type Check } from '../checks';
+import type { Stop } from '../stop';
+
+/** Points that show a winding or lead to ground. */
+const GROUNDED = ['windings', 'windingGround', 'moduleWindings', 'moduleGround'] as const;
+const GROUND_STATES: readonly (string | undefined)[] = ['ground', 'reads'];
+
+/**
+ * Why the circuit stays off: nothing that needs power is offered then, only what is read dead or looked at.
+ *
+ * @returns a sentence; undefined where nothing keeps it off
+ * @example keepOff(new Map([['windings', { point: 'windings', state: 'ground' }]])) // 'Keep the power off: …'
+ */
+export function keepOff(checks: ReadonlyMap<string, Check>, stop?: Stop): string | undefined {
+  if (stop?.keepsOff) return `Keep the power off. ${stop.why} Only what is read with the power off comes next.`;
+  if (GROUNDED.some((point) => GROUND_STATES.includes(checks.get(point)?.state)))
+    return 'Keep the power off: a winding reads to ground. Do not close the breaker on it.';
+  return undefined;
+}
+
+/** Whether a point is read or tried with power. */
+export const needsPower = (id: string): boolean => ['live', 'running'].includes(checkPoint(id)?.power ?? '');
