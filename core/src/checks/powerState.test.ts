@@ -11,7 +11,11 @@ test.each(CHECK_POINTS)('$id is read $power, and its words agree', ({ power, whe
     !/after cleaning/.test(words)
   )
     expect(power).toBe('dead');
-  if (/running|(?<!water )runs|clamp|calling|with a call|heating$|all heat on|while it|as it normally|doors on/i.test(words))
+  if (
+    /running|(?<!water )runs|clamp|calling|with a call|heating$|all heat on|while it|as it normally|doors on/i.test(
+      words,
+    )
+  )
     expect(power).not.toBe('dead');
   if (power === 'dead') expect(POWER_STATES[power].caution).toMatch(/verified dead/);
   else expect(POWER_STATES[power].caution).not.toMatch(/dead/);

@@ -91,11 +91,19 @@ test('speeds bear names of their own, each once, with how unsure the step is', (
 });
 
 test('an anchor outside the range has an answer with its reason', () => {
-  expect(usualCurveFault('psc', { flowCfm: 800, staticInWc: 0.9 })).toContain('good from 0.10 to 0.80');
-  expect(usualCurveFault('beltDrive', { flowCfm: 800, staticInWc: 0.02 })).toContain('why the static is so low');
-  expect(usualCurveFault('psc', { flowCfm: 0, staticInWc: 0.5 })).toContain('above 0');
-  expect(usualCurveFault('psc', { flowCfm: 800, staticInWc: 0.8 })).toBeUndefined();
+  expect(usualCurveFault({ flowCfm: 800, staticInWc: 2.4 })).toContain('Lower the static first');
+  expect(usualCurveFault({ flowCfm: 800, staticInWc: 0.02 })).toContain('why the static is so low');
+  expect(usualCurveFault({ flowCfm: 0, staticInWc: 0.5 })).toContain('above 0');
+  expect(usualCurveFault({ flowCfm: 800, staticInWc: 1.4 })).toBeUndefined();
   expect(flowAt(fan('psc'), 0.9)).toBeUndefined();
+});
+
+test.each(MOTOR_KINDS)('%s: above the usual statics the curve is followed down from its anchor', (motor) => {
+  const high = fan(motor, anchored({ anchorFlowCfm: 800, anchorStaticInWc: 1.4 }));
+  expect(flowAt(high, 1.4)).toBeCloseTo(800, 6);
+  const lower = [1.3, 1.1, 0.9, 0.6, 0.3].map((p) => flowAt(high, p)!);
+  lower.forEach((flow, i) => expect(flow).toBeGreaterThan([800, ...lower][i]!));
+  expect(flowAt(high, 1.6)).toBeUndefined();
 });
 
 describe('a second point', () => {

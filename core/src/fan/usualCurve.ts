@@ -36,7 +36,12 @@ export const USUAL_GIVE_UP_IN_WC = 0.8;
 /** (J) One standard deviation of that, in. w.c. */
 export const GIVE_UP_SIGMA_IN_WC = 0.12;
 
-/** The statics for which a usual curve holds, in. w.c.; never read below or beyond. */
+/** (J) The same where the anchor lies above the statics the curves were fitted to: fewer tables reach so far. */
+export const BEYOND_SLOPE_SIGMA = 0.5;
+/** Above this no static is believed to be a running system's, in. w.c. */
+const MOST_STATIC_IN_WC = 2;
+
+/** The statics a usual curve was fitted to, in. w.c.; it is read beyond only as far as its own anchor. */
 export const USUAL_RANGE: Readonly<Record<MotorKind, { readonly low: number; readonly high: number }>> = {
   psc: { low: 0.1, high: 0.8 },
   constantTorque: { low: 0.1, high: 0.9 },
@@ -49,6 +54,9 @@ const LEAST_STATIC_IN_WC = 0.05;
 
 /** Points a usual curve is drawn and crossed by: their straight pieces stay within 0.1 % of it. */
 const POINTS = 17;
+
+/** How far past its anchor a curve is followed where the anchor lies above the usual statics. */
+const PAST_ANCHOR = 1.1;
 
 const HELD_SLOPE = 0.02;
 const GIVEN_UP_SLOPE = 0.6;
@@ -100,15 +108,21 @@ export function usualPerhaps(motor: MotorKind, curve: UsualCurve, z: number): Us
 }
 
 /** Why no usual curve can stand on an anchor, in words; undefined when one can. */
-export function usualCurveFault(motor: MotorKind, anchor: { flowCfm: number; staticInWc: number }): string | undefined {
-  const { low, high } = USUAL_RANGE[motor];
+export function usualCurveFault(anchor: { flowCfm: number; staticInWc: number }): string | undefined {
   if (!(anchor.flowCfm > 0)) return 'A usual curve needs an airflow above 0 to stand on.';
   if (!(anchor.staticInWc >= LEAST_STATIC_IN_WC))
     return `At ${staticWords(anchor.staticInWc)} no usual curve of this motor holds: under ${staticText(LEAST_STATIC_IN_WC)} find out first why the static is so low.`;
-  if (anchor.staticInWc > high)
-    return `At ${staticWords(anchor.staticInWc)} no usual curve of this motor holds: it is good from ${staticText(low)} to ${staticText(high)}. Lower the static first, or find the maker’s table.`;
+  if (anchor.staticInWc > MOST_STATIC_IN_WC)
+    return `At ${staticWords(anchor.staticInWc)} no usual curve of this motor holds. Lower the static first, or find the maker’s table.`;
   return undefined;
 }
+
+/**
+ * Whether an anchor lies above the statics that usual curves were fitted to: the curve is followed down from it, and trusted less.
+ *
+ * @example isBeyondUsual('psc', 1.1) // true: fitted up to 0.80
+ */
+export const isBeyondUsual = (motor: MotorKind, staticInWc: number): boolean => staticInWc > USUAL_RANGE[motor].high;
 
 /** A speed beside the one that was measured, on a fan without a table. */
 export interface UsualSpeed {
@@ -186,7 +200,9 @@ export function usualSpeed(motor: MotorKind, curve: UsualCurve, tap: string): Us
 export function usualRun(motor: MotorKind, curve: UsualCurve, tap: string): CurveRun | undefined {
   const speed = usualSpeed(motor, curve, tap);
   if (!speed) return undefined;
-  const { low, high } = USUAL_RANGE[motor];
+  const { low } = USUAL_RANGE[motor];
+  const p1 = curve.anchorStaticInWc;
+  const high = isBeyondUsual(motor, p1) ? PAST_ANCHOR * p1 : USUAL_RANGE[motor].high;
   const least = Math.min(low, Math.max(LEAST_STATIC_IN_WC, curve.anchorStaticInWc));
   const f = speed.sameStatic;
   const squareAt = (p: number) => {
@@ -196,7 +212,6 @@ export function usualRun(motor: MotorKind, curve: UsualCurve, tap: string): Curv
   };
   const grid = Array.from({ length: POINTS }, (_, i) => least + ((high - least) * i) / (POINTS - 1));
   // The anchor itself is a point: there the curve is what was measured, to the last digit.
-  const p1 = curve.anchorStaticInWc;
   const own = p1 > least && p1 < high && !grid.includes(p1) ? [...grid, p1].sort((a, b) => a - b) : grid;
   const staticsInWc: number[] = [];
   const flowsCfm: number[] = [];

@@ -12,7 +12,17 @@ import {
   type Cause,
   type Looks,
 } from '../causes';
-import { hasSpeed, AS_FOUND, flowAt, lagFactors, usualCurveFault, withSecondPoint, type Fan } from '../fan';
+import {
+  AS_FOUND,
+  BEYOND_SLOPE_SIGMA,
+  flowAt,
+  hasSpeed,
+  isBeyondUsual,
+  lagFactors,
+  usualCurveFault,
+  withSecondPoint,
+  type Fan,
+} from '../fan';
 import type { FilterFacts } from '../filter';
 import { splitOf, type ReconciledFlow } from '../flow';
 import { measuredPath, stageBudget, type Judgement, type Rules, type UnitFacts } from '../judge';
@@ -180,11 +190,12 @@ function onUsualCurve(facts: MeasuredFacts, flow: ReconciledFlow, tespInWc: numb
     flowCfm: flow.flowCfm / (taken.speed * taken.flow),
     staticInWc: (tespInWc + (insideInWc ?? 0)) / (taken.speed ** 2 * taken.static),
   };
-  const fault = usualCurveFault(motor, anchor);
+  const fault = usualCurveFault(anchor);
   if (fault)
     return {
       why: lags.length > 0 ? `With ${seen.map(({ name }) => name).join(' and ')} counted out: ${fault}` : fault,
     };
+  const isBeyond = isBeyondUsual(motor, anchor.staticInWc);
   const rpm = motor === 'beltDrive' && drive ? (drive.measuredRpm ?? driveState(drive).ratioRpm).toFixed(1) : undefined;
   const mark = rpm ?? tap ?? AS_FOUND;
   const first = {
@@ -192,11 +203,14 @@ function onUsualCurve(facts: MeasuredFacts, flow: ReconciledFlow, tespInWc: numb
     anchorStaticInWc: anchor.staticInWc,
     tap: mark,
     cfmPerTon: tons === undefined ? 400 : anchor.flowCfm / tons,
+    ...(isBeyond ? { slopeSigma: BEYOND_SLOPE_SIGMA } : {}),
   };
   const second =
     secondPoint && lags.length === 0 && withSecondPoint(motor, first, secondPoint.flowRatio, secondPoint.tespInWc);
   const notes = [
-    'The fan goes by a usual curve, not the maker’s: how it answers is known to about ± 30 % of each change.',
+    isBeyond
+      ? 'The static is above what usual curves were fitted to: the fan goes by the nearest one, and how it answers is known to about ± 50 % of each change.'
+      : 'The fan goes by a usual curve, not the maker’s: how it answers is known to about ± 30 % of each change.',
     ...(flow.usualOnly
       ? ['No airflow was measured: what is usual for its size is taken, and only changes can be trusted.']
       : []),

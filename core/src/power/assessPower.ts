@@ -181,9 +181,12 @@ function foundOrNext(facts: PowerFacts, { ranked, told }: Suspects): Pick<PowerA
     const test = tests.find(({ point }) => point.id === wanted);
     return { next: test ?? asTest(wanted, { parts: [one.cause.name] }) };
   }
-  const dead = tests.find(({ point }) => provesDead(ranked[0]!, open.get(ranked[0]!)!, point, told));
-  if (dead) return { next: dead };
-  if (tests[0]) return { next: tests[0] };
+  const [top] = tests;
+  const dead =
+    top && needsPower(top.point.id)
+      ? tests.find(({ point }) => provesDead(ranked[0]!, open.get(ranked[0]!)!, point, told))
+      : undefined;
+  if (top) return { next: dead ?? top };
   const left = told > 0 ? ranked.filter((one) => one.sure >= LEFT_FROM) : [];
   const proved = left.find((one) => open.get(one)!.length === 0);
   if (proved) return named(proved);

@@ -144,7 +144,7 @@ export const CONTROL_POINTS: readonly CheckPoint[] = [
       ),
     ],
     expects: 'clicks on a call',
-    power: 'live',
+    power: 'running',
     minutes: 1,
   },
   {

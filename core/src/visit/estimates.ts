@@ -249,7 +249,7 @@ function byProvenPoint(facts: FlowFacts, book: Fan | undefined): FlowEstimate | 
   if (then !== undefined && now !== undefined)
     return { ...base, flowCfm: (proven.flowCfm * now) / then, sigmaShare: PROVEN_SIGMA, doubts: [] };
   const anchor = { flowCfm: proven.flowCfm, staticInWc: proven.tespInWc };
-  if (usualCurveFault(unit.motor, anchor)) return undefined;
+  if (usualCurveFault(anchor)) return undefined;
   const usual = {
     anchorFlowCfm: proven.flowCfm,
     anchorStaticInWc: proven.tespInWc,

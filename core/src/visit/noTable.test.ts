@@ -21,10 +21,29 @@ describe('no table', () => {
     const up = predict({ ...request.system, fan: { ...request.system.fan, tap: 'one up' } }, request.goal);
     expect(up.operation.kind === 'crossing' && up.operation.flowCfm / 990).toBeCloseTo(1.1, 1);
   });
-  test('an anchor where no usual curve holds is an answer with its reason', () => {
-    const found = assess({ unit: noTable, readings: [read('R2', -0.5), read('S1', 0.5)], facts: [plate(700)] });
+  test('a static above the usual ones is followed down, and trusted less', () => {
+    const found = assess({ unit: noTable, readings: [read('R2', -0.6), read('S1', 0.5)], facts: [plate(700)] });
+    expect(found.model!.notes[0]).toMatch(/above what usual curves were fitted to.*about ± 50 %/);
+    const { system, goal } = requestOf(found)!;
+    const halved = {
+      ...system,
+      path: system.path.map((stretch) => ({
+        ...stretch,
+        resistance: { ...stretch.resistance, coefficient: stretch.resistance.coefficient / 2 },
+      })),
+    };
+    const now = predict(system, goal).operation;
+    const then = predict(halved, goal).operation;
+    expect([now.kind, then.kind]).toEqual(['crossing', 'crossing']);
+    if (now.kind !== 'crossing' || then.kind !== 'crossing') return;
+    expect(now.flowCfm).toBeCloseTo(700, 0);
+    expect(then.flowCfm).toBeGreaterThan(750);
+    expect(then.tespInWc).toBeLessThan(0.9);
+  });
+  test('a static that no running system has is an answer with its reason', () => {
+    const found = assess({ unit: noTable, readings: [read('R2', -1.2), read('S1', 1.1)], facts: [plate(700)] });
     expect(found.model).toBeUndefined();
-    expect(found.noModel).toContain('good from 0.10 to 0.80');
+    expect(found.noModel).toContain('Lower the static first');
   });
   test('hardly any static and a quarter of the air: no curve passes there, and that is said', () => {
     const unit = { layout: 'packaged', motor: 'beltDrive', tons: 7.5, maxTespInWc: 0.8 } as const;
@@ -37,9 +56,10 @@ describe('no table', () => {
     expect(noModel).toMatch(/^No usual curve passes through 739 CFM at 0\.05/);
   });
   test('a wheel that puts the clean curve out of its range is named with the reason', () => {
-    const { model, noModel } = assess({ unit: noTable, facts: [look('wheel', 'caked'), plate(900)] });
+    const readings = [read('R2', -0.8), read('S1', 0.8)];
+    const { model, noModel } = assess({ unit: noTable, readings, facts: [look('wheel', 'caked'), plate(900)] });
     expect(model).toBeUndefined();
-    expect(noModel).toMatch(/^With a caked blower wheel counted out: At 0\.80/);
+    expect(noModel).toMatch(/^With a caked blower wheel counted out: At 2\./);
   });
   test('the unit’s own proven point speaks where no book does', () => {
     const unit = { ...noTable, tap: 'high' };

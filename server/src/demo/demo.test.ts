@@ -14,7 +14,7 @@ const now = new Date('2026-05-13T12:00:00Z');
 /** Operations one by one, as an earlier release loaded them, cut off after `upTo`. */
 async function halfLoad(db: Db, upTo: number): Promise<void> {
   const sender = { author: DEMO_AUTHOR, device: DEMO_DEVICE, clockOffsetMs: 0 };
-  for (const operation of operationsOf(now).slice(0, upTo)) await doOperation(db, sender, operation as never);
+  for (const operation of operationsOf(now).slice(0, upTo)) await doOperation(db, sender, operation);
 }
 
 test('the demo loads once, through the same checks as a client’s records', async () => {
