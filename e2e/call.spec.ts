@@ -96,7 +96,7 @@ test('a start-up: the gate opens on sound air, the ladder is typed, the pattern 
   await page.keyboard.type('16');
   await page.keyboard.press('Enter');
   await call.type(/^return,/, '75');
-  await expect(page.getByText('Gate open', { exact: true })).toBeVisible();
+  await expect(page.getByText(/^Ready/)).toBeVisible();
   await page.getByRole('button', { name: /^dew,/ }).click();
   await page.getByRole('dialog').getByRole('radio', { name: 'R-410A' }).click();
   await page.getByRole('dialog', { name: 'Suction pressure' }).waitFor();

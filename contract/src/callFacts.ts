@@ -27,6 +27,18 @@ export function shopOdds(odds: Readonly<Record<string, number | null>> | null | 
   );
 }
 
+/** What is known of the air where its word is “can't say”; nothing while an open question holds the verdict. */
+function airKnownOf({ flow, judgement, drop, questions }: Assessment): CallFacts['airKnown'] {
+  if (questions.some(({ holdsVerdict }) => holdsVerdict)) return undefined;
+  const measured = flow && !flow.usualOnly ? flow : undefined;
+  return {
+    share: measured && measured.sigmaCfm / measured.flowCfm,
+    ofTarget: measured && judgement.target && measured.flowCfm / judgement.target.flowCfm,
+    tesp: judgement.tesp.word,
+    dropF: drop.value,
+  };
+}
+
 /** A whole visit as the rest of the call is judged from. */
 export function callFactsOf(visit: VisitDto, assessment: Assessment, rules: Pick<Rules, 'capacitorShare'>): CallFacts {
   const plate = visit.setup?.motorPlate;
@@ -53,6 +65,7 @@ export function callFactsOf(visit: VisitDto, assessment: Assessment, rules: Pick
     },
     altitudeFt: visit.setup?.altitudeFt ?? undefined,
     airflow: assessment.airflow.word,
+    airKnown: airKnownOf(assessment),
     staticRead: counted.length > 0,
     filterIn: last && last.filter === 'in',
     doorsOn: last && last.door === 'on',

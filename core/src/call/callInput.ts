@@ -4,6 +4,7 @@ import type { VerdictWord } from '../judge';
 import type { CarriedItem } from '../handover';
 import type { Finding, Look } from '../look';
 import type { Priors } from '../power';
+import type { AirKnown } from '../refrigerant';
 import type { Stop } from '../stop';
 import type { Fact } from '../visit';
 
@@ -28,6 +29,8 @@ export interface CallFacts {
   readonly flowCfm?: number;
   readonly tons?: number;
   readonly airflow: VerdictWord;
+  /** What is known of the air though it cannot be told plainly; absent while a question holds the verdict. */
+  readonly airKnown?: AirKnown;
   readonly staticRead: boolean;
   readonly filterIn?: boolean;
   readonly doorsOn?: boolean;

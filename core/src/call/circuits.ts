@@ -1,6 +1,7 @@
 import type { Check } from '../checks';
 import type { VerdictWord } from '../judge';
 import {
+  airDoubt,
   coldWeatherFindings,
   gateOf,
   heatingLines,
@@ -10,6 +11,8 @@ import {
   type GateLine,
   type Ladder,
   type PatternFacts,
+  outdoorSide,
+  type OutdoorLine,
   type Patterns,
 } from '../refrigerant';
 import type { FieldError, RawInputs } from '../tools';
@@ -32,8 +35,12 @@ export interface Circuit {
   readonly errors: readonly FieldError[];
   readonly gate: readonly GateLine[];
   readonly isOpen: boolean;
+  /** Why what is said of the charge is unsure, in a sentence. */
+  readonly unsure?: string;
   /** Only through the gate. */
   readonly patterns?: Patterns;
+  /** What does not hang on the indoor air: said though the gate is shut. */
+  readonly outdoorSide: readonly OutdoorLine[];
   /** It condenses too cold for any pattern: the outdoor air is held back first, or the charge weighed. */
   readonly tooColdToJudge: boolean;
   /** What is wrong with how the outdoor fan is held in the cold, in sentences. */
@@ -83,6 +90,9 @@ function outdoorWashed(call: CallFacts, id: string): WashedCoil | undefined {
         sentence: `${moved}: dirt was not what raised it, or it runs deeper in the coil.`,
       };
 }
+
+/** Lines of the gate that say nothing of the outdoor side. */
+const INDOOR_LINES: ReadonlySet<GateLine['id']> = new Set(['air', 'filter', 'doors', 'coilFace', 'coil', 'return']);
 
 const CIRCUITS = ['1', '2', '3'] as const;
 
@@ -152,6 +162,7 @@ export function circuitsOf(call: CallFacts, checks: ReadonlyMap<string, Check>):
     chargeMovedNothing: chargeMovedNothing(call, id),
     outdoorClean: outdoor === 'clean' || outdoor === 'washed',
     airInBand: call.airflow === 'inside',
+    airShare: call.airflow === 'cantSay' && call.airKnown ? airDoubt(call.airKnown) : undefined,
   });
   return ids.map((id) => {
     const raw = ladders.get(id) ?? {};
@@ -164,6 +175,8 @@ export function circuitsOf(call: CallFacts, checks: ReadonlyMap<string, Check>):
       outdoorF: figure('outdoorF'),
       headHeld,
       airflow: call.airflow,
+      air: call.airKnown,
+      coilFace: call.looks.find(({ item }) => item === 'coilFace')?.state,
       filterIn: call.filterIn,
       doorsOn: call.doorsOn,
       ice: call.ice,
@@ -172,6 +185,9 @@ export function circuitsOf(call: CallFacts, checks: ReadonlyMap<string, Check>):
       returnF: figure('returnF'),
     });
     const isOpen = gate.every((line) => line.isOpen);
+    const unsure = gate.flatMap(({ isUnsure, why }) => (isUnsure && why ? [why] : []));
+    // What the outdoor side shows stands though the indoor side is not ready, once the unit runs steady.
+    const isSteady = gate.every((line) => line.isOpen || INDOOR_LINES.has(line.id));
     const ladder = read.ok ? (call.mode === 'heating' ? unjudged(read.ladder) : read.ladder) : undefined;
     const tooColdToJudge = (ladder?.marks.get('bubble')?.tempF ?? LEAST_CONDENSING_F) < LEAST_CONDENSING_F;
     return {
@@ -180,6 +196,8 @@ export function circuitsOf(call: CallFacts, checks: ReadonlyMap<string, Check>):
       errors: [...(read.ok ? read.ladder.questions : read.errors), ...mixedUp(id, raw, ladders)],
       gate,
       isOpen,
+      unsure: isOpen && unsure.length > 0 ? `Unsure: ${unsure.join(' ')}` : undefined,
+      outdoorSide: ladder && isSteady && !tooColdToJudge ? outdoorSide(ladder, headHeld) : [],
       cold: coldOf(ladder, checks.get('outdoorFan')?.state),
       tooColdToJudge,
       heating: ladder && call.mode === 'heating' && !call.stop ? heatingLines(ladder, call) : [],

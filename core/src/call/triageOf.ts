@@ -144,7 +144,7 @@ export function triageOf(call: CallFacts, found: Found, outcomes: ReturnType<typ
       minutes: 30,
       money: 40,
     });
-  for (const { id, patterns, ladder, cold, heating } of circuits) {
+  for (const { id, patterns, ladder, cold, heating, unsure, outdoorSide } of circuits) {
     const measuredBy = `circuit-${id}`;
     for (const words of cold)
       add({ id: `circuit-${id}-cold`, measuredBy, area: 'refrigerant', words, minutes: 45, money: 90 });
@@ -164,11 +164,17 @@ export function triageOf(call: CallFacts, found: Found, outcomes: ReturnType<typ
         id: `circuit-${id}-${first.pattern.id}`,
         measuredBy,
         area: 'refrigerant',
-        words: circuits.length > 1 ? `Circuit ${id}: ${first.pattern.name}` : first.pattern.name,
+        words: [
+          circuits.length > 1 ? `Circuit ${id}: ${first.pattern.name}` : first.pattern.name,
+          ...(unsure === undefined ? [] : ['unsure']),
+        ].join(', '),
         toDo: patterns?.first ?? first.pattern.toDo,
         minutes: 60,
         money: 0,
       });
+    const [head] = patterns ? [] : outdoorSide.filter(({ word }) => word === 'outside');
+    if (head)
+      add({ id: `circuit-${id}-outdoor`, measuredBy, area: 'coil', words: head.sentence, minutes: 45, money: 5 });
     for (const [i, note] of (ladder?.notes ?? []).entries())
       if (note.word === 'outside')
         add({

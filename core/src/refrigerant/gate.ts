@@ -12,23 +12,71 @@ export interface GateFacts {
   readonly outdoorF?: number;
   readonly headHeld?: boolean;
   readonly airflow: VerdictWord;
+  /** How well the air over the indoor coil is known where its word is “can't say”. */
+  readonly air?: AirKnown;
   /** Filter in, as the last counted readings were taken. */
   readonly filterIn?: boolean;
   readonly doorsOn?: boolean;
   /** As looked at. */
   readonly ice?: 'none' | 'coil';
+  /** The face of the indoor coil, as looked at. */
+  readonly coilFace?: string;
   /** The indoor coil is damp from washing. */
   readonly coilWashed?: boolean;
   readonly minutesRunning?: number;
   readonly returnF?: number;
 }
 
+/** What is known of the air over the indoor coil. */
+export interface AirKnown {
+  /** One σ of a measured airflow, as a share of it. */
+  readonly share?: number;
+  /** That airflow over the target. */
+  readonly ofTarget?: number;
+  /** External static against its limit. */
+  readonly tesp: VerdictWord;
+  /** Measured temperature drop, °F. */
+  readonly dropF?: number;
+}
+
+/** Air known to this share of itself lets the gauges be judged unsure (J). */
+const MOST_SHARE = 0.2;
+/** It lies this near its target then, as a share (J). */
+const NEAR_TARGET = 0.25;
+/** What a sound coil drops with air near its target, °F (J). */
+const USUAL_DROP_F = { low: 16, high: 24 } as const;
+
+/**
+ * How unsure the air is where it cannot be told plainly but is known well enough for the gauges.
+ *
+ * @returns one σ as a share; undefined where it is not known well enough
+ * @example airDoubt({ share: 0.12, ofTarget: 1, tesp: 'cantSay' }) // 0.12
+ */
+export function airDoubt({ share, ofTarget, tesp, dropF }: AirKnown): number | undefined {
+  if (share !== undefined && share <= MOST_SHARE && Math.abs((ofTarget ?? 0) - 1) <= NEAR_TARGET) return share;
+  const isDropUsual = dropF !== undefined && dropF >= USUAL_DROP_F.low && dropF <= USUAL_DROP_F.high;
+  return (tesp === 'inside' || tesp === 'atTheEdge') && isDropUsual ? MOST_SHARE : undefined;
+}
+
 export interface GateLine {
   readonly id:
-    'stop' | 'mode' | 'stage' | 'outdoor' | 'air' | 'filter' | 'doors' | 'ice' | 'coil' | 'minutes' | 'return';
+    | 'stop'
+    | 'mode'
+    | 'stage'
+    | 'outdoor'
+    | 'air'
+    | 'filter'
+    | 'doors'
+    | 'ice'
+    | 'coilFace'
+    | 'coil'
+    | 'minutes'
+    | 'return';
   readonly name: string;
   readonly isOpen: boolean;
-  /** Why it is shut, and what opens it. */
+  /** It lets the gauges be judged, but unsure. */
+  readonly isUnsure?: true;
+  /** Why it is shut or unsure, and what opens it. */
   readonly why?: string;
 }
 
@@ -40,7 +88,7 @@ export const LEAST_OUTDOOR_F = 65;
 /** Fan only until a coil is clear, usually (J). */
 export const THAW_MINUTES = 45;
 
-/** The gate, line by line. What is not known is shut: it is looked at first. */
+/** The gate, line by line: open, unsure, or shut. What is not known and quickly looked at is shut. */
 export function gateOf(facts: GateFacts): readonly GateLine[] {
   const {
     stop,
@@ -52,6 +100,8 @@ export function gateOf(facts: GateFacts): readonly GateLine[] {
     filterIn,
     doorsOn,
     ice,
+    air,
+    coilFace,
     coilWashed,
     minutesRunning,
     returnF,
@@ -62,6 +112,14 @@ export function gateOf(facts: GateFacts): readonly GateLine[] {
     isOpen,
     why: isOpen ? undefined : why,
   });
+  const unsure = (id: GateLine['id'], name: string, why: string): GateLine => ({
+    id,
+    name,
+    isOpen: true,
+    isUnsure: true,
+    why,
+  });
+  const doubt = airflow === 'cantSay' && air ? airDoubt(air) : undefined;
   return [
     // Ice is a separate line.
     ...(stop && stop.id !== 'ice' ? [line('stop', stop.name, false, stop.first)] : []),
@@ -88,16 +146,25 @@ export function gateOf(facts: GateFacts): readonly GateLine[] {
             `Under ${LEAST_OUTDOOR_F} °F outdoors the high side tells nothing: hold the head up by hand and say so, or weigh the charge.`,
           ),
         ]),
-    line(
-      'air',
-      'air',
-      airflow === 'inside' || airflow === 'atTheEdge',
-      airflow === 'cantSay'
-        ? 'Airflow is not known: measure it first.'
-        : 'Airflow is outside its band: mend that first.',
-    ),
-    line('filter', 'filter', filterIn === true, 'Filter in, as it normally runs; say so at a static reading.'),
-    line('doors', 'doors', doorsOn === true, 'Doors on, as it normally runs; say so at a static reading.'),
+    doubt === undefined
+      ? line(
+          'air',
+          'air',
+          airflow === 'inside' || airflow === 'atTheEdge',
+          airflow === 'cantSay'
+            ? 'Airflow is not known well enough: measure it first.'
+            : 'Airflow is outside its band: fix that first.',
+        )
+      : unsure('air', 'air', `Airflow is known to about ± ${Math.round(100 * doubt)} %.`),
+    filterIn === undefined
+      ? unsure('filter', 'filter', 'Nobody said that the filter is in.')
+      : line('filter', 'filter', filterIn, 'Put the filter in, as it normally runs, and read a static.'),
+    doorsOn === undefined
+      ? unsure('doors', 'doors', 'Nobody said that the doors are on.')
+      : line('doors', 'doors', doorsOn, 'Put the doors on, as it normally runs, and read a static.'),
+    ...(coilFace === 'matted'
+      ? [line('coilFace', 'coil clean', false, 'The indoor coil is dirty: clean it, then judge the charge.')]
+      : []),
     line(
       'ice',
       'no ice',

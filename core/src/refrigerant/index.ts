@@ -1,5 +1,5 @@
 export { coldWeatherFindings, FAN_CYCLING_F, fanCyclingPsig } from './coldWeather';
-export { type GateFacts, type GateLine, gateOf, THAW_MINUTES } from './gate';
+export { airDoubt, type AirKnown, type GateFacts, type GateLine, gateOf, THAW_MINUTES } from './gate';
 export {
   type GapId,
   type Ladder,
@@ -10,6 +10,7 @@ export {
   readLadder,
 } from './ladder';
 export { heatingLines, type HeatingLine, heatPumpBtuH } from './heating';
+export { outdoorSide, type OutdoorLine } from './outdoorSide';
 export { PAIRS, type Pattern, PATTERNS } from './patterns';
 export { type Evidence, type PatternFacts, type Patterns, type RankedPattern, rankPatterns } from './rankPatterns';
 export { BURNS, type RefrigerantId, REFRIGERANTS } from './refrigerants';

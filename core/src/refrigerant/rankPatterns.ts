@@ -25,6 +25,15 @@ const GAPS: readonly {
   { id: 'returnMinusDew', name: 'return − dew', orifice: 33, valve: 33, sigmaF: 3 },
 ];
 
+/** What all of the indoor air would move a gap by, °F: the rows of “little air” over the air they stand for (J). */
+const AIR_MOVES_F: Readonly<Record<GapId, { readonly orifice: number; readonly valve: number }>> = {
+  superheat: { orifice: 25, valve: 2 },
+  subcooling: { orifice: 12, valve: 5 },
+  approach: { orifice: 5, valve: 3 },
+  condensingOver: { orifice: 7, valve: 5 },
+  returnMinusDew: { orifice: 18, valve: 20 },
+};
+
 /** What one reading says of a pattern. */
 export interface Evidence {
   readonly id: GapId;
@@ -65,6 +74,8 @@ export interface PatternFacts {
   readonly outdoorClean?: boolean;
   /** The head is held up by hand: nothing can be said against outdoors. */
   readonly headHeld?: boolean;
+  /** The airflow is known only to this share of itself, one σ. */
+  readonly airShare?: number;
   /** The airflow is known to be in its band: little air is then unlikely. */
   readonly airInBand?: boolean;
 }
@@ -108,7 +119,7 @@ interface ReadGap {
 }
 
 /** The gaps that count, each with what a sound circuit should show, and corrected for the port it was read at. */
-function readGaps({ metering, gaps, atDischarge }: Ladder, { headHeld }: PatternFacts): ReadGap[] {
+function readGaps({ metering, gaps, atDischarge }: Ladder, { headHeld, airShare = 0 }: PatternFacts): ReadGap[] {
   return GAPS.flatMap((gap, i): ReadGap[] => {
     const found = gaps.get(gap.id);
     if (found === undefined || (headHeld && gap.outdoors)) return [];
@@ -123,7 +134,7 @@ function readGaps({ metering, gaps, atDischarge }: Ladder, { headHeld }: Pattern
         i,
         soundF,
         valueF: isThere ? valueF - DISCHARGE.addsF : valueF,
-        sigmaF: isThere ? Math.hypot(gap.sigmaF, DISCHARGE.sigmaF) : gap.sigmaF,
+        sigmaF: Math.hypot(gap.sigmaF, isThere ? DISCHARGE.sigmaF : 0, airShare * AIR_MOVES_F[gap.id][metering]),
       },
     ];
   });
@@ -134,7 +145,7 @@ const expectsOf = ({ i, soundF }: ReadGap, shift: Shift) =>
 
 /** Odds of a pattern before its gaps, by what else is known. */
 function priorOf({ id, prior, of }: Pattern, facts: PatternFacts): number {
-  const { drierDropF, chargeMovedNothing, airInBand, outdoorClean } = facts;
+  const { drierDropF, chargeMovedNothing, airInBand, airShare, outdoorClean } = facts;
   const involves = (one: string) => id === one || (of?.includes(one) ?? false);
   let odds = prior;
   if (id === DRIER_ID) odds = drierDropF === undefined ? prior : drierDropF > DRIER_MOST_F ? 60 : 0.01;
@@ -143,6 +154,7 @@ function priorOf({ id, prior, of }: Pattern, facts: PatternFacts): number {
   if (involves('metering') && chargeMovedNothing) odds *= 8;
   if (involves('lowCharge') && chargeMovedNothing) odds *= 0.15;
   if (involves('lowAir') && airInBand) odds *= 0.3;
+  if (involves('lowAir') && airShare !== undefined) odds *= 1.5;
   if (involves('dirtyOutdoor') && outdoorClean) odds *= 0.15;
   return odds;
 }

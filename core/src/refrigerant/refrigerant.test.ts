@@ -3,6 +3,7 @@ import path from 'node:path';
 import { coldWeatherFindings, fanCyclingPsig } from './coldWeather';
 import { gateOf, type GateFacts } from './gate';
 import { readLadder, type Ladder } from './ladder';
+import { outdoorSide } from './outdoorSide';
 import { rankPatterns, type PatternFacts } from './rankPatterns';
 import { REFRIGERANTS, type RefrigerantId } from './refrigerants';
 import { isOff, saturationPsia, saturationTempF } from './saturation';
@@ -311,10 +312,11 @@ describe('the gate', () => {
     expect(gateOf(open).every(({ isOpen }) => isOpen)).toBe(true);
   });
   test.each([
-    [{ airflow: 'outside' }, 'air', /mend that first/],
+    [{ airflow: 'outside' }, 'air', /fix that first/],
     [{ airflow: 'cantSay' }, 'air', /not known/],
-    [{ filterIn: false }, 'filter', /Filter in/],
-    [{ doorsOn: undefined }, 'doors', /Doors on/],
+    [{ filterIn: false }, 'filter', /Put the filter in/],
+    [{ doorsOn: false }, 'doors', /Put the doors on/],
+    [{ coilFace: 'matted' }, 'coilFace', /clean it, then judge/],
     [{ ice: 'coil' }, 'ice', /fan on, about 45 minutes/],
     [{ minutesRunning: 4 }, 'minutes', /10 to 15/],
     [{ returnF: 90 }, 'return', /68 and 85/],
@@ -326,6 +328,52 @@ describe('the gate', () => {
     expect(shut).toHaveLength(1);
     expect([shut[0]!.id, shut[0]!.why]).toEqual([id, expect.stringMatching(words)]);
   });
+  const cantSay: GateFacts = { ...open, airflow: 'cantSay' };
+  test.each([
+    ['a traverse of 400 a ton ± 12 %', { share: 0.12, ofTarget: 1, tesp: 'cantSay' }, /± 12 %/],
+    ['static in range and a drop of 20 °F', { tesp: 'inside', dropF: 20 }, /± 20 %/],
+  ] as const)('%s lets the gauges be judged unsure', (_, air, words) => {
+    const lines = gateOf({ ...cantSay, air });
+    expect(lines.every(({ isOpen }) => isOpen)).toBe(true);
+    expect(lines.filter(({ isUnsure }) => isUnsure)).toMatchObject([{ id: 'air', why: expect.stringMatching(words) }]);
+  });
+  test.each([
+    ['an airflow known to ± 25 %', { share: 0.25, ofTarget: 1, tesp: 'cantSay' }],
+    ['an airflow far from its target', { share: 0.1, ofTarget: 0.6, tesp: 'inside' }],
+    ['a drop that no sound coil has', { tesp: 'inside', dropF: 27 }],
+    ['static over its limit', { tesp: 'outside', dropF: 20 }],
+  ] as const)('%s stays shut', (_, air) => {
+    expect(gateOf({ ...cantSay, air }).filter(({ isOpen }) => !isOpen)).toMatchObject([{ id: 'air' }]);
+  });
+  test('what nobody said of filter and doors is unsure, not shut', () => {
+    const lines = gateOf({ ...open, filterIn: undefined, doorsOn: undefined });
+    expect(lines.filter(({ isUnsure }) => isUnsure).map(({ id }) => id)).toEqual(['filter', 'doors']);
+  });
+});
+
+describe('air known to a share of itself', () => {
+  const short = readings('R-410A', { dew: 36, bubble: 111, sh: 24, sc: 2 });
+  test('carries its doubt into the patterns: the same readings name the same thing, less surely', () => {
+    const ladder = ladderOf(short);
+    const share = (id: string, airShare?: number) =>
+      rankPatterns(ladder, airShare === undefined ? { airInBand: true } : { airShare }).ranked.find(
+        ({ pattern }) => pattern.id === id,
+      )!.share;
+    expect(share('lowCharge')).toBeGreaterThan(0.5);
+    expect(share('lowCharge', 0.2)).toBeLessThan(share('lowCharge'));
+    expect(share('lowAir+lowCharge', 0.2)).toBeGreaterThan(share('lowAir+lowCharge'));
+  });
+});
+
+test('the outdoor side is told by itself: high head stands, whatever the indoor air does', () => {
+  const high = ladderOf({ ...readings('R-410A', { dew: 45, bubble: 130, sh: 10, sc: 12 }), outdoorF: 90 });
+  expect(outdoorSide(high, false).map(({ id, word }) => [id, word])).toEqual([
+    ['condensingOver', 'outside'],
+    ['approach', 'outside'],
+  ]);
+  expect(outdoorSide(high, true)).toEqual([]);
+  const usual = ladderOf({ ...readings('R-410A', { dew: 42, bubble: 113, sh: 10, sc: 11 }), outdoorF: 95 });
+  expect(outdoorSide(usual, false).map(({ word }) => word)).toEqual(['inside', 'inside']);
 });
 
 describe('cold weather', () => {

@@ -14,6 +14,7 @@ const GATE_WORDS: Readonly<Record<GateLine['id'], string>> = {
   filter: 'Read a static with the filter in',
   doors: 'Read a static with the doors on',
   ice: 'Look for ice',
+  coilFace: 'To the coil',
   coil: 'It has run dry: say so',
   minutes: 'Type the minutes since start',
   return: 'Type the return air',
@@ -57,8 +58,13 @@ export function CircuitFoot({
           ? foundWords(patterns)
           : circuit?.tooColdToJudge
             ? 'Condensing under 80 °F no pattern holds: hold the outdoor air back until it is near 100 °F, or weigh the charge.'
-            : 'Gate open. Touch a mark on the ladder to type it.'}
+            : 'Touch a mark on the ladder to type it.'}
       </Txt>
+      {circuit?.unsure !== undefined && (
+        <Txt size={14} color="softInk">
+          {circuit.unsure}
+        </Txt>
+      )}
       {missing && (
         <ActionButton
           onPress={() => onAsk(fieldOfMark(missing.id)!)}

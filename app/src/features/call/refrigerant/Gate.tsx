@@ -15,6 +15,7 @@ export function Gate({
 }) {
   const palette = usePalette();
   const isOpen = lines.every((line) => line.isOpen);
+  const isUnsure = lines.some((line) => line.isUnsure);
   return (
     <View
       style={{
@@ -26,17 +27,17 @@ export function Gate({
         paddingTop: 8,
       }}
     >
-      <Heading size={17}>{isOpen ? 'Gate open' : 'Not yet'}</Heading>
+      <Heading size={17}>{!isOpen ? 'Not yet' : isUnsure ? 'Ready, unsure' : 'Ready to judge the charge'}</Heading>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16 }}>
-        {lines.map(({ id, name, isOpen: open, why }) => (
+        {lines.map(({ id, name, isOpen: open, isUnsure: unsure, why }) => (
           <Pressable
             key={id}
             role="button"
             aria-label={why ?? `${name}: good`}
             onPress={() => onLine(id)}
-            style={{ flexDirection: 'row', gap: 6, alignItems: 'center', minHeight: 44 }}
+            style={{ flexDirection: 'row', gap: 6, alignItems: 'center', minHeight: 48 }}
           >
-            <VerdictMark word={open ? 'inside' : 'outside'} size={16} />
+            <VerdictMark word={!open ? 'outside' : unsure ? 'atTheEdge' : 'inside'} size={16} />
             <Txt size={15} bold={!open} color={open ? 'ink' : 'action'}>
               {name}
             </Txt>
@@ -53,6 +54,7 @@ export const GATE_STATION: Readonly<Partial<Record<GateLine['id'], StationId>>> 
   filter: 'pressure',
   doors: 'pressure',
   ice: 'look',
+  coilFace: 'look',
 };
 export const GATE_FIELD: Readonly<Partial<Record<GateLine['id'], string>>> = {
   minutes: 'minutesRunning',

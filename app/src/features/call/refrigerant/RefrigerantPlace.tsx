@@ -129,6 +129,7 @@ export function RefrigerantPlace({ whole, assessment, acts, frame, width }: Stat
             </TextButton>
           </View>
         )}
+        {!circuit?.patterns && <CallLines lines={circuit?.outdoorSide ?? []} />}
         <CallLines lines={ladder?.notes ?? []} />
         {circuit?.washed && <CallLines lines={[circuit.washed]} />}
         <View>
