@@ -1,5 +1,7 @@
 import 'reflect-metadata';
 import {
+  CHARGE_WORK_FORM,
+  chargeWorkFaults,
   checkFault,
   FLOW_METHOD_IDS,
   HAND_OVER_FORM,
@@ -8,6 +10,8 @@ import {
   LADDER_FORM,
   lineFault,
   lookItem,
+  OWN_FINDING_FORM,
+  ownFindingFaults,
   PART_FORM,
   partFaults,
   planRecordFault,
@@ -61,6 +65,9 @@ function factFault(kind: unknown, inputs: unknown): string | undefined {
   if (kind === 'check') return checkAndNoteFault(inputs as RawInputs);
   if (kind === 'handOver') return handOverFaults(inputs as RawInputs)[0]?.message;
   if (kind === 'part') return partFaults(inputs as RawInputs)[0]?.message;
+  if (kind === 'finding') return ownFindingFaults(inputs as RawInputs)[0]?.message;
+  if (kind === 'charge') return chargeWorkFaults(inputs as RawInputs)[0]?.message;
+  if (kind === 'takenBack') return undefined;
   if (kind === 'ladder') return inputFaults(LADDER_FORM, inputs as RawInputs)[0]?.message;
   const tool = typeof kind === 'string' ? toolOf(kind) : undefined;
   return tool && inputFaults(tool, inputs as RawInputs)[0]?.message;
@@ -69,7 +76,8 @@ function factFault(kind: unknown, inputs: unknown): string | undefined {
 /** The inputs suit the kind of fact, as core judges it. */
 function SuitsKind(): PropertyDecorator {
   const faultOf = (args?: ValidationArguments) => {
-    const { kind, inputs } = (args?.object ?? {}) as Partial<FactDto>;
+    const { kind, inputs, replacesId } = (args?.object ?? {}) as Partial<FactDto>;
+    if (kind === 'takenBack' && !replacesId) return 'Say which record is taken back.';
     return factFault(kind, inputs);
   };
   return (target, propertyName) =>
@@ -133,6 +141,9 @@ const OWN_INPUTS: Partial<Record<FactKind, readonly string[]>> = {
   ladder: Object.keys(LADDER_FORM.fields),
   handOver: Object.keys(HAND_OVER_FORM.fields),
   part: Object.keys(PART_FORM.fields),
+  finding: Object.keys(OWN_FINDING_FORM.fields),
+  charge: Object.keys(CHARGE_WORK_FORM.fields),
+  takenBack: [],
 };
 
 /** The inputs a kind of fact knows, without what a client may have added. */

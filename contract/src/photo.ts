@@ -1,6 +1,6 @@
 import 'reflect-metadata';
 import { LOOK_ITEMS } from '@huff/core';
-import { IsIn, IsOptional, Length, Matches } from 'class-validator';
+import { IsOptional, Length, Matches } from 'class-validator';
 import { Id, Moment } from './fields';
 import { LIMITS } from './limits';
 
@@ -14,6 +14,11 @@ export const UNIT_PHOTO_ITEMS = ['plate', 'door', 'ports', 'table'] as const;
 /** What a photo shows: something looked at, or a part of what stands here. */
 export const PHOTO_ITEMS: readonly string[] = [...LOOK_ITEMS.map(({ id }) => id), ...UNIT_PHOTO_ITEMS];
 
+/** What a photo of a finding in one's own words shows. @param id of the finding */
+export const photoItemOfFinding = (id: string) => `own-${id}`;
+
+const PHOTO_ITEM = new RegExp(`^(${PHOTO_ITEMS.join('|')}|own-[0-9a-f-]{36})$`);
+
 /** A JPEG in base64 begins so. */
 const JPEG = /^\/9j\/[A-Za-z0-9+/]+={0,2}$/;
 
@@ -26,7 +31,9 @@ export class PhotoDto {
   visitId!: string;
 
   /** What it shows: an item of the Look station. */
-  @IsIn(PHOTO_ITEMS, { message: `The photo shows one of ${PHOTO_ITEMS.join(', ')}.` })
+  @Matches(PHOTO_ITEM, {
+    message: `The photo shows one of ${PHOTO_ITEMS.join(', ')}, or a finding by its id.`,
+  })
   item!: string;
 
   @Moment('The time of the photo')

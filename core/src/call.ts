@@ -99,6 +99,17 @@ export {
   THAW_MINUTES,
 } from './refrigerant';
 export { LADDER_FORM } from './refrigerant/ladderForm';
+export {
+  CHARGE_WORK_FORM,
+  type ChargeWork,
+  chargeWorkFaults,
+  chargeWorks,
+  chargeWorkWords,
+  type KeptChargeWork,
+  netOunces,
+} from './refrigerant/chargeWork';
+export { OWN_FINDING_FORM, type OwnFinding, ownFindingFaults, ownFindings } from './finding';
+export { type Concern, CONCERNS } from './triage/concern';
 export { TRIAGE_AREAS, type TriageArea } from './triage/effort';
 export {
   effortWords,

@@ -80,6 +80,8 @@ export { ODDS_FORM, oddsFaults, usualOdds } from './power/oddsForm';
 export { HAND_OVER_FORM, handOverFaults, isDay, MAIL_ADDRESS } from './handover/handOverForm';
 export { PART_FORM, partFaults } from './stock/partForm';
 export { LADDER_FORM } from './refrigerant/ladderForm';
+export { CHARGE_WORK_FORM, chargeWorkFaults } from './refrigerant/chargeWork';
+export { OWN_FINDING_FORM, ownFindingFaults } from './finding';
 export { type Finding, LOOK_ITEMS, lookItem, type LookItem, tonsInModel } from './look';
 export { predict, type Prediction, QUIET_DUCT_FPM, wearWarnings } from './model';
 export {

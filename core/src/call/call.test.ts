@@ -304,3 +304,26 @@ describe('what earlier visits left', () => {
     expect(call([], { carried }).triage).toHaveLength(2);
   });
 });
+
+test('a finding in one’s own words stands in its place, settled by its id and carried over', () => {
+  const own = fact('finding', { words: 'Unsafe splice by others', concern: 'safety', area: 'power' });
+  const nest = fact('finding', { words: 'Mouse nest', concern: 'watch', area: 'blower', minutes: 30, price: 12 });
+  const { triage } = call([nest, own]);
+  expect(triage.map(({ words, area, concern, outcome }) => [words, area, concern, outcome])).toEqual([
+    ['Unsafe splice by others', 'safety', 'safety', 'open'],
+    ['Mouse nest', 'blower', 'watch', 'watch'],
+  ]);
+  const quoted = check('triage', 'quoted', { note: `own-${nest.id}`, value: 90 });
+  expect(call([nest, quoted]).triage[0]).toMatchObject({ outcome: 'quoted', quoted: 90, minutes: 30, money: 12 });
+  const carried = triage.map((item) => ({ since: '2026-04-01T09:00:00Z', ...item })) as CarriedItem[];
+  expect(call([], { carried }).triage.map(({ words }) => words)).toEqual(['Unsafe splice by others', 'Mouse nest']);
+});
+
+test('an answer that was taken back tells nothing any more', () => {
+  const first = check('wheel', 'free');
+  const seized = check('wheel', 'seized');
+  const back = { ...fact('takenBack', {}), replacesId: seized.id };
+  expect(call([first, seized]).checks.get('wheel')?.state).toBe('seized');
+  expect(call([first, seized, back]).checks.get('wheel')?.state).toBe('free');
+  expect(call([first, seized, back]).triage).toEqual([]);
+});

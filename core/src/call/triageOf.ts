@@ -1,5 +1,6 @@
 import type { BuildingNet } from '../building';
 import { checkPoint, outcomeOf, type Check, type CheckContext } from '../checks';
+import { ownFindings } from '../finding';
 import { carriedOver, outcomeBefore } from '../handover';
 import { gasFurnace, type HeatSequence, type KitReading } from '../heat';
 import type { VerdictWord } from '../judge';
@@ -12,6 +13,7 @@ import { sentenceCase } from '../words';
 import type { outcomesOf } from './callFacts';
 import type { CallFacts } from './callInput';
 import type { Circuit } from './circuits';
+import { oneACause } from './oneACause';
 
 /** A sentence about something that was read, with how it stands. */
 export interface CallLine {
@@ -197,10 +199,23 @@ export function triageOf(call: CallFacts, found: Found, outcomes: ReturnType<typ
       if (word === 'outside') add({ id, measuredBy, area, words: sentence, minutes: 20, money: 0 });
   for (const { id, area, words, toDo } of call.air)
     add({ id: `air-${id}`, measuredBy: 'air', area, words, toDo, minutes: 0, money: 0 });
+  for (const { id, factId, words, concern, area, toDo, minutes, price } of ownFindings(call.facts))
+    items.push({
+      id: `own-${id}`,
+      ownFact: factId,
+      concern,
+      area,
+      words,
+      toDo,
+      minutes,
+      money: price,
+      ...(concern === 'watch' ? { outcome: 'watch' as const } : OPEN),
+      ...(outcomes.get(`own-${id}`) ?? outcomeBefore(carried, `own-${id}`)),
+    });
   const looks = new Map(call.looks.map((look) => [look.item, look]));
   const seen = { looks, checks, context: call.context, measured: measuredAt(call, found) };
   for (const item of carriedOver(carried, items, seen)) items.push({ ...item, ...outcomes.get(item.id) });
-  return inTriageOrder(withStop(items, call.stop));
+  return inTriageOrder(oneACause(inTriageOrder(withStop(items, call.stop))));
 }
 
 /** What stops the visit comes first, listed once: as the look or the check that showed it, else as itself. */

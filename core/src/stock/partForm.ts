@@ -32,7 +32,7 @@ export interface PartUsed {
 /** The parts used at a visit, in the order they were taken; those that were put back are not among them. */
 export function partsUsed(facts: readonly Fact[]): readonly PartUsed[] {
   const parts = facts.filter(({ kind }) => kind === 'part');
-  const replaced = new Set(parts.map(({ replacesId }) => replacesId).filter(Boolean));
+  const replaced = new Set(facts.map(({ replacesId }) => replacesId).filter(Boolean));
   return parts.flatMap(({ id, inputs }): PartUsed[] => {
     const { key, name, count, cost } = inputs;
     if (replaced.has(id) || typeof key !== 'string' || typeof name !== 'string') return [];

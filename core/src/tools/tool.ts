@@ -36,6 +36,8 @@ export type ToolUnit =
   | 'ohms'
   | 'microamps'
   | 'minutes'
+  | 'oz'
+  | 'microns'
   | 'psig'
   | 'turns'
   | 'degrees';

@@ -39,6 +39,8 @@ const UNIT_TEXT: Readonly<Record<ToolUnit, string>> = {
   ohms: 'Ω',
   microamps: 'µA',
   minutes: 'min',
+  oz: 'oz',
+  microns: 'microns',
   psig: 'psig',
   turns: 'turns',
   degrees: '°',
@@ -61,8 +63,11 @@ const PLACES: Partial<Record<ToolUnit, number>> = {
   ohms: 1,
   microamps: 1,
   psig: 0,
+  oz: 1,
   turns: 1,
 };
+/** Said without a zero after the point: 3 tons, 12 oz. */
+const TRIMMED: ReadonlySet<ToolUnit> = new Set(['tons', 'oz']);
 const FORMATS = new Map<number, Intl.NumberFormat>();
 
 /** A figure of a tool without its unit: "0.083", "1,083", "−0.31". */
@@ -70,12 +75,11 @@ export function toolFigure(stored: number, unit: ToolUnit): string {
   const shown = isQuantity(unit) ? shownUnit(unit) : undefined;
   const places = shown?.places ?? PLACES[unit] ?? 0;
   const value = shown ? stored * shown.per + (shown.plus ?? 0) : stored;
-  const key = unit === 'tons' ? -1 : unit === 'year' ? -2 : places;
+  const key = TRIMMED.has(unit) ? -10 - places : unit === 'year' ? -2 : places;
   let format = FORMATS.get(key);
   if (!format) {
     format = new Intl.NumberFormat('en-US', {
-      // 3 tons are said as "3".
-      minimumFractionDigits: unit === 'tons' ? 0 : places,
+      minimumFractionDigits: TRIMMED.has(unit) ? 0 : places,
       maximumFractionDigits: places,
       useGrouping: unit !== 'year',
     });

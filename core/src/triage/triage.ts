@@ -1,3 +1,4 @@
+import type { Concern } from './concern';
 import { TRIAGE_AREAS, type TriageArea } from './effort';
 
 /** What became of something found: mended, offered at a price, refused, kept an eye on, or nothing yet. */
@@ -31,6 +32,14 @@ export interface TriageItem {
   readonly since?: string;
   /** What it was measured by: measured again at a later visit, that says what stands. */
   readonly measuredBy?: string;
+  /** What else shows the same cause, in words. */
+  readonly evidence?: readonly string[];
+  /** It has a cause that is not known: nothing is asked for it. */
+  readonly isSymptom?: true;
+  /** Why it matters, where the technician said so. */
+  readonly concern?: Concern;
+  /** The fact that says it, where it is in the technician's own words. */
+  readonly ownFact?: string;
   /** It stops the visit: it comes before everything else. */
   readonly isStop?: true;
   /** The look it comes from, when it is one: its outcome is kept there. */

@@ -3,7 +3,7 @@ import type { FlowMethodId, RawInputs } from '../tools';
 
 /** Kinds of what is recorded at a visit beside statics: the inputs of a method, of the drop or the motor, a look,
  * a method set aside, a plan, a check at a point, the readings of a refrigerant circuit, what was agreed at the end,
- * a part that was taken. */
+ * a part that was taken, a finding in one's own words, what was done to a charge, and a fact taken back: that one is named by `replacesId`. */
 export const VISIT_ONLY_FACTS = [
   'measuredDrop',
   'motorLoad',
@@ -14,6 +14,9 @@ export const VISIT_ONLY_FACTS = [
   'ladder',
   'handOver',
   'part',
+  'finding',
+  'charge',
+  'takenBack',
 ] as const;
 export type FactKind = FlowMethodId | (typeof VISIT_ONLY_FACTS)[number];
 

@@ -340,7 +340,8 @@ function cautionRows({ visit, parted, zone }: DocumentFacts): readonly Block[] {
 
 /** What the next technician needs: every reading with its conditions, the working of each figure, limits with their sources, drawings. */
 export function technicianBlocks(facts: DocumentFacts): readonly Block[] {
-  const { now, photos = [] } = facts;
+  const { now, photos = [], call } = facts;
+  const captionOf = (item: string) => lookItem(item)?.name ?? call.triage.find(({ id }) => id === item)?.words ?? item;
   return [
     unitRows(facts),
     ...workings(facts),
@@ -357,10 +358,7 @@ export function technicianBlocks(facts: DocumentFacts): readonly Block[] {
         : []),
     ),
     ...cautionRows(facts),
-    ...section(
-      'Photos',
-      ...photos.map(({ id, item }): Block => ({ kind: 'photo', id, caption: lookItem(item)?.name ?? item })),
-    ),
+    ...section('Photos', ...photos.map(({ id, item }): Block => ({ kind: 'photo', id, caption: captionOf(item) }))),
     {
       kind: 'text',
       text: 'Local code and licensed practice go before anything said here. Refrigerant is handled by certified people only.',

@@ -1,7 +1,9 @@
-import type { VisitDto } from '@huff/contract';
+import type { PhotoDto, VisitDto } from '@huff/contract';
 import { ended } from '@huff/core';
 import {
   effortWords,
+  type OwnFinding,
+  ownFindings,
   OUTCOME_TEXT,
   TRIAGE_AREAS,
   triageSum,
@@ -11,14 +13,18 @@ import {
 import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
+import { usePhotos } from '../../data/visits';
 import { useShop } from '../../data/useShop';
 import { NumberSheet } from '../../ui/keypad';
+import { TextButton } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
 import { useIsWide, usePalette } from '../../ui/theme';
-import { withFact } from '../visitState/newFact';
+import { takenBack, withFact, withOwnFinding } from '../visitState/newFact';
 import type { Assessment } from '../visitState/useAssessment';
 import type { StationPlaceProps } from '../visitState/station';
+import { PhotosOf } from '../photos/PhotosOf';
 import { CallFoot } from './CallFoot';
+import { OwnFindingSheet } from './OwnFindingSheet';
 import { withCheck } from './PointSheet';
 import { useCall } from './useCall';
 
@@ -31,8 +37,19 @@ const KEYS = [
 ] as const;
 
 /** Everything found, in the order it is taken, with what it takes. */
-export function FoundList({ triage, whole, assessment, onWhole, title = 'Everything found', under }: FoundListProps) {
+export function FoundList({
+  triage,
+  whole,
+  assessment,
+  onWhole,
+  title = 'Everything found',
+  under,
+  isSettled,
+}: FoundListProps) {
   const [quoting, setQuoting] = useState<TriageItem>();
+  const [writing, setWriting] = useState<'new' | OwnFinding>();
+  const photos = usePhotos(whole.id);
+  const own = ownFindings(whole.facts ?? []);
   const settle = (item: TriageItem, outcome: TriageOutcome, quoted?: number) => {
     // What became of a look is kept with the look, where Look shows it; a look knows no quote and no watch.
     const state = item.look && assessment.recorded.get(item.look)?.state;
@@ -57,7 +74,12 @@ export function FoundList({ triage, whole, assessment, onWhole, title = 'Everyth
   return (
     <View style={{ gap: 18 }}>
       <View style={{ gap: 2 }}>
-        <Heading size={19}>{title}</Heading>
+        <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
+          <Heading size={19} style={{ flex: 1 }}>
+            {title}
+          </Heading>
+          {!isSettled && <TextButton onPress={() => setWriting('new')}>Add a finding</TextButton>}
+        </View>
         <Txt size={15} color="softInk">
           {under ??
             (triage.length === 0
@@ -74,11 +96,33 @@ export function FoundList({ triage, whole, assessment, onWhole, title = 'Everyth
             <FoundRow
               key={item.id}
               item={item}
+              photos={photos.filter((photo) => photo.item === photoItemOf(item))}
+              visitId={whole.id}
+              onEdit={
+                item.ownFact === undefined
+                  ? undefined
+                  : () => setWriting(own.find(({ factId }) => factId === item.ownFact))
+              }
               onOutcome={(outcome) => (outcome === 'quoted' ? setQuoting(item) : settle(item, outcome))}
             />
           ))}
         </View>
       ))}
+      <OwnFindingSheet
+        writing={writing}
+        onKeep={(inputs) =>
+          onWhole(
+            withOwnFinding(
+              whole,
+              inputs,
+              new Date(),
+              writing === 'new' || writing === undefined ? null : writing.factId,
+            ),
+          )
+        }
+        onTakeBack={({ factId }) => onWhole(takenBack(whole, [factId], new Date()))}
+        onClose={() => setWriting(undefined)}
+      />
       <NumberSheet
         asked={
           quoting && {
@@ -108,6 +152,8 @@ interface FoundListProps {
   readonly onWhole: (visit: VisitDto) => void;
   readonly title?: string;
   readonly under?: string;
+  /** What is settled alone: nothing is added here. */
+  readonly isSettled?: true;
 }
 
 /** The station Found: the list that becomes the quote. */
@@ -134,6 +180,7 @@ export function FoundPlace({ whole, assessment, acts, frame }: StationPlaceProps
         {...list}
         triage={settled}
         title="Settled"
+        isSettled
         under={
           settled.length > 0
             ? 'It stands on the owner’s page as it is said here.'
@@ -157,36 +204,52 @@ export function FoundPlace({ whole, assessment, acts, frame }: StationPlaceProps
   });
 }
 
+/** A finding of a look is photographed as what was looked at. */
+const photoItemOf = ({ id, look, ownFact }: TriageItem): string | undefined =>
+  look ?? (ownFact === undefined ? undefined : id);
+
 function FoundRow({
   item,
+  photos,
+  visitId,
+  onEdit,
   onOutcome,
 }: {
   readonly item: TriageItem;
+  readonly photos: readonly PhotoDto[];
+  readonly visitId: string;
+  /** Of one in the technician's own words. */
+  readonly onEdit?: () => void;
   readonly onOutcome: (outcome: TriageOutcome) => void;
 }) {
   const palette = usePalette();
   const { currency } = useShop();
-  const { words, toDo, outcome, quoted, since } = item;
+  const { words, toDo, outcome, quoted, since, evidence = [], concern, isSymptom } = item;
+  const photoItem = photoItemOf(item);
   return (
     <View style={{ borderTopWidth: 1, borderColor: palette.line, paddingTop: 8, gap: 2 }}>
       <Txt bold style={outcome === 'dealtWith' && { textDecorationLine: 'line-through' }}>
         {words}
       </Txt>
+      {concern !== undefined && <Txt size={14} color="softInk">{`Concern: ${concern}`}</Txt>}
+      {evidence.map((one) => (
+        <Txt key={one} size={14} color="softInk">{`· ${one}`}</Txt>
+      ))}
       {toDo !== undefined && <Txt size={15}>{toDo}</Txt>}
       {since !== undefined && <Txt size={14} color="softInk">{`carried over from ${format(since, 'd MMM yyyy')}`}</Txt>}
       <Txt size={14} color="softInk">
-        {effortWords(item, currency) ?? 'no work of its own'}
+        {isSymptom ? 'A symptom: find its cause.' : (effortWords(item, currency) ?? 'no time or parts known')}
       </Txt>
       <View style={{ flexDirection: 'row', alignItems: 'center' }}>
         {outcome === 'open' ? (
-          <View style={{ flexDirection: 'row', columnGap: 24, flexWrap: 'wrap' }}>
-            {KEYS.map(([to, text]) => (
+          <View style={{ flexDirection: 'row', columnGap: 20, flexWrap: 'wrap' }}>
+            {KEYS.filter(([to]) => !isSymptom || to !== 'quoted').map(([to, text]) => (
               <Pressable
                 key={to}
                 role="button"
                 aria-label={`${words}: ${OUTCOME_TEXT[to]}`}
                 onPress={() => onOutcome(to)}
-                style={{ minHeight: 48, justifyContent: 'center' }}
+                style={{ minHeight: 48, minWidth: 48, justifyContent: 'center' }}
               >
                 <Txt size={15} bold color="action">
                   {text}
@@ -207,7 +270,11 @@ function FoundRow({
             >{`${OUTCOME_TEXT[outcome]}${quoted === undefined ? '' : ` at ${currency}${quoted}`} · undo`}</Txt>
           </Pressable>
         )}
+        {onEdit && <TextButton onPress={onEdit}>Change</TextButton>}
       </View>
+      {photoItem !== undefined && (item.ownFact !== undefined || photos.length > 0) && (
+        <PhotosOf visitId={visitId} item={photoItem} name={words} taken={photos} />
+      )}
     </View>
   );
 }

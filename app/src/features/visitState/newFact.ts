@@ -3,9 +3,27 @@ import { standingFacts, type FactKind } from '@huff/core';
 import { v4 as uuid } from 'uuid';
 
 /** Looks, checks, methods set aside and plans are no measurement of the air: no mode or speed goes with them. */
-const NOT_MEASURED: ReadonlySet<FactKind> = new Set(['look', 'setAside', 'plan', 'check', 'ladder', 'handOver']);
+const NOT_MEASURED: ReadonlySet<FactKind> = new Set([
+  'look',
+  'setAside',
+  'plan',
+  'check',
+  'ladder',
+  'handOver',
+  'finding',
+  'charge',
+  'takenBack',
+]);
 /** What stands side by side, each for its own thing. */
-const SIDE_BY_SIDE: ReadonlySet<FactKind> = new Set(['look', 'setAside', 'check', 'ladder']);
+const SIDE_BY_SIDE: ReadonlySet<FactKind> = new Set([
+  'look',
+  'setAside',
+  'check',
+  'ladder',
+  'finding',
+  'charge',
+  'takenBack',
+]);
 
 /** The stage that runs, as a condition of what is measured; nothing where the equipment has but one. */
 export const stageOf = ({ setup }: VisitDto): { stage?: 'low' | 'high' } =>
@@ -32,4 +50,27 @@ export function withFact(
       : {}),
   };
   return { ...visit, facts: [...facts, fact] };
+}
+
+/** The visit with a finding in one's own words: a new one, or a correction of the one that a fact says. */
+export function withOwnFinding(
+  visit: VisitDto,
+  inputs: Record<string, unknown>,
+  now: Date,
+  correctsId: string | null = null,
+): VisitDto {
+  const fact: FactDto = { id: uuid(), kind: 'finding', inputs, takenAt: now.toISOString(), replacesId: correctsId };
+  return { ...visit, facts: [...(visit.facts ?? []), fact] };
+}
+
+/** The visit with facts taken back. They stay on record, and nothing goes by them any more. */
+export function takenBack(visit: VisitDto, factIds: readonly string[], now: Date): VisitDto {
+  const facts = factIds.map((replacesId): FactDto => ({
+    id: uuid(),
+    kind: 'takenBack',
+    inputs: {},
+    takenAt: now.toISOString(),
+    replacesId,
+  }));
+  return { ...visit, facts: [...(visit.facts ?? []), ...facts] };
 }

@@ -17,6 +17,7 @@ import { FoundList } from '../FoundPlace';
 import { PointList } from '../PointList';
 import { withCheck } from '../PointSheet';
 import { useCall } from '../useCall';
+import { ChargeDone } from './ChargeDone';
 import { CircuitFoot } from './CircuitFoot';
 import { Gate, GATE_FIELD, GATE_STATION } from './Gate';
 import { askedField, drawnGaps, drawnMarks, fieldOfMark } from './ladderMarks';
@@ -141,6 +142,7 @@ export function RefrigerantPlace({ whole, assessment, acts, frame, width }: Stat
             onWhole={acts.onWhole}
           />
         </View>
+        <ChargeDone whole={whole} onWhole={acts.onWhole} begin={{ circuit: chosen, refrigerant: own.refrigerant }} />
         {(call.checks.has('outdoorFan') || isCold) && (
           <View style={{ gap: 6 }}>
             <Heading size={17}>Outdoor fan</Heading>

@@ -1,0 +1,1 @@
+export { OWN_FINDING_FORM, type OwnFinding, ownFindingFaults, ownFindings } from './ownFinding';
