@@ -2,10 +2,10 @@ import { makeUpLines, netBuilding, type BuildingNet } from '../building';
 import { standingChecks, withTold, type Check, type CheckContext } from '../checks';
 import { CALL_CAUTIONS, complaintOf, type CallCaution, type Complaint } from '../complaint';
 import { gasFurnace, heatSequence, heatTouches, kitReading, lastRun } from '../heat';
-import { ampsDrift, assessPower, repeatedAlike, schemeFor } from '../power';
+import { ampsDrift, assessPower, partAtFix, repeatedAlike, schemeFor } from '../power';
 import type { TriageItem } from '../triage/triage';
 import { checksOf, type KeptCheck } from '../visit/facts';
-import { outcomesOf } from './callFacts';
+import { outcomesOf, readBeforeFix } from './callFacts';
 import type { CallFacts } from './callInput';
 import { circuitsOf } from './circuits';
 import { triageOf, type CallLine, type Found } from './triageOf';
@@ -63,18 +63,20 @@ function buildingOf(checks: ReadonlyMap<string, Check>): BuildingNet | undefined
  * order it is taken. Pure; what is missing is said, never guessed.
  */
 export function assessCall(call: CallFacts): CallAssessment {
-  const all = checksOf(call.facts);
+  const made = checksOf(call.facts);
+  const { staticRead, priors, looks, stop } = call;
+  const rated = made.findLast(({ point }) => point === 'ratedMicrofarads')?.value;
+  const context = { ...call.context, ratedMicrofarads: rated ?? call.context.ratedMicrofarads };
+  const scheme = schemeFor(call.motor, made.findLast(({ point }) => point === 'scheme')?.state);
+  const ofPower = partAtFix(made, scheme, context);
+  const ofGas = partAtFix(ofPower.standing, gasFurnace, context);
+  const all = ofGas.standing;
   const checks = withTold(standingChecks(all));
-  const { staticRead, priors, looks } = call;
-  const context = {
-    ...call.context,
-    ratedMicrofarads: checks.get('ratedMicrofarads')?.value ?? call.context.ratedMicrofarads,
-  };
-  const { stop } = call;
   const repeated = repeatedAlike(all, context);
   const power = assessPower({
     stop,
-    scheme: schemeFor(call.motor, checks.get('scheme')?.state),
+    scheme,
+    fixed: ofPower.fixed,
     checks,
     context,
     staticRead,
@@ -82,7 +84,17 @@ export function assessCall(call: CallFacts): CallAssessment {
     looks,
     repeated,
   });
-  const gas = assessPower({ stop, scheme: gasFurnace, checks, context, staticRead, priors, looks, repeated });
+  const gas = assessPower({
+    stop,
+    scheme: gasFurnace,
+    fixed: ofGas.fixed,
+    checks,
+    context,
+    staticRead,
+    priors,
+    looks,
+    repeated,
+  });
   const heat = heatSequence(lastRun(heatTouches(all)));
   const circuits = circuitsOf(call, checks);
   const found: Found = {
@@ -100,7 +112,7 @@ export function assessCall(call: CallFacts): CallAssessment {
     complaint: complaintOf(checks.get('complaint')?.state),
     ...found,
     context,
-    triage: triageOf(call, found, outcomesOf(all)),
+    triage: triageOf(call, found, outcomesOf(made), [...ofPower.closed, ...ofGas.closed, ...readBeforeFix(made)]),
     unread: (ids) => CALL_CAUTIONS.filter(({ id }) => ids.includes(id) && !checks.has(`caution-${id}`)),
   };
 }

@@ -327,3 +327,45 @@ test('an answer that was taken back tells nothing any more', () => {
   expect(call([first, seized, back]).checks.get('wheel')?.state).toBe('free');
   expect(call([first, seized, back]).triage).toEqual([]);
 });
+
+describe('after a fix', () => {
+  const bad = [check('lineVolts', 240), check('callVolts', 26), check('motorVolts', 239), check('windings', 'ground')];
+  const fixed = check('triage', 'dealtWith', { note: 'cause-windings' });
+
+  test('the replaced motor’s readings are settled, and make no new suspicion', () => {
+    const before = call(bad);
+    expect(before.power.suspects.ranked[0]!.cause.id).toBe('windings');
+    const { power, triage } = call([...bad, fixed]);
+    expect(power.fixed?.id).toBe('windings');
+    expect([power.found, power.next, power.keepOff, power.motorHold]).toEqual([
+      undefined,
+      undefined,
+      undefined,
+      undefined,
+    ]);
+    expect(power.sentence).toMatch(/^Motor winding: fixed\. Start it, then read amps/);
+    expect(triage.map(({ id, outcome }) => [id, outcome])).toEqual([['cause-windings', 'dealtWith']]);
+  });
+
+  test('the same fault found again is open again', () => {
+    const again = call([...bad, fixed, check('windings', 'ground'), check('windings', 'ground')]);
+    expect(again.triage.find(({ id }) => id === 'cause-windings')?.outcome).toBe('open');
+  });
+
+  test('what was fixed and read good since stays on the list as fixed; read bad it is open', () => {
+    const trap = [check('drainTrap', 'found'), check('triage', 'dealtWith', { note: 'check-drainTrap' })];
+    expect(call([...trap, check('drainTrap', 'done')]).triage).toMatchObject([
+      { id: 'check-drainTrap', outcome: 'dealtWith' },
+    ]);
+    expect(call([...trap, check('drainTrap', 'found')]).triage).toMatchObject([
+      { id: 'check-drainTrap', outcome: 'open' },
+    ]);
+  });
+});
+
+test('the way of switching follows a changed motor; what was chosen for another kind gives way', () => {
+  const said = check('scheme', 'pscRelay');
+  expect(call([said]).power.scheme.id).toBe('pscRelay');
+  expect(call([said], { motor: 'constantTorque' }).power.scheme.id).toBe('torqueBoard');
+  expect(call([check('scheme', 'torqueRelay')], { motor: 'constantTorque' }).power.scheme.id).toBe('torqueRelay');
+});

@@ -47,11 +47,35 @@ export type Settled = Pick<TriageItem, 'outcome' | 'quoted'>;
 const isOutcome = (state: string | undefined): state is TriageOutcome =>
   (TRIAGE_OUTCOMES as readonly (string | undefined)[]).includes(state);
 
-/** What became of what was found, by its id. */
+/** What became of what was found, by its id. What was fixed and is read again afterwards is judged by the new reading. */
 export function outcomesOf(checks: readonly Check[]): ReadonlyMap<string, Settled> {
   const last = new Map<string, Settled>();
-  for (const { point, state, note, value } of checks)
-    if (point === 'triage' && note !== undefined && isOutcome(state))
+  for (const { point, state, note, value } of checks) {
+    if (point !== 'triage') {
+      if (last.get(`check-${point}`)?.outcome === 'dealtWith') last.delete(`check-${point}`);
+    } else if (note !== undefined && isOutcome(state))
       last.set(note, { outcome: state, ...(value !== undefined && { quoted: value }) });
+  }
   return last;
+}
+
+/** The last reading at each point before its finding was reported as fixed, where it was read again since: what was fixed stays on the list. */
+export function readBeforeFix<C extends Check>(checks: readonly C[]): readonly C[] {
+  const last = new Map<string, C>();
+  const fixed = new Map<string, C>();
+  const before = new Map<string, C>();
+  for (const check of checks) {
+    const { point, state, note } = check;
+    if (point !== 'triage') {
+      const was = fixed.get(point);
+      if (was) before.set(point, was);
+      last.set(point, check);
+      continue;
+    }
+    const of = note?.startsWith('check-') ? note.slice(6) : '';
+    const read = last.get(of);
+    if (state === 'dealtWith' && read) fixed.set(of, read);
+    else fixed.delete(of);
+  }
+  return [...before.values()];
 }

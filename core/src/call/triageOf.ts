@@ -4,13 +4,13 @@ import { ownFindings } from '../finding';
 import { carriedOver, outcomeBefore } from '../handover';
 import { gasFurnace, type HeatSequence, type KitReading } from '../heat';
 import type { VerdictWord } from '../judge';
-import type { PowerAssessment, PowerCause } from '../power';
+import { powerCause, type PowerAssessment, type PowerCause } from '../power';
 import type { Stop } from '../stop';
 import type { Effort } from '../triage/effort';
 import { LOOK_EFFORT } from '../triage/lookEffort';
 import { inTriageOrder, type TriageItem } from '../triage/triage';
 import { sentenceCase } from '../words';
-import type { outcomesOf } from './callFacts';
+import type { outcomesOf, Settled } from './callFacts';
 import type { CallFacts } from './callInput';
 import type { Circuit } from './circuits';
 import { oneACause } from './oneACause';
@@ -84,14 +84,33 @@ function isListed(cause: PowerCause, { checks }: Found, context: CheckContext): 
   return check !== undefined && outcomeOf(check, context) === 'bad' && findingOf(check, context) !== undefined;
 }
 
+/** What a cause is on the list: its place in the order of work, its name, what it takes. */
+const causeLine = (cause: PowerCause, isGas: boolean): Pick<TriageItem, 'area' | 'words' | 'minutes' | 'money'> => ({
+  area: isGas ? 'heat' : BLOWER_CAUSES.has(cause.id) || cause.isMotor ? 'blower' : 'power',
+  words: cause.name,
+  minutes: cause.minutes,
+  money: cause.money,
+});
+
+const settledAs = (outcome: Settled | undefined) => (outcome && outcome.outcome !== 'open' ? outcome : {});
+
 function findingOf(check: Check, context: CheckContext): string | undefined {
   const point = checkPoint(check.point);
   if (check.value !== undefined && point?.number) return point.number.finding?.(check.value, context);
   return point?.states?.find(({ id }) => id === check.state)?.finding;
 }
 
-/** Everything found at any station, in the order it is taken, with what became of it. */
-export function triageOf(call: CallFacts, found: Found, outcomes: ReturnType<typeof outcomesOf>): TriageItem[] {
+/**
+ * Everything found at any station, in the order it is taken, with what became of it.
+ *
+ * @param closed readings of a fault that was fixed, or of a motor that was taken out: their findings are settled
+ */
+export function triageOf(
+  call: CallFacts,
+  found: Found,
+  outcomes: ReturnType<typeof outcomesOf>,
+  closed: readonly Check[] = [],
+): TriageItem[] {
   const { checks, power, gas, heat, circuits, building, kit, amps, makeUp } = found;
   const { carried = [] } = call;
   const becameOf = (id: string) => ({ ...OPEN, ...(outcomes.get(id) ?? outcomeBefore(carried, id)) });
@@ -108,25 +127,34 @@ export function triageOf(call: CallFacts, found: Found, outcomes: ReturnType<typ
     if (!words || outcomeOf(check, call.context) === 'good') continue;
     add({ id: `check-${id}`, ...byEffort(id), words });
   }
-  for (const { found: sure, motorHold, suspects, scheme } of [power, gas]) {
-    const likely = suspects.told > 0 ? (sure ?? suspects.ranked.find(({ share }) => share >= LIKELY_FROM)) : undefined;
-    if (likely && (motorHold || !isListed(likely.cause, found, call.context)))
-      add({
-        id: `cause-${likely.cause.id}`,
+  for (const check of closed) {
+    const words = findingOf(check, call.context);
+    const id = `check-${check.point}`;
+    if (!words || items.some((item) => item.id === id) || outcomeOf(check, call.context) === 'good') continue;
+    items.push({ id, ...byEffort(check.point), words, outcome: 'dealtWith', ...settledAs(outcomes.get(id)) });
+  }
+  for (const { found: sure, motorHold, suspects, scheme, fixed } of [power, gas]) {
+    const likely =
+      suspects.told > 0 && !fixed ? (sure ?? suspects.ranked.find(({ share }) => share >= LIKELY_FROM)) : undefined;
+    if (likely && (motorHold || !isListed(likely.cause, found, call.context))) {
+      const id = `cause-${likely.cause.id}`;
+      const became = becameOf(id);
+      items.push({
+        // Found again after it was reported as fixed: it is open.
+        ...(became.outcome === 'dealtWith' ? OPEN : became),
+        id,
         measuredBy: scheme === gasFurnace ? 'gas' : 'power',
-        area:
-          scheme === gasFurnace
-            ? 'heat'
-            : BLOWER_CAUSES.has(likely.cause.id) || likely.cause.isMotor
-              ? 'blower'
-              : 'power',
+        ...causeLine(likely.cause, scheme === gasFurnace),
         words: sure
           ? likely.cause.name
           : `Likely: ${likely.cause.name.toLowerCase()}, ${Math.round(100 * likely.share)} %`,
         toDo: motorHold ?? likely.cause.toDo,
-        minutes: likely.cause.minutes,
-        money: likely.cause.money,
       });
+    }
+    // What was fixed stays on the list and on the report.
+    for (const id of Object.keys(scheme.causes))
+      if (outcomes.get(`cause-${id}`)?.outcome === 'dealtWith' && !items.some((item) => item.id === `cause-${id}`))
+        add({ id: `cause-${id}`, ...causeLine(powerCause(id), scheme === gasFurnace) });
   }
   if (building?.word === 'outside')
     add({

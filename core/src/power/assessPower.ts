@@ -10,6 +10,7 @@ import {
 import type { Look } from '../look';
 import type { Stop } from '../stop';
 import { powerReach, type PointStand } from './reach';
+import type { PowerCause } from './cause';
 import { keepOff, needsPower } from './keepOff';
 import { unproved } from './proof';
 import type { PowerScheme } from './scheme';
@@ -44,6 +45,8 @@ export interface PowerAssessment {
   readonly next?: NextTest;
   /** The likeliest cause, when it is as good as found. */
   readonly found?: Suspects['ranked'][number];
+  /** What was fixed, where nothing bad was read since. */
+  readonly fixed?: PowerCause;
   /** Why its circuit stays off, in a sentence: no test that needs power is offered. */
   readonly keepOff?: string;
   /** Why no motor is replaced yet, in a sentence. */
@@ -68,6 +71,8 @@ export interface PowerFacts {
   readonly staticRead: boolean;
   /** Odds before any test: the shop's, moved by what was seen (`seenOdds`). */
   readonly priors?: Priors;
+  /** The cause that was reported as fixed, where nothing bad was read since. */
+  readonly fixed?: PowerCause;
   /** The last look at each thing. */
   readonly looks?: readonly Look[];
   /** Points that were read twice and alike. */
@@ -206,7 +211,7 @@ export function assessPower(read: PowerFacts): PowerAssessment {
   const { scheme, checks, context, priors, stop } = facts;
   const { stand, stopsAt } = powerReach(scheme, checks, context);
   const ranking = suspects(scheme, checks.values(), context, priors, facts.repeated);
-  const { found, next } = foundOrNext(facts, ranking);
+  const { found, next }: Pick<PowerAssessment, 'found' | 'next'> = facts.fixed ? {} : foundOrNext(facts, ranking);
   const points = [...scheme.steps, ...scheme.beside].flatMap(({ point: id }): StandingPoint[] => {
     const check = checks.get(id);
     const missing = checkPoint(id)?.from?.ask?.(checks);
@@ -222,11 +227,13 @@ export function assessPower(read: PowerFacts): PowerAssessment {
     suspects: ranking,
     next: stop?.isDanger ? undefined : next,
     found,
+    fixed: facts.fixed,
     keepOff: keepOff(checks, stop),
-    motorHold: holdOnMotor(
-      facts,
-      likely.some(({ cause }) => cause.isMotor),
-    ),
-    sentence: stop?.isDanger ? `${stop.why} ${stop.first}` : sentenceOf(facts, ranking, stopsAt, found),
+    motorHold: holdOnMotor(facts, !facts.fixed && likely.some(({ cause }) => cause.isMotor)),
+    sentence: stop?.isDanger
+      ? `${stop.why} ${stop.first}`
+      : facts.fixed
+        ? `${facts.fixed.name}: fixed. Start it, then read amps with the doors on.`
+        : sentenceOf(facts, ranking, stopsAt, found),
   };
 }

@@ -16,5 +16,6 @@ export {
   type Suspects,
 } from './suspects';
 export { assessPower, type PowerAssessment, powerContext } from './assessPower';
+export { partAtFix, type PartedReadings } from './closedReadings';
 export { SECTION_ORDER } from './fixedOrder';
 export { repeatedAlike } from './repeated';

@@ -21,6 +21,8 @@ export const POWER_SCHEMES: readonly PowerScheme[] = [
   terminalFan,
 ];
 
-/** The scheme that was said, else the usual one of the motor's kind. */
+/** The scheme that was said while it suits the motor, else the usual one of the motor's kind: another motor brings another way of switching. */
 export const schemeFor = (motor: MotorKind, said?: string): PowerScheme =>
-  POWER_SCHEMES.find(({ id }) => id === said) ?? POWER_SCHEMES.find(({ motors }) => motors.includes(motor)) ?? pscBoard;
+  POWER_SCHEMES.find(({ id, motors }) => id === said && motors.includes(motor)) ??
+  POWER_SCHEMES.find(({ motors }) => motors.includes(motor)) ??
+  pscBoard;
