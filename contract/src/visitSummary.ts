@@ -1,11 +1,11 @@
-import { complaintOf, DEFAULT_RULES, sentenceCase, type Rules } from '@huff/core';
+import { complaintOf, DEFAULT_RULES, sentenceCase, unreplaced, type Rules } from '@huff/core';
 import { assess, currentPart } from './plan';
 import type { VisitSummary } from './spine/visitSummary';
 import type { VisitDto } from './visit';
 
 /** What was said when the call came in, as it was said. */
 function saidAt({ facts = [] }: VisitDto): string | undefined {
-  const said = facts.findLast(({ kind, inputs }) => kind === 'check' && inputs.point === 'complaint');
+  const said = unreplaced(facts).findLast(({ kind, inputs }) => kind === 'check' && inputs.point === 'complaint');
   const complaint = complaintOf(said?.inputs.state as string | undefined);
   return complaint && `“${sentenceCase(complaint.words)}”`;
 }

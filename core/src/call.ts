@@ -6,7 +6,7 @@ export { type BuildingNet, netBuilding, outdoorAirShare } from './building';
 export { BUILDING_POINTS } from './building/points';
 export { assessCall, type CallAssessment } from './call/assessCall';
 export { handedOver, laddersOf } from './call/callFacts';
-export { checksOf } from './visit/facts';
+export { checksOf, unreplaced } from './visit/facts';
 export type { CallFacts } from './call/callInput';
 export type { Circuit } from './call/circuits';
 export type { CallLine } from './call/triageOf';

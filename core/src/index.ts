@@ -168,6 +168,7 @@ export {
   type NextMeasure,
   PROVEN_METHOD,
   standingFacts,
+  unreplaced,
   TABLE_METHOD,
   USUAL_METHOD,
   VISIT_ONLY_FACTS,

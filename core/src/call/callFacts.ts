@@ -2,12 +2,8 @@ import type { Check } from '../checks';
 import { handOverOf, type HandOver } from '../handover';
 import type { RawInputs } from '../tools';
 import type { Fact } from '../visit';
+import { unreplaced } from '../visit/facts';
 import { TRIAGE_OUTCOMES, type TriageItem, type TriageOutcome } from '../triage/triage';
-
-const standing = (facts: readonly Fact[]) => {
-  const replaced = new Set(facts.map(({ replacesId }) => replacesId).filter(Boolean));
-  return facts.filter(({ id }) => !replaced.has(id));
-};
 
 const takenAtOf = (fact: Fact): string => (fact as { takenAt?: string }).takenAt ?? '';
 
@@ -21,7 +17,7 @@ export function laddersOf(
   counts: (takenAt: string) => boolean = () => true,
 ): ReadonlyMap<string, RawInputs> {
   const last = new Map<string, RawInputs>();
-  for (const fact of standing(facts)) {
+  for (const fact of unreplaced(facts)) {
     const { kind, inputs } = fact;
     if (kind === 'ladder' && counts(takenAtOf(fact)))
       last.set(typeof inputs.circuit === 'string' ? inputs.circuit : '1', inputs);
@@ -31,13 +27,13 @@ export function laddersOf(
 
 /** All readings of one circuit, in the order they were made. */
 export const laddersIn = (facts: readonly Fact[], circuit: string): readonly RawInputs[] =>
-  standing(facts)
+  unreplaced(facts)
     .filter(({ kind, inputs }) => kind === 'ladder' && (inputs.circuit ?? '1') === circuit)
     .map(({ inputs }) => inputs);
 
 /** What was agreed when the visit was handed over; the last one stands. */
 export function handedOver(facts: readonly Fact[]): HandOver | undefined {
-  const last = standing(facts).findLast(({ kind }) => kind === 'handOver');
+  const last = unreplaced(facts).findLast(({ kind }) => kind === 'handOver');
   return last && handOverOf(last.inputs);
 }
 

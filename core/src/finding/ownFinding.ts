@@ -63,7 +63,7 @@ export function ownFindings(facts: readonly Fact[]): readonly OwnFinding[] {
         factId: fact.id,
         words: words.trim(),
         concern,
-        area: concern === 'safety' ? 'safety' : (area as TriageArea),
+        area: concern === 'safety' ? 'safety' : area,
         ...(toDo === undefined ? {} : { toDo }),
         minutes,
         price,

@@ -1,7 +1,7 @@
 import { inputFaults, soundInputs } from '../tools/solveTool';
 import type { FieldError, FieldSet, RawInputs, ToolUnit } from '../tools/tool';
 import { toolText } from '../tools/units';
-import type { Fact } from '../visit/facts';
+import { unreplaced, type Fact } from '../visit/facts';
 import { REFRIGERANTS } from './refrigerants';
 
 const optional = (label: string, unit: ToolUnit, min: number, max: number, hint?: string) =>
@@ -86,9 +86,8 @@ export type KeptChargeWork = ChargeWork & { readonly factId: string; readonly ta
 
 /** What was done to the charge at a visit, in the order it was done; what was taken back is not among it. */
 export function chargeWorks(facts: readonly Fact[]): readonly KeptChargeWork[] {
-  const replaced = new Set(facts.map(({ replacesId }) => replacesId).filter(Boolean));
-  return facts.flatMap(({ id, kind, inputs, takenAt }): KeptChargeWork[] => {
-    if (kind !== 'charge' || replaced.has(id) || chargeWorkFaults(inputs).length > 0) return [];
+  return unreplaced(facts).flatMap(({ id, kind, inputs, takenAt }): KeptChargeWork[] => {
+    if (kind !== 'charge' || chargeWorkFaults(inputs).length > 0) return [];
     return [{ ...soundInputs(CHARGE_WORK_FORM, inputs), factId: id, takenAt }];
   });
 }

@@ -1,6 +1,6 @@
 import { inputFaults } from '../tools/solveTool';
 import type { FieldError, FieldSet, RawInputs } from '../tools/tool';
-import type { Fact } from '../visit/facts';
+import { unreplaced, type Fact } from '../visit/facts';
 
 /** A part that was taken at a visit. One fact each; a correction names it and says another count, none for put back. */
 export const PART_FORM = {
@@ -31,11 +31,9 @@ export interface PartUsed {
 
 /** The parts used at a visit, in the order they were taken; those that were put back are not among them. */
 export function partsUsed(facts: readonly Fact[]): readonly PartUsed[] {
-  const parts = facts.filter(({ kind }) => kind === 'part');
-  const replaced = new Set(facts.map(({ replacesId }) => replacesId).filter(Boolean));
-  return parts.flatMap(({ id, inputs }): PartUsed[] => {
+  return unreplaced(facts).flatMap(({ id, kind, inputs }): PartUsed[] => {
     const { key, name, count, cost } = inputs;
-    if (replaced.has(id) || typeof key !== 'string' || typeof name !== 'string') return [];
+    if (kind !== 'part' || typeof key !== 'string' || typeof name !== 'string') return [];
     if (typeof count !== 'number' || count <= 0) return [];
     return [{ factId: id, key, name, count, ...(typeof cost === 'number' ? { cost } : {}) }];
   });

@@ -1,7 +1,7 @@
 import { driveState, type BeltDrive } from '../drive';
 import { itemToldBy, lastLooks, lookTold, type Look, type Rating } from '../look';
 import { voltageState } from '../power/voltage';
-import { checksOf, type Fact } from './facts';
+import { checksOf, unreplaced, type Fact } from './facts';
 
 /** A flash count under the switch setting by so much is the cut of a dehumidify switch, as shares (J). */
 const CUT = { least: 0.1, most: 0.2 } as const;
@@ -24,7 +24,7 @@ function recordedLooks(facts: readonly Fact[], rating: Rating): Look[] {
   const checks = new Map(checksOf(facts).map((check) => [check.id, check]));
   const rated = [...checks.values()].findLast(({ point }) => point === 'ratedMicrofarads')?.value;
   const looks: Look[] = [];
-  for (const fact of facts) {
+  for (const fact of unreplaced(facts)) {
     if (fact.kind === 'look') looks.push(fact.inputs as unknown as Look);
     const check = checks.get(fact.id);
     if (!check) continue;

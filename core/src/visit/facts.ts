@@ -42,20 +42,23 @@ export interface Fact {
   readonly clockOffsetMs?: number;
 }
 
-/** The last fact of each kind that nothing has replaced. */
-export function standingFacts(facts: readonly Fact[]): ReadonlyMap<FactKind, Fact> {
-  const replaced = new Set(facts.map((fact) => fact.replacesId).filter(Boolean));
-  return new Map(facts.filter((fact) => !replaced.has(fact.id)).map((fact) => [fact.kind, fact]));
+/** The facts that stand: none that a later one corrected or took back. */
+export function unreplaced<F extends Pick<Fact, 'id' | 'replacesId'>>(facts: readonly F[]): readonly F[] {
+  const replaced = new Set(facts.map(({ replacesId }) => replacesId).filter(Boolean));
+  return replaced.size === 0 ? facts : facts.filter(({ id }) => !replaced.has(id));
 }
+
+/** The last fact of each kind that nothing has replaced. */
+export const standingFacts = (facts: readonly Fact[]): ReadonlyMap<FactKind, Fact> =>
+  new Map(unreplaced(facts).map((fact) => [fact.kind, fact]));
 
 /** A check as it is kept: its fact, and when it was made. */
 export type KeptCheck = Check & { readonly id: string; readonly takenAt?: string };
 
 /** What was read, tried or seen at points, in the order it was made, with when. */
 export function checksOf(facts: readonly Fact[]): readonly KeptCheck[] {
-  const replaced = new Set(facts.map(({ replacesId }) => replacesId).filter(Boolean));
-  return facts.flatMap((fact): KeptCheck[] => {
-    if (fact.kind !== 'check' || replaced.has(fact.id)) return [];
+  return unreplaced(facts).flatMap((fact): KeptCheck[] => {
+    if (fact.kind !== 'check') return [];
     return [{ ...(fact.inputs as unknown as Check), id: fact.id, takenAt: fact.takenAt }];
   });
 }

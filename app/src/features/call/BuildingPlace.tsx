@@ -74,9 +74,9 @@ export function BuildingPlace({ whole, assessment, acts, frame, width }: Station
         </View>
         <PointSheet
           asked={asked}
-          context={call.context}
-          checks={call.checks}
-          onCheck={(check) => acts.onWhole(withCheck(whole, check))}
+          call={call}
+          whole={whole}
+          onWhole={acts.onWhole}
           onClose={() => setAsked(undefined)}
         />
       </View>

@@ -3,7 +3,7 @@ import { checkPoint, type CallAssessment, type Check } from '@huff/core/call';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { CheckRow } from './CheckRow';
-import { PointSheet, withCheck } from './PointSheet';
+import { PointSheet } from './PointSheet';
 
 interface PointListProps {
   /** Ids of the points, in the order they are read. */
@@ -16,7 +16,8 @@ interface PointListProps {
 }
 
 /** Points in a list, each touched to be typed or said. */
-export function PointList({ ids, call: { checks, context, power }, whole, onWhole, last }: PointListProps) {
+export function PointList({ ids, call, whole, onWhole, last }: PointListProps) {
+  const { checks, context } = call;
   const [asked, setAsked] = useState<string>();
   return (
     <View>
@@ -30,14 +31,7 @@ export function PointList({ ids, call: { checks, context, power }, whole, onWhol
           onPress={() => setAsked(id)}
         />
       ))}
-      <PointSheet
-        asked={asked}
-        context={context}
-        checks={checks}
-        keepOff={power.keepOff}
-        onCheck={(check) => onWhole(withCheck(whole, check))}
-        onClose={() => setAsked(undefined)}
-      />
+      <PointSheet asked={asked} call={call} whole={whole} onWhole={onWhole} onClose={() => setAsked(undefined)} />
     </View>
   );
 }

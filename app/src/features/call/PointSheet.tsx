@@ -1,11 +1,12 @@
 import type { VisitDto } from '@huff/contract';
 import {
+  type CallAssessment,
   checkPoint,
   checkQuestion,
+  checksOf,
   checkText,
   POWER_STATES,
   type Check,
-  type CheckContext,
   type CheckPoint,
 } from '@huff/core/call';
 import { useState } from 'react';
@@ -16,17 +17,15 @@ import { NumberSheet } from '../../ui/keypad';
 import { TextButton } from '../../ui/page';
 import { Sheet } from '../../ui/sheet';
 import { Txt } from '../../ui/text';
-import { withFact } from '../visitState/newFact';
+import { takenBack, withFact } from '../visitState/newFact';
 import { CheckRow } from './CheckRow';
 
 interface PointSheetProps {
   /** The point that is asked for; undefined while none is. */
   readonly asked?: string;
-  readonly context: CheckContext;
-  readonly checks: ReadonlyMap<string, Check>;
-  /** Why the circuit stays off; said at each point that needs power. */
-  readonly keepOff?: string;
-  readonly onCheck: (check: Check) => void;
+  readonly call: Pick<CallAssessment, 'checks' | 'context' | 'power'>;
+  readonly whole: VisitDto;
+  readonly onWhole: (visit: VisitDto) => void;
   readonly onClose: () => void;
 }
 
@@ -35,6 +34,16 @@ const NOTE_LENGTH = 200;
 /** The visit with one more check. */
 export const withCheck = (visit: VisitDto, check: Check): VisitDto =>
   withFact(visit, 'check', { ...check }, new Date());
+
+/** The visit without what was answered at a point: its readings stay on record, and nothing goes by them. */
+export const withoutAnswer = (visit: VisitDto, point: string): VisitDto =>
+  takenBack(
+    visit,
+    checksOf(visit.facts ?? [])
+      .filter((check) => check.point === point)
+      .map(({ id }) => id),
+    new Date(),
+  );
 
 /** Types or touches what is read at a point: a figure by the big keypad, a state by a touch. */
 export function PointSheet({ asked, ...rest }: PointSheetProps) {
@@ -49,10 +58,9 @@ export function PointSheet({ asked, ...rest }: PointSheetProps) {
 
 function Asked({
   point,
-  context,
-  checks,
-  keepOff,
-  onCheck,
+  call: { checks, context, power },
+  whole,
+  onWhole,
   onClose,
   onPart,
 }: Omit<PointSheetProps, 'asked'> & { readonly point: CheckPoint; readonly onPart: (id: string) => void }) {
@@ -62,13 +70,18 @@ function Asked({
   const [typing, setTyping] = useState(number !== undefined && states.length <= 1 && !from);
   const [note, setNote] = useState(last?.note ?? '');
   const keep = (check: Omit<Check, 'point'>) => {
-    onCheck({ point: id, ...check });
+    onWhole(withCheck(whole, { point: id, ...check }));
+    onClose();
+  };
+  const clear = () => {
+    onWhole(withoutAnswer(whole, id));
     onClose();
   };
   const hint = [
     `${point.where}.`,
     point.expects !== '' && `Expected: ${point.expects}.`,
-    (point.power === 'live' || point.power === 'running' ? keepOff : undefined) ?? POWER_STATES[point.power].caution,
+    (point.power === 'live' || point.power === 'running' ? power.keepOff : undefined) ??
+      POWER_STATES[point.power].caution,
   ]
     .filter(Boolean)
     .join(' ');
@@ -84,6 +97,7 @@ function Asked({
           else if (only) keep({ state: only.id });
           else onClose();
         }}
+        onClear={last && clear}
         onClose={onClose}
       />
     );
@@ -128,6 +142,7 @@ function Asked({
           onChoose={(state) => keep({ state, ...(note.trim() === '' ? {} : { note: note.trim() }) })}
         />
         {number && <TextButton onPress={() => setTyping(true)}>Type the figure instead</TextButton>}
+        {last && <TextButton onPress={clear}>Clear the answer</TextButton>}
       </View>
     </Sheet>
   );

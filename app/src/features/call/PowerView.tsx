@@ -44,7 +44,6 @@ export function PowerView({
   const wide = useIsWide();
   const [asked, setAsked] = useState<string>();
   const { scheme, points, stopsAt, suspects, next, keepOff, motorHold, sentence } = power;
-  const context = { ...call.context };
   const at = new Map(points.map((point) => [point.id, point]));
   const say = (point: string, state: string) => onWhole(withCheck(whole, { point, state }));
   const unread = call.unread(cautions);
@@ -86,14 +85,7 @@ export function PowerView({
         {beside}
         {!wide && likely}
         {below}
-        <PointSheet
-          asked={asked}
-          context={context}
-          checks={call.checks}
-          keepOff={keepOff}
-          onCheck={(check) => onWhole(withCheck(whole, check))}
-          onClose={() => setAsked(undefined)}
-        />
+        <PointSheet asked={asked} call={call} whole={whole} onWhole={onWhole} onClose={() => setAsked(undefined)} />
       </View>
     ),
     side: (

@@ -74,9 +74,9 @@ export function UpkeepPlace({ whole, assessment, acts, frame }: StationPlaceProp
         </LastTime>
         <PointSheet
           asked={asked}
-          context={call.context}
-          checks={call.checks}
-          onCheck={(check) => acts.onWhole(withCheck(whole, check))}
+          call={call}
+          whole={whole}
+          onWhole={acts.onWhole}
           onClose={() => setAsked(undefined)}
         />
       </View>

@@ -1,6 +1,6 @@
 import type { VisitDto } from '@huff/contract';
 import { fireEvent, screen, within } from '@testing-library/react-native';
-import type { ComponentType } from 'react';
+import { useState, type ComponentType } from 'react';
 import { View } from 'react-native';
 import { renderThemed } from '../../testing/render';
 import { measured, NOW, onTap3 } from '../../testing/visits';
@@ -28,6 +28,7 @@ jest.mock('expo-router', () => ({ Link: jest.fn(({ children }: { children: React
 let mockBefore: VisitDto | undefined;
 jest.mock('../../data/visits', () => ({
   useUnitVisits: () => ({ visits: mockBefore ? [mockBefore] : [] }),
+  usePhotos: () => [],
   useVisit: () => ({ kept: mockBefore && { record: mockBefore } }),
 }));
 jest.mock('../../data/records', () => ({
@@ -62,6 +63,21 @@ function show(Place: ComponentType<StationPlaceProps>, visit: VisitDto) {
     />,
   );
   return { last: () => onWhole.mock.calls.at(-1)?.[0].facts?.at(-1), goTo };
+}
+/** The same, with every change taken up as the visit page does. */
+function showLive(Place: ComponentType<StationPlaceProps>, begin: VisitDto) {
+  let now = begin;
+  function Live() {
+    const [visit, setVisit] = useState(begin);
+    now = visit;
+    const acts = { onWhole: setVisit, goTo: jest.fn() } as unknown as StationActs;
+    const parts = { parted: { before: visit }, wholeParted: { before: visit } };
+    const frame: StationPlaceProps['frame'] = ({ main }) => <View>{main}</View>;
+    const read = { visit, whole: visit, assessment: assess(visit), acts, width: 358, frame };
+    return <Place {...parts} {...read} />;
+  }
+  renderThemed(<Live />);
+  return { last: () => now.facts?.at(-1), visit: () => now };
 }
 const press = (label: string | RegExp) => fireEvent.press(screen.getByLabelText(label));
 const typed = (figure: string) => {
@@ -364,6 +380,35 @@ describe('Building, upkeep, found', () => {
     press('Filter: loaded: watch');
     expect(last()).toMatchObject({ inputs: { point: 'triage', state: 'watch', note: 'look-filter' } });
     expect(screen.getByText(/^Open: 2 · about \d+ min, parts about \$\d+$/)).toBeTruthy();
+  });
+  test('a finding in one’s own words is added, changed and removed', () => {
+    const { last, visit } = showLive(FoundPlace, psc());
+    fireEvent.press(screen.getByText('Add a finding'));
+    fireEvent.press(screen.getByText('Keep it'));
+    expect(screen.getByText('What was found: type it.')).toBeTruthy();
+    fireEvent.changeText(screen.getByLabelText(/^What was found/), 'Mouse nest in the blower');
+    press('damage');
+    fireEvent.press(screen.getByText('Keep it'));
+    expect(last()).toMatchObject({ kind: 'finding', inputs: { words: 'Mouse nest in the blower', concern: 'damage' } });
+    const said = last()!;
+    expect(screen.getByText('Concern: damage')).toBeTruthy();
+    fireEvent.press(screen.getByText('Change'));
+    fireEvent.changeText(screen.getByLabelText(/^What was found/), 'Nest in the wheel');
+    fireEvent.press(screen.getByText('Keep it'));
+    expect(last()).toMatchObject({ inputs: { words: 'Nest in the wheel' }, replacesId: said.id });
+    fireEvent.press(screen.getByText('Change'));
+    fireEvent.press(screen.getByText('Remove this finding'));
+    expect(last()).toMatchObject({ kind: 'takenBack' });
+    expect(screen.queryByText('Nest in the wheel')).toBeNull();
+    expect(visit().facts).toHaveLength(3);
+  });
+  test('an answer at a point can be cleared: it stays on record and tells nothing', () => {
+    const { last, visit } = showLive(UpkeepPlace, check(psc(), 'drainTrap', 'found'));
+    press('Trap refilled: found');
+    fireEvent.press(screen.getByText('Clear the answer'));
+    expect(last()).toMatchObject({ kind: 'takenBack', replacesId: expect.any(String) });
+    expect(screen.getByLabelText('Trap refilled: not yet')).toBeTruthy();
+    expect(visit().facts).toHaveLength(2);
   });
   test('the foot sums up what is open; what is quoted is counted by itself', () => {
     const found = check(withFact(psc(), 'look', { item: 'filter', state: 'loaded' }, NOW), 'drainTrap', 'found');

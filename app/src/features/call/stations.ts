@@ -1,5 +1,5 @@
 import type { VisitDto } from '@huff/contract';
-import { complaintOf } from '@huff/core';
+import { complaintOf, unreplaced } from '@huff/core';
 import { type PointStep, stepOfPoint } from '@huff/core/call';
 import { BuildingPlace } from './BuildingPlace';
 import { CallPlace } from './CallPlace';
@@ -11,13 +11,13 @@ import { UpkeepPlace } from './UpkeepPlace';
 import type { StationPlan } from '../visitState/station';
 
 const checkedPoints = (visit: VisitDto): string[] =>
-  (visit.facts ?? []).flatMap(({ kind, inputs }) => (kind === 'check' ? [String(inputs.point)] : []));
+  unreplaced(visit.facts ?? []).flatMap(({ kind, inputs }) => (kind === 'check' ? [String(inputs.point)] : []));
 
 /** The complaint that stands: the last one said. */
 export const complaintSaid = (visit: VisitDto) =>
   complaintOf(
-    (visit.facts ?? []).findLast(({ kind, inputs }) => kind === 'check' && inputs.point === 'complaint')?.inputs
-      .state as string | undefined,
+    unreplaced(visit.facts ?? []).findLast(({ kind, inputs }) => kind === 'check' && inputs.point === 'complaint')
+      ?.inputs.state as string | undefined,
   );
 
 /** How many of a step's own points were read, tried or seen at a visit. */

@@ -10,7 +10,7 @@ import { Airway } from '../../ui/airway';
 import { Choice } from '../../ui/form';
 import { ActionButton } from '../../ui/page';
 import { Txt } from '../../ui/text';
-import { PointSheet, withCheck } from '../call/PointSheet';
+import { PointSheet } from '../call/PointSheet';
 import { DRILL_CARE } from '../stations/pressure/drillCare';
 import { MethodSheet } from '../visit/MethodSheet';
 import { PortKeypad, type AskedPort } from '../visit/PortKeypad';
@@ -131,10 +131,10 @@ export function CellEntries({ cell, round: { visit, onVisit }, beforeId, width, 
       />
       <PointSheet
         asked={sheet === 'point' ? point : undefined}
-        context={call.context}
-        checks={call.checks}
-        onCheck={(check) => {
-          onVisit(withCheck(visit, check));
+        call={call}
+        whole={visit}
+        onWhole={(changed) => {
+          onVisit(changed);
           onDone();
         }}
         onClose={() => setSheet(undefined)}

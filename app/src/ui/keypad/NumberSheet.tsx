@@ -1,6 +1,7 @@
 import { ended, fromShown, toolUnitText, toShown, type ToolUnit } from '@huff/core';
 import { useCallback, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
+import { TextButton } from '../page';
 import { Sheet } from '../sheet';
 import { Heading, Txt } from '../text';
 import { usePalette } from '../theme';
@@ -30,6 +31,8 @@ interface NumberSheetProps {
   readonly keepWords?: string;
   /** Words of the key that clears it: "not known", "usual". */
   readonly sideWords?: string;
+  /** Takes back what was typed here before; absent where nothing was. */
+  readonly onClear?: () => void;
   /** What more is wrong with a value, in a sentence: it cannot be kept. */
   readonly wrong?: (value: number) => string | undefined;
   /** What is odd about a value that can still be right, as a question: it is kept by whoever means it. */
@@ -61,6 +64,7 @@ function Body({
   sideWords = 'not known',
   wrong,
   ask,
+  onClear,
 }: NumberSheetProps & { readonly asked: AskedNumber }) {
   const palette = usePalette();
   const [text, setText] = useState(() => typedText(asked.value, asked.unit));
@@ -123,6 +127,7 @@ function Body({
         sideWords={sideWords}
         onSide={() => onKeep(null)}
       />
+      {onClear && <TextButton onPress={onClear}>Clear the answer</TextButton>}
     </View>
   );
 }

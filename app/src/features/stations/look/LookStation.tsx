@@ -1,11 +1,12 @@
 import type { VisitDto } from '@huff/contract';
-import { LOOK_ITEMS, type Finding, type LookItem } from '@huff/core';
+import { LOOK_ITEMS, unreplaced, type Finding, type LookItem } from '@huff/core';
 import { Pressable, View } from 'react-native';
 import { usePhotos } from '../../../data/visits';
 import { Choice } from '../../../ui/form';
+import { TextButton } from '../../../ui/page';
 import { Heading, Txt } from '../../../ui/text';
 import { usePalette } from '../../../ui/theme';
-import { withFact } from '../../visitState/newFact';
+import { takenBack, withFact } from '../../visitState/newFact';
 import { PhotosOf } from '../../photos/PhotosOf';
 import type { Assessment } from '../../visitState/useAssessment';
 
@@ -21,6 +22,17 @@ export function LookStation({ visit, assessment, onVisit }: StationProps) {
   const taken = usePhotos(visit.id);
   const see = (item: string, state: string, more: object = {}) =>
     onVisit(withFact(visit, 'look', { item, state, ...more }, new Date()));
+  /** Takes an answer back: it stays on record, and nothing goes by it. */
+  const clear = (item: string) =>
+    onVisit(
+      takenBack(
+        visit,
+        unreplaced(visit.facts ?? [])
+          .filter(({ kind, inputs }) => kind === 'look' && inputs.item === item)
+          .map(({ id }) => id),
+        new Date(),
+      ),
+    );
   return (
     <View style={{ gap: 12 }}>
       {findings.length > 0 && (
@@ -43,7 +55,12 @@ export function LookStation({ visit, assessment, onVisit }: StationProps) {
       </View>
       {LOOK_ITEMS.filter((item) => item.motors?.includes(visit.motor) ?? true).map((item) => (
         <View key={item.id}>
-          <ItemRow item={item} state={recorded.get(item.id)?.state} onState={(state) => see(item.id, state)} />
+          <ItemRow
+            item={item}
+            state={recorded.get(item.id)?.state}
+            onState={(state) => see(item.id, state)}
+            onClear={() => clear(item.id)}
+          />
           <PhotosOf
             visitId={visit.id}
             item={item.id}
@@ -60,16 +77,21 @@ function ItemRow({
   item,
   state,
   onState,
+  onClear,
 }: {
   readonly item: LookItem;
   readonly state?: string;
   readonly onState: (state: string) => void;
+  readonly onClear: () => void;
 }) {
   return (
     <View style={{ gap: 6 }}>
-      <Txt size={15} bold>
-        {item.name}
-      </Txt>
+      <View style={{ flexDirection: 'row', alignItems: 'center', minHeight: 48 }}>
+        <Txt size={15} bold style={{ flex: 1 }}>
+          {item.name}
+        </Txt>
+        {state !== undefined && <TextButton onPress={onClear}>Clear</TextButton>}
+      </View>
       <Choice label={item.name} options={item.states} chosen={state} onChoose={onState} />
     </View>
   );
