@@ -41,7 +41,7 @@ test('a visit is handed over: what was found is settled, a day agreed, the page 
   const html = async () => (await page.request.get(`/api${READING_ROOM}/report.html`)).text();
   await expect.poll(html).toContain('Mira Holt');
   expect(await html()).toContain('Quoted at $120.');
-  expect(await html()).toContain('Put right: filter: loaded');
+  expect(await html()).toContain('Fixed: the filter was clogged.');
   const pdf = await page.request.get(`/api${READING_ROOM}/report.pdf`);
   expect(pdf.headers()['content-type']).toBe('application/pdf');
   expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-');

@@ -5,13 +5,16 @@ import {
   ODDS_FORM,
   oddsFaults,
   readBeltMark,
+  inputFaults,
   RULES_FORM,
+  SHOP_CARD_FORM,
   shopRulesFaults,
   USUAL_HOURS,
   type DriveParts,
   type EnergyRules,
   type MoveFigures,
   type Sheave,
+  type ShopCard,
   type ShopRules,
 } from '@huff/core';
 import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsInt, IsOptional, registerDecorator } from 'class-validator';
@@ -176,6 +179,11 @@ export class ShopDto {
   @Inputs(ODDS_FORM, oddsFaults)
   @IsOptional()
   odds?: Record<string, number | null> | null;
+
+  /** Who comes: the head of the customer’s page. */
+  @Inputs(SHOP_CARD_FORM, (raw) => inputFaults(SHOP_CARD_FORM, raw))
+  @IsOptional()
+  card?: ShopCard | null;
 
   @NumberIn(LIMITS.laborAnHour, 'Labor', 'an hour')
   @IsOptional()

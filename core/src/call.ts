@@ -140,6 +140,7 @@ export {
   equipmentOf,
   intoShape,
   partsWanted,
+  UPKEEP_DONE,
   UPKEEP_POINTS,
   upkeepRoute,
   type UnitParts,

@@ -13,6 +13,7 @@ export {
   driveSolutions,
 } from './driveBench';
 export { CAUTIONS } from './moves/cautions';
+export { looksSettledBy } from './moves/due';
 export {
   MOST_MOVES,
   type Odds,

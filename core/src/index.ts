@@ -78,6 +78,7 @@ export {
 } from './judge';
 export { ODDS_FORM, oddsFaults, usualOdds } from './power/oddsForm';
 export { HAND_OVER_FORM, handOverFaults, isDay, MAIL_ADDRESS } from './handover/handOverForm';
+export { SHOP_CARD_FORM, type ShopCard } from './shop';
 export { PART_FORM, partFaults } from './stock/partForm';
 export { LADDER_FORM } from './refrigerant/ladderForm';
 export { CHARGE_WORK_FORM, chargeWorkFaults } from './refrigerant/chargeWork';

@@ -1,4 +1,5 @@
 /** What is put on paper: documents and vector drawings of visits and units, from the same geometry as the screen. Pure: no I/O. */
+export { figureBar } from './drawings/figureBar';
 export type { Block, OwnerFigure, VisitDocument } from './document/block';
 export type { DocumentSource } from './document/facts';
 export { momentsIn } from './document/moment';

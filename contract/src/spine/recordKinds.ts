@@ -1,5 +1,5 @@
 import type { BlowerTableDto } from '../blowerTable';
-import { ODDS_FORM, PLATE_FORM, RULES_FORM } from '@huff/core/first';
+import { ODDS_FORM, SHOP_CARD_FORM, PLATE_FORM, RULES_FORM } from '@huff/core/first';
 import type { SetupDto } from '../setup';
 import type { ShopDto } from '../shop';
 import type { SiteDto } from '../site';
@@ -66,6 +66,7 @@ const setup = Object.keys(SETUP);
 const plate = Object.keys(PLATE_FORM.fields);
 const rules = Object.keys(RULES_FORM.fields);
 const odds = Object.keys(ODDS_FORM.fields);
+const card = Object.keys(SHOP_CARD_FORM.fields);
 
 export const RECORD_FIELDS: Readonly<Record<RecordKind, KindFields>> = {
   site: {
@@ -90,7 +91,7 @@ export const RECORD_FIELDS: Readonly<Record<RecordKind, KindFields>> = {
   },
   shop: {
     plain: ['currency', 'tariffPerKwh', 'hoursAYear', 'laborAnHour'],
-    within: { rules, odds },
+    within: { rules, odds, card },
     lists: { moves: 'move', sheaves: 'id', belts: 'mark', parts: 'id' },
   },
   stop: {

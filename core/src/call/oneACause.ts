@@ -11,6 +11,8 @@ const airIn =
   ({ id, area }) =>
     id.startsWith('air-stage-') && areas.includes(area);
 
+const outdoorSide: Matches = ({ id }) => /^circuit-\d-(outdoor|dirtyOutdoor)$/.test(id);
+
 /** Findings that are one cause: the first that is there names it, the others are its evidence. */
 const ONE_CAUSE: readonly (readonly Matches[])[] = [
   [is('look-filter'), is('look-light'), is('check-upkeepFilter'), airIn('filter')],
@@ -18,6 +20,7 @@ const ONE_CAUSE: readonly (readonly Matches[])[] = [
   [is('look-wheel'), is('check-upkeepWheel')],
   [is('check-wheel'), is('cause-seized')],
   [is('look-coilFace'), is('check-upkeepCoil'), airIn('coil')],
+  [is('check-upkeepOutdoor'), outdoorSide, is('check-outdoorWashed')],
   [is('look-drain'), is('cause-floatSwitch', 'cause-floatInR'), is('check-floatSwitch'), is('check-drainFlush')],
   [is('look-capacitor'), is('check-capacitor'), is('cause-capacitor'), is('check-upkeepCapacitor')],
   [is('look-wiring'), is('cause-motorLead'), is('check-motorLead')],

@@ -120,6 +120,7 @@ export function triageOf(
     words: `${finding.name}: ${finding.text}`,
     ...(finding.outcome ? { outcome: finding.outcome } : becameOf(`look-${finding.item}`)),
     look: finding.item,
+    looked: finding.state,
   }));
   const add = (item: Omit<TriageItem, 'outcome'>) => items.push({ ...item, ...becameOf(item.id) });
   for (const [id, check] of checks) {

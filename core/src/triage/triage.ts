@@ -44,6 +44,8 @@ export interface TriageItem {
   readonly isStop?: true;
   /** The look it comes from, when it is one: its outcome is kept there. */
   readonly look?: string;
+  /** The state that look found. */
+  readonly looked?: string;
 }
 
 const AREA_ORDER: ReadonlyMap<TriageArea, number> = new Map(TRIAGE_AREAS.map(({ id }, i) => [id, i]));

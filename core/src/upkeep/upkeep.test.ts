@@ -1,12 +1,27 @@
 import { checkPoint } from '../checks';
 import type { TriageItem } from '../triage/triage';
-import { bringList, EQUIPMENT_KINDS, equipmentOf, intoShape, upkeepRoute, VISIT_MINUTES } from '.';
+import {
+  bringList,
+  EQUIPMENT_KINDS,
+  equipmentOf,
+  intoShape,
+  UPKEEP_DONE,
+  UPKEEP_POINTS,
+  upkeepRoute,
+  VISIT_MINUTES,
+} from '.';
 
 test.each(EQUIPMENT_KINDS)('the route of “$name” names points that exist, each once, drain after coil', ({ route }) => {
   for (const id of route) expect(checkPoint(id)?.id).toBe(id);
   expect(new Set(route).size).toBe(route.length);
   if (route.includes('drainFlush')) expect(route.indexOf('upkeepCoil')).toBeLessThan(route.indexOf('drainFlush'));
   if (route.includes('drainTrap')) expect(route.indexOf('drainFlush')).toBeLessThan(route.indexOf('drainTrap'));
+});
+
+test('every maintenance point that can be done has words for the owner', () => {
+  const done = UPKEEP_POINTS.filter(({ states = [] }) => states.some(({ id }) => id === 'done')).map(({ id }) => id);
+  expect(done.length).toBeGreaterThan(15);
+  expect(done.filter((id) => UPKEEP_DONE[id] === undefined)).toEqual([]);
 });
 
 test('what was said goes before what the air path makes likely', () => {

@@ -8,6 +8,14 @@ export interface OwnerFigure {
   readonly under: string;
   readonly before?: string;
   readonly now: string;
+  /** Where it lies, and what is right, for a bar. */
+  readonly bar?: {
+    readonly low: number;
+    readonly high: number;
+    readonly now: number;
+    readonly before?: number;
+    readonly most: number;
+  };
   readonly word: VerdictWord;
 }
 
@@ -40,6 +48,10 @@ export type Block =
 
 /** A document: a page for the owner, and what the next technician needs. */
 export interface VisitDocument {
+  /** Who comes, where the shop has said so. */
+  readonly head?: { readonly name: string; readonly under: string };
+  /** What it is, and who made it when. */
+  readonly made: { readonly name: string; readonly under: string };
   readonly title: string;
   readonly under: string;
   readonly owner: readonly Block[];

@@ -21,7 +21,7 @@ const later = exampleA({
 const compared = compareBlocks({ earlier, later, zone: 'UTC' });
 
 test('figures then and now, whichever was asked for first', () => {
-  const tesp = of(compared, 'figures')[0]!.rows.find(({ name }) => name.startsWith('Pressure'))!;
+  const tesp = of(compared, 'figures')[0]!.rows.find(({ name }) => name.startsWith('Resistance'))!;
   expect(tesp).toMatchObject({ before: '0.58', now: '0.51' });
   expect(compareBlocks({ earlier: later, later: earlier, zone: 'UTC' })).toEqual(compared);
   expect(of(compared, 'text')[0]!.text).toMatch(/^12 May 2026, then 1 September 2026$/);

@@ -5,7 +5,7 @@ import { DEFAULT_RULES, stagesText, staticText, unitText, type Rules } from '@hu
 import { airwayDrawing } from '../drawings/airwayDrawing';
 import type { Block } from './block';
 import { momentsIn } from './moment';
-import { ownerFigures } from './ownerPage';
+import { ownerFigures } from './ownerFigures';
 
 /** Two visits of one unit, in any order of asking. */
 export interface CompareSource {

@@ -1,8 +1,11 @@
+import { assess } from '@huff/contract';
 import { LOOK_ITEMS, SI_MEASURES } from '@huff/core';
 import Papa from 'papaparse';
 import { documentHtml } from '../html/documentHtml';
 import { check, exampleA, fact, static_, UNIT } from '../testing/visit';
 import type { Block } from './block';
+import { OWNER_LOOKS } from './ownerLooks';
+import { ownerFigures } from './ownerFigures';
 import { documentFacts, type DocumentSource } from './facts';
 import { dayText, momentsIn } from './moment';
 import { readingsCsv } from './readingsCsv';
@@ -65,11 +68,91 @@ describe('the owner’s page', () => {
       settled('check-upkeepContactor', 'declined'),
       settled('check-upkeepCabinet', 'watch'),
     ];
-    const lists = of(made({ visit: exampleA({ facts }) }).owner, 'list').map(({ items }) => items.join(' | '));
-    expect(lists[0]).toBe('Put right: trap missing or of the wrong depth.');
-    expect(lists[1]).toMatch(/Drain pitched the wrong way\. Quoted at \$240\./);
-    expect(lists[1]).toMatch(/Contactor faces burnt or pitted\. Declined for now\./);
-    expect(lists[1]).toMatch(/need repair\. We keep an eye on it\./);
+    const { owner } = made({ visit: exampleA({ facts }) });
+    const lists = of(owner, 'list').map(({ items }) => items.join(' | '));
+    expect(lists[0]).toMatch(/Trap missing or of the wrong depth\. \| Drain pitched the wrong way\./);
+    expect(lists[1]).toBe('Fixed: trap missing or of the wrong depth.');
+    const [recommended] = of(owner, 'table');
+    expect(recommended!.rows).toEqual(
+      expect.arrayContaining([
+        ['Drain pitched the wrong way.', '$240 quoted'],
+        ['Contactor faces burnt or pitted.', 'you decided: not now'],
+        ['Cabinet: doors or lining need repair.', 'we keep an eye on it'],
+      ]),
+    );
+    expect(words(recommended!.rows as never)).not.toContain('Trap missing');
+  });
+  test.each(
+    LOOK_ITEMS.flatMap(({ id, states }) =>
+      states.filter(({ finding }) => finding).map((state) => [`${id} ${state.id}`]),
+    ),
+  )('“%s” has words for an owner', (look) => {
+    expect(OWNER_LOOKS[look]).toMatch(/^[A-Z].*\.$/);
+  });
+  test('maintenance that was done is work done; what was left for next time is not', () => {
+    const done = ['upkeepWheel', 'drainFlush', 'upkeepContactor'].map((point) => check(point, 'done'));
+    const facts = [...done, check('upkeepBelt', 'not'), check('floatTipped', 'breaksY')];
+    const { owner } = made({ visit: exampleA({ facts }) });
+    const [, did] = of(owner, 'list');
+    expect(did!.items).toEqual([
+      'Checked the blower wheel.',
+      'Flushed the drain.',
+      'Tested the float switch.',
+      'Checked the contactor.',
+    ]);
+    expect(words(owner)).not.toMatch(/nothing was changed|Checked the belt/);
+  });
+  test('what was done to the charge, in ounces and words', () => {
+    const facts = [
+      fact('charge', { what: 'added', circuit: '1', refrigerant: 'R-410A', ounces: 12, cylinder: '14' }),
+      fact('charge', { what: 'leakFixed', circuit: '1', refrigerant: 'R-410A', where: 'flare made new' }),
+    ];
+    const did = of(made({ visit: exampleA({ facts }) }).owner, 'list').flatMap(({ items }) => items);
+    expect(did).toContain('Added 12 oz of R-410A from cylinder 14.');
+    expect(did).toContain('Repaired a leak: flare made new.');
+  });
+  test('a finding in one’s own words is the owner’s to read, figures in it or not', () => {
+    const facts = [fact('finding', { words: 'Two of 4 bolts missing', concern: 'safety', area: 'blower' })];
+    const { owner, title } = made({ visit: exampleA({ facts }) });
+    expect(of(owner, 'list')[0]!.items).toContain('Two of 4 bolts missing.');
+    expect(title).toMatch(/must not run until something is made safe/);
+  });
+  test('figures that mean nothing to an owner are told in words', () => {
+    const { owner } = made();
+    const text = of(owner, 'list')
+      .flatMap(({ items }) => items)
+      .join(' ');
+    expect(text).toMatch(/resists the air more than it should/);
+    expect(text).not.toMatch(/in\. w\.c\./);
+  });
+  test('resistance that rose because more air moves is explained, and is no failure', () => {
+    const before = assess(exampleA({ readings: [static_('R2', -0.2), static_('S1', 0.2)] }));
+    const now = assess(exampleA({ tap: '4', readings: [static_('R2', -0.3), static_('S1', 0.27)] }));
+    const [flow, tesp] = ownerFigures({ before, now, changed: true });
+    expect(Number(flow!.now.replace(',', ''))).toBeGreaterThan(Number(flow!.before!.replace(',', '')));
+    expect(now.judgement.tesp.word).toBe('outside');
+    expect(tesp).toMatchObject({ name: 'Resistance to the blower', before: '0.40', now: '0.57', word: 'atTheEdge' });
+    expect(tesp!.under).toMatch(/higher because more air moves now/);
+  });
+  test('who comes stands at its head, and the payment terms at its foot', () => {
+    const card = {
+      name: 'Lakeshore Air & Duct',
+      phone: '555-0142',
+      licence: '20417',
+      technician: 'Rowan',
+      payment: 'Due in 14 days',
+    };
+    const {
+      head,
+      made: by,
+      owner,
+      under,
+    } = made({ card, visit: exampleA({ facts: [check('complaint', 'notCooling')] }) });
+    expect(head).toEqual({ name: 'Lakeshore Air & Duct', under: '555-0142 · License 20417' });
+    expect(by).toEqual({ name: 'Service report', under: '12 May 2026 · Technician: Rowan' });
+    expect(under).toMatch(/called for: not cooling$/);
+    expect(of(owner, 'text').at(-1)).toMatchObject({ text: 'Due in 14 days.' });
+    expect(documentHtml(made({ card }))).toContain('Lakeshore Air &#38; Duct');
   });
   test('what comes next, who took it over, and their mark', () => {
     const facts = [

@@ -9,7 +9,7 @@ import {
 } from '@huff/contract';
 import { assessCallOf } from '@huff/contract/call';
 import type { ShopDto } from '@huff/contract/fix';
-import { DEFAULT_RULES, type Measures, type Rules } from '@huff/core';
+import { DEFAULT_RULES, type Measures, type Rules, type ShopCard } from '@huff/core';
 import { handedOver, type CallAssessment, type CarriedItem, type HandOver } from '@huff/core/call';
 import { proofOf, type Proof } from '@huff/core/fix';
 
@@ -31,6 +31,8 @@ export interface DocumentSource {
   readonly measures?: Measures;
   /** Width of drawings, px, where it is not that of paper. */
   readonly drawingWidth?: number;
+  /** Who comes: the head of the owner’s page. */
+  readonly card?: ShopCard;
   /** Sign of the shop’s money. */
   readonly currency?: string;
 }

@@ -2,7 +2,8 @@ import { withMeasures } from '@huff/core';
 import type { VisitDocument } from './block';
 import { documentFacts, type DocumentSource } from './facts';
 import { momentsIn } from './moment';
-import { ownerBlocks, ownerTitle } from './ownerPage';
+import { ownerTitle } from './ownerFigures';
+import { ownerBlocks } from './ownerPage';
 import { technicianBlocks } from './technicianPages';
 
 /**
@@ -14,10 +15,20 @@ export const visitDocument = (source: DocumentSource): VisitDocument =>
 
 function written(source: DocumentSource): VisitDocument {
   const facts = documentFacts(source);
-  const { visit, unit, site, zone } = source;
+  const { visit, unit, site, zone, card } = source;
+  const { complaint } = facts.call;
+  const day = momentsIn(zone).day(visit.startedAt);
+  const shop = [card?.address, card?.phone, card?.licence && `License ${card.licence}`].filter(Boolean).join(' · ');
   return {
     title: ownerTitle(facts),
-    under: [unit?.name ?? visit.title, site?.name, momentsIn(zone).day(visit.startedAt)].filter(Boolean).join(' · '),
+    ...(card?.name ? { head: { name: card.name, under: shop } } : {}),
+    made: {
+      name: 'Service report',
+      under: [day, card?.technician && `Technician: ${card.technician}`].filter(Boolean).join(' · '),
+    },
+    under: [unit?.name ?? visit.title, site?.name, day, complaint && `called for: ${complaint.words}`]
+      .filter(Boolean)
+      .join(' · '),
     owner: ownerBlocks(facts),
     technician: technicianBlocks(facts),
   };

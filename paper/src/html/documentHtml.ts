@@ -1,7 +1,8 @@
 import { VERDICT_TEXT } from '@huff/core';
 import { SIGNATURE_SIDE, signaturePath, strokesOf } from '@huff/core/call';
-import type { Block, VisitDocument } from '../document/block';
+import type { Block, OwnerFigure, VisitDocument } from '../document/block';
 import { dayText } from '../document/moment';
+import { figureBar } from '../drawings/figureBar';
 import { qrDrawing } from '../label/qr';
 import { el, escaped, INK, verdictMark } from '../svg';
 
@@ -14,6 +15,7 @@ h1 { font-size: 26px; line-height: 1.2; margin: 0 0 4px } h2 { font-size: 17px; 
 .under { color: ${INK.soft}; border-bottom: 2px solid ${INK.ink}; padding-bottom: 12px; margin: 0 0 14px } .soft { color: ${INK.soft} }
 table { border-collapse: collapse; width: 100% } th, td { text-align: left; vertical-align: top; padding: 4px 8px 4px 0; border-bottom: 1px solid ${INK.line}; overflow-wrap: anywhere }
 .n { text-align: right; font-variant-numeric: tabular-nums } .big { font-size: 24px; font-weight: 700 } .was { font-size: 20px; color: ${INK.soft} }
+table.head { border-bottom: 2px solid ${INK.ink}; margin-bottom: 14px } table.head td { border: 0 }
 svg { max-width: 100%; height: auto } img { max-width: 100% } ul { margin: 0; padding-left: 18px } section.technician { break-before: page }
 h2, .verdict, figure { break-inside: avoid } h2 { break-after: avoid } figure { margin: 12px 0 } .verdict { margin: 10px 0 }
 `;
@@ -31,6 +33,14 @@ export interface HtmlOptions {
   readonly photoUrl?: (id: string) => string;
 }
 
+const BAR_WIDTH = 640;
+
+/** A figure’s bar on a row of its own; nothing where it is not known what is right. */
+function barRow(row: OwnerFigure): string {
+  const bar = figureBar(row, BAR_WIDTH);
+  return bar ? el('tr', {}, el('td', { colspan: 4 }, bar.markup)) : '';
+}
+
 function blockHtml(block: Block, { photoUrl }: HtmlOptions): string {
   switch (block.kind) {
     case 'heading':
@@ -43,16 +53,19 @@ function blockHtml(block: Block, { photoUrl }: HtmlOptions): string {
       return el(
         'table',
         {},
-        ...block.rows.map(({ name, under, before, now, word }) =>
-          el(
-            'tr',
-            {},
-            el('td', {}, escaped(name), el('br', {}), el('span', { class: 'soft' }, escaped(under))),
-            el('td', { class: 'n was' }, before === undefined ? '' : `${escaped(before)} →`),
-            el('td', { class: 'n big' }, escaped(now)),
-            el('td', {}, mark(word), ` ${VERDICT_TEXT[word]}`),
-          ),
-        ),
+        ...block.rows.map((row) => {
+          const { name, under, before, now, word } = row;
+          return (
+            el(
+              'tr',
+              {},
+              el('td', {}, escaped(name), el('br', {}), el('span', { class: 'soft' }, escaped(under))),
+              el('td', { class: 'n was' }, before === undefined ? '' : `${escaped(before)} →`),
+              el('td', { class: 'n big' }, escaped(now)),
+              el('td', {}, mark(word), ` ${VERDICT_TEXT[word]}`),
+            ) + barRow(row)
+          );
+        }),
       );
     case 'table': {
       const cell = (tag: 'td' | 'th') => (text: string, i: number) =>
@@ -124,15 +137,26 @@ function blockHtml(block: Block, { photoUrl }: HtmlOptions): string {
 export const blocksHtml = (blocks: readonly Block[], options: HtmlOptions = {}): string =>
   blocks.map((block) => blockHtml(block, options)).join('\n');
 
+const twoLines = ({ name, under }: { readonly name: string; readonly under: string }) =>
+  `${el('strong', {}, escaped(name))}<br>${el('span', { class: 'soft' }, escaped(under))}`;
+
+/** Who comes at the left, what it is and who made it at the right. */
+const letterhead = (head: VisitDocument['head'], made: VisitDocument['made']): string =>
+  el(
+    'table',
+    { class: 'head' },
+    el('tr', {}, el('td', {}, head ? twoLines(head) : ''), el('td', { class: 'n' }, twoLines(made))),
+  );
+
 /** A document as a page that a browser prints. No script is in it, and nothing of it is fetched but photos. */
 export function documentHtml(
-  { title, under, owner, technician }: VisitDocument,
+  { head, made, title, under, owner, technician }: VisitDocument,
   { size = 'letter', ...options }: HtmlOptions & { readonly size?: PaperSize } = {},
 ): string {
   return `<!doctype html>
 <html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width"><title>${escaped(title)}</title>
 <style>${STYLE}@page { size: ${size === 'A4' ? 'A4' : 'letter'} }</style></head>
-<body><section><h1>${escaped(title)}</h1><p class="under">${escaped(under)} · page for the owner</p>
+<body><section>${letterhead(head, made)}<h1>${escaped(title)}</h1><p class="under">${escaped(under)}</p>
 ${blocksHtml(owner, options)}</section>
 <section class="technician"><h1>For the next technician</h1><p class="under">${escaped(under)}</p>
 ${blocksHtml(technician, options)}</section></body></html>

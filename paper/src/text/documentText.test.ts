@@ -12,9 +12,9 @@ test('the owner’s page as plain text: figures with what is right, headings, li
   const lines = documentText(owner).split('\n');
   expect(lines).toEqual(
     expect.arrayContaining([
-      'Pressure the blower works against: 0.58 (in. w.c.; the plate allows 0.50), outside',
-      'WHERE THE PRESSURE GOES',
-      'WHAT WAS DONE',
+      'Resistance to the blower: 0.58 (in. w.c.; the plate allows 0.50), outside',
+      'WHAT WE FOUND',
+      'WHAT WE DID',
       '- Fitted: 2 × Belt A48.',
       '- Filter: 8 December 2026.',
       'this unit’s record: http://huff.local/units/1',

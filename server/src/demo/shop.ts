@@ -11,6 +11,14 @@ export function demoShop(now: Date): ShopDto {
   const counted = (count: number) => ({ counted: count, countedAt });
   return {
     id: DEMO_AUTHOR.shopId,
+    card: {
+      name: 'Lakeshore Air & Duct',
+      address: '14 Quay Street',
+      phone: '555-0142',
+      licence: '20417',
+      technician: 'Rowan',
+      payment: 'Payment is due in 14 days.',
+    },
     currency: '$',
     tariffPerKwh: 0.19,
     hoursAYear: 2200,

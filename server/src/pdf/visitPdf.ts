@@ -1,10 +1,11 @@
 import { strokesOf, signaturePath } from '@huff/core/call';
 import { VERDICT_TEXT } from '@huff/core';
-import { INK, momentsIn, qrDrawing, verdictMark, type Block, type VisitDocument } from '@huff/paper';
+import { figureBar, INK, momentsIn, qrDrawing, verdictMark, type Block, type VisitDocument } from '@huff/paper';
 import { bytesOf, drawSvg, fontOf, hasLettersAbroad, newSheet, type PaperSize, type Sheet } from './sheet';
 
 const MARGIN = 46;
 const GAP = 7;
+const PX_TO_PT = 0.75;
 
 /** A document as it is drawn: where it stands, and the pictures that go into it. */
 interface Pen {
@@ -59,7 +60,8 @@ const svg = (side: number, inside: string) =>
 
 function figures(pen: Pen, { rows }: Extract<Block, { kind: 'figures' }>): void {
   const { sheet, width } = pen;
-  for (const { name, under, before, now, word } of rows) {
+  for (const row of rows) {
+    const { name, under, before, now, word } = row;
     need(pen, 46);
     const y = sheet.y + 4;
     sheet
@@ -100,7 +102,14 @@ function figures(pen: Pen, { rows }: Extract<Block, { kind: 'figures' }>): void 
       .fontSize(10.5)
       .fillColor(INK.ink)
       .text(VERDICT_TEXT[word], left + width * 0.83 + 19, y + 3, { lineBreak: false });
-    sheet.y = Math.max(after, y + 24) + 8;
+    sheet.y = Math.max(after, y + 24) + 4;
+    const bar = figureBar(row, width / PX_TO_PT);
+    if (bar) {
+      need(pen, 24);
+      drawSvg(sheet, bar.markup, left, sheet.y, bar.width * PX_TO_PT, bar.height * PX_TO_PT);
+      sheet.y += bar.height * PX_TO_PT;
+    }
+    sheet.y += 6;
   }
 }
 
@@ -165,8 +174,6 @@ function photo(pen: Pen, { id, caption }: Extract<Block, { kind: 'photo' }>): vo
   }
 }
 
-const PX_TO_PT = 0.75;
-
 /** Room that a heading wants under it: it never stands alone at the foot of a page. */
 const roomFor = (next: Block | undefined): number =>
   next?.kind === 'drawing' ? next.drawing.height * PX_TO_PT + 36 : 60;
@@ -228,6 +235,25 @@ function draw(pen: Pen, block: Block, next?: Block): void {
     case 'photo':
       return photo(pen, block);
   }
+}
+
+/** Who comes at the left, what it is and who made it at the right. */
+function letterhead({ sheet, width }: Pen, { head, made }: VisitDocument): void {
+  const y = sheet.y;
+  const half = width / 2;
+  const lines = (words: readonly [string, string], x: number, align: 'left' | 'right') => {
+    sheet.font(fontOf(words[0], true)).fontSize(12).fillColor(INK.ink).text(words[0], x, y, { width: half, align });
+    sheet
+      .font(fontOf(words[1], false))
+      .fontSize(9)
+      .fillColor(INK.soft)
+      .text(words[1], x, sheet.y, { width: half, align });
+    return sheet.y;
+  };
+  const at = head ? lines([head.name, head.under], left, 'left') : y;
+  sheet.x = left;
+  sheet.y = Math.max(at, lines([made.name, made.under], left + half, 'right')) + 14;
+  sheet.x = left;
 }
 
 const CODE = 72;
@@ -302,7 +328,8 @@ export function visitPdf(
   const width = sheet.page.width - 2 * MARGIN;
   const owner: Pen = { sheet, width, photos, running: '' };
   const code = document.owner.find((block) => block.kind === 'link');
-  title(owner, document.title, `${document.under} · page for the owner`, code);
+  letterhead(owner, document);
+  title(owner, document.title, document.under, code);
   if (hasLettersAbroad(JSON.stringify(document)))
     text(
       owner,

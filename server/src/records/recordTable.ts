@@ -106,8 +106,8 @@ export const RECORD_TABLES: { readonly [K in RecordKind]: RecordTable<K> } = {
   },
   shop: {
     table: 'shop_figures',
-    select: `id, currency, tariff_per_kwh AS "tariffPerKwh", hours_a_year AS "hoursAYear", labor_an_hour AS "laborAnHour", rules, odds, moves, sheaves, belts, parts`,
-    recordOf: (row) => without(row, 'laborAnHour', 'rules', 'odds', 'parts'),
+    select: `id, currency, tariff_per_kwh AS "tariffPerKwh", hours_a_year AS "hoursAYear", labor_an_hour AS "laborAnHour", rules, odds, card, moves, sheaves, belts, parts`,
+    recordOf: (row) => without(row, 'laborAnHour', 'rules', 'odds', 'card', 'parts'),
     columns: (shop) => ({
       currency: shop.currency,
       tariff_per_kwh: shop.tariffPerKwh ?? null,
@@ -115,6 +115,7 @@ export const RECORD_TABLES: { readonly [K in RecordKind]: RecordTable<K> } = {
       labor_an_hour: shop.laborAnHour ?? null,
       rules: json(shop.rules),
       odds: json(shop.odds),
+      card: json(shop.card),
       moves: json(shop.moves),
       sheaves: json(shop.sheaves),
       belts: json(shop.belts),

@@ -32,5 +32,6 @@ export async function documentSource(
     zone,
     measures,
     currency: shop.currency ?? undefined,
+    card: shop.card ?? undefined,
   };
 }

@@ -44,7 +44,7 @@ test('the owner’s page comes first, then all that was read, with nothing missi
   const pages = textOf(file).split('\f');
   expect(pages[0]).toMatch(/Your air handler moves a little less air than\s+it should/);
   expect(pages[0]).toMatch(/Air moved[^]*1,038\s+at the edge/);
-  expect(pages[0]).toMatch(/What was found and not done/);
+  expect(pages[0]).toMatch(/What we recommend/);
   expect(pages[1]).toMatch(/For the next technician/);
   const whole = pages.join('\n');
   for (const reading of ['−0.16', '−0.31', '0.27', 'filter out']) expect(whole).toContain(reading);
@@ -57,7 +57,7 @@ test('the owner’s page comes first, then all that was read, with nothing missi
 test('before and after, prediction and proof, for a visit that was proven', async () => {
   const text = textOf(await pdf(report(demoId('visit', 14))));
   expect(text).toMatch(/Predicted, and read/);
-  expect(text).toMatch(/dashed: before/);
+  expect(text).toMatch(/Before and after/);
 });
 
 test('in the units of whoever asks, beside each other; a word that is no unit is refused', async () => {

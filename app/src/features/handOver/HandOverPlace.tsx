@@ -27,6 +27,17 @@ export function HandOverPlace({ whole, assessment, acts, width, frame }: Station
     main: (
       <View style={{ gap: 18 }}>
         <View style={{ gap: 10, backgroundColor: palette.sheet, borderRadius: 6, padding: 14 }}>
+          <View style={{ gap: 2, borderBottomWidth: 2, borderColor: palette.ink, paddingBottom: 8 }}>
+            <Txt bold>{document.head?.name ?? 'No shop name yet: set it under Shop'}</Txt>
+            {document.head && (
+              <Txt size={14} color="softInk">
+                {document.head.under}
+              </Txt>
+            )}
+            <Txt size={14} color="softInk">
+              {`${document.made.name} · ${document.made.under}`}
+            </Txt>
+          </View>
           <View style={{ gap: 2 }}>
             <Heading size={22}>{document.title}</Heading>
             <Txt size={14} color="softInk">

@@ -52,10 +52,11 @@ test('the owner’s page stands as it will be, and what is not settled leads to 
   const { goTo } = show(found({ ...said, setup: { ...said.setup, unsaid: [] } }));
   expect(screen.getByText('Your air handler does not move the air it should yet')).toBeTruthy();
   expect(
-    screen.getByLabelText(/^Pressure the blower works against: 0\.58 in\. w\.c\.; the plate allows 0\.50\. outside/),
+    screen.getByLabelText(/^Resistance to the blower: 0\.58 in\. w\.c\.; the plate allows 0\.50\. outside/),
   ).toBeTruthy();
-  expect(screen.getByLabelText(/^Where the pressure goes/)).toBeTruthy();
-  expect(screen.getByText(/Trap missing or of the wrong depth\./)).toBeTruthy();
+  // What is right is drawn behind each figure.
+  expect(screen.getByLabelText(/^Resistance to the blower: .* on a bar with what is right shaded/)).toBeTruthy();
+  expect(screen.getAllByText(/Trap missing or of the wrong depth\./)).toHaveLength(2);
   expect(screen.getByText(/^\d found and not settled: about \d+ min, parts about \$\d+\.$/)).toBeTruthy();
   fireEvent.press(screen.getByText('Settle what was found'));
   expect(goTo).toHaveBeenCalledWith('found');
@@ -146,6 +147,6 @@ test('what nobody said is not named: the page speaks of a unit', () => {
 
 test('before anything was read it claims nothing', () => {
   show(onTap3());
-  expect(screen.getByText('Nothing was read or changed yet.')).toBeTruthy();
+  expect(screen.getByText('Nothing was measured or changed yet.')).toBeTruthy();
   expect(screen.getByText(/^Nothing was found so far\. When is the next visit\?/)).toBeTruthy();
 });

@@ -27,6 +27,7 @@ export function useVisitDocument(
         carried,
         zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
         currency: shop.currency,
+        card: shop.card ?? undefined,
         drawingWidth,
         link: unit && `${globalThis.location?.origin ?? ''}/units/${unit.id}`,
       }),

@@ -7,6 +7,7 @@ import { ListRow, ListSection } from '../../ui/list';
 import { Page } from '../../ui/page';
 import { Txt } from '../../ui/text';
 import { useIsWide } from '../../ui/theme';
+import { CardSection } from './CardSection';
 import { BeltSection } from './BeltSection';
 import type { Editing, SectionProps } from './editing';
 import { EffortSection } from './EffortSection';
@@ -54,6 +55,7 @@ function Sections(props: SectionProps) {
   return (
     <View style={{ paddingHorizontal: 16, flexDirection: wide ? 'row' : 'column', gap: wide ? 40 : 22 }}>
       <View style={column}>
+        <CardSection {...props} />
         <Tables />
         <EnergySection {...props} />
         <SheaveSection {...props} />

@@ -1,6 +1,6 @@
 import { VERDICT_TEXT } from '@huff/core';
 import { SIGNATURE_SIDE, signaturePath, strokesOf } from '@huff/core/call';
-import type { Block } from '@huff/paper';
+import { figureBar, type Block } from '@huff/paper';
 import { View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
 import { VerdictMark } from '../marks';
@@ -32,33 +32,36 @@ export function BlockView({ block, width }: BlockViewProps) {
     case 'figures':
       return (
         <View>
-          {block.rows.map(({ name, under, before, now, word }) => (
-            <View
-              key={name}
-              accessible
-              aria-label={`${name}: ${before === undefined ? '' : `${before} before, `}${now} ${under}. ${VERDICT_TEXT[word]}`}
-              style={{
-                flexDirection: 'row',
-                alignItems: 'center',
-                gap: 8,
-                borderTopWidth: 1,
-                borderColor: palette.line,
-                paddingVertical: 8,
-              }}
-            >
-              <View style={{ flex: 1 }}>
-                <Txt>{name}</Txt>
-                <Txt size={14} color="softInk" figures>
-                  {under}
-                </Txt>
+          {block.rows.map((row) => {
+            const { name, under, before, now, word } = row;
+            const bar = figureBar(row, width);
+            return (
+              <View key={name} style={{ borderTopWidth: 1, borderColor: palette.line, paddingVertical: 8, gap: 6 }}>
+                <View
+                  accessible
+                  aria-label={`${name}: ${before === undefined ? '' : `${before} before, `}${now} ${under}. ${VERDICT_TEXT[word]}`}
+                  style={{
+                    flexDirection: 'row',
+                    alignItems: 'center',
+                    gap: 8,
+                  }}
+                >
+                  <View style={{ flex: 1 }}>
+                    <Txt>{name}</Txt>
+                    <Txt size={14} color="softInk" figures>
+                      {under}
+                    </Txt>
+                  </View>
+                  {before !== undefined && <Txt size={17} color="softInk" figures>{`${before} →`}</Txt>}
+                  <Txt size={24} bold figures>
+                    {now}
+                  </Txt>
+                  <VerdictMark word={word} size={20} />
+                </View>
+                {bar && <SvgMarkup drawing={bar} width={width} />}
               </View>
-              {before !== undefined && <Txt size={17} color="softInk" figures>{`${before} →`}</Txt>}
-              <Txt size={24} bold figures>
-                {now}
-              </Txt>
-              <VerdictMark word={word} size={20} />
-            </View>
-          ))}
+            );
+          })}
         </View>
       );
     case 'drawing':

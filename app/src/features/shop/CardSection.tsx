@@ -1,0 +1,37 @@
+import { inputFaults, SHOP_CARD_FORM } from '@huff/core';
+import { ListRow, ListSection } from '../../ui/list';
+import type { SectionProps } from './editing';
+
+/** Who comes: the head of the page that the customer keeps. */
+export function CardSection({ shop, onEdit }: SectionProps) {
+  const card = shop.card ?? {};
+  const says = card.name ?? 'not set';
+  const under = [card.phone, card.licence && `License ${card.licence}`, card.technician].filter(Boolean).join(' · ');
+  const open = () =>
+    onEdit({
+      title: 'On the customer’s page',
+      set: SHOP_CARD_FORM,
+      begin: { ...card },
+      faultsOf: (raw) => inputFaults(SHOP_CARD_FORM, raw),
+      keep: (raw) => ({
+        ...shop,
+        card: Object.fromEntries(
+          Object.keys(SHOP_CARD_FORM.fields).flatMap((id) => {
+            const value = raw[id];
+            return typeof value === 'string' && value.trim() !== '' ? [[id, value.trim()]] : [];
+          }),
+        ),
+      }),
+    });
+  return (
+    <ListSection title="On the customer’s page">
+      <ListRow
+        name="Shop’s name"
+        says={says}
+        under={under === '' ? 'name, phone, license, technician, payment terms' : under}
+        label={`Shop’s name: ${says}. Change`}
+        onPress={open}
+      />
+    </ListSection>
+  );
+}

@@ -1,0 +1,1 @@
+export { SHOP_CARD_FORM, type ShopCard } from './cardForm';
