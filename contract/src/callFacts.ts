@@ -1,9 +1,11 @@
 import { DEFAULT_RULES, stagesText, type Rules } from '@huff/core';
 import { assessCall, type CallAssessment, type CallFacts, type CarriedItem } from '@huff/core/call';
 import { assess, type Assessment } from './plan';
+import { knownFor, knownInputsFor } from './sameFigure';
 import type { ShopDto } from './shop';
 import type { VisitDto } from './visit';
 
+const phasesOf = (said: unknown): 1 | 3 | undefined => (said === 'three' ? 3 : said === 'one' ? 1 : undefined);
 const figure = (value: unknown): number | undefined => (typeof value === 'number' ? value : undefined);
 
 /** What the air itself was found to be, for the list of everything found. */
@@ -47,6 +49,10 @@ export function callFactsOf(visit: VisitDto, assessment: Assessment, rules: Pick
   const ice = assessment.recorded.get('ice')?.state;
   return {
     facts: visit.facts ?? [],
+    knownChecks: [...knownFor(visit, 'check')].flatMap(([point, { value, from }]) =>
+      typeof value === 'number' ? [{ point, value, from }] : [],
+    ),
+    knownOfCircuit: knownInputsFor(visit, 'ladder'),
     motor: visit.motor,
     findings: assessment.findings,
     looks: [...assessment.recorded.values()],
@@ -57,8 +63,8 @@ export function callFactsOf(visit: VisitDto, assessment: Assessment, rules: Pick
     flowCfm: assessment.flow && !assessment.flow.usualOnly ? assessment.flow.flowCfm : undefined,
     tons: visit.tons ?? undefined,
     context: {
-      lineVolts: figure(plate?.plateVolts) ?? visit.setup?.lineVolts ?? undefined,
-      phases: plate?.phases === 'three' ? 3 : plate?.phases === 'one' ? 1 : undefined,
+      lineVolts: figure(plate?.plateVolts) ?? visit.setup?.lineVolts ?? figure(visit.plate?.volts),
+      phases: phasesOf(plate?.phases) ?? phasesOf(visit.plate?.phases),
       plateAmps: figure(plate?.plateAmps),
       serviceFactor: figure(plate?.serviceFactor),
       capacitorTolerancePercent: 100 * rules.capacitorShare,

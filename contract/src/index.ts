@@ -1,3 +1,4 @@
+export { type FormId, knownFor, knownInputsFor, type KnownFigure, SAME_FIGURE } from './sameFigure';
 export * from './blowerTable';
 export * from './check';
 export * from './fact';

@@ -151,6 +151,7 @@ export {
   type ToolUnit,
   toolUnitText,
   type ToolField,
+  type ToolFields,
   toolFigure,
   toolOf,
   type ToolOutcome,

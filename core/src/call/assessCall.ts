@@ -2,10 +2,11 @@ import { makeUpLines, netBuilding, type BuildingNet } from '../building';
 import { standingChecks, withTold, type Check, type CheckContext } from '../checks';
 import { CALL_CAUTIONS, complaintOf, type CallCaution, type Complaint } from '../complaint';
 import { gasFurnace, heatSequence, heatTouches, kitReading, lastRun } from '../heat';
-import { ampsDrift, assessPower, partAtFix, repeatedAlike, schemeFor } from '../power';
+import { assessPower, partAtFix, repeatedAlike, schemeFor } from '../power';
 import type { TriageItem } from '../triage/triage';
 import { checksOf, type KeptCheck } from '../visit/facts';
 import { outcomesOf, readBeforeFix } from './callFacts';
+import { runningLines } from './runningLines';
 import type { CallFacts } from './callInput';
 import { circuitsOf } from './circuits';
 import { triageOf, type CallLine, type Found } from './triageOf';
@@ -18,33 +19,6 @@ export interface CallAssessment extends Found {
   readonly triage: readonly TriageItem[];
   /** Cautions not read yet at this visit, in their order. */
   readonly unread: (ids: readonly string[]) => readonly CallCaution[];
-}
-
-const AMPS_AT = { ampsCooling: 'Cooling', ampsHeating: 'Heating' } as const;
-
-/** How the motor's amps stand to its plate, and how they moved while it ran. */
-function ampsOf(all: readonly KeptCheck[], checks: ReadonlyMap<string, Check>, context: CheckContext): CallLine[] {
-  const lines: CallLine[] = [];
-  for (const [point, speed] of Object.entries(AMPS_AT)) {
-    const readings = all.flatMap((one) => {
-      const atMs = Date.parse(one.takenAt ?? '');
-      return one.point === point && one.value !== undefined && !Number.isNaN(atMs) ? [{ amps: one.value, atMs }] : [];
-    });
-    const drift = ampsDrift(readings);
-    if (drift) lines.push({ id: `${point}-drift`, word: drift.word, sentence: `${speed}: ${drift.sentence}` });
-    const amps = checks.get(point)?.value;
-    const { plateAmps, serviceFactor = 1 } = context;
-    if (amps === undefined || plateAmps === undefined) continue;
-    const share = `${speed}: ${amps} A, ${Math.round((100 * amps) / plateAmps)} % of the plate`;
-    if (amps > plateAmps * serviceFactor)
-      lines.push({
-        id: `${point}-over`,
-        word: 'outside',
-        sentence: `${share}: overloaded. Static, wheel, volts, bearings.`,
-      });
-    else lines.push({ id: `${point}-under`, word: amps > plateAmps ? 'atTheEdge' : 'inside', sentence: `${share}.` });
-  }
-  return lines;
 }
 
 function buildingOf(checks: ReadonlyMap<string, Check>): BuildingNet | undefined {
@@ -63,7 +37,11 @@ function buildingOf(checks: ReadonlyMap<string, Check>): BuildingNet | undefined
  * order it is taken. Pure; what is missing is said, never guessed.
  */
 export function assessCall(call: CallFacts): CallAssessment {
-  const made = checksOf(call.facts);
+  const { knownChecks = [] } = call;
+  const made = [
+    ...knownChecks.map((check): KeptCheck => ({ id: `known-${check.point}`, ...check })),
+    ...checksOf(call.facts),
+  ];
   const { staticRead, priors, looks, stop } = call;
   const rated = made.findLast(({ point }) => point === 'ratedMicrofarads')?.value;
   const context = { ...call.context, ratedMicrofarads: rated ?? call.context.ratedMicrofarads };
@@ -106,7 +84,7 @@ export function assessCall(call: CallFacts): CallAssessment {
     circuits,
     building: buildingOf(checks),
     makeUp: makeUpLines(checks),
-    amps: ampsOf(all, checks, context),
+    amps: runningLines({ all, checks, context, facts: call.facts, scheme }),
   };
   return {
     complaint: complaintOf(checks.get('complaint')?.state),

@@ -369,3 +369,30 @@ test('the way of switching follows a changed motor; what was chosen for another 
   expect(call([said], { motor: 'constantTorque' }).power.scheme.id).toBe('torqueBoard');
   expect(call([check('scheme', 'torqueRelay')], { motor: 'constantTorque' }).power.scheme.id).toBe('torqueRelay');
 });
+
+describe('while the motor runs', () => {
+  const three = {
+    motor: 'beltDrive',
+    context: { lineVolts: 230, plateAmps: 9.6, serviceFactor: 1.15, phases: 3 },
+  } as const;
+  const legs = (...volts: number[]) =>
+    ['legVolts12', 'legVolts23', 'legVolts31'].map((leg, i) => check(leg, volts[i]!));
+  const line = (facts: Fact[], id: string) => call(facts, three).amps.find((one) => one.id === id);
+
+  test('three legs tell their imbalance: 226, 229, 233 V are 1.6 % apart, 210 V on one is a stop', () => {
+    expect(line(legs(226, 229, 233), 'imbalance-volts')).toMatchObject({ word: 'inside' });
+    expect(line(legs(226, 229, 233), 'imbalance-volts')!.sentence).toMatch(/^Legs 1\.6 % apart in volts/);
+    expect(line(legs(230, 230, 205), 'imbalance-volts')).toMatchObject({ word: 'outside' });
+    expect(line(legs(230, 230), 'imbalance-volts')).toBeUndefined();
+  });
+  test('amps of the legs typed with the motor’s load are told here too', () => {
+    const load = fact('motorLoad', { phases: 'three', volts: 230, amps: 5, legAmps: [4.3, 4.5, 5.6] });
+    expect(line([load], 'imbalance-amps')).toMatchObject({ word: 'atTheEdge' });
+  });
+  test('a low supply raises the amps, and the dial goes by the nameplate', () => {
+    expect(line(legs(212, 214, 213), 'low-volts')).toMatchObject({ word: 'atTheEdge' });
+    expect(line(legs(230, 231, 229), 'low-volts')).toBeUndefined();
+    expect(line([], 'overload-dial')!.sentence).toMatch(/at most 12\.0 A for a nameplate of 9\.6 A/);
+    expect(call([], { context: { lineVolts: 240, plateAmps: 4 } }).amps).toEqual([]);
+  });
+});

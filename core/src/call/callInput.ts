@@ -1,4 +1,4 @@
-import type { CheckContext } from '../checks';
+import type { Check, CheckContext } from '../checks';
 import type { MotorKind } from '../fan';
 import type { VerdictWord } from '../judge';
 import type { CarriedItem } from '../handover';
@@ -6,11 +6,16 @@ import type { Finding, Look } from '../look';
 import type { Priors } from '../power';
 import type { AirKnown } from '../refrigerant';
 import type { Stop } from '../stop';
+import type { RawInputs } from '../tools';
 import type { Fact } from '../visit';
 
 /** What of a visit the rest of the call is judged from. */
 export interface CallFacts {
   readonly facts: readonly Fact[];
+  /** Figures at points that were typed elsewhere: they stand until something is read there. */
+  readonly knownChecks?: readonly Check[];
+  /** Figures of a circuit that were typed elsewhere, by field of the ladder. */
+  readonly knownOfCircuit?: RawInputs;
   readonly motor: MotorKind;
   readonly findings: readonly Finding[];
   /** The last look at each thing. */

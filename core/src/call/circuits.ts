@@ -165,7 +165,8 @@ export function circuitsOf(call: CallFacts, checks: ReadonlyMap<string, Check>):
     airShare: call.airflow === 'cantSay' && call.airKnown ? airDoubt(call.airKnown) : undefined,
   });
   return ids.map((id) => {
-    const raw = ladders.get(id) ?? {};
+    // What was typed elsewhere says nothing of a circuit by itself: no ladder is drawn of it.
+    const raw = { ...call.knownOfCircuit, ...ladders.get(id) };
     const read = readLadder(raw, call.altitudeFt);
     const figure = (field: string) => (typeof raw[field] === 'number' ? raw[field] : undefined);
     const gate = gateOf({

@@ -30,6 +30,7 @@ const ONE_CAUSE: readonly (readonly Matches[])[] = [
   [is('cause-contactorFaces', 'cause-relayContacts'), is('check-contacts'), is('check-upkeepContactor')],
   [is('cause-relayCoil', 'cause-contactorCoil'), is('check-coilOhms')],
   [is('cause-heatContact'), is('check-heatContact')],
+  [is('check-lineVolts', 'check-legVoltsLow', 'check-motorVolts', 'check-motorSupply'), is('low-volts')],
   [is('cause-sequencer'), is('check-sequencer'), is('heat-sequence')],
   [is('cause-limitOpen', 'cause-littleAir'), is('check-limitCircuit'), is('check-limitTrips')],
   [is('cause-heatSpeed'), is('check-heatBlower')],

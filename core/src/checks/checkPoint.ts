@@ -9,6 +9,8 @@ export interface Check {
   readonly state?: string;
   /** Flash codes and the like, as they stand on the plate. */
   readonly note?: string;
+  /** Where it was typed, when that was elsewhere: "the nameplate". */
+  readonly from?: string;
 }
 
 /** How a reading stands to what is expected: as it should be, not quite, not; or it tells nothing. */

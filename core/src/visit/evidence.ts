@@ -26,6 +26,9 @@ function recordedLooks(facts: readonly Fact[], rating: Rating): Look[] {
   const looks: Look[] = [];
   for (const fact of unreplaced(facts)) {
     if (fact.kind === 'look') looks.push(fact.inputs as unknown as Look);
+    // Said with the switch setting: the same switch that is looked at.
+    if (fact.kind === 'requestedFlow' && fact.inputs.dehumidify === 'noSensor')
+      looks.push({ item: 'dehumidify', state: 'on', by: 'requestedFlow' });
     const check = checks.get(fact.id);
     if (!check) continue;
     const told = lookTold(check, { ...rating, ratedMicrofarads: rated ?? rating.ratedMicrofarads });

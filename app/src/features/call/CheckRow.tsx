@@ -38,6 +38,11 @@ export function CheckRow({ point, check, context, last, onPress }: CheckRowProps
         <Txt size={14} color="softInk">
           {point.where}
         </Txt>
+        {check?.from !== undefined && (
+          <Txt size={14} color="softInk">
+            {`from ${check.from}`}
+          </Txt>
+        )}
         {last && (
           <Txt size={14} bold={outcomeOf(last, context) === 'bad'}>
             {`last time: ${checkText(last)}`}

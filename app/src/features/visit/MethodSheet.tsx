@@ -1,5 +1,6 @@
-import type { VisitDto } from '@huff/contract';
-import { blowerHeatWatts, standingFacts, toolOf, type FactKind, type RawInputs } from '@huff/core';
+import { knownInputsFor, type FormId, type VisitDto } from '@huff/contract';
+import { blowerHeatWatts, standingFacts, toolOf, unreplaced, type FactKind, type RawInputs } from '@huff/core';
+import { checksOf, standingChecks } from '@huff/core/call';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Choice } from '../../ui/form';
@@ -33,23 +34,48 @@ function givenBy(visit: VisitDto, { judgement, flow }: Assessment, method: FactK
   return Object.fromEntries(Object.entries(given).filter(([id, value]) => id in fields && value !== undefined));
 }
 
-/** What was typed for the drop serves the airflow by drop, and the other way round. */
+const KNOWN_FORMS: ReadonlySet<string> = new Set<FormId>([
+  'measuredDrop',
+  'coolingDrop',
+  'electricHeat',
+  'gasHeat',
+  'traverse',
+  'motorLoad',
+]);
+
+/** Figures of a method that were typed elsewhere in the visit. */
+const takenOver = (visit: VisitDto, method: FactKind): RawInputs =>
+  KNOWN_FORMS.has(method) ? knownInputsFor(visit, method as FormId) : {};
+
+/** What was seen last of a thing. */
+const standingLook = ({ facts = [] }: VisitDto, item: string): unknown =>
+  unreplaced(facts).findLast(({ kind, inputs }) => kind === 'look' && inputs.item === item)?.inputs.state;
+
+/** Amps of all the heat, where each circuit was clamped. */
+function heaterAmps({ facts = [] }: VisitDto): RawInputs {
+  const last = standingChecks(checksOf(facts));
+  const amps = ['kitAmps1', 'kitAmps2', 'kitAmps3'].flatMap((point) => last.get(point)?.value ?? []);
+  return amps.length > 0 ? { amps: amps.reduce((sum, one) => sum + one, 0) } : {};
+}
+
+/** What a method begins with: what was typed in it before, else what is known from elsewhere. */
 function beginWith(visit: VisitDto, method: FactKind): RawInputs {
   const standing = standingFacts(visit.facts ?? []);
   const own = standing.get(method)?.inputs;
   if (own) return own;
-  const kin = method === 'coolingDrop' ? 'measuredDrop' : method === 'measuredDrop' ? 'coolingDrop' : undefined;
   // The blower stands before the probe: its own heat is in the rise, and can be changed here.
   const blower =
     method === 'electricHeat' && visit.layout !== 'makeUpAir'
       ? { blowerWatts: blowerHeatWatts({ motor: visit.motor, tons: visit.tons ?? undefined }) }
       : {};
-  return (
-    (kin && standing.get(kin)?.inputs) ?? {
-      ...(visit.setup?.lineVolts ? { volts: visit.setup.lineVolts } : {}),
-      ...blower,
-    }
-  );
+  const isDehumidifying = standingLook(visit, 'dehumidify') === 'on';
+  return {
+    ...(visit.setup?.lineVolts ? { volts: visit.setup.lineVolts } : {}),
+    ...blower,
+    ...(method === 'requestedFlow' && isDehumidifying ? { dehumidify: 'noSensor' } : {}),
+    ...(method === 'electricHeat' ? heaterAmps(visit) : {}),
+    ...takenOver(visit, method),
+  };
 }
 
 const KEEP_TEXT: Partial<Record<FactKind, string>> = {

@@ -1,3 +1,4 @@
+import { knownInputsFor } from '@huff/contract';
 import { shownText, toolText } from '@huff/core';
 import { checkPoint, checksOf, fanCyclingPsig, laddersOf, REFRIGERANTS, type GateLine } from '@huff/core/call';
 import { useState } from 'react';
@@ -36,7 +37,9 @@ export function RefrigerantPlace({ whole, assessment, acts, frame, width }: Stat
   const [asked, setAsked] = useState<string>();
   const [more, setMore] = useState(false);
   const wide = useIsWide();
-  const { begin, keepOf } = usePlate(whole.unitId);
+  const { begin: ofUnit, keepOf } = usePlate(whole.unitId);
+  // What was typed elsewhere in the visit is not typed again here.
+  const begin: Record<string, unknown> = { ...ofUnit, ...knownInputsFor(whole, 'ladder') };
   const ladders = laddersOf(whole.facts ?? []);
   const raw = { ...begin, ...ladders.get('1'), ...ladders.get(chosen), circuit: chosen } as Record<string, unknown>;
   // A circuit not read yet begins with what the unit shares, not with another circuit's readings.
