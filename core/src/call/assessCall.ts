@@ -9,7 +9,7 @@ import { outcomesOf, readBeforeFix } from './callFacts';
 import { runningLines } from './runningLines';
 import type { CallFacts } from './callInput';
 import { circuitsOf } from './circuits';
-import { triageOf, type CallLine, type Found } from './triageOf';
+import { triageOf, type Found } from './triageOf';
 
 /** Everything that can be said of the rest of the call. */
 export interface CallAssessment extends Found {

@@ -35,7 +35,8 @@ export interface CheckNumber {
   readonly unit: ToolUnit;
   readonly min: number;
   readonly max: number;
-  readonly outcome: (value: number, context: CheckContext) => CheckOutcome;
+  /** undefined where what it is held against is not known: then it tells nothing. */
+  readonly outcome: (value: number, context: CheckContext) => CheckOutcome | undefined;
   /** What a figure that is not good asks for; makes it a finding. */
   readonly finding?: (value: number, context: CheckContext) => string | undefined;
   /** What is odd about a figure that can still be right, as a question; undefined when nothing is. */

@@ -47,7 +47,10 @@ describe('the list of points', () => {
     for (const context of CONTEXTS)
       for (let step = 0; step <= 20; step += 1) {
         const value = min + ((max - min) * step) / 20;
-        expect(OUTCOMES).toContain(outcomeOf({ point: id, value }, context));
+        const outcome = outcomeOf({ point: id, value }, context);
+        // A microfarad reading without the printed rating is no verdict.
+        if (id === 'capacitor' && !('ratedMicrofarads' in context) && value >= 0.5) expect(outcome).toBeUndefined();
+        else expect(OUTCOMES).toContain(outcome);
         expect(checkText({ point: id, value })).toMatch(/^−?-?\d[\d,.]*( \S.*)?$/);
       }
   });

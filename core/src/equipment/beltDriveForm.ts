@@ -30,8 +30,20 @@ export const BELT_DRIVE_FORM = {
     raw.sheave === 'fixed' ? ['leastPitchIn', 'mostPitchIn', 'turns', 'turnsOpen'] : ['pitchIn'],
 } as const satisfies FieldSet;
 
-/** What is wrong with a drive as typed, by field; empty when it can be worked out. */
+const UNKNOWN_MARK = 'Not a mark this bench knows. Type it as A48, AX48, B60, BX60, 4L500 or 5L630.';
+
+/** Nothing but the belt's mark was typed: a spare is bought by it, and nothing is worked out. */
+const isMarkAlone = (raw: RawInputs): boolean =>
+  typeof raw.beltMark === 'string' &&
+  raw.beltMark.trim() !== '' &&
+  Object.entries(BELT_DRIVE_FORM.fields).every(
+    ([id, field]) =>
+      field.kind !== 'number' || 'assumed' in field || raw[id] === undefined || raw[id] === null || raw[id] === '',
+  );
+
+/** What is wrong with a drive as typed, by field; empty when it can be worked out, or when the belt's mark alone is known. */
 export function beltDriveFaults(raw: RawInputs): FieldError[] {
+  if (isMarkAlone(raw)) return readBeltMark(String(raw.beltMark)) ? [] : [{ field: 'beltMark', message: UNKNOWN_MARK }];
   const faults = inputFaults(BELT_DRIVE_FORM, raw);
   if (faults.length > 0) return faults;
   const v = soundInputs(BELT_DRIVE_FORM, raw);
@@ -47,16 +59,13 @@ export function beltDriveFaults(raw: RawInputs): FieldError[] {
     ];
   if (v.mostCentresIn <= v.leastCentresIn)
     return [{ field: 'mostCentresIn', message: 'The most must be more than the least centre distance.' }];
-  if (!readBeltMark(v.beltMark))
-    return [
-      { field: 'beltMark', message: 'Not a mark this bench knows. Type it as A48, AX48, B60, BX60, 4L500 or 5L630.' },
-    ];
+  if (!readBeltMark(v.beltMark)) return [{ field: 'beltMark', message: UNKNOWN_MARK }];
   return [];
 }
 
 /** The drive behind what was typed; undefined while something is wrong with it. */
 export function beltDriveOf(raw: RawInputs): BeltDrive | undefined {
-  if (beltDriveFaults(raw).length > 0) return undefined;
+  if (isMarkAlone(raw) || beltDriveFaults(raw).length > 0) return undefined;
   const v = soundInputs(BELT_DRIVE_FORM, raw);
   const motorSheave: BeltDrive['motorSheave'] =
     v.sheave === 'fixed'

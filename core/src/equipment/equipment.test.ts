@@ -4,6 +4,15 @@ import { beltDriveFaults, beltDriveInputs, beltDriveOf, motorPlateOf, speedsOf }
 
 const typed = beltDriveInputs(EXAMPLE_D_DRIVE);
 
+test('a belt’s mark alone is kept, and nothing is worked out of it', () => {
+  const alone = { sheave: 'adjustable', beltMark: 'A42' };
+  expect(beltDriveFaults(alone)).toEqual([]);
+  expect(beltDriveOf(alone)).toBeUndefined();
+  expect(beltDriveFaults({ ...alone, beltMark: 'nonsense' })).toMatchObject([{ field: 'beltMark' }]);
+  // Begun with one dimension, it wants the others.
+  expect(beltDriveFaults({ ...alone, blowerPitchIn: 7 }).length).toBeGreaterThan(2);
+});
+
 describe('a belt drive', () => {
   test('goes through its form unchanged, adjustable or fixed', () => {
     expect(beltDriveOf(typed)).toEqual({ ...EXAMPLE_D_DRIVE, measuredRpm: undefined });

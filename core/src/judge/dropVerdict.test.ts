@@ -9,6 +9,29 @@ const judge = (supplyF: number, rules = DEFAULT_RULES, at: typeof flow | undefin
   judgeDrop({ ...air, supplyF }, at, rules, ['a reading']);
 const predicted = predictCoil({ tons: 3, entering: moistAir(75, { wetBulbF: 62.5 }), outdoorF: 95 }, 1200).dropF;
 
+describe('return and supply temperature alone', () => {
+  const two = { returnF: 75, tons: 3, moisture: 'wetBulb' };
+  const alone = (supplyF: number) => judgeDrop({ ...two, supplyF }, flow, DEFAULT_RULES, ['a reading']);
+  const known = (supplyF: number) => judgeDrop({ ...air, supplyF }, flow, DEFAULT_RULES, ['a reading']);
+  const width = ({ limit }: ReturnType<typeof judgeDrop>) => limit!.high - limit!.low!;
+
+  test('keep a split, judged by usual moisture and outdoor air with a wider doubt', () => {
+    const verdict = alone(75 - predicted);
+    expect(verdict.word).toBe('inside');
+    expect(verdict.value).toBeCloseTo(predicted, 6);
+    expect(width(verdict)).toBeGreaterThan(1.4 * width(known(75 - predicted)));
+    expect(verdict.sentence).toMatch(/50 % humidity and 90 °F outdoors assumed: measure to narrow it\.$/);
+    expect(verdict.working.inputs.filter(({ source }) => source === 'assumed')).toHaveLength(2);
+  });
+  test('a split that no coil gives is still outside', () => {
+    expect(alone(75 - predicted + 12).word).toBe('outside');
+  });
+  test('without tons the weak rule judges it', () => {
+    const { limit } = judgeDrop({ returnF: 75, supplyF: 56, moisture: 'rh' }, flow, DEFAULT_RULES, []);
+    expect(limit?.name).toContain('weak rule');
+  });
+});
+
 describe('the strong school', () => {
   test('the predicted drop is inside, with the band of the airflow’s error and the readings behind it', () => {
     const verdict = judge(75 - predicted);

@@ -1,6 +1,7 @@
 import { shownWords, shownText } from '../words';
 import { moistAir } from '../air';
 import { predictCoil } from '../coil';
+import { USUAL_COOLING_AIR } from '../tools/coolingFields';
 import type { RawInputs } from '../tools/tool';
 import { ruleSource, type Rules } from './rules';
 import type { Verdict } from './verdict';
@@ -10,6 +11,18 @@ const MODEL_SIGMA_F = 1.5;
 const READING_SIGMA_F = 1.2;
 /** (J) Over this the airflow's error says more of the band than model and readings do, °F. */
 const MOST_BY_FLOW_F = 3;
+/** (J) What usual moisture and usual outdoor air, taken and not read, may be wrong by in the drop, °F, one standard deviation. */
+const MOISTURE_SIGMA_F = 2.5;
+const OUTDOOR_SIGMA_F = 1;
+
+const assumedWords = (isMoistureRead: boolean, isOutdoorRead: boolean): string => {
+  const what = [
+    !isMoistureRead && '50 % humidity',
+    !isOutdoorRead && `${degreeOf(USUAL_COOLING_AIR.outdoorF)} outdoors`,
+  ];
+  const assumed = what.filter(Boolean).join(' and ');
+  return assumed === '' ? '' : ` ${assumed} assumed: measure to narrow it.`;
+};
 /** Share of the half width from which on a drop is at the edge: 1σ of 2σ, or of the weak rule's width. */
 const EDGE = 0.5;
 const WEAK_EDGE = 0.7;
@@ -77,11 +90,21 @@ export function judgeDrop(
   });
   if (!inputs) return cantSay('Lacks the temperatures of return and supply air.');
   const n = (id: string) => inputs[id] as number;
-  const [tons, returnF, supplyF, outdoorF] = [n('tons'), n('returnF'), n('supplyF'), n('outdoorF')];
+  const read = (id: string) => (typeof inputs[id] === 'number' ? inputs[id] : undefined);
+  const [returnF, supplyF] = [n('returnF'), n('supplyF')];
+  const tons = read('tons');
+  const outdoorF = read('outdoorF') ?? USUAL_COOLING_AIR.outdoorF;
+  const percent = read('returnRhPercent');
+  const wetBulbF = read('returnWetF');
+  const isMoistureRead = (inputs.moisture === 'rh' ? percent : wetBulbF) !== undefined;
+  const isOutdoorRead = read('outdoorF') !== undefined;
   const altitudeFt = typeof inputs.altitudeFt === 'number' ? inputs.altitudeFt : 0;
   const dropF = returnF - supplyF;
-  const moisture =
-    inputs.moisture === 'rh' ? { relativeHumidity: n('returnRhPercent') / 100 } : { wetBulbF: n('returnWetF') };
+  const moisture = !isMoistureRead
+    ? { relativeHumidity: USUAL_COOLING_AIR.relativeHumidity }
+    : inputs.moisture === 'rh'
+      ? { relativeHumidity: percent! / 100 }
+      : { wetBulbF: wetBulbF! };
   const base = {
     unit: 'deltaF' as const,
     value: dropF,
@@ -96,11 +119,11 @@ export function judgeDrop(
   };
   const early = notYet(inputs.minutes, returnF);
   if (early) return { ...base, word: 'cantSay', sentence: `${degreeWords(dropF)}. ${early}` };
-  const perTon = flow && flow.flowCfm / tons;
+  const perTon = flow && tons !== undefined ? flow.flowCfm / tons : undefined;
   if (why && !flow && rules.dropSchool === 'predicted')
     return { ...base, word: 'cantSay', sentence: `${degreeWords(dropF)}. ${why}` };
   const model = rules.dropSchool === 'predicted' && perTon !== undefined && perTon >= 150 && perTon <= 650;
-  if (!model) {
+  if (!model || tons === undefined) {
     const [low, high] = [rules.dropLowF, rules.dropHighF];
     const source = ruleSource(rules, 'drop');
     const { word, meaning } = said(dropF, low, high, WEAK_EDGE);
@@ -117,7 +140,13 @@ export function judgeDrop(
   const at = (flowCfm: number) => predictCoil(load, within(flowCfm)).dropF;
   const predicted = at(flow!.flowCfm);
   const byFlow = (at(flow!.flowCfm - flow!.sigmaCfm) - at(flow!.flowCfm + flow!.sigmaCfm)) / 2;
-  const sigma = Math.hypot(MODEL_SIGMA_F, READING_SIGMA_F, byFlow);
+  const sigma = Math.hypot(
+    MODEL_SIGMA_F,
+    READING_SIGMA_F,
+    byFlow,
+    isMoistureRead ? 0 : MOISTURE_SIGMA_F,
+    isOutdoorRead ? 0 : OUTDOOR_SIGMA_F,
+  );
   // An airflow this unsure fits any drop: no word is better than an empty one.
   if (byFlow > MOST_BY_FLOW_F)
     return {
@@ -139,14 +168,14 @@ export function judgeDrop(
           name: 'return wet bulb',
           value: load.entering.wetBulbF,
           unit: 'degF',
-          source: inputs.moisture === 'rh' ? 'computed' : 'typed',
+          source: !isMoistureRead ? 'assumed' : inputs.moisture === 'rh' ? 'computed' : 'typed',
         },
-        { name: 'outdoor dry bulb', value: outdoorF, unit: 'degF', source: 'typed' },
+        { name: 'outdoor dry bulb', value: outdoorF, unit: 'degF', source: isOutdoorRead ? 'typed' : 'assumed' },
         { name: 'airflow', value: flow!.flowCfm, unit: 'cfm', source: 'computed' },
         { name: 'predicted drop', value: predicted, unit: 'deltaF', source: 'computed' },
       ],
     },
-    sentence: `${degreeWords(dropF)}, a sound coil would give ${degrees(predicted)} ± ${degrees(2 * sigma)} at this airflow. ${meaning}`,
+    sentence: `${degreeWords(dropF)}, a sound coil would give ${degrees(predicted)} ± ${degrees(2 * sigma)} at this airflow. ${meaning}${assumedWords(isMoistureRead, isOutdoorRead)}`,
   };
 }
 

@@ -208,7 +208,8 @@ export const MOTOR_POINTS: readonly CheckPoint[] = [
 
 /** A figure of another part: far from the rating. */
 function askCapacitor(value: number, { ratedMicrofarads }: CheckContext): string | undefined {
-  if (ratedMicrofarads === undefined) return undefined;
+  if (ratedMicrofarads === undefined)
+    return 'Type the rating printed on the can too: without it this reading says nothing.';
   if (value > 1.5 * ratedMicrofarads)
     return `The rating is ${ratedMicrofarads} µF: was the other side of a dual capacitor read, or another part?`;
   return undefined;

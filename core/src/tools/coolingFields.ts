@@ -19,6 +19,18 @@ export const COOLING_FIELDS = {
   altitudeFt: { kind: 'number', label: 'Altitude', unit: 'ft', min: -1000, max: 15_000, assumed: 0 },
 } as const;
 
+/** The same where only the two temperatures need be known: the rest is taken as usual, and said so. */
+export const LENIENT_COOLING_FIELDS = {
+  ...COOLING_FIELDS,
+  tons: { ...COOLING_FIELDS.tons, optional: true },
+  returnWetF: { ...COOLING_FIELDS.returnWetF, optional: true },
+  returnRhPercent: { ...COOLING_FIELDS.returnRhPercent, optional: true },
+  outdoorF: { ...COOLING_FIELDS.outdoorF, optional: true },
+} as const;
+
+/** Moisture and outdoor air of a usual cooling day, taken where nobody read them (J). */
+export const USUAL_COOLING_AIR = { relativeHumidity: 0.5, outdoorF: 90 } as const;
+
 interface CoolingValues {
   readonly moisture: 'wetBulb' | 'rh';
   readonly returnF: number;

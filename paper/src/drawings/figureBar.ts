@@ -19,7 +19,7 @@ export function figureBar({ name, bar, before, now }: OwnerFigure, width: number
     {
       width,
       height: HEIGHT,
-      says: `${name}: ${before === undefined ? '' : `${before} before, `}${now} now, on a bar with what is right shaded`,
+      says: `Bar: ${name}, ${before === undefined ? '' : `${before} before, `}${now} now; what is right is shaded`,
     },
     el('rect', { x: 0, y: 4, width, height: HEIGHT - 8, fill: TROUGH }),
     el('rect', { x: x(bar.low), y: 4, width: x(bar.high) - x(bar.low), height: HEIGHT - 8, fill: INK.edge }),

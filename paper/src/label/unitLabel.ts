@@ -26,6 +26,7 @@ export function labelLines(
 ): readonly (readonly [name: string, value: string])[] {
   const { setup, proven, tap, tons } = unit;
   const turns = text(setup?.drive?.turnsOpen);
+  const chargeLb = text(unit.plate?.chargeLb);
   const { filterWidthIn, filterHeightIn, filterCount } = setup ?? {};
   const lines: (readonly [string, string | undefined])[] = [
     ['Nominal', tons ? `${tonsText(tons)} t` : undefined],
@@ -37,6 +38,13 @@ export function labelLines(
       filterWidthIn && filterHeightIn ? `${filterCount ?? 1} × ${filterWidthIn} × ${filterHeightIn}` : undefined,
     ],
     ['Heat kit', heatKitKw === undefined ? undefined : `${heatKitKw} kW`],
+    ['Model', text(unit.plate?.model)],
+    [
+      'Refrigerant',
+      [text(unit.plate?.refrigerant), chargeLb === undefined ? undefined : `${chargeLb} lb`]
+        .filter(Boolean)
+        .join(', ') || undefined,
+    ],
     ['Static', proven ? staticWords(proven.tespInWc) : undefined],
     ['Airflow', proven ? flowWords(proven.flowCfm) : undefined],
     ['Proven', proven ? momentsIn(zone).shortDay(proven.at) : undefined],

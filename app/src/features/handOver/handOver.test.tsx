@@ -55,7 +55,7 @@ test('the owner’s page stands as it will be, and what is not settled leads to 
     screen.getByLabelText(/^Resistance to the blower: 0\.58 in\. w\.c\.; the plate allows 0\.50\. outside/),
   ).toBeTruthy();
   // What is right is drawn behind each figure.
-  expect(screen.getByLabelText(/^Resistance to the blower: .* on a bar with what is right shaded/)).toBeTruthy();
+  expect(screen.getByLabelText(/^Bar: Resistance to the blower, 0\.58 now; what is right is shaded/)).toBeTruthy();
   expect(screen.getAllByText(/Trap missing or of the wrong depth\./)).toHaveLength(2);
   expect(screen.getByText(/^\d found and not settled: about \d+ min, parts about \$\d+\.$/)).toBeTruthy();
   fireEvent.press(screen.getByText('Settle what was found'));

@@ -34,7 +34,7 @@ test('the last two stand beside each other; others are a touch away', () => {
   ];
   renderThemed(<ComparePage />);
   expect(screen.getByText('1 July 2026, then 1 September 2026')).toBeTruthy();
-  expect(screen.getByLabelText(/^Pressure the blower works against: 0\.58 before, 0\.51/)).toBeTruthy();
+  expect(screen.getByLabelText(/^Resistance to the blower: 0\.58 before, 0\.51/)).toBeTruthy();
   fireEvent.press(screen.getAllByText('1 May 2026')[0]!);
   expect(screen.getByText('1 May 2026, then 1 September 2026')).toBeTruthy();
 });

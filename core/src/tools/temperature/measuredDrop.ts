@@ -1,7 +1,7 @@
 import { shownWords } from '../../words';
 import { moistAir } from '../../air';
 import { airSideCapacity, freezingRisk, predictCoil } from '../../coil';
-import { COOLING_FIELDS, enteringAir } from '../coolingFields';
+import { enteringAir, LENIENT_COOLING_FIELDS, USUAL_COOLING_AIR } from '../coolingFields';
 import { defineTool, refuse } from '../tool';
 
 /** The line that says when the coil is wet: the drawing of the drop shows it. */
@@ -15,7 +15,7 @@ export const measuredDrop = defineTool({
   says: 'The measured temperature drop beside what a sound coil would give at this airflow.',
   care: '10 to 15 min after the start. At the unit, not at the far register; supply probe out of the rain of the coil.',
   fields: {
-    ...COOLING_FIELDS,
+    ...LENIENT_COOLING_FIELDS,
     supplyF: { kind: 'number', label: 'Supply dry bulb', unit: 'degF', min: 20, max: 110 },
     supplyWetF: { kind: 'number', label: 'Supply wet bulb', unit: 'degF', min: 20, max: 90, optional: true },
     flowCfm: { kind: 'number', label: 'Airflow', unit: 'cfm', min: 50, max: 60_000, optional: true },
@@ -41,7 +41,11 @@ export const measuredDrop = defineTool({
   },
   hides: (raw) => [raw.moisture === 'rh' ? 'returnWetF' : 'returnRhPercent'],
   solve(v) {
-    const entering = enteringAir(v);
+    const { returnWetF, returnRhPercent, outdoorF = USUAL_COOLING_AIR.outdoorF } = v;
+    const isMoistureRead = (v.moisture === 'rh' ? returnRhPercent : returnWetF) !== undefined;
+    const entering = isMoistureRead
+      ? enteringAir({ ...v, returnWetF: returnWetF ?? 0, returnRhPercent: returnRhPercent ?? 0 })
+      : { relativeHumidity: USUAL_COOLING_AIR.relativeHumidity };
     if ('ok' in entering) return entering;
     if (v.supplyWetF !== undefined && v.supplyWetF > v.supplyF) {
       return refuse('supplyWetF', 'The wet bulb cannot be above the dry bulb. Swapped, or a dry sock?');
@@ -49,10 +53,13 @@ export const measuredDrop = defineTool({
     const dropF = v.returnF - v.supplyF;
     if (dropF < -5) return refuse('supplyF', 'The supply is warmer than the return. Swapped probes, or heating?');
     const air = moistAir(v.returnF, entering, v.altitudeFt);
-    const perTon = v.flowCfm === undefined ? undefined : v.flowCfm / v.tons;
+    const { tons } = v;
+    const perTon = v.flowCfm === undefined || tons === undefined ? undefined : v.flowCfm / tons;
     const modelled = perTon !== undefined && perTon >= 150 && perTon <= 650;
-    const load = { tons: v.tons, entering: air, outdoorF: v.outdoorF, altitudeFt: v.altitudeFt };
-    const coil = modelled ? predictCoil(load, v.flowCfm!) : undefined;
+    const coil =
+      modelled && tons !== undefined
+        ? predictCoil({ tons, entering: air, outdoorF, altitudeFt: v.altitudeFt }, v.flowCfm!)
+        : undefined;
     const leaving =
       v.supplyWetF === undefined ? undefined : moistAir(v.supplyF, { wetBulbF: v.supplyWetF }, v.altitudeFt);
     const made =
@@ -60,7 +67,9 @@ export const measuredDrop = defineTool({
     const ice = freezingRisk(
       v.returnF,
       v.suctionSatF,
-      coil && { apparatusF: coil.apparatusF, capacityShare: coil.capacityBtuH / (12_000 * v.tons) },
+      coil && tons !== undefined
+        ? { apparatusF: coil.apparatusF, capacityShare: coil.capacityBtuH / (12_000 * tons) }
+        : undefined,
     );
     return {
       ok: true,
@@ -72,7 +81,16 @@ export const measuredDrop = defineTool({
           ? ([
               { label: 'total capacity', value: made.totalBtuH, unit: 'btuH', source: 'computed' },
               { label: 'sensible capacity', value: made.sensibleBtuH, unit: 'btuH', source: 'computed' },
-              { label: 'of nominal', value: made.totalBtuH / (120 * v.tons), unit: 'percent', source: 'computed' },
+              ...(tons === undefined
+                ? []
+                : [
+                    {
+                      label: 'of nominal',
+                      value: made.totalBtuH / (120 * tons),
+                      unit: 'percent',
+                      source: 'computed',
+                    } as const,
+                  ]),
             ] as const)
           : v.flowCfm !== undefined
             ? ([
@@ -87,6 +105,10 @@ export const measuredDrop = defineTool({
       ],
       formula: 'drop = return − supply, dry bulb',
       notes: [
+        ...(isMoistureRead ? [] : ['Moisture was not read: 50 % relative humidity is assumed.']),
+        ...(v.outdoorF === undefined
+          ? [`Outdoor air was not read: ${shownWords(USUAL_COOLING_AIR.outdoorF, 'degF', 0)} is assumed.`]
+          : []),
         ...(v.minutes !== undefined && v.minutes < 10
           ? [`After ${v.minutes} min the drop is not steady: wait for 10 to 15.`]
           : []),
