@@ -32,6 +32,17 @@ describe('the run of stations', () => {
     fireEvent.press(screen.getByLabelText('Drop, not begun. Lacks the temperatures.'));
     expect(onGo).toHaveBeenCalledWith('drop');
   });
+  test('says where one is, and lists every step a touch away', () => {
+    const onGo = jest.fn();
+    const aside = { id: 'heat', name: 'Heat', state: 'empty' as const, isAside: true };
+    renderThemed(<StationRun stations={[...stations, aside]} here="drop" onGo={onGo} />);
+    fireEvent.press(screen.getByLabelText('Step 2 of 2, Drop: all steps'));
+    expect(screen.getByText('Also at hand')).toBeTruthy();
+    expect(screen.getByText('Lacks the temperatures.')).toBeTruthy();
+    fireEvent.press(screen.getByLabelText('Go to Heat: not begun'));
+    expect(onGo).toHaveBeenCalledWith('heat');
+    expect(screen.queryByText('Also at hand')).toBeNull();
+  });
 });
 
 describe('the working', () => {

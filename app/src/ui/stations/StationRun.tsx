@@ -3,20 +3,9 @@ import { Pressable, ScrollView, View } from 'react-native';
 import Svg, { G, Line, Rect } from 'react-native-svg';
 import { Txt } from '../text';
 import { usePalette } from '../theme';
+import { AllSteps } from './AllSteps';
+import { STATE_TEXT, type Station, type StationState } from './station';
 
-export type StationState = 'empty' | 'started' | 'done';
-
-export interface Station {
-  readonly id: string;
-  readonly name: string;
-  readonly state: StationState;
-  /** What it still lacks, in words. */
-  readonly lacks?: string;
-  /** Not in the run that was set; a touch away behind it. */
-  readonly isAside?: boolean;
-}
-
-const STATE_TEXT: Record<StationState, string> = { empty: 'not begun', started: 'begun', done: 'done' };
 const DUCT_TOP = 6;
 const DUCT_HEIGHT = 12;
 const LOUVRE = 56;
@@ -79,65 +68,68 @@ export function StationRun({
       ?.scrollIntoView({ inline: 'center', block: 'nearest' });
   }, [here]);
   return (
-    <ScrollView
-      horizontal
-      showsHorizontalScrollIndicator={false}
-      style={{ flexGrow: 0, flexShrink: 0 }}
-      contentContainerStyle={{ flexGrow: 1 }}
-    >
-      <View
-        ref={run}
-        role="group"
-        aria-label="Stations"
-        style={{ flexDirection: 'row', flexGrow: 1, paddingHorizontal: 10 }}
+    <View style={{ flexDirection: 'row', alignItems: 'stretch' }}>
+      <AllSteps stations={stations} here={here} onGo={onGo} />
+      <ScrollView
+        horizontal
+        showsHorizontalScrollIndicator={false}
+        style={{ flexGrow: 1, flexShrink: 1 }}
+        contentContainerStyle={{ flexGrow: 1 }}
       >
-        {/* the duct runs behind all openings */}
         <View
-          style={{
-            position: 'absolute',
-            left: 0,
-            right: 0,
-            bottom: 8,
-            height: DUCT_HEIGHT + 4,
-            borderTopWidth: 1,
-            borderBottomWidth: 1,
-            borderColor: palette.line,
-          }}
-        />
-        {stations.map(({ id, name, state, lacks, isAside }, i) => (
-          <Pressable
-            key={id}
-            role="button"
-            aria-label={`${name}, ${STATE_TEXT[state]}${lacks ? `. ${lacks}` : ''}`}
-            aria-current={id === here ? 'step' : undefined}
-            onPress={() => onGo(id)}
+          ref={run}
+          role="group"
+          aria-label="Stations"
+          style={{ flexDirection: 'row', flexGrow: 1, paddingHorizontal: 10 }}
+        >
+          {/* the duct runs behind all openings */}
+          <View
             style={{
-              flex: 1,
-              minHeight: 48,
-              justifyContent: 'flex-end',
-              alignItems: 'center',
-              // Names of two words and long ones stand whole, on one line.
-              minWidth: Math.max(60, 18 + 8.2 * name.length),
-              paddingHorizontal: 7,
-              // What is not in the run stands apart.
-              marginLeft: isAside && !stations[i - 1]?.isAside ? 22 : 0,
+              position: 'absolute',
+              left: 0,
+              right: 0,
+              bottom: 8,
+              height: DUCT_HEIGHT + 4,
+              borderTopWidth: 1,
+              borderBottomWidth: 1,
+              borderColor: palette.line,
             }}
-          >
-            <Txt size={15} bold={id === here} color={id === here ? 'ink' : 'softInk'} numberOfLines={1}>
-              {name}
-            </Txt>
-            <View style={{ backgroundColor: palette.paper, height: 24 }}>
-              <Svg width={LOUVRE} height={24} aria-hidden>
-                <Louvre
-                  width={LOUVRE}
-                  state={state}
-                  color={id === here ? palette.ink : state === 'empty' ? palette.line : palette.softInk}
-                />
-              </Svg>
-            </View>
-          </Pressable>
-        ))}
-      </View>
-    </ScrollView>
+          />
+          {stations.map(({ id, name, state, lacks, isAside }, i) => (
+            <Pressable
+              key={id}
+              role="button"
+              aria-label={`${name}, ${STATE_TEXT[state]}${lacks ? `. ${lacks}` : ''}`}
+              aria-current={id === here ? 'step' : undefined}
+              onPress={() => onGo(id)}
+              style={{
+                flex: 1,
+                minHeight: 48,
+                justifyContent: 'flex-end',
+                alignItems: 'center',
+                // Names of two words and long ones stand whole, on one line.
+                minWidth: Math.max(60, 18 + 8.2 * name.length),
+                paddingHorizontal: 7,
+                // What is not in the run stands apart.
+                marginLeft: isAside && !stations[i - 1]?.isAside ? 22 : 0,
+              }}
+            >
+              <Txt size={15} bold={id === here} color={id === here ? 'ink' : 'softInk'} numberOfLines={1}>
+                {name}
+              </Txt>
+              <View style={{ backgroundColor: palette.paper, height: 24 }}>
+                <Svg width={LOUVRE} height={24} aria-hidden>
+                  <Louvre
+                    width={LOUVRE}
+                    state={state}
+                    color={id === here ? palette.ink : state === 'empty' ? palette.line : palette.softInk}
+                  />
+                </Svg>
+              </View>
+            </Pressable>
+          ))}
+        </View>
+      </ScrollView>
+    </View>
   );
 }

@@ -1,1 +1,2 @@
+export * from './station';
 export * from './StationRun';

@@ -1,0 +1,17 @@
+export type StationState = 'empty' | 'started' | 'done';
+
+export interface Station {
+  readonly id: string;
+  readonly name: string;
+  readonly state: StationState;
+  /** What it still lacks, in words. */
+  readonly lacks?: string;
+  /** Not in the run that was set; a touch away behind it. */
+  readonly isAside?: boolean;
+}
+
+export const STATE_TEXT: Readonly<Record<StationState, string>> = {
+  empty: 'not begun',
+  started: 'begun',
+  done: 'done',
+};
