@@ -5,6 +5,7 @@ import { gasFurnace, heatSequence, heatTouches, kitReading, lastRun } from '../h
 import { assessPower, partAtFix, repeatedAlike, schemeFor } from '../power';
 import type { TriageItem } from '../triage/triage';
 import { checksOf, type KeptCheck } from '../visit/facts';
+import { outdoorUnit } from '../outdoor';
 import { outcomesOf, readBeforeFix } from './callFacts';
 import { runningLines } from './runningLines';
 import type { CallFacts } from './callInput';
@@ -48,7 +49,8 @@ export function assessCall(call: CallFacts): CallAssessment {
   const scheme = schemeFor(call.motor, made.findLast(({ point }) => point === 'scheme')?.state);
   const ofPower = partAtFix(made, scheme, context);
   const ofGas = partAtFix(ofPower.standing, gasFurnace, context);
-  const all = ofGas.standing;
+  const ofOutdoor = partAtFix(ofGas.standing, outdoorUnit, context);
+  const all = ofOutdoor.standing;
   const checks = withTold(standingChecks(all));
   const repeated = repeatedAlike(all, context);
   const power = assessPower({
@@ -73,12 +75,24 @@ export function assessCall(call: CallFacts): CallAssessment {
     looks,
     repeated,
   });
+  const outdoor = assessPower({
+    stop: stop?.isDanger ? stop : undefined,
+    isOutdoors: true,
+    scheme: outdoorUnit,
+    fixed: ofOutdoor.fixed,
+    checks,
+    context,
+    staticRead,
+    priors,
+    repeated,
+  });
   const heat = heatSequence(lastRun(heatTouches(all)));
   const circuits = circuitsOf(call, checks);
   const found: Found = {
     checks,
     power,
     gas,
+    outdoor,
     heat,
     kit: kitReading(checks),
     circuits,
@@ -90,7 +104,12 @@ export function assessCall(call: CallFacts): CallAssessment {
     complaint: complaintOf(checks.get('complaint')?.state),
     ...found,
     context,
-    triage: triageOf(call, found, outcomesOf(made), [...ofPower.closed, ...ofGas.closed, ...readBeforeFix(made)]),
+    triage: triageOf(call, found, outcomesOf(made), [
+      ...ofPower.closed,
+      ...ofGas.closed,
+      ...ofOutdoor.closed,
+      ...readBeforeFix(made),
+    ]),
     unread: (ids) => CALL_CAUTIONS.filter(({ id }) => ids.includes(id) && !checks.has(`caution-${id}`)),
   };
 }

@@ -4,6 +4,7 @@ import { ownFindings } from '../finding';
 import { carriedOver, outcomeBefore } from '../handover';
 import { gasFurnace, type HeatSequence, type KitReading } from '../heat';
 import type { VerdictWord } from '../judge';
+import { outdoorUnit } from '../outdoor';
 import { powerCause, type PowerAssessment, type PowerCause } from '../power';
 import type { Stop } from '../stop';
 import type { Effort } from '../triage/effort';
@@ -27,6 +28,7 @@ export interface Found {
   readonly checks: ReadonlyMap<string, Check>;
   readonly power: PowerAssessment;
   readonly gas: PowerAssessment;
+  readonly outdoor: PowerAssessment;
   readonly heat: HeatSequence;
   readonly kit?: KitReading;
   readonly circuits: readonly Circuit[];
@@ -38,12 +40,13 @@ export interface Found {
 /** What was measured at this visit: an earlier finding of it gives way to what was found now. */
 function measuredAt(
   call: CallFacts,
-  { power, gas, heat, kit, circuits, building, makeUp, amps }: Found,
+  { power, gas, outdoor, heat, kit, circuits, building, makeUp, amps }: Found,
 ): ReadonlySet<string> {
   const all: readonly (readonly [string, boolean])[] = [
     ['air', call.staticRead],
     ['power', power.suspects.told > 0],
     ['gas', gas.suspects.told > 0],
+    ['outdoor', outdoor.suspects.told > 0],
     ['heat', heat.word !== 'cantSay'],
     ['kit', kit !== undefined],
     ['building', building !== undefined && building.word !== 'cantSay'],
@@ -111,7 +114,7 @@ export function triageOf(
   outcomes: ReturnType<typeof outcomesOf>,
   closed: readonly Check[] = [],
 ): TriageItem[] {
-  const { checks, power, gas, heat, circuits, building, kit, amps, makeUp } = found;
+  const { checks, power, gas, outdoor, heat, circuits, building, kit, amps, makeUp } = found;
   const { carried = [] } = call;
   const becameOf = (id: string) => ({ ...OPEN, ...(outcomes.get(id) ?? outcomeBefore(carried, id)) });
   const items: TriageItem[] = call.findings.map((finding) => ({
@@ -134,7 +137,7 @@ export function triageOf(
     if (!words || items.some((item) => item.id === id) || outcomeOf(check, call.context) === 'good') continue;
     items.push({ id, ...byEffort(check.point), words, outcome: 'dealtWith', ...settledAs(outcomes.get(id)) });
   }
-  for (const { found: sure, motorHold, suspects, scheme, fixed } of [power, gas]) {
+  for (const { found: sure, motorHold, suspects, scheme, fixed } of [power, gas, outdoor]) {
     const likely =
       suspects.told > 0 && !fixed ? (sure ?? suspects.ranked.find(({ share }) => share >= LIKELY_FROM)) : undefined;
     if (likely && (motorHold || !isListed(likely.cause, found, call.context))) {
@@ -144,7 +147,7 @@ export function triageOf(
         // Found again after it was reported as fixed: it is open.
         ...(became.outcome === 'dealtWith' ? OPEN : became),
         id,
-        measuredBy: scheme === gasFurnace ? 'gas' : 'power',
+        measuredBy: scheme === gasFurnace ? 'gas' : scheme === outdoorUnit ? 'outdoor' : 'power',
         ...causeLine(likely.cause, scheme === gasFurnace),
         words: sure
           ? likely.cause.name

@@ -1,6 +1,7 @@
 import { BUILDING_POINTS } from '../building/points';
 import { COMPLAINT_POINTS } from '../complaint/points';
 import { HEAT_POINTS } from '../heat/points';
+import { OUTDOOR_POINTS } from '../outdoor/points';
 import { AFTER_MOTOR_POINTS } from '../power/afterMotor';
 import { POWER_POINTS } from '../power/points';
 import { REFRIGERANT_POINTS } from '../refrigerant/points';
@@ -10,7 +11,7 @@ import type { CheckPoint } from './checkPoint';
 /** The points of each step that is worked point by point: the one list that drawings, progress and validation go by. */
 export const STEP_POINTS = {
   call: COMPLAINT_POINTS,
-  power: [...POWER_POINTS, ...AFTER_MOTOR_POINTS],
+  power: [...POWER_POINTS, ...AFTER_MOTOR_POINTS, ...OUTDOOR_POINTS],
   heat: HEAT_POINTS,
   refrigerant: REFRIGERANT_POINTS,
   building: BUILDING_POINTS,

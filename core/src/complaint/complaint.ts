@@ -31,6 +31,8 @@ export interface Complaint {
   readonly firstSteps: readonly [FirstStep, FirstStep, FirstStep];
   /** The mode such a call is about; absent where it may be either. */
   readonly mode?: 'cooling' | 'heating';
+  /** It begins at the outdoor unit. */
+  readonly isOutdoors?: true;
   /** The run, in order; the others are one touch away. */
   readonly stations: readonly RouteStation[];
   /** Read before the first step. */

@@ -71,6 +71,8 @@ export interface PowerFacts {
   readonly staticRead: boolean;
   /** Odds before any test: the shop's, moved by what was seen (`seenOdds`). */
   readonly priors?: Priors;
+  /** It is the outdoor unit: the indoor circuit's stops are not its own. */
+  readonly isOutdoors?: true;
   /** The cause that was reported as fixed, where nothing bad was read since. */
   readonly fixed?: PowerCause;
   /** The last look at each thing. */
@@ -158,7 +160,7 @@ function restsOn({ scheme, checks, context, priors, repeated }: PowerFacts, { ca
  */
 function foundOrNext(facts: PowerFacts, { ranked, told }: Suspects): Pick<PowerAssessment, 'found' | 'next'> {
   const { scheme, checks, context, priors, repeated, looks = [] } = facts;
-  const isOff = keepOff(checks, facts.stop) !== undefined;
+  const isOff = keepOff(checks, facts.stop, facts.isOutdoors) !== undefined;
   const isOffered = (point: string) => !isOff || !needsPower(point);
   const asTest = (point: string, more: Partial<NextTest> = {}): NextTest => ({
     point: checkPoint(point)!,
@@ -228,7 +230,7 @@ export function assessPower(read: PowerFacts): PowerAssessment {
     next: stop?.isDanger ? undefined : next,
     found,
     fixed: facts.fixed,
-    keepOff: keepOff(checks, stop),
+    keepOff: keepOff(checks, stop, facts.isOutdoors),
     motorHold: holdOnMotor(facts, !facts.fixed && likely.some(({ cause }) => cause.isMotor)),
     sentence: stop?.isDanger
       ? `${stop.why} ${stop.first}`

@@ -1,4 +1,5 @@
 import { HEAT_CAUSES } from '../heat/causes';
+import { OUTDOOR_CAUSES } from '../outdoor/causes';
 import { isBad, isGood, isIn, isRead, type PowerCause } from './cause';
 
 /**
@@ -401,7 +402,7 @@ export const POWER_CAUSES: readonly PowerCause[] = [
   },
 ];
 
-const BY_ID = new Map([...POWER_CAUSES, ...HEAT_CAUSES].map((cause) => [cause.id, cause]));
+const BY_ID = new Map([...POWER_CAUSES, ...HEAT_CAUSES, ...OUTDOOR_CAUSES].map((cause) => [cause.id, cause]));
 
 /** A cause by its id. @throws when there is none of that id: schemes are checked by a test */
 export function powerCause(id: string): PowerCause {

@@ -1,5 +1,5 @@
 import type { MotorKind } from '@huff/core';
-import { AFTER_MOTOR_POINTS, AMPS_POINTS, POWER_SCHEMES } from '@huff/core/call';
+import { AFTER_MOTOR_POINTS, AMPS_POINTS, POWER_SCHEMES, type CallAssessment } from '@huff/core/call';
 import { View } from 'react-native';
 import { Choice } from '../../ui/form';
 import { TextButton } from '../../ui/page';
@@ -20,15 +20,64 @@ const DOOR_OPEN: Readonly<Record<MotorKind, string>> = {
   constantAirflow: 'this motor draws less while it is inside its range, and more at its limit on a choked duct',
 };
 
+/** The unit whose readings were begun, the outdoor one where a call is for it; else the blower. */
+const begunSide = ({ outdoor, power, complaint }: CallAssessment): 'blower' | 'outdoor' =>
+  power.suspects.told === 0 && (outdoor.suspects.told > 0 || complaint?.isOutdoors) ? 'outdoor' : 'blower';
+
 /** The station Power: the way of line voltage and 24 V from the disconnect to the wheel, for this unit's kind of control. */
 export function PowerPlace({ whole, assessment, acts, frame }: StationPlaceProps) {
   const call = useCall(whole, assessment);
+  const [side, setSide] = useState<'blower' | 'outdoor'>(() => begunSide(call));
   const { scheme } = call.power;
   const [choosing, setChoosing] = useState(false);
   const [after, setAfter] = useState(() => AFTER_MOTOR_POINTS.some(({ id }) => call.checks.has(id)));
   // Neither the motor nor its control was said: what is drawn is only the commonest.
   const isTaken = !call.checks.has('scheme') && (whole.setup?.unsaid ?? []).includes('motor');
   const fitting = POWER_SCHEMES.filter(({ motors, id }) => id === scheme.id || motors.includes(whole.motor));
+  const sides = (
+    <Choice
+      as="strip"
+      label="Which unit"
+      options={[
+        { id: 'blower', text: 'blower' },
+        { id: 'outdoor', text: 'outdoor unit' },
+      ]}
+      chosen={side}
+      onChoose={setSide}
+    />
+  );
+  if (side === 'outdoor')
+    return (
+      <PowerView
+        whole={whole}
+        assessment={assessment}
+        call={call}
+        power={call.outdoor}
+        what="The outdoor unit"
+        cautions={['lockOut', 'live', 'capacitor', 'refrigerant']}
+        onWhole={acts.onWhole}
+        frame={frame}
+        head={
+          <View style={{ gap: 6 }}>
+            {sides}
+            <Txt size={15} color="softInk">
+              {call.outdoor.scheme.name}
+            </Txt>
+          </View>
+        }
+        below={
+          <View style={{ gap: 4 }}>
+            <Heading size={17}>Compressor in detail</Heading>
+            <PointList
+              ids={['compCS', 'compCR', 'compSR', 'compGround', 'compAmps', 'crankcaseHeater', 'defrostRun']}
+              call={call}
+              whole={whole}
+              onWhole={acts.onWhole}
+            />
+          </View>
+        }
+      />
+    );
   return (
     <PowerView
       whole={whole}
@@ -41,6 +90,7 @@ export function PowerPlace({ whole, assessment, acts, frame }: StationPlaceProps
       frame={frame}
       head={
         <View style={{ gap: 6 }}>
+          {sides}
           {scheme.id === 'threePhase' && call.context.phases === 1 && (
             <Txt role="alert" size={15}>
               The plate says single-phase: there are no three legs here. Another control, or another plate?

@@ -9,6 +9,8 @@ import { noHeat } from './noHeat';
 import { noRun } from './noRun';
 import { noisy } from './noisy';
 import { notCooling } from './notCooling';
+import { outdoorDead } from './outdoorDead';
+import { serviceCall } from './serviceCall';
 import { startUp } from './startUp';
 import { water } from './water';
 import { weakRegister } from './weakRegister';
@@ -19,6 +21,7 @@ export const COMPLAINTS: readonly Complaint[] = [
   neverStops,
   noHeat,
   notCooling,
+  outdoorDead,
   freezing,
   hotSmell,
   blowsWarm,
@@ -28,6 +31,7 @@ export const COMPLAINTS: readonly Complaint[] = [
   startUp,
   maintenance,
   buildingPulls,
+  serviceCall,
 ];
 
 export const complaintOf = (id: string | undefined): Complaint | undefined => COMPLAINTS.find((one) => one.id === id);

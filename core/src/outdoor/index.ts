@@ -1,0 +1,2 @@
+export { OUTDOOR_POINTS } from './points';
+export { outdoorUnit } from './scheme';
