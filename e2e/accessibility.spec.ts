@@ -27,10 +27,24 @@ const paperColor = (page: Page) =>
     return painted.find((color) => color !== 'rgba(0, 0, 0, 0)') ?? '';
   });
 
+const CONTROLS = '[role=button],[role=radio],[role=tab],[role=checkbox],[role=switch],a[href],input,button';
+
+/** Controls that are drawn and too small for a glove: under 48 px high or wide. */
+const smallControls = (page: Page) =>
+  page.evaluate((controls) => {
+    const LEAST = 47.5;
+    return [...document.querySelectorAll(controls)].flatMap((one) => {
+      const { width, height } = one.getBoundingClientRect();
+      if (width === 0 || height === 0 || one.closest('[aria-hidden=true]')) return [];
+      if (width >= LEAST && height >= LEAST) return [];
+      return [`${one.getAttribute('aria-label') ?? one.textContent}: ${Math.round(width)} × ${Math.round(height)}`];
+    });
+  }, CONTROLS);
+
 /** What is wrong on the page in daylight; on a phone, whose colours a wide screen has too, in the attic as well. */
 async function violations(page: Page): Promise<string[]> {
   if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(AXE);
-  const found = await axe(page);
+  const found = [...(await smallControls(page)), ...(await axe(page))];
   if (isWide(page)) return found;
   const daylight = await paperColor(page);
   await page.emulateMedia({ colorScheme: 'dark' });

@@ -40,7 +40,7 @@ test('a visit is handed over: what was found is settled, a day agreed, the page 
   // It was sent: the paper says the same as the screen.
   const html = async () => (await page.request.get(`/api${READING_ROOM}/report.html`)).text();
   await expect.poll(html).toContain('Mira Holt');
-  expect(await html()).toContain('Quoted at $120.');
+  expect(await html()).toContain('$120 quoted');
   expect(await html()).toContain('Fixed: the filter was clogged.');
   const pdf = await page.request.get(`/api${READING_ROOM}/report.pdf`);
   expect(pdf.headers()['content-type']).toBe('application/pdf');

@@ -3,7 +3,7 @@ export const INK = {
   paper: '#FFFFFF',
   line: '#CFCBC0',
   ink: '#1B2320',
-  soft: '#55605B',
+  soft: '#46504B',
   suction: '#5A4A9C',
   supply: '#00706B',
   action: '#A6461A',

@@ -4,7 +4,8 @@ import { stockOf } from '@huff/contract/fix';
 import { partsUsed, type PartUsed, type StockedPart } from '@huff/core/call';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
-import { IconButton, TextInput } from 'react-native-paper';
+import { TextInput } from 'react-native-paper';
+import { IconAction } from '../../ui/icons';
 import { v4 as uuid } from 'uuid';
 import { useStock } from '../../data/useLoad';
 import { useShop } from '../../data/useShop';
@@ -66,7 +67,7 @@ export function PartsUsed({ whole, onWhole }: PartsUsedProps) {
               </Txt>
             )}
           </View>
-          <IconButton
+          <IconAction
             icon="minus"
             size={24}
             accessibilityLabel={part.count === 1 ? `Put ${part.name} back` : `${part.name}: one less`}
@@ -75,7 +76,7 @@ export function PartsUsed({ whole, onWhole }: PartsUsedProps) {
           <Txt size={20} bold figures align="center" style={{ minWidth: 28 }}>
             {String(part.count)}
           </Txt>
-          <IconButton
+          <IconAction
             icon="plus"
             size={24}
             accessibilityLabel={`${part.name}: one more`}

@@ -2,7 +2,7 @@ import type { StopDto } from '@huff/contract';
 import { addDays } from 'date-fns/addDays';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { IconButton } from 'react-native-paper';
+import { IconAction } from '../../ui/icons';
 import { v4 as uuid } from 'uuid';
 import { stops as stopRecords } from '../../data/records';
 import { Choice } from '../../ui/form';
@@ -163,9 +163,9 @@ function Day({ title, list, hidePerson, onEdit }: DayProps) {
           >
             <StopLine planned={planned} place={i + 1} hidePerson={hidePerson} />
             {i > 0 && (
-              <IconButton icon="arrow-up" size={22} accessibilityLabel={`${name} earlier`} onPress={() => up(i)} />
+              <IconAction icon="arrow-up" size={22} accessibilityLabel={`${name} earlier`} onPress={() => up(i)} />
             )}
-            <IconButton
+            <IconAction
               icon="pencil-outline"
               size={22}
               accessibilityLabel={`Change ${name}`}

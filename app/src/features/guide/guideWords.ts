@@ -59,7 +59,7 @@ export const FIRST_VISIT: readonly GuideStep[] = [
   {
     title: 'Hand over',
     words:
-      'The owner’s page as it will be; each finding fixed, quoted, declined or watched; the day of the next visit. Then report, label and readings: printed, sent, or kept.',
+      'The owner’s page as it will be; each finding fixed, quoted, declined or watched; the day of the next visit. A finding of your own goes in with “Add a finding”. The shop’s name, license and payment terms are set under Shop. Then report, label and readings: printed, sent, or kept.',
   },
 ];
 

@@ -3,7 +3,7 @@ import { PART_KINDS, type PartKind, type StockedPart } from '@huff/core/call';
 import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { IconButton } from 'react-native-paper';
+import { IconAction } from '../../ui/icons';
 import { shop as shopRecord } from '../../data/records';
 import { useStock } from '../../data/useLoad';
 import { ActionButton, Page, PageFoot } from '../../ui/page';
@@ -92,7 +92,7 @@ function StockRow({ part: { name, count }, left, onCount }: StockRowProps) {
           {counted}
         </Txt>
       </View>
-      <IconButton
+      <IconAction
         icon="minus"
         size={26}
         accessibilityLabel={`${name}: one less`}
@@ -109,7 +109,7 @@ function StockRow({ part: { name, count }, left, onCount }: StockRowProps) {
       >
         {left === undefined ? '–' : String(left)}
       </Txt>
-      <IconButton
+      <IconAction
         icon="plus"
         size={26}
         accessibilityLabel={`${name}: one more`}

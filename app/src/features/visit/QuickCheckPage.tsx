@@ -1,7 +1,7 @@
 import type { VisitDto } from '@huff/contract';
 import { router } from 'expo-router';
 import { useCallback, useMemo, useState } from 'react';
-import { IconButton } from 'react-native-paper';
+import { IconAction } from '../../ui/icons';
 import { useRules } from '../../data/useRules';
 import { drafts, useDraft } from '../../data/visits';
 import { Page } from '../../ui/page';
@@ -23,7 +23,7 @@ export function QuickCheckPage() {
   const startOverButton = useMemo(
     () =>
       isOpen && (
-        <IconButton
+        <IconAction
           icon="plus"
           size={24}
           // What was read is saved as it stands and found again under Today.

@@ -131,7 +131,7 @@ export function PressureLine({ plan, ghost, width, rowHeight, top, next, portNam
                 r={RADIUS}
                 fill={palette.paper}
                 stroke={color}
-                strokeWidth={known || isNext ? 3 : 1.5}
+                strokeWidth={known || isNext ? 3 : 2.5}
                 strokeDasharray={known || isNext ? undefined : '3 3'}
               />
               <SvgText

@@ -26,7 +26,7 @@ const SHAPE: Readonly<Record<NonNullable<ChoiceProps<string>['as']>, ViewStyle>>
   strip: { flex: 1, minHeight: 48, alignItems: 'center', justifyContent: 'center' },
   pictures: { flex: 1, minHeight: 110, padding: 4, alignItems: 'center', justifyContent: 'flex-end' },
   rows: {
-    minHeight: 46,
+    minHeight: 48,
     paddingHorizontal: 14,
     flexDirection: 'row',
     alignItems: 'center',
@@ -69,7 +69,7 @@ export function Choice<Id extends string>({ label, options, chosen, onChoose, as
                 borderRadius: 6,
                 borderWidth: on ? 2.5 : 1.2,
                 margin: on ? 0 : 1.3,
-                borderColor: on ? palette.ink : palette.line,
+                borderColor: on ? palette.ink : palette.softInk,
                 backgroundColor: on ? (solid ? palette.ink : palette.sheet) : 'transparent',
               },
               SHAPE[as],

@@ -17,7 +17,6 @@ export function SearchField({ label, value, onChange, autoFocus }: SearchFieldPr
     <View style={{ flexDirection: 'row', alignItems: 'center', gap: 14 }}>
       <TextInput
         mode="outlined"
-        dense
         label={label}
         accessibilityLabel={label}
         value={value}

@@ -1,8 +1,7 @@
 import { router } from 'expo-router';
 import { memo, type ReactNode } from 'react';
 import { Pressable, ScrollView, View } from 'react-native';
-import { IconButton } from 'react-native-paper';
-import { Icon } from '../icons';
+import { Icon, IconAction } from '../icons';
 import { Heading, Txt } from '../text';
 import { useIsWide, usePalette, useTheme } from '../theme';
 import { PAGE_WIDTH } from './PageFoot';
@@ -71,7 +70,7 @@ const PageHead = memo(function PageHead({
       }}
     >
       {back && (
-        <IconButton icon="arrow-left" accessibilityLabel="Back" size={26} onPress={() => router.replace(back)} />
+        <IconAction icon="arrow-left" accessibilityLabel="Back" size={26} onPress={() => router.replace(back)} />
       )}
       <View style={{ flex: 1, paddingVertical: 6 }}>
         <Heading level={1} size={20} numberOfLines={1}>
@@ -83,8 +82,15 @@ const PageHead = memo(function PageHead({
               role="button"
               aria-label={underAction.label}
               onPress={underAction.onPress}
-              hitSlop={{ top: 24, bottom: 10 }}
-              style={{ flexDirection: 'row', alignItems: 'center', gap: 6, minHeight: 26 }}
+              // The title above belongs to what is touched: a glove needs 48 px.
+              style={{
+                flexDirection: 'row',
+                alignItems: 'flex-end',
+                gap: 6,
+                minHeight: 48,
+                marginTop: -24,
+                paddingBottom: 3,
+              }}
             >
               <Txt size={14} bold color="action" numberOfLines={1} style={{ flexShrink: 1 }}>
                 {under}
@@ -98,7 +104,7 @@ const PageHead = memo(function PageHead({
           ))}
       </View>
       {actions}
-      <IconButton
+      <IconAction
         icon="theme-light-dark"
         accessibilityLabel={`Switch to the ${other} theme`}
         size={24}

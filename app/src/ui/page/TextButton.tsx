@@ -11,7 +11,11 @@ interface TextButtonProps {
 /** A second way on, in words alone, large enough for gloves. */
 export function TextButton({ onPress, children, color = 'action' }: TextButtonProps) {
   return (
-    <Pressable role="button" onPress={onPress} style={{ minHeight: 48, justifyContent: 'center', flexShrink: 1 }}>
+    <Pressable
+      role="button"
+      onPress={onPress}
+      style={{ minHeight: 48, minWidth: 48, justifyContent: 'center', flexShrink: 1 }}
+    >
       <Txt bold color={color}>
         {children}
       </Txt>

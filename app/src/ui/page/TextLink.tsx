@@ -14,7 +14,7 @@ export function TextLink({ href, children, isFile }: TextLinkProps) {
     <Link
       href={href}
       {...(isFile ? { target: '_blank' } : {})}
-      style={{ minHeight: 48, display: 'flex', flexDirection: 'column', justifyContent: 'center' }}
+      style={{ minHeight: 48, minWidth: 48, display: 'flex', flexDirection: 'column', justifyContent: 'center' }}
     >
       <Txt bold color="action">
         {children}

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
-import { IconButton, Modal, Portal } from 'react-native-paper';
+import { Modal, Portal } from 'react-native-paper';
+import { IconAction } from '../icons';
 import { Heading, Txt } from '../text';
 import { useIsWide, usePalette } from '../theme';
 import { useDialogKeys } from './useDialogKeys';
@@ -64,7 +65,7 @@ function Body({
   return (
     <View ref={dialog} role="dialog" aria-label={title} aria-modal tabIndex={-1} style={{ height, outlineWidth: 0 }}>
       <View style={{ flexDirection: 'row', alignItems: 'center', minHeight: 60, paddingLeft: 4, paddingRight: 8 }}>
-        <IconButton icon="arrow-left" accessibilityLabel="Back" size={26} onPress={onClose} />
+        <IconAction icon="arrow-left" accessibilityLabel="Back" size={26} onPress={onClose} />
         <View style={{ flex: 1, paddingVertical: 6 }}>
           <Heading size={20} numberOfLines={1}>
             {title}

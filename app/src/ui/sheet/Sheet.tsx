@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
-import { IconButton, Modal, Portal } from 'react-native-paper';
+import { Modal, Portal } from 'react-native-paper';
+import { IconAction } from '../icons';
 import { Heading } from '../text';
 import { useIsWide, usePalette } from '../theme';
 import { useDialogKeys } from './useDialogKeys';
@@ -63,7 +64,7 @@ function SheetBody({ onClose, title, bare, children }: Omit<SheetProps, 'open'>)
           <Heading size={19} style={{ flex: 1 }}>
             {title}
           </Heading>
-          <IconButton icon="close" accessibilityLabel="Close" onPress={onClose} />
+          <IconAction icon="close" accessibilityLabel="Close" onPress={onClose} />
         </View>
       )}
       <ScrollView contentContainerStyle={bare ? undefined : { paddingHorizontal: 20, paddingBottom: 24 }}>

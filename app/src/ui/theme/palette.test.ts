@@ -21,6 +21,12 @@ describe.each([DAYLIGHT, ATTIC])('$name', (palette) => {
     expect(contrast(palette[name], palette.sheet)).toBeGreaterThanOrEqual(4.5);
   });
 
+  test('secondary text is read in the sun', () => {
+    if (palette !== DAYLIGHT) return;
+    expect(contrast(palette.softInk, palette.paper)).toBeGreaterThanOrEqual(7);
+    expect(contrast(palette.softInk, palette.sheet)).toBeGreaterThanOrEqual(7);
+  });
+
   test('ink is readable on tints, and the words on the action button', () => {
     expect(contrast(palette.ink, palette.edge)).toBeGreaterThanOrEqual(4.5);
     expect(contrast(palette.ink, palette.outside)).toBeGreaterThanOrEqual(4.5);

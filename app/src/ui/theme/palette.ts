@@ -23,7 +23,7 @@ export const DAYLIGHT: Palette = {
   sheet: '#FFFFFF',
   line: '#CFCBC0',
   ink: '#1B2320',
-  softInk: '#55605B',
+  softInk: '#46504B',
   suction: '#5A4A9C',
   supply: '#00706B',
   action: '#A6461A',
