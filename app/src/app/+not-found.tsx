@@ -1,6 +1,5 @@
-import { Link } from 'expo-router';
 import { View } from 'react-native';
-import { Page } from '../ui/page';
+import { Page, TextLink } from '../ui/page';
 import { Txt } from '../ui/text';
 
 export default function NotFound() {
@@ -8,11 +7,7 @@ export default function NotFound() {
     <Page title="No such page">
       <View style={{ padding: 16, gap: 12 }}>
         <Txt>This address leads nowhere in Huff.</Txt>
-        <Link href="/">
-          <Txt bold color="action">
-            Go to today
-          </Txt>
-        </Link>
+        <TextLink href="/">Go to today</TextLink>
       </View>
     </Page>
   );

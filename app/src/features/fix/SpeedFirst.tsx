@@ -1,6 +1,6 @@
 import { Pressable, View } from 'react-native';
-import { Switch } from 'react-native-paper';
 import { Txt } from '../../ui/text';
+import { usePalette } from '../../ui/theme';
 
 interface SpeedFirstProps {
   readonly on: boolean;
@@ -8,9 +8,12 @@ interface SpeedFirstProps {
 }
 
 const WORDS = 'Also plan more speed before the restriction is cleared';
+const TRACK = { width: 56, height: 28 } as const;
+const KNOB = 20;
 
-/** Lets the plans raise the speed on a choked path: never unless asked. */
+/** Lets the plans raise the speed on a choked path: never unless asked. The whole row is touched. */
 export function SpeedFirst({ on, onChange }: SpeedFirstProps) {
+  const palette = usePalette();
   return (
     <Pressable
       role="switch"
@@ -25,9 +28,29 @@ export function SpeedFirst({ on, onChange }: SpeedFirstProps) {
           Off is the rule: speed on a choked path costs static, watts and motors.
         </Txt>
       </View>
-      {/* Only drawn: the whole row is touched. */}
-      <View aria-hidden pointerEvents="none">
-        <Switch value={on} focusable={false} style={{ height: 28, width: 56 }} />
+      <Txt size={14} bold={on}>
+        {on ? 'on' : 'off'}
+      </Txt>
+      <View
+        style={{
+          ...TRACK,
+          borderRadius: TRACK.height / 2,
+          borderWidth: 2,
+          borderColor: palette.ink,
+          backgroundColor: on ? palette.ink : 'transparent',
+          justifyContent: 'center',
+          alignItems: on ? 'flex-end' : 'flex-start',
+          paddingHorizontal: 2,
+        }}
+      >
+        <View
+          style={{
+            width: KNOB,
+            height: KNOB,
+            borderRadius: KNOB / 2,
+            backgroundColor: on ? palette.paper : palette.ink,
+          }}
+        />
       </View>
     </Pressable>
   );

@@ -23,7 +23,8 @@ interface ChoiceProps<Id extends string> {
 
 const SHAPE: Readonly<Record<NonNullable<ChoiceProps<string>['as']>, ViewStyle>> = {
   chips: { minHeight: 48, minWidth: 52, paddingHorizontal: 14, alignItems: 'center', justifyContent: 'center' },
-  strip: { flex: 1, minHeight: 48, alignItems: 'center', justifyContent: 'center' },
+  // Eight do not stand on one line of a phone: they go on on a second one.
+  strip: { flexGrow: 1, flexBasis: 0, minHeight: 48, minWidth: 52, alignItems: 'center', justifyContent: 'center' },
   pictures: { flex: 1, minHeight: 110, padding: 4, alignItems: 'center', justifyContent: 'flex-end' },
   rows: {
     minHeight: 48,
@@ -50,7 +51,7 @@ export function Choice<Id extends string>({ label, options, chosen, onChoose, as
       style={
         as === 'rows'
           ? { gap: 6 }
-          : { flexDirection: 'row', flexWrap: as === 'chips' ? 'wrap' : 'nowrap', gap: as === 'strip' ? 4 : 8 }
+          : { flexDirection: 'row', flexWrap: as === 'pictures' ? 'nowrap' : 'wrap', gap: as === 'strip' ? 4 : 8 }
       }
     >
       {options.map(({ id, text, aside, picture }, i) => {
