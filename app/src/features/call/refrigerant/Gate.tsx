@@ -35,7 +35,7 @@ export function Gate({
             role="button"
             aria-label={why ?? `${name}: good`}
             onPress={() => onLine(id)}
-            style={{ flexDirection: 'row', gap: 6, alignItems: 'center', minHeight: 48 }}
+            style={{ flexDirection: 'row', gap: 6, alignItems: 'center', minHeight: 48, minWidth: 52 }}
           >
             <VerdictMark word={!open ? 'outside' : unsure ? 'atTheEdge' : 'inside'} size={16} />
             <Txt size={15} bold={!open} color={open ? 'ink' : 'action'}>
