@@ -6,7 +6,7 @@ import type { Logger } from 'pino';
 import { bundleRoutes, siteBundleRoutes } from './bundle/routes';
 import type { Beside } from './beside/beside';
 import type { Db } from './db/db';
-import { loadRoutes, stockRoutes } from './days/routes';
+import { loadRoutes, refrigerantRoutes, stockRoutes } from './days/routes';
 import { dueRoutes } from './due/routes';
 import { health, whenReady } from './health/health';
 import type { ServerState } from './health/state';
@@ -92,6 +92,7 @@ export function createApp({ db, state, log, results, beside, served, webFolder }
     '/api/shop',
     recordRoutes(db, 'shop', () => results.judgeAnew()),
   );
+  app.use('/api/refrigerant', refrigerantRoutes(db));
   app.use('/api/search', searchRoutes(db));
   app.use('/api/stands', standRoutes(db));
   app.use('/api/stock', stockRoutes(db));

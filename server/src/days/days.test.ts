@@ -227,3 +227,44 @@ test('planned days stand in the calendar, with an id of their own', async () => 
   expect(event.startDate.toString()).toBe('2031-07-04');
   expect(event.duration.days).toBe(1);
 });
+
+test('refrigerant by cylinder: every amount with its visit, and what left the cylinder on the whole', async () => {
+  const server = await testServer();
+  const takenAt = '2031-05-06T10:00:00.000Z';
+  const charge = (what: string, ounces: number, cylinder?: string) => ({
+    id: randomUUID(),
+    kind: 'charge',
+    inputs: { what, circuit: '1', refrigerant: 'R-410A', ounces, ...(cylinder ? { cylinder } : {}) },
+    takenAt,
+  });
+  const wrong = charge('added', 500, '14');
+  const back = { id: randomUUID(), kind: 'takenBack', inputs: {}, takenAt, replacesId: wrong.id };
+  const visit = {
+    ...visitTaking('belt:A48', 1, takenAt),
+    unitId: null,
+    title: 'Roof 1 entrance',
+    facts: [charge('added', 12, '14'), charge('weighedIn', 96, '14'), charge('recovered', 40, '7'), wrong, back],
+  };
+  await server.http.put(`/api/visits/${visit.id}`).send(visit).expect(204);
+  const { text, headers } = await server.http.get('/api/refrigerant/cylinders.csv').expect(200);
+  expect(headers['content-type']).toMatch(/^text\/csv/);
+  const { data } = Papa.parse<string[]>(text.trim());
+  expect(
+    data
+      .slice(1)
+      .map(([cylinder, refrigerant, day, title, , what, oz, net]) => [
+        cylinder,
+        refrigerant,
+        day,
+        title,
+        what,
+        oz,
+        net,
+      ]),
+  ).toEqual(expect.arrayContaining([['7', 'R-410A', '2031-05-06', 'Roof 1 entrance', 'recovered', '40', '-40']]));
+  const fourteen = data.filter(([cylinder]) => cylinder === '14');
+  expect(fourteen.map(([, , , , , , oz]) => Number(oz)).sort((a, b) => a - b)).toEqual([12, 96]);
+  expect(fourteen.at(-1)!.at(-1)).toBe('108');
+  await server.results.settled();
+  await server.db.close();
+});

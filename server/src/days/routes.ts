@@ -6,6 +6,7 @@ import { invalid } from '../http/problems';
 import { dayOf, oneOf } from '../http/query';
 import { sendFile } from '../http/sendFile';
 import { loadOf } from './load';
+import { cylinderRows } from './refrigerant';
 import { stockLines } from './stock';
 import type { Days } from './stops';
 
@@ -58,6 +59,13 @@ export function loadRoutes(db: Db): Router {
           : [['part', 'count', 'each', 'sum', 'for'], ...buy()];
       sendFile(res, 'text/csv', `${list}-list.csv`, csv(rows));
     });
+}
+
+/** Refrigerant by cylinder: what went into units and what came back, as the law in most places wants it kept. */
+export function refrigerantRoutes(db: Db): Router {
+  return Router().get('/cylinders.csv', async (req, res) => {
+    sendFile(res, 'text/csv', 'refrigerant-by-cylinder.csv', csv(await cylinderRows(db.query, authorOf(req).shopId)));
+  });
 }
 
 /** The shop's parts with what is left of them on the truck. */

@@ -95,7 +95,7 @@ describe('the station Fix', () => {
   test('speed first is a switch, off by itself', () => {
     const speedFirst = jest.fn();
     renderThemed(<Station visit={loaded} speedFirst={speedFirst} />);
-    fireEvent(screen.getByRole('switch'), 'valueChange', true);
+    fireEvent.press(screen.getByRole('switch'));
     expect(speedFirst).toHaveBeenCalledWith(true);
   });
 

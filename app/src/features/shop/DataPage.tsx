@@ -88,6 +88,9 @@ export function DataPage() {
               <Txt size={15} color="softInk">
                 One site alone: on its page, under Sites.
               </Txt>
+              <TextButton onPress={() => void Linking.openURL('/api/refrigerant/cylinders.csv')}>
+                Refrigerant by cylinder, CSV
+              </TextButton>
             </View>
             <View style={{ gap: 8 }}>
               <Heading size={19}>In</Heading>

@@ -48,6 +48,13 @@ export const DAYS_OPERATIONS: readonly Operation[] = [
   },
   {
     method: 'get',
+    path: '/api/refrigerant/cylinders.csv',
+    summary: 'Refrigerant by cylinder: every amount that was recovered, added or weighed in, with its visit',
+    tag: 'Days',
+    answer: { type: 'text/csv' },
+  },
+  {
+    method: 'get',
     path: '/api/stock',
     summary: 'The shop’s parts with what is left of them on the truck',
     tag: 'Days',
