@@ -1,6 +1,5 @@
 import './smallHeap';
 import 'reflect-metadata';
-import { fsyncSync } from 'node:fs';
 import path from 'node:path';
 import { pino } from 'pino';
 import { createApp } from './app';
@@ -35,7 +34,7 @@ async function serve(): Promise<void> {
   );
 
   const opening = (async () => {
-    db.open(await openPglite(path.join(config.dataFolder, 'db'), undefined, watch.syncing(fsyncSync)));
+    db.open(await openPglite(path.join(config.dataFolder, 'db'), undefined, undefined, watch.whileDisk));
     await migrate(db);
     await ensureShop(db);
     if (config.demo) await loadDemo(db, new Date());

@@ -3,7 +3,25 @@ import { fsyncSync } from 'node:fs';
 
 /** What of PGlite's file system is touched here; its own types say nothing of it. */
 interface FileSystemModule {
-  NODEFS: { stream_ops: { fsync?: (stream: { nfd: number }) => number } };
+  NODEFS: {
+    stream_ops: Record<string, unknown> & { fsync?: (stream: { nfd: number }) => number };
+    node_ops: Record<string, unknown>;
+  };
+}
+
+/** Runs something that is asked of the disk. */
+export type WhileDisk = <T>(work: () => T) => T;
+
+type Asked = (...given: unknown[]) => unknown;
+
+/** Tells of each of its functions while it runs. */
+function told(operations: Record<string, unknown>, whileDisk: WhileDisk): void {
+  for (const [name, ask] of Object.entries(operations)) {
+    if (typeof ask !== 'function') continue;
+    operations[name] = function (this: unknown, ...given: unknown[]) {
+      return whileDisk(() => (ask as Asked).apply(this, given));
+    };
+  }
 }
 
 /**
@@ -14,19 +32,24 @@ export class DurableFs extends NodeFS {
   constructor(
     folder: string,
     private readonly sync: (fd: number) => void = fsyncSync,
+    private readonly whileDisk?: WhileDisk,
   ) {
     super(folder);
   }
 
   override async init(...[pglite, options]: Parameters<NodeFS['init']>) {
-    const { sync } = this;
+    const { sync, whileDisk } = this;
     const { emscriptenOpts } = await super.init(pglite, options);
     const before = emscriptenOpts.preRun ?? [];
     const writeThrough = (module: unknown) => {
-      (module as FileSystemModule).NODEFS.stream_ops.fsync = ({ nfd }) => {
+      const { stream_ops: streams, node_ops: nodes } = (module as FileSystemModule).NODEFS;
+      streams.fsync = ({ nfd }) => {
         sync(nfd);
         return 0;
       };
+      if (!whileDisk) return;
+      told(streams, whileDisk);
+      told(nodes, whileDisk);
     };
     return {
       emscriptenOpts: { ...emscriptenOpts, preRun: [...(Array.isArray(before) ? before : [before]), writeThrough] },

@@ -4,7 +4,7 @@ import { existsSync } from 'node:fs';
 import path from 'node:path';
 import { createFolder, tidyAside } from './createFolder';
 import type { Db, Query, Row } from './db';
-import { DurableFs } from './durableFs';
+import { DurableFs, type WhileDisk } from './durableFs';
 import { lockFolder } from './folderLock';
 import { freeBytes, whileRoom } from './room';
 import { ensureUsable } from './usableFolder';
@@ -38,8 +38,14 @@ const queryOn =
  * @param folder where it lives; none for a database in memory (tests)
  * @param template a data folder as tar to start a database in memory from
  * @param sync writes a file through to the disk
+ * @param whileDisk is told of everything that is asked of the disk
  */
-export async function openPglite(folder?: string, template?: Blob, sync?: (fd: number) => void): Promise<Db> {
+export async function openPglite(
+  folder?: string,
+  template?: Blob,
+  sync?: (fd: number) => void,
+  whileDisk?: WhileDisk,
+): Promise<Db> {
   if (folder) ensureUsable(path.dirname(folder));
   const unlock = folder ? lockFolder(folder) : () => {};
   try {
@@ -48,7 +54,7 @@ export async function openPglite(folder?: string, template?: Blob, sync?: (fd: n
     const pglite = await PGlite.create({
       ...(folder
         ? {
-            fs: new DurableFs(folder, sync),
+            fs: new DurableFs(folder, sync, whileDisk),
             startParams: PGlite.defaultStartParams.filter((param) => param !== NO_FSYNC),
           }
         : {}),

@@ -8,7 +8,7 @@ import path from 'node:path';
 /** A process that is watched and then does something; how it ended and what it said. */
 async function watched(then: string) {
   const folder = mkdtempSync(path.join(tmpdir(), 'huff-watch-'));
-  const contents = `import { watchThisThread } from './watch'; const { end, syncing } = watchThisThread(600); ${then}`;
+  const contents = `import { watchThisThread } from './watch'; const { end, whileDisk } = watchThisThread(600); ${then}`;
   const built = { bundle: true, platform: 'node', format: 'esm' } as const;
   const stdin = { contents, resolveDir: __dirname };
   await build({ ...built, stdin, outfile: path.join(folder, 'watched.mjs') });
@@ -39,16 +39,21 @@ test('one that is busy and moves is left alone', async () => {
   expect(await watched(busy)).toMatchObject({ code: 0, signal: null });
 }, 30_000);
 
-test('a disk that is slow to write through is told and waited for', async () => {
+test('a disk that is slow is told and waited for', async () => {
   const slow = `const wait = new Int32Array(new SharedArrayBuffer(4));
-    setTimeout(() => { syncing(() => Atomics.wait(wait, 0, 0, 2500))(0); end(); }, 500);`;
+    setTimeout(() => { whileDisk(() => Atomics.wait(wait, 0, 0, 2500)); end(); }, 500);`;
   const { code, said } = await watched(slow);
   expect(code).toBe(0);
-  expect(said.match(/The disk has taken \d+ s to store one file/g)).toHaveLength(1);
+  expect(said.match(/The disk has taken \d+ s for one request/g)).toHaveLength(1);
 }, 30_000);
 
-test('many files written through in one go are movement', async () => {
+test('many slow requests of the disk in one go are movement', async () => {
   const many = `const wait = new Int32Array(new SharedArrayBuffer(4));
-    setTimeout(() => { for (let k = 0; k < 20; k += 1) syncing(() => Atomics.wait(wait, 0, 0, 150))(0); end(); }, 500);`;
+    setTimeout(() => { for (let k = 0; k < 20; k += 1) whileDisk(() => Atomics.wait(wait, 0, 0, 150)); end(); }, 500);`;
   expect(await watched(many)).toMatchObject({ code: 0, said: '' });
+}, 30_000);
+
+test('a disk that refuses at once, for ever, is no movement', async () => {
+  const { signal } = await watched('setTimeout(() => { for (;;) whileDisk(() => undefined); }, 300);');
+  expect(signal).toBe('SIGKILL');
 }, 30_000);

@@ -1,12 +1,16 @@
 import { Worker } from 'node:worker_threads';
-import { BEAT, SYNCING, WATCHED_BYTES, type Watched } from './watched';
+import type { WhileDisk } from '../db/durableFs';
+import { BEAT, ON_DISK, WATCHED_BYTES, type Watched } from './watched';
+
+/** A request of the disk that took so long shows that it is at work. */
+const SLOW_MS = 20;
 
 const THREAD = new URL('./watchThread.mjs', import.meta.url);
 
 /** The watch over the server's thread. */
 export interface Watch {
-  /** Writes a file through by `sync`, told to the watch: a disk that takes long is slow and not stuck. */
-  readonly syncing: (sync: (fd: number) => void) => (fd: number) => void;
+  /** Asks something of the disk, told to the watch: a disk that takes long is slow and not stuck. */
+  readonly whileDisk: WhileDisk;
   readonly end: () => void;
 }
 
@@ -20,7 +24,7 @@ export interface Watch {
  */
 export function watchThisThread(within = 30_000): Watch {
   // From its sources it runs for a developer, who may halt it in a debugger.
-  if (import.meta.url.endsWith('.ts')) return { syncing: (sync) => sync, end: () => undefined };
+  if (import.meta.url.endsWith('.ts')) return { whileDisk: (work) => work(), end: () => undefined };
   const shared = new SharedArrayBuffer(WATCHED_BYTES);
   const cells = new Int32Array(shared);
   const beat = () => Atomics.add(cells, BEAT, 1);
@@ -30,13 +34,15 @@ export function watchThisThread(within = 30_000): Watch {
   thread.unref();
   const beating = setInterval(beat, checkEveryMs / 2);
   return {
-    syncing: (sync) => (fd) => {
-      Atomics.store(cells, SYNCING, 1);
+    whileDisk: (work) => {
+      const from = performance.now();
+      Atomics.add(cells, ON_DISK, 1);
       try {
-        sync(fd);
-        beat();
+        return work();
       } finally {
-        Atomics.store(cells, SYNCING, 0);
+        Atomics.sub(cells, ON_DISK, 1);
+        // What the disk does at once is no sign of life: a full one refuses at once, for ever.
+        if (performance.now() - from > SLOW_MS) beat();
       }
     },
     end: () => {

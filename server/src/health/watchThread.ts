@@ -1,6 +1,6 @@
 import { writeSync } from 'node:fs';
 import { workerData } from 'node:worker_threads';
-import { BEAT, SYNCING, type Watched } from './watched';
+import { BEAT, ON_DISK, type Watched } from './watched';
 
 const { shared, checkEveryMs, missesToEnd } = workerData as Watched;
 const cells = new Int32Array(shared);
@@ -18,10 +18,10 @@ setInterval(() => {
   if (misses === 0) isTold = false;
   if (misses < missesToEnd) return;
   const seconds = Math.round((misses * checkEveryMs) / 1000);
-  if (Atomics.load(cells, SYNCING) === 1) {
+  if (Atomics.load(cells, ON_DISK) > 0) {
     if (!isTold)
       tell(
-        `The disk has taken ${seconds} s to store one file. Huff waits for it and loses nothing. End what else writes to this disk.`,
+        `The disk has taken ${seconds} s for one request. Huff waits for it and loses nothing. End what else writes to this disk.`,
       );
     isTold = true;
     return;

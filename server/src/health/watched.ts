@@ -8,6 +8,6 @@ export interface Watched {
 
 /** The cell that grows while something moves. */
 export const BEAT = 0;
-/** The cell that is 1 while a file is being written through to the disk. */
-export const SYNCING = 1;
+/** The cell that is above 0 while something is asked of the disk. */
+export const ON_DISK = 1;
 export const WATCHED_BYTES = 8;
