@@ -45,7 +45,9 @@ const worded = (...pairs: readonly (readonly [string, string])[]): Pick<Place, '
 const SINGLE_THREE = worded(['one', 'single'], ['three', 'three']);
 
 const OUNCES_A_POUND = 16;
-const listAt = (i: number): Pick<Place, 'to'> => ({ to: (value) => (Array.isArray(value) ? (value as unknown[])[i] : undefined) });
+const listAt = (i: number): Pick<Place, 'to'> => ({
+  to: (value) => (Array.isArray(value) ? (value as unknown[])[i] : undefined),
+});
 
 /**
  * Figures that are asked in more than one place: typed in one, known in all. The order of places says nothing: the last one typed at this visit
