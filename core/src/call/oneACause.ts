@@ -47,7 +47,7 @@ const ONE_CAUSE: readonly (readonly Matches[])[] = [
   [is('ampsCooling-over', 'ampsHeating-over'), is('check-ampsCooling', 'check-ampsHeating', 'check-afterAmps')],
 ];
 
-/** What is only noticed: it has a cause, and is no work of its own. */
+/** What is only noticed: it has a cause, and nothing is repaired for it. */
 const SYMPTOMS: ReadonlySet<string> = new Set(['look-air', 'look-noise', 'look-flashes', 'check-flashCode']);
 /** Where the cause of a symptom may stand. */
 const BEHIND: ReadonlySet<TriageItem['area']> = new Set(['power', 'blower', 'filter', 'coil', 'ducts', 'heat']);

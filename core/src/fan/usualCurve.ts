@@ -113,7 +113,7 @@ export function usualCurveFault(anchor: { flowCfm: number; staticInWc: number })
   if (!(anchor.staticInWc >= LEAST_STATIC_IN_WC))
     return `At ${staticWords(anchor.staticInWc)} no usual curve of this motor holds: under ${staticText(LEAST_STATIC_IN_WC)} find out first why the static is so low.`;
   if (anchor.staticInWc > MOST_STATIC_IN_WC)
-    return `At ${staticWords(anchor.staticInWc)} no usual curve of this motor holds. Lower the static first, or find the maker’s table.`;
+    return `At ${staticWords(anchor.staticInWc)} no usual curve of this motor holds. Lower the static first, or find the blower table.`;
   return undefined;
 }
 

@@ -39,7 +39,7 @@ test('one that was taken back is gone', () => {
   expect(ownFindings([said('a', 'Nest'), said('b', 'Rust'), back]).map(({ words }) => words)).toEqual(['Rust']);
 });
 
-test('a cause for concern of safety stands under safety, wherever it is', () => {
+test('a cause for concern of safety is listed under safety, wherever it is', () => {
   expect(ownFindings([said('a', 'Bare wire', {}, { concern: 'safety', area: 'power' })])[0]!.area).toBe('safety');
 });
 

@@ -132,8 +132,8 @@ export const OUTDOOR_POINTS: readonly CheckPoint[] = usually({ area: 'power', mi
   {
     id: 'outLineVolts',
     power: 'live',
-    name: 'Line at the contactor',
-    where: 'L1–L2, line side',
+    name: 'Line side',
+    where: 'L1–L2 at the contactor',
     number: lineVolts,
     expects: 'line volts of the nameplate',
     minutes: 2,
@@ -164,8 +164,8 @@ export const OUTDOOR_POINTS: readonly CheckPoint[] = usually({ area: 'power', mi
   {
     id: 'outLoadVolts',
     power: 'live',
-    name: 'Line after the contactor',
-    where: 'T1–T2 with the contactor pulled in',
+    name: 'Load side',
+    where: 'T1–T2, contactor pulled in',
     number: lineVolts,
     expects: 'line volts, within 5 V of the line side',
     minutes: 2,

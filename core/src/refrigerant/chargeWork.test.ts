@@ -20,6 +20,13 @@ test.each(works)('%j is told in a sentence', (work, words) => {
   expect(chargeWorkWords(work)).toBe(words);
 });
 
+test('no refrigerant is taken for one that nobody said', () => {
+  expect(chargeWorkFaults({ what: 'added', circuit: '1', refrigerant: 'unsaid', ounces: 4 })).toMatchObject([
+    { field: 'refrigerant' },
+  ]);
+  expect(chargeWorkFaults({ what: 'added', circuit: '1', ounces: 4 })).toMatchObject([{ field: 'refrigerant' }]);
+});
+
 test('a circuit is named where there are several', () => {
   expect(chargeWorkWords({ ...on, circuit: '2', what: 'added', ounces: 4 } as ChargeWork, 2)).toBe(
     'Added 4 oz of R-410A on circuit 2.',

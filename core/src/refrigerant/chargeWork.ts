@@ -19,6 +19,8 @@ export const CHARGE_WORKS = [
 ] as const;
 export type ChargeWorkId = (typeof CHARGE_WORKS)[number]['id'];
 
+const UNSAID = 'unsaid';
+
 /** One thing that was done to the charge of a circuit. Certified work: the person who did it signs the visit. */
 export const CHARGE_WORK_FORM = {
   fields: {
@@ -31,7 +33,8 @@ export const CHARGE_WORK_FORM = {
     refrigerant: {
       kind: 'choice',
       label: 'Refrigerant',
-      options: REFRIGERANTS.map((id) => ({ id, text: id })),
+      // None is taken: a record must not name one that nobody said.
+      options: [{ id: UNSAID, text: 'not said' }, ...REFRIGERANTS.map((id) => ({ id, text: id }))],
     },
     ounces: optional('By the scale', 'oz', 0.1, 20_000),
     cylinder: { kind: 'text', label: 'Cylinder', most: 40, optional: true, hint: 'Its number or mark.' },
@@ -73,7 +76,8 @@ const NEEDS: Readonly<Partial<Record<ChargeWorkId, readonly [field: string, mess
 export function chargeWorkFaults(raw: RawInputs): FieldError[] {
   const faults = inputFaults(CHARGE_WORK_FORM, raw);
   if (faults.length > 0) return faults;
-  const { what } = soundInputs(CHARGE_WORK_FORM, raw);
+  const { what, refrigerant } = soundInputs(CHARGE_WORK_FORM, raw);
+  if (refrigerant === UNSAID) return [{ field: 'refrigerant', message: 'Say the refrigerant, from the nameplate.' }];
   const needed = NEEDS[what];
   const value = needed && raw[needed[0]];
   return needed && (value === undefined || value === '') ? [{ field: needed[0], message: needed[1] }] : [];

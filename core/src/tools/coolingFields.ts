@@ -19,7 +19,7 @@ export const COOLING_FIELDS = {
   altitudeFt: { kind: 'number', label: 'Altitude', unit: 'ft', min: -1000, max: 15_000, assumed: 0 },
 } as const;
 
-/** The same where only the two temperatures need be known: the rest is taken as usual, and said so. */
+/** The same where only the two temperatures need be known: the rest is assumed, and the page says so. */
 export const LENIENT_COOLING_FIELDS = {
   ...COOLING_FIELDS,
   tons: { ...COOLING_FIELDS.tons, optional: true },

@@ -83,7 +83,7 @@ export function FoundList({
         <Txt size={15} color="softInk">
           {under ??
             (triage.length === 0
-              ? 'Nothing yet. What is seen, read or tried at any station and is not as it should be stands here.'
+              ? 'Nothing yet. Whatever is wrong at any step is listed here. Add what no step asks for.'
               : 'In the order it is taken, not in the order it was found.')}
         </Txt>
       </View>

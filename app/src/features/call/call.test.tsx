@@ -337,6 +337,14 @@ describe('Beside the gauges', () => {
   });
 });
 
+test('the sheet of plate and chart takes no refrigerant that nobody said', () => {
+  const { last } = showLive(RefrigerantPlace, psc());
+  fireEvent.press(screen.getByText('Plate, chart, more'));
+  fireEvent.press(screen.getByText('Keep it'));
+  expect(last()).toMatchObject({ kind: 'ladder' });
+  expect(last()!.inputs).not.toHaveProperty('refrigerant');
+});
+
 describe('Building, upkeep, found', () => {
   test('flows are typed on the building; a pulled one is said', () => {
     const { last } = show(BuildingPlace, psc());

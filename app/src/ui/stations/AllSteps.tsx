@@ -42,10 +42,10 @@ export function AllSteps({ stations, here, onGo }: AllStepsProps) {
       <Txt figures color="softInk" style={{ width: 26 }} align="right">
         {number === undefined ? '' : String(number)}
       </Txt>
-      <Txt bold={id === here} style={{ flex: 1 }}>
+      <Txt bold={id === here} style={{ flexShrink: 0 }}>
         {step}
       </Txt>
-      <Txt size={14} color="softInk" align="right" style={{ flexShrink: 1 }}>
+      <Txt size={14} color="softInk" align="right" numberOfLines={1} style={{ flex: 1 }}>
         {lacks ?? STATE_TEXT[state]}
       </Txt>
     </Pressable>

@@ -27,10 +27,13 @@ export function MoreSheet({
 
 function MoreForm({ own, onKeep, onClose }: Omit<Parameters<typeof MoreSheet>[0], 'open'>) {
   const form = useFieldForm(LADDER_FORM, own, (raw) => inputFaults(LADDER_FORM, raw));
+  // None is assumed: it is asked with the first gauge, and a form's first choice is not an answer.
+  const isSaid = own.refrigerant !== undefined;
   const keep = () => {
     form.send();
     if (form.errors.length > 0) return;
-    onKeep(form.inputs);
+    const { refrigerant, ...others } = form.inputs;
+    onKeep(isSaid ? { ...others, refrigerant } : others);
     onClose();
   };
   const { control, errors, shown, onLeave } = form;
@@ -42,7 +45,7 @@ function MoreForm({ own, onKeep, onClose }: Omit<Parameters<typeof MoreSheet>[0]
         errors={errors}
         shown={shown}
         onLeave={onLeave}
-        known={['circuit']}
+        known={isSaid ? ['circuit'] : ['circuit', 'refrigerant']}
       />
       <ActionButton onPress={keep}>Keep it</ActionButton>
     </View>
