@@ -101,7 +101,8 @@ export function TodayPage({ computed }: TodayPageProps) {
             )}
             {/* Under the visits: what the server tells later must not move what a finger is about to touch. */}
             {!wide && dueHere}
-            <Earlier begun={backTo} earlier={earlier} onBegin={() => setBackTo(true)} />
+            {/* Not before the list stands: what comes above it would push it away under a finger. */}
+            {!isPending && !isAsking && <Earlier begun={backTo} earlier={earlier} onBegin={() => setBackTo(true)} />}
           </View>
         }
         side={wide ? dueHere : undefined}

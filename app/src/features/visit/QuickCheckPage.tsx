@@ -9,6 +9,8 @@ import { StorageNotice } from '../waiting/StorageNotice';
 import { VisitWorkspace } from './VisitWorkspace';
 import { quickCheck } from '../visitState/newVisit';
 
+const NOTICE = <StorageNotice />;
+
 /** The visit that is open on this phone, or a fresh quick check. */
 export function QuickCheckPage() {
   const draft = useDraft();
@@ -34,20 +36,14 @@ export function QuickCheckPage() {
     [isOpen, rules],
   );
   const blank = useMemo(() => ({ ...fresh, cfmPerTon: rules.cfmPerTon }), [fresh, rules]);
-  // What is on the phone has not been read yet.
-  if (draft === undefined) return <Page title="Quick check">{null}</Page>;
   const visit: VisitDto = draft ?? blank;
-  const saveVisit = () => {
+  const saveVisit = useCallback(() => {
     drafts.save(visit.id);
     router.replace(`/visits/${visit.id}`);
-  };
+  }, [visit.id]);
+  // What is on the phone has not been read yet.
+  if (draft === undefined) return <Page title="Quick check">{null}</Page>;
   return (
-    <VisitWorkspace
-      visit={visit}
-      onChange={onChange}
-      onSave={saveVisit}
-      actions={startOverButton}
-      notice={<StorageNotice />}
-    />
+    <VisitWorkspace visit={visit} onChange={onChange} onSave={saveVisit} actions={startOverButton} notice={NOTICE} />
   );
 }

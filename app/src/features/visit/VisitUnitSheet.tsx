@@ -15,7 +15,6 @@ import { RunsIn } from './RunsIn';
 import { WhatStandsHere } from '../whatStandsHere';
 
 interface VisitUnitSheetProps {
-  readonly open: boolean;
   readonly visit: VisitDto;
   readonly assessment: Assessment;
   readonly step?: NextStep;
@@ -25,8 +24,8 @@ interface VisitUnitSheetProps {
   readonly onClose: () => void;
 }
 
-/** What stands here, of a visit: with its mode, its title, its photos, and the way to keep it as a unit. */
-export function VisitUnitSheet({ open, visit, assessment, step, onVisit, onStep, onClose }: VisitUnitSheetProps) {
+/** Mounted while it is open. What stands here, of a visit: with its mode, its title, its photos, and the way to keep it as a unit. */
+export function VisitUnitSheet({ visit, assessment, step, onVisit, onStep, onClose }: VisitUnitSheetProps) {
   const [keeping, setKeeping] = useState(false);
   const measures = step?.kind === 'measure' || step?.kind === 'save';
   const toUnit = () => {
@@ -37,7 +36,7 @@ export function VisitUnitSheet({ open, visit, assessment, step, onVisit, onStep,
   return (
     <>
       <WhatStandsHere
-        open={open && !keeping}
+        open={!keeping}
         onClose={onClose}
         unit={visit}
         onUnit={(unit: UnitFactsDto) => onVisit({ ...visit, ...unit })}

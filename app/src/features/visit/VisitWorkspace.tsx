@@ -72,7 +72,7 @@ export function VisitWorkspace({ visit: whole, onChange, onSave, under, actions,
   // Each is paired with what it changes: a touch on a drawing that is a moment old changes just what was touched.
   const onVisit = useSetter(now, onChange);
   const onDrawn = useSetter(deferred, onChange);
-  const onWhole = useCallback((changed: VisitDto) => onChange(whole, changed), [onChange, whole]);
+  const onWhole = useCallback((changed: VisitDto) => onChange(deferred.whole, changed), [onChange, deferred]);
   const drawnAssessment = useAssessment(drawn);
   const [station, setStation] = useState<StationId>(() => (complaintSaid(whole) ? 'call' : 'pressure'));
   const [asked, setAsked] = useState<AskedPort>();
@@ -120,7 +120,6 @@ export function VisitWorkspace({ visit: whole, onChange, onSave, under, actions,
   const { stop } = assessment;
   const isAtItsPlace = stop?.id === 'air' && station === stop.step;
   const stopNotice = stop && !isAtItsPlace && <StopNotice stop={stop} />;
-  const shared = { visit: drawn, assessment: drawnAssessment } as const;
   const foot = (
     <VisitFoot
       visit={visit}
@@ -146,19 +145,20 @@ export function VisitWorkspace({ visit: whole, onChange, onSave, under, actions,
         }}
       />
       <WorkingSheet title={working?.title ?? ''} verdict={working?.verdict} onClose={() => setWorking(undefined)} />
-      <VisitUnitSheet
-        open={telling}
-        visit={visit}
-        assessment={assessment}
-        step={step}
-        onVisit={onVisit}
-        onStep={() => {
-          setTelling(false);
-          if (step?.kind === 'measure') measure(step.measure);
-          else if (step?.kind === 'save') onSave?.();
-        }}
-        onClose={() => setTelling(false)}
-      />
+      {telling && (
+        <VisitUnitSheet
+          visit={visit}
+          assessment={assessment}
+          step={step}
+          onVisit={onVisit}
+          onStep={() => {
+            setTelling(false);
+            if (step?.kind === 'measure') measure(step.measure);
+            else if (step?.kind === 'save') onSave?.();
+          }}
+          onClose={() => setTelling(false)}
+        />
+      )}
     </>
   );
   const run = <MemoStations stations={stations} here={station} onGo={goTo} />;
@@ -185,27 +185,34 @@ export function VisitWorkspace({ visit: whole, onChange, onSave, under, actions,
     );
   };
   const { Pane, Place } = STATIONS.find((plan) => plan.id === station)!;
-  const props = { ...shared, parted, acts, width: paneWidth };
+  const shared = useMemo(() => ({ visit: drawn, assessment: drawnAssessment }), [drawn, drawnAssessment]);
+  const props = useMemo(() => ({ ...shared, parted, acts, width: paneWidth }), [shared, parted, acts, paneWidth]);
+  // The same element while nothing drawn has changed: the pass that shows a new result skips it.
+  const pane = useMemo(
+    () =>
+      Pane && (
+        <Guard what="This station" on={[station, props.visit]}>
+          <Pane {...props} />
+        </Guard>
+      ),
+    [Pane, station, props],
+  );
   const below = station === 'pressure' && (
     <>
       {whole.unitId && <LastProven unitId={whole.unitId} visitId={whole.id} />}
-      {!parted.plan && <LearntNotice visit={whole} onVisit={onWhole} />}
+      {!parted.plan && <LearntNotice visit={deferred.whole} onVisit={onWhole} />}
       {!wide && <MemoLog {...shared} />}
     </>
   );
   const place = Place ? (
     <Guard what="This station" on={[station, drawn]}>
-      <Place {...props} whole={whole} wholeParted={now.parted} frame={frame} />
+      <Place {...props} whole={deferred.whole} wholeParted={parted} frame={frame} />
     </Guard>
   ) : (
     frame({
       main: (
         <>
-          {Pane && (
-            <Guard what="This station" on={[station, drawn]}>
-              <Pane {...props} />
-            </Guard>
-          )}
+          {pane}
           {below}
         </>
       ),
