@@ -43,6 +43,7 @@ const oneWay = [
       'tool',
       'resultFoot',
       'speed',
+      'otherVisits',
       'stations',
       'call',
       'driveBench',

@@ -108,7 +108,15 @@ export {
   type KeptChargeWork,
   netOunces,
 } from './refrigerant/chargeWork';
-export { OWN_FINDING_FORM, type OwnFinding, ownFindingFaults, ownFindings } from './finding';
+export {
+  OWN_FINDING_FORM,
+  type OwnFinding,
+  ownFindingFaults,
+  ownFindings,
+  REPLACE_REASONS,
+  replaceFinding,
+  type ReplaceReason,
+} from './finding';
 export { type Concern, CONCERNS } from './triage/concern';
 export { TRIAGE_AREAS, type TriageArea } from './triage/effort';
 export {

@@ -111,6 +111,7 @@ export {
   signedStaticInWc,
   STATIC_LIMIT_IN_WC,
   takenMs,
+  TOTAL_STATIC,
 } from './readings';
 export { liftSystem, STORED_FORM } from './stored';
 export {
@@ -170,6 +171,7 @@ export {
   type NextMeasure,
   PROVEN_METHOD,
   standingFacts,
+  totalStaticOf,
   unreplaced,
   TABLE_METHOD,
   USUAL_METHOD,

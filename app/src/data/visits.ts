@@ -150,6 +150,7 @@ export const drafts = {
 export interface ListedVisit {
   readonly id: string;
   readonly startedAt: string;
+  readonly title: string;
   readonly unitId?: string | null;
   /** Absent while what was done here is not in it: then it is computed here. */
   readonly summary?: VisitSummary;
@@ -183,17 +184,18 @@ export function useVisitList() {
     const told = (data ?? []).filter(({ id, record }) => record.startedAt > since || changed.has(id));
     const known = new Set(told.map(({ id }) => id));
     const listed: ListedVisit[] = [
-      ...told.map(({ id, record: { startedAt, unitId }, summary }) => ({
+      ...told.map(({ id, record: { startedAt, title, unitId }, summary }) => ({
         id,
         startedAt,
+        title,
         unitId,
         ...(summary && !changed.has(id) ? { summary } : {}),
       })),
       ...made
         .filter(({ recordId }) => !known.has(recordId))
         .map(({ recordId, record }) => {
-          const { startedAt, unitId } = record as VisitDto;
-          return { id: recordId, startedAt, unitId };
+          const { startedAt, title, unitId } = record as VisitDto;
+          return { id: recordId, startedAt, title, unitId };
         }),
     ];
     return listed.sort((a, b) => b.startedAt.localeCompare(a.startedAt));

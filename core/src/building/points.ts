@@ -42,6 +42,25 @@ export const BUILDING_POINTS: readonly CheckPoint[] = usually({ area: 'building'
   temperature('mixedAirF', 'Mixed', 'several points across, before the coil'),
   temperature('outdoorAirF', 'Outdoors', 'in the shade, at the hood'),
   {
+    id: 'warmOutlet',
+    power: 'running',
+    name: 'Outlet off the others',
+    where: 'dry bulb at the outlet against the supply at the unit, ten minutes in',
+    number: {
+      unit: 'deltaF',
+      min: 0,
+      max: 80,
+      outcome: within(0, 4, 4),
+      finding: (value) =>
+        value > 8
+          ? 'An outlet far off the supply temperature: its duct leaks, came off, or lies bare in a hot or cold space.'
+          : undefined,
+    },
+    noteLabel: 'Which outlet',
+    expects: 'up to 4 °F off the supply',
+    minutes: 10,
+  },
+  {
     id: 'doorsPull',
     power: 'running',
     name: 'Doors',

@@ -4,6 +4,7 @@ import { HEAT_POINTS } from '../heat/points';
 import { OUTDOOR_POINTS } from '../outdoor/points';
 import { AFTER_MOTOR_POINTS } from '../power/afterMotor';
 import { POWER_POINTS } from '../power/points';
+import { STATIC_POINTS } from '../readings/totalStatic';
 import { REFRIGERANT_POINTS } from '../refrigerant/points';
 import { UPKEEP_POINTS } from '../upkeep/points';
 import type { CheckPoint } from './checkPoint';
@@ -11,6 +12,7 @@ import type { CheckPoint } from './checkPoint';
 /** The points of each step that is worked point by point: the one list that drawings, progress and validation go by. */
 export const STEP_POINTS = {
   call: COMPLAINT_POINTS,
+  pressure: STATIC_POINTS,
   power: [...POWER_POINTS, ...AFTER_MOTOR_POINTS, ...OUTDOOR_POINTS],
   heat: HEAT_POINTS,
   refrigerant: REFRIGERANT_POINTS,

@@ -44,6 +44,12 @@ export interface Judgement extends PressureJudgement {
   readonly sigma?: PointSigma;
 }
 
+/** The external static as one reading, with both hoses on the manometer. */
+export interface TotalStatic {
+  readonly id: string;
+  readonly staticInWc: number;
+}
+
 /** A verdict that can't be given, with what is missing. */
 export const missingVerdict = (unit: Verdict['unit'], formula: string, sentence: string): Verdict => ({
   word: 'cantSay',
@@ -74,8 +80,16 @@ function judgeTesp(
   maxTesp: Sourced,
   rules: Rules,
   ports: { inlet?: string; outlet: string },
+  total?: TotalStatic,
 ): Verdict {
   if ((ports.inlet && !inlet) || !outlet) {
+    if (total) {
+      const working: Working = {
+        formula: TESP_FORMULA,
+        inputs: [{ name: 'both hoses, one reading', value: total.staticInWc, unit: 'inWc', source: 'typed' }],
+      };
+      return tespAgainst(total.staticInWc, { unit: 'inWc', working, readingIds: [total.id] }, maxTesp, rules);
+    }
     const lacking = [!inlet && ports.inlet, !outlet && ports.outlet].filter(Boolean).join(' and ');
     return missingVerdict('inWc', TESP_FORMULA, `Lacks the static at ${lacking}.`);
   }
@@ -97,7 +111,20 @@ function judgeTesp(
         : []),
     ],
   };
-  const base = { unit: 'inWc' as const, working, readingIds: [...(inlet ? [inlet.id] : []), outlet.id] };
+  return tespAgainst(
+    value,
+    { unit: 'inWc', working, readingIds: [...(inlet ? [inlet.id] : []), outlet.id] },
+    maxTesp,
+    rules,
+  );
+}
+
+function tespAgainst(
+  value: number,
+  base: Pick<Verdict, 'unit' | 'working' | 'readingIds'>,
+  maxTesp: Sourced,
+  rules: Rules,
+): Verdict {
   const from = maxTesp.source === 'nameplate' ? 'the plate allows' : 'plate unknown, taken as';
   const limit = {
     high: maxTesp.value,
@@ -133,9 +160,15 @@ function judgeTesp(
  * what is missing.
  *
  * @param readings in the order they were taken
+ * @param total counts only while a boundary port is unread: two readings say more than their difference
  * @example judgePressure(exampleA, [R2 −0.31, S1 +0.27], DEFAULT_RULES).tespInWc // 0.58
  */
-export function judgePressure(facts: UnitFacts, readings: readonly PressureReading[], rules: Rules): PressureJudgement {
+export function judgePressure(
+  facts: UnitFacts,
+  readings: readonly PressureReading[],
+  rules: Rules,
+  total?: TotalStatic,
+): PressureJudgement {
   const layout = layoutOf(facts);
   const counted = countedPressures(layout, readings);
   const maxTesp: Sourced =
@@ -143,8 +176,12 @@ export function judgePressure(facts: UnitFacts, readings: readonly PressureReadi
       ? { value: rules.assumedMaxTespInWc, source: 'assumed' }
       : { value: facts.maxTespInWc, source: 'nameplate' };
   const [inlet, outlet] = [layout.inletPort && counted.get(layout.inletPort), counted.get(layout.outletPort)];
-  const tesp = judgeTesp(inlet, outlet, maxTesp, rules, { inlet: layout.inletPort, outlet: layout.outletPort });
-  const statics = [inlet, outlet].flatMap((reading) => (reading ? [reading.staticInWc] : []));
+  const tesp = judgeTesp(inlet, outlet, maxTesp, rules, { inlet: layout.inletPort, outlet: layout.outletPort }, total);
+  const isWhole = outlet && (inlet || !layout.inletPort);
+  const statics =
+    total && !isWhole
+      ? [total.staticInWc]
+      : [inlet, outlet].flatMap((reading) => (reading ? [reading.staticInWc] : []));
   return {
     maxTesp,
     target: targetFor(facts, rules),

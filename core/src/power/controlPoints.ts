@@ -237,8 +237,13 @@ export const CONTROL_POINTS: readonly CheckPoint[] = [
     states: [
       good('closes', 'closes as the fan ramps'),
       bad('stays', 'stays open', 'Proving switch stays open: tube or switch.'),
+      bad(
+        'stuck',
+        'closed with the fan off',
+        'Proving switch stuck closed: it reports airflow with the fan off. Replace it before the heat runs.',
+      ),
     ],
-    expects: 'closes before full speed',
+    expects: 'open with the fan off, closes before full speed',
     power: 'live',
     minutes: 3,
   },
@@ -270,7 +275,11 @@ export const CONTROL_POINTS: readonly CheckPoint[] = [
     id: 'flashCode',
     name: 'Flash code',
     where: 'counted; its words from the plate of the door',
-    states: [good('none', 'steady or none'), edge('flashing', 'flashing')],
+    states: [
+      good('none', 'steady or none'),
+      edge('flashing', 'flashing'),
+      good('cleared', 'read, cleared, stays away'),
+    ],
     noteLabel: 'How often, and what the plate says of it',
     expects: 'steady',
     minutes: 1,

@@ -3,6 +3,7 @@ import {
   CHECK_POINTS,
   checkFault,
   checkQuestion,
+  outcomeOf,
   standingChecks,
   type Check,
   type CheckContext,
@@ -14,6 +15,7 @@ import { SECTION_ORDER } from './fixedOrder';
 import { likelyOutcome, testsUntilFound } from './practice';
 import { POWER_SCHEMES } from './schemes';
 import { pscBoard } from './schemes/pscBoard';
+import { provedFan } from './schemes/provedFan';
 import { pscRelay } from './schemes/pscRelay';
 import { threePhase } from './schemes/threePhase';
 import { likelihoodsOf, nextTests, suspects } from './suspects';
@@ -259,4 +261,27 @@ test('what a truth shows at its own point is what its scheme says', () => {
   expect(likelyOutcome(pscBoard, 'windings', 'windings')).toMatchObject({ state: 'open' });
   expect(likelyOutcome(pscBoard, 'breaker', 'callVolts')).toMatchObject({ value: 0 });
   expect(FOUND_FROM).toBeLessThan(1);
+});
+
+test('a proving switch that is closed with the fan off is found by that alone, and its tube is not blamed', () => {
+  const stuck = standing({ point: 'provingContact', state: 'stuck' });
+  const { suspects: told } = assessPower({ scheme: provedFan, checks: stuck, context, staticRead: false });
+  expect(told.ranked[0]?.cause.id).toBe('provingSwitch');
+  expect(told.ranked.find(({ cause }) => cause.id === 'provingTube')?.share ?? 0).toBeLessThan(0.15);
+});
+
+test.each(['torqueBoard', 'torqueRelay'])('%s: the three windings of its motor can be read, and condemn it', (id) => {
+  const scheme = POWER_SCHEMES.find((one) => one.id === id)!;
+  expect(scheme.beside.map(({ point }) => point)).toContain('moduleWindings');
+  const sound: Check[] = ['lineVolts', 'motorSupply'].map((point) => ({ point, value: 240 }));
+  const low: Check[] = ['transformerVolts', 'callVolts', 'tapVolts'].map((point) => ({ point, value: 25 }));
+  const checks = standing(...sound, ...low, { point: 'moduleWindings', value: 60 });
+  expect(assessPower({ scheme, checks, context, staticRead: false }).suspects.ranked[0]?.cause.id).toBe('ecmWindings');
+});
+
+test('a flash code that was read, cleared and stays away takes back that it flashed', () => {
+  const flashed = { point: 'flashCode', state: 'flashing' };
+  const cleared = { point: 'flashCode', state: 'cleared' };
+  expect(outcomeOf(standing(flashed).get('flashCode')!, context)).toBe('edge');
+  expect(outcomeOf(standing(flashed, cleared).get('flashCode')!, context)).toBe('good');
 });

@@ -2,3 +2,4 @@ export * from './nextReading';
 export * from './plausibility';
 export * from './pressureReading';
 export * from './takenMs';
+export * from './totalStatic';

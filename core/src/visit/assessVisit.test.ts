@@ -250,3 +250,25 @@ test('a make-up air unit: static against outdoors, airflow against its design, n
   expect(airflow.value).toBeCloseTo(4275, 0);
   expect(airflow.sentence).toContain('design 4,000');
 });
+
+describe('the external static as one reading', () => {
+  const total = fact('check', { point: 'totalStatic', value: 0.58 });
+  test('is judged and gives an airflow, with nothing said of where it is lost', () => {
+    const { judgement, flow, model, airflow } = assess({ readings: [], facts: [total] });
+    expect(judgement.tesp).toMatchObject({ value: 0.58, word: 'outside', readingIds: [total.id] });
+    expect(flow?.flowCfm).toBeCloseTo(assess().flow!.flowCfm, 6);
+    expect(judgement.stretches).toEqual([]);
+    expect(model).toBeDefined();
+    expect(airflow.word).toBe(assess().airflow.word);
+  });
+  test('ends with the two readings of which it is the difference, and when it is taken back', () => {
+    const wrong = fact('check', { point: 'totalStatic', value: 0.9 });
+    expect(assess({ facts: [wrong] }).judgement.tespInWc).toBeCloseTo(0.58, 9);
+    const back: Fact = { id: 'back', kind: 'takenBack', inputs: {}, replacesId: total.id };
+    expect(assess({ readings: [], facts: [total, back] }).judgement.tespInWc).toBeUndefined();
+  });
+  test('beside one port of two it still stands alone', () => {
+    const { judgement } = assess({ readings: [reading('R2', -0.31)], facts: [total] });
+    expect(judgement.tespInWc).toBe(0.58);
+  });
+});

@@ -29,6 +29,7 @@ import { equipmentQuestions } from './equipmentQuestions';
 import { readBeforeStopEnded } from './endedStop';
 import { evidenceOf, measuredVolts } from './evidence';
 import { asideReasons, checksOf, standingFacts } from './facts';
+import { totalStaticOf } from './totalStaticOf';
 import { filterOutPressures, filterRetest, type FilterRetest } from './filterRetest';
 import { disagreementOf, heldBy, noSlowerThan } from './held';
 import { judgedUnit, settingCfmOf } from './judgedUnit';
@@ -117,7 +118,7 @@ export function assessVisit<R extends PressureReading>(visit: VisitFacts<R>, rul
   const state = readState(visit, counted, answered);
   const unit = judgedUnit(visit, state.tap);
   const heating = heaterOf(visit);
-  const pressure = judgePressure(unit, readings, rules);
+  const pressure = judgePressure(unit, readings, rules, totalStaticOf(facts));
   const motor = motorOf(visit.motorPlate, facts);
   const dropFact = standingFacts(facts).get('measuredDrop');
   const leakF = returnOffRoomF(dropFact?.inputs);

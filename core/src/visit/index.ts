@@ -13,3 +13,4 @@ export * from './openQuestion';
 export * from './questions';
 export * from './motorPower';
 export * from './visitFacts';
+export * from './totalStaticOf';

@@ -6,6 +6,7 @@ import { ActionButton, TextButton } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import type { StationPlaceProps } from '../visitState/station';
+import { OtherVisits } from '../otherVisits/OtherVisits';
 import { CallFoot } from './CallFoot';
 import { Cautions } from './Cautions';
 import { FoundList } from './FoundPlace';
@@ -98,6 +99,7 @@ export function CallPlace({ whole, assessment, acts, frame }: StationPlaceProps)
             onChoose={(id) => say('replacedBefore', id)}
           />
         </View>
+        <OtherVisits visit={whole} />
       </View>
     ),
     side: <FoundList triage={call.triage} whole={whole} assessment={assessment} onWhole={acts.onWhole} />,

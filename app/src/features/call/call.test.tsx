@@ -24,11 +24,16 @@ beforeEach(() => {
   mockBefore = undefined;
   mockChange.mockClear();
 });
-jest.mock('expo-router', () => ({ Link: jest.fn(({ children }: { children: React.ReactNode }) => children) }));
+jest.mock('expo-router', () => ({
+  Link: jest.fn(({ children }: { children: React.ReactNode }) => children),
+  router: { replace: jest.fn() },
+}));
 let mockBefore: VisitDto | undefined;
 jest.mock('../../data/visits', () => ({
   useUnitVisits: () => ({ visits: mockBefore ? [mockBefore] : [] }),
   usePhotos: () => [],
+  useDraft: () => null,
+  useVisitList: () => ({ visits: [] }),
   useVisit: () => ({ kept: mockBefore && { record: mockBefore } }),
 }));
 jest.mock('../../data/records', () => ({

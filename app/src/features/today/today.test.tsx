@@ -57,7 +57,7 @@ const made = (name: string, daysAgo: number): VisitDto => ({
 /** A visit as the server's list says it. */
 const listed = (name: string, daysAgo: number): ListedVisit => {
   const visit = made(name, daysAgo);
-  return { id: name, startedAt: visit.startedAt, summary: summaryOf(visit) };
+  return { id: name, title: visit.title, startedAt: visit.startedAt, summary: summaryOf(visit) };
 };
 const show = (list: Partial<typeof mockList>) => {
   mockList = { visits: [], isPending: false, ...list };
@@ -101,7 +101,7 @@ test('a visit says what was found and what to do, as the server computed it', ()
 
 test('what the server does not know yet is computed here; with nothing read it promises nothing', () => {
   mockVisits.set('Bare', { record: { ...made('Bare', 0), readings: [] }, sending: 'waiting' });
-  show({ visits: [{ id: 'Bare', startedAt: made('Bare', 0).startedAt }] });
+  show({ visits: [{ id: 'Bare', title: 'Quay library, Bare', startedAt: made('Bare', 0).startedAt }] });
   expect(screen.getByText('– CFM')).toBeTruthy();
 });
 

@@ -1,6 +1,6 @@
 import { intoWhole, partVisit, type PartedVisit, type VisitDto } from '@huff/contract';
 import { FLOW_METHOD_IDS, type FactKind, type PortId, type Verdict } from '@huff/core';
-import { memo, useCallback, useDeferredValue, useMemo, useState, type ReactNode } from 'react';
+import { memo, useCallback, useDeferredValue, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
 import { Guard } from '../../ui/guard';
 import { Page } from '../../ui/page';
@@ -17,6 +17,7 @@ import { nextStep, type NextStep } from '../visitState/nextStep';
 import type { StationActs, StationId } from '../visitState/station';
 import { splitTitle, unitLine } from '../visitState/unitWords';
 import { useAssessment } from '../visitState/useAssessment';
+import { keepPlace, lastPlace } from './lastPlace';
 import { LastProven } from './LastProven';
 import { MethodSheet } from './MethodSheet';
 import { PortKeypad, type AskedPort } from './PortKeypad';
@@ -40,6 +41,9 @@ const MemoSpeed = memo(SpeedPane);
 const MemoLog = memo(ReadingsLog);
 
 const LEFT_PANE = 432;
+
+/** The step a visit was left at, if there is such a step still. */
+const placeAt = (visitId: string) => STATIONS.find(({ id }) => id === lastPlace(visitId))?.id;
 
 /** A visit with the part of it that the stations show. */
 interface Shown {
@@ -74,7 +78,10 @@ export function VisitWorkspace({ visit: whole, onChange, onSave, under, actions,
   const onDrawn = useSetter(deferred, onChange);
   const onWhole = useCallback((changed: VisitDto) => onChange(deferred.whole, changed), [onChange, deferred]);
   const drawnAssessment = useAssessment(drawn);
-  const [station, setStation] = useState<StationId>(() => (complaintSaid(whole) ? 'call' : 'pressure'));
+  const [station, setStation] = useState<StationId>(
+    () => placeAt(whole.id) ?? (complaintSaid(whole) ? 'call' : 'pressure'),
+  );
+  useEffect(() => keepPlace(whole.id, station), [whole.id, station]);
   const [asked, setAsked] = useState<AskedPort>();
   const [method, setMethod] = useState<FactKind>();
   const [working, setWorking] = useState<{ title: string; verdict: Verdict }>();

@@ -13,11 +13,14 @@ import { v4 as uuid } from 'uuid';
 
 export const AS_IT_RUNS: Conditions = { door: 'on', filter: 'in', coil: 'wet' };
 
+/** What a check is called until a unit, a complaint or somebody names it. */
+export const QUICK_CHECK = 'Quick check';
+
 /** A quick check of a unit nobody wrote down yet: its air path and motor are taken until somebody says them. */
 export function quickCheck(now: Date, rules: Rules = DEFAULT_RULES): VisitDto {
   return {
     id: uuid(),
-    title: 'Quick check',
+    title: QUICK_CHECK,
     unitId: null,
     layout: 'airHandler',
     motor: 'psc',

@@ -9,6 +9,7 @@ import { usePalette } from '../../../ui/theme';
 import { OpenQuestions } from '../../visitState/OpenQuestions';
 import type { Assessment } from '../../visitState/useAssessment';
 import { DRILL_CARE } from './drillCare';
+import { TotalStatic } from './TotalStatic';
 
 interface PressureStationProps {
   readonly assessment: Assessment;
@@ -25,7 +26,7 @@ export function PressureStation({ visit, assessment, width, onVisit, onPort, onW
   const { judgement, layout, next, pressures, questions, ductBudget, filterFace, retest, flow } = assessment;
   const nextPort = next?.kind === 'port' && !next.filterOut ? next.port : undefined;
   const boundary = [layout.inletPort, layout.outletPort].filter((port) => port !== undefined);
-  const measured = judgement.tespInWc !== undefined;
+  const measured = boundary.every((port) => assessment.counted.has(port));
   return (
     <View style={{ gap: 16 }}>
       <OpenQuestions visit={visit} questions={questions} onVisit={onVisit} />
@@ -39,6 +40,7 @@ export function PressureStation({ visit, assessment, width, onVisit, onPort, onW
         onPort={onPort}
         onWorking={(stretch) => onWorking(stagesText(stretch.stages), stretch.verdict)}
       />
+      <TotalStatic visit={visit} assessment={assessment} onVisit={onVisit} />
       {ductBudget && (
         <View style={{ gap: 4, borderTopWidth: 1, borderColor: palette.line, paddingTop: 10 }}>
           <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>

@@ -1,0 +1,58 @@
+import type { VisitDto } from '@huff/contract';
+import { staticWords, TOTAL_STATIC, totalStaticOf } from '@huff/core';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { NumberSheet } from '../../../ui/keypad';
+import { TextButton } from '../../../ui/page';
+import { Txt } from '../../../ui/text';
+import { takenBack, withFact } from '../../visitState/newFact';
+import type { Assessment } from '../../visitState/useAssessment';
+
+interface TotalStaticProps {
+  readonly visit: VisitDto;
+  readonly assessment: Assessment;
+  readonly onVisit: (visit: VisitDto) => void;
+}
+
+/** The external static as one reading, for whoever took only that; it ends with the two readings of which it is the difference. */
+export function TotalStatic({ visit, assessment, onVisit }: TotalStaticProps) {
+  const [asking, setAsking] = useState(false);
+  const { layout, counted } = assessment;
+  const total = totalStaticOf(visit.facts ?? []);
+  const boundary = [layout.inletPort, layout.outletPort].filter((port) => port !== undefined);
+  if (boundary.every((port) => counted.has(port))) return null;
+  const words =
+    total === undefined
+      ? 'Only the total was read: type it'
+      : `Total, one reading: ${staticWords(total.staticInWc)}. Change`;
+  return (
+    <View>
+      <TextButton onPress={() => setAsking(true)}>{words}</TextButton>
+      {total && (
+        <Txt size={15} color="softInk">
+          {`The total is judged. Read ${boundary.join(' and ')} to see where the static is lost.`}
+        </Txt>
+      )}
+      <NumberSheet
+        asked={
+          asking
+            ? {
+                label: 'Total external static',
+                unit: 'inWc',
+                min: 0.01,
+                max: 5,
+                value: total?.staticInWc,
+                hint: 'Both hoses on the manometer, across the equipment.',
+              }
+            : undefined
+        }
+        onKeep={(value) => {
+          if (value !== null) onVisit(withFact(visit, 'check', { point: TOTAL_STATIC, value }, new Date()));
+          setAsking(false);
+        }}
+        onClear={total && (() => onVisit(takenBack(visit, [total.id], new Date())))}
+        onClose={() => setAsking(false)}
+      />
+    </View>
+  );
+}
