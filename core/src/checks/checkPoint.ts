@@ -75,6 +75,8 @@ export interface CheckPoint {
   readonly effort?: Effort;
   /** Readings at other points that tell this one, when they are at hand. */
   readonly from?: CheckedFrom;
+  /** The point whose figure this one is held against, asked for beside it: the rating of a capacitor. */
+  readonly heldAgainst?: string;
 }
 
 /** How one point follows from readings at others: a capacitor from amps and volts, windings from three pairs. */

@@ -109,6 +109,7 @@ export const MOTOR_POINTS: readonly CheckPoint[] = [
     where: 'discharged, one lead off, meter across',
     number: { unit: 'microfarads', min: 0, max: 200, outcome: capacitorOutcome, ask: askCapacitor },
     from: RUNNING_CAPACITOR_FROM,
+    heldAgainst: 'ratedMicrofarads',
     states: [
       good('fine', 'within its rating'),
       bad('bulged', 'bulged or leaks', 'Capacitor bulged: replace, same µF, same volts or higher.'),

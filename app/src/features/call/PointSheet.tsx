@@ -50,9 +50,16 @@ export function PointSheet({ asked, ...rest }: PointSheetProps) {
   const point = asked === undefined ? undefined : checkPoint(asked);
   const [part, setPart] = useState<string>();
   if (!point) return null;
-  const partPoint = part !== undefined && point.from?.points.includes(part) ? checkPoint(part) : undefined;
-  if (partPoint)
-    return <Asked key={partPoint.id} point={partPoint} {...rest} onClose={() => setPart(undefined)} onPart={setPart} />;
+  const isPart = part !== undefined && (part === point.heldAgainst || point.from?.points.includes(part));
+  const partPoint = isPart ? checkPoint(part) : undefined;
+  if (partPoint) {
+    const back = () => {
+      setPart(undefined);
+      // What it is held against was the last thing to ask.
+      if (part === point.heldAgainst && rest.call.checks.get(point.id)?.value !== undefined) rest.onClose();
+    };
+    return <Asked key={partPoint.id} point={partPoint} {...rest} onClose={back} onPart={setPart} />;
+  }
   return <Asked key={point.id} point={point} {...rest} onPart={setPart} />;
 }
 
@@ -66,12 +73,15 @@ function Asked({
 }: Omit<PointSheetProps, 'asked'> & { readonly point: CheckPoint; readonly onPart: (id: string) => void }) {
   const { id, name, number, states = [], from } = point;
   const last = checks.get(id);
+  const isRated = context.ratedMicrofarads !== undefined;
   // One state beside a figure is a key of the keypad; several are touched, and the figure is a touch away.
   const [typing, setTyping] = useState(number !== undefined && states.length <= 1 && !from);
   const [note, setNote] = useState(last?.note ?? '');
+  const { heldAgainst } = point;
   const keep = (check: Omit<Check, 'point'>) => {
     onWhole(withCheck(whole, { point: id, ...check }));
-    onClose();
+    if (check.value !== undefined && heldAgainst && !checks.has(heldAgainst) && !isRated) onPart(heldAgainst);
+    else onClose();
   };
   const clear = () => {
     onWhole(withoutAnswer(whole, id));
@@ -116,6 +126,14 @@ function Asked({
             value={note}
             onChangeText={setNote}
             maxLength={NOTE_LENGTH}
+          />
+        )}
+        {heldAgainst && (
+          <CheckRow
+            point={checkPoint(heldAgainst)!}
+            check={checks.get(heldAgainst)}
+            context={context}
+            onPress={() => onPart(heldAgainst)}
           />
         )}
         {from && (

@@ -124,6 +124,22 @@ describe('Power', () => {
     show(PowerPlace, psc());
     expect(screen.getByText(/^Nothing read yet\. Before any test: door switch \d\d %/)).toBeTruthy();
   });
+  test('a capacitor that was read asks for the rating on its can, and is judged by it', () => {
+    const { visit } = showLive(PowerPlace, { ...psc(), plate: null, setup: {} });
+    press(/^T5, Run capacitor/);
+    fireEvent.press(screen.getByText('Type the figure instead'));
+    typed('5.1');
+    expect(screen.getByText('Rated µF')).toBeTruthy();
+    typed('7.5');
+    expect(screen.queryByText('Rated µF')).toBeNull();
+    const read = (visit().facts ?? []).map(({ inputs }) => [inputs.point, inputs.value]);
+    expect(read).toEqual([
+      ['capacitor', 5.1],
+      ['ratedMicrofarads', 7.5],
+    ]);
+    expect(screen.getByLabelText(/^T5, Run capacitor: 5\.1 µF/)).toBeTruthy();
+    expect(screen.queryByText(/Type the rating printed/)).toBeNull();
+  });
   test('a point is touched, a figure typed; 24 where line is asked is questioned and kept', () => {
     const { last } = show(PowerPlace, psc());
     press(/^T1, Disconnect, door: not tested/);

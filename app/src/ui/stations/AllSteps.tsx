@@ -60,7 +60,7 @@ export function AllSteps({ stations, here, onGo }: AllStepsProps) {
           minHeight: 48,
           minWidth: 60,
           paddingLeft: 12,
-          paddingRight: 6,
+          paddingRight: 10,
           justifyContent: 'center',
           borderRightWidth: 1,
           borderColor: palette.line,

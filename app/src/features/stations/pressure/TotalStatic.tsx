@@ -24,7 +24,7 @@ export function TotalStatic({ visit, assessment, onVisit }: TotalStaticProps) {
   const words =
     total === undefined
       ? 'Only the total was read: type it'
-      : `Total, one reading: ${staticWords(total.staticInWc)}. Change`;
+      : `Total ${staticWords(total.staticInWc)} as one reading: change it`;
   return (
     <View>
       <TextButton onPress={() => setAsking(true)}>{words}</TextButton>

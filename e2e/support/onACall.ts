@@ -1,0 +1,127 @@
+import { expect, type Locator, type Page } from '@playwright/test';
+
+/** What a visit cost its technician so far. */
+export interface Cost {
+  readonly touches: number;
+  readonly figures: number;
+}
+
+/** A technician on a call in an empty shop, on a phone: every touch and every figure is counted. */
+export class OnACall {
+  private touches = 0;
+  private figures = 0;
+  /** What the first useful verdict had cost. */
+  first?: Cost;
+
+  constructor(readonly page: Page) {}
+
+  get cost(): Cost {
+    return { touches: this.touches, figures: this.figures };
+  }
+
+  private async tap(what: Locator): Promise<void> {
+    await what.first().click();
+    this.touches += 1;
+  }
+
+  /** Touches a button by the beginning of its name. */
+  touch = (name: RegExp) => this.tap(this.page.getByRole('button', { name }));
+
+  /** Chooses one of a group; without a group in whatever sheet is open. */
+  async choose(name: string, group?: string): Promise<void> {
+    const within = group ? this.page.getByRole('radiogroup', { name: group, exact: true }) : this.page;
+    await this.tap(within.getByRole('radio', { name, exact: true }));
+  }
+
+  /** Begins with what the customer said. */
+  async said(words: string): Promise<void> {
+    await this.page.goto('/');
+    await this.touch(/^Quick check/);
+    await this.go('Call');
+    await this.choose(words, 'What was said');
+    await expect(this.page.getByText(`“${words}”`)).toBeVisible();
+  }
+
+  async go(station: string): Promise<void> {
+    await this.tap(
+      this.page.getByRole('group', { name: 'Stations' }).getByRole('button', { name: new RegExp(`^${station},`) }),
+    );
+  }
+
+  /** Reads the cautions of a step, one after the other. */
+  async cautions(): Promise<void> {
+    const next = this.page.getByRole('button', { name: /: read$/ });
+    await this.page.waitForTimeout(150);
+    for (let i = 0; i < 5 && (await next.count()) > 0; i += 1) {
+      const name = (await next.first().getAttribute('aria-label'))!;
+      await this.tap(next);
+      await expect(this.page.getByRole('button', { name, exact: true })).toHaveCount(0);
+    }
+  }
+
+  /** Types a figure at whatever asks for it now. */
+  async figure(text: string): Promise<void> {
+    const asked = this.page.getByRole('dialog').last();
+    await expect(asked).toBeVisible();
+    const before = await asked.getAttribute('aria-label');
+    await this.page.keyboard.type(text);
+    await this.page.keyboard.press('Enter');
+    this.figures += 1;
+    this.touches += 1;
+    // It closes, or asks for the next.
+    await expect(this.page.getByRole('dialog', { name: before!, exact: true })).toHaveCount(0);
+  }
+
+  /** Touches a spot of a drawing or a line of a list, and types its figure. */
+  async read(spot: RegExp, figure: string): Promise<void> {
+    await this.touch(spot);
+    await this.figure(figure);
+  }
+
+  /** Reads statics, the first port by its ring, the others as they are asked for in turn. */
+  async statics(first: string, ...figures: readonly string[]): Promise<void> {
+    await this.touch(new RegExp(`^Port ${first},`));
+    for (const one of figures) {
+      const asked = this.page.getByRole('dialog', { name: /^Read / });
+      const name = await asked.getAttribute('aria-label');
+      await this.page.keyboard.type(one);
+      await this.page.keyboard.press('Enter');
+      this.figures += 1;
+      this.touches += 1;
+      await expect(this.page.getByRole('dialog', { name: name!, exact: true })).toHaveCount(0);
+    }
+    if ((await this.page.getByRole('dialog', { name: /^Read / }).count()) > 0) await this.page.keyboard.press('Escape');
+  }
+
+  /** Touches a point and says what was found there. */
+  async mark(spot: RegExp, state: string): Promise<void> {
+    await this.touch(spot);
+    await this.tap(this.page.getByRole('dialog').last().getByRole('radio', { name: state, exact: true }));
+    await expect(this.page.getByRole('dialog')).toHaveCount(0);
+  }
+
+  /** What the equipment is, as far as it is asked. */
+  async unit({ kind, motor, tons, equipment }: { kind?: string; motor?: RegExp; tons?: string; equipment?: string }) {
+    await this.touch(/Say what stands here$/);
+    if (kind) await this.choose(kind, 'Air path');
+    if (motor) await this.tap(this.page.getByRole('radio', { name: motor }));
+    if (equipment) await this.choose(equipment, 'Equipment');
+    if (tons) await this.choose(tons, 'Nominal tons');
+    await this.tap(this.page.getByRole('dialog').last().getByRole('button', { name: 'Back', exact: true }));
+  }
+
+  /** The first thing that is worth having come for. */
+  async verdict(words: RegExp | string): Promise<void> {
+    await expect(this.page.getByText(words).first()).toBeVisible();
+    this.first ??= this.cost;
+  }
+
+  /** Hands over: the owner's page says what was found and done, and it is saved. */
+  async handOver(...says: readonly (RegExp | string)[]): Promise<void> {
+    await this.go('Hand over');
+    const paper = this.page.getByRole('main');
+    for (const words of says) await expect(paper.getByText(words).first()).toBeVisible();
+    await this.touch(/^Save the visit/);
+    await expect(this.page).toHaveURL(/\/visits\//);
+  }
+}

@@ -1,0 +1,55 @@
+import { visitKind } from '../support/visitKind';
+
+visitKind(4, 'a weak capacitor and a worn relay', { first: 12, end: 30 }, async (tech) => {
+  await tech.said('blower does not run');
+  await tech.cautions();
+  await tech.go('Power');
+  await tech.cautions();
+  await tech.mark(/^The motor on a call/, 'hums');
+  await tech.read(/^T4, Line at the motor/, '239');
+  await tech.read(/^T5, Run capacitor/, '5.1');
+  await tech.touch(/rating on its can/i);
+  await tech.figure('7.5');
+  await tech.verdict(/Run capacitor \d\d %/);
+  await tech.handOver(/capacitor/i);
+});
+
+visitKind(10, 'an outdoor coil that cannot breathe', { first: 12, end: 30 }, async (tech) => {
+  await tech.said('not cooling');
+  await tech.cautions();
+  await tech.go('Upkeep');
+  await tech.cautions();
+  await tech.mark(/^Outdoor coil/, 'found');
+  await tech.verdict(/Outdoor coil/);
+  await tech.handOver(/outdoor coil/i);
+});
+
+visitKind(11, 'ten reasons a blower does not run', { first: 14, end: 30 }, async (tech) => {
+  await tech.said('blower does not run');
+  await tech.cautions();
+  await tech.go('Power');
+  await tech.cautions();
+  await tech.read(/^T1, Disconnect/, '238');
+  await tech.read(/^T2, Transformer/, '26');
+  await tech.read(/^T3, Call for fan/, '25.6');
+  await tech.read(/^T4, Line at the motor/, '0');
+  await tech.verdict('Power stops here');
+  await tech.mark(/^Relay by ear/, 'silent');
+  await tech.mark(/^The motor on a call/, 'nothing at all');
+  await tech.read(/^Read again: call for fan/, '25.4');
+  await tech.handOver(/board output/i);
+});
+
+visitKind(14, 'a fan relay and 24 V taps', { first: 14, end: 34 }, async (tech) => {
+  await tech.said('blower does not run');
+  await tech.cautions();
+  await tech.unit({ kind: 'Air handler', motor: /^Five small taps/ });
+  await tech.go('Power');
+  await tech.cautions();
+  await tech.read(/^T1, Disconnect/, '241');
+  await tech.read(/^T2, Transformer/, '27');
+  await tech.read(/^T3, Call for fan/, '26');
+  await tech.read(/^T4, /, '0');
+  await tech.verdict('Power stops here');
+  await tech.handOver(/./);
+});
