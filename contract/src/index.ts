@@ -1,6 +1,7 @@
 export { type FormId, knownFor, knownInputsFor, type KnownFigure, SAME_FIGURE } from './sameFigure';
 export * from './blowerTable';
 export * from './check';
+export * from './checkName';
 export * from './fact';
 export * from './forms';
 export * from './limits';

@@ -195,6 +195,7 @@ export {
   percentText,
   plainText,
   ruleText,
+  inSentence,
   sentenceCase,
   ended,
   setMeasures,

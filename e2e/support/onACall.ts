@@ -78,6 +78,24 @@ export class OnACall {
     await this.figure(figure);
   }
 
+  /** Types words into a field. */
+  async write(label: RegExp, words: string): Promise<void> {
+    await this.page.getByRole('textbox', { name: label }).fill(words);
+    this.touches += 1;
+  }
+
+  /** Types the points of a traverse, each asked for in turn. */
+  async points(count: number, figure: string): Promise<void> {
+    await this.touch(/point 1: not read. Type it$/);
+    for (let i = 0; i < count; i += 1) {
+      await this.page.keyboard.type(figure);
+      await this.page.keyboard.press('Enter');
+      this.figures += 1;
+    }
+    if ((await this.page.getByRole('button', { name: 'delete', exact: true }).count()) > 0)
+      await this.page.keyboard.press('Escape');
+  }
+
   /** Reads statics, the first port by its ring, the others as they are asked for in turn. */
   async statics(first: string, ...figures: readonly string[]): Promise<void> {
     await this.touch(new RegExp(`^Port ${first},`));

@@ -1,30 +1,38 @@
 import { visitKind } from '../support/visitKind';
 
-visitKind(4, 'a weak capacitor and a worn relay', { first: 12, end: 30 }, async (tech) => {
+visitKind(4, 'a weak capacitor and a worn relay', { first: 14, end: 26 }, async (tech) => {
   await tech.said('blower does not run');
   await tech.cautions();
   await tech.go('Power');
   await tech.cautions();
-  await tech.mark(/^The motor on a call/, 'hums');
-  await tech.read(/^T4, Line at the motor/, '239');
-  await tech.read(/^T5, Run capacitor/, '5.1');
-  await tech.touch(/rating on its can/i);
+  await tech.mark(/^The motor on a call/, 'hums or rocks, no start');
+  await tech.touch(/^T5, Run capacitor/);
+  await tech.touch(/^Type the figure instead/);
+  await tech.figure('5.1');
   await tech.figure('7.5');
-  await tech.verdict(/Run capacitor \d\d %/);
+  await tech.verdict(/^Run capacitor \d\d %/);
+  await tech.go('Found');
+  await tech.touch(/^Likely: run capacitor, \d\d %: fixed/);
+  await tech.touch(/^Add a finding/);
+  await tech.write(/^What was found/, 'Relay contacts pitted, replaced');
+  await tech.touch(/^Keep it/);
+  await tech.verdict('Relay contacts pitted, replaced');
   await tech.handOver(/capacitor/i);
 });
 
-visitKind(10, 'an outdoor coil that cannot breathe', { first: 12, end: 30 }, async (tech) => {
+visitKind(10, 'an outdoor coil that cannot breathe', { first: 12, end: 24 }, async (tech) => {
   await tech.said('not cooling');
   await tech.cautions();
   await tech.go('Upkeep');
   await tech.cautions();
   await tech.mark(/^Outdoor coil/, 'found');
-  await tech.verdict(/Outdoor coil/);
+  await tech.go('Found');
+  await tech.verdict(/^Outdoor coil/);
+  await tech.touch(/^Outdoor coil.*: fixed/);
   await tech.handOver(/outdoor coil/i);
 });
 
-visitKind(11, 'ten reasons a blower does not run', { first: 14, end: 30 }, async (tech) => {
+visitKind(11, 'ten reasons a blower does not run', { first: 15, end: 30 }, async (tech) => {
   await tech.said('blower does not run');
   await tech.cautions();
   await tech.go('Power');
@@ -37,10 +45,11 @@ visitKind(11, 'ten reasons a blower does not run', { first: 14, end: 30 }, async
   await tech.mark(/^Relay by ear/, 'silent');
   await tech.mark(/^The motor on a call/, 'nothing at all');
   await tech.read(/^Read again: call for fan/, '25.4');
+  await tech.verdict(/^Board output 9\d %/);
   await tech.handOver(/board output/i);
 });
 
-visitKind(14, 'a fan relay and 24 V taps', { first: 14, end: 34 }, async (tech) => {
+visitKind(14, 'a fan relay and 24 V taps', { first: 19, end: 32 }, async (tech) => {
   await tech.said('blower does not run');
   await tech.cautions();
   await tech.unit({ kind: 'Air handler', motor: /^Five small taps/ });
@@ -51,5 +60,5 @@ visitKind(14, 'a fan relay and 24 V taps', { first: 14, end: 34 }, async (tech) 
   await tech.read(/^T3, Call for fan/, '26');
   await tech.read(/^T4, /, '0');
   await tech.verdict('Power stops here');
-  await tech.handOver(/./);
+  await tech.handOver(/called for: blower does not run/);
 });

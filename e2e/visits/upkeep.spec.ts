@@ -1,45 +1,61 @@
 import { visitKind } from '../support/visitKind';
 
-visitKind(1, 'maintenance of electric heat', { first: 12, end: 34 }, async (tech) => {
+visitKind(1, 'maintenance of electric heat', { first: 14, end: 34 }, async (tech) => {
   await tech.said('planned maintenance');
   await tech.go('Upkeep');
   await tech.cautions();
   await tech.mark(/^Blower wheel/, 'done');
   await tech.mark(/^Coil, under side too/, 'done');
   await tech.mark(/^Filter changed/, 'done');
-  await tech.mark(/^Electric heat, amps/, 'found');
-  await tech.verdict(/^4 of \d+ done, 1 found|^3 of \d+ done, 1 found/);
-  await tech.handOver(/filter/i);
+  await tech.mark(/^Heat terminals and links/, 'found');
+  await tech.verdict(/^\d of \d+ done, 1 found/);
+  await tech.go('Found');
+  await tech.touch(/^A heat terminal or a fusible link.*: fixed/);
+  await tech.handOver(/filter/i, /wheel/i, /terminal/i);
 });
 
-visitKind(7, 'freezing in cold weather', { first: 12, end: 30 }, async (tech) => {
+visitKind(7, 'freezing in cold weather', { first: 8, end: 30 }, async (tech) => {
   await tech.said('freezing up');
   await tech.cautions();
   await tech.go('Refrigerant');
   await tech.cautions();
-  await tech.verdict(/./);
-  await tech.handOver(/./);
+  await tech.read(/^outdoors/, '48');
+  await tech.verdict(/Under 65 °F outdoors the high side tells nothing/);
+  await tech.handOver(/called for: freezing up/);
 });
 
-visitKind(8, 'a neglected rooftop unit', { first: 12, end: 34 }, async (tech) => {
+visitKind(8, 'a neglected rooftop unit', { first: 14, end: 34 }, async (tech) => {
   await tech.said('planned maintenance');
   await tech.unit({ kind: 'Packaged', motor: /^Belt and sheaves/, tons: '5' });
   await tech.go('Upkeep');
   await tech.cautions();
   await tech.mark(/^Trap refilled/, 'found');
-  await tech.verdict(/Trap missing|1 found/);
-  await tech.handOver(/trap/i);
+  await tech.verdict(/^\d of \d+ done, 1 found/);
+  await tech.mark(/^Cabinet doors/, 'found');
+  await tech.mark(/^Belt and spare/, 'found');
+  await tech.mark(/^Outdoor coil/, 'done');
+  await tech.go('Found');
+  await tech.touch(/: quoted/);
+  await tech.figure('60');
+  await tech.handOver(/trap/i, /outdoor coil/i);
 });
 
-visitKind(9, 'a limit that trips, by belt and filter', { first: 14, end: 30 }, async (tech) => {
+visitKind(9, 'a limit that trips, by belt and filter', { first: 15, end: 34 }, async (tech) => {
   await tech.said('no heat');
   await tech.cautions();
+  await tech.unit({ kind: 'Furnace, coil', motor: /^Belt and sheaves/ });
   await tech.go('Look');
   await tech.choose('loaded', 'Filter');
+  await tech.go('Heat');
+  await tech.cautions();
+  await tech.mark(/^T2, Limit and roll-out/, 'limit open');
+  await tech.verdict(/filter/i);
+  await tech.go('Found');
+  await tech.touch(/^Filter: loaded: fixed/);
   await tech.handOver(/filter/i);
 });
 
-visitKind(18, 'make-up air that trips on a negative building', { first: 12, end: 30 }, async (tech) => {
+visitKind(18, 'make-up air that trips on a negative building', { first: 13, end: 26 }, async (tech) => {
   await tech.said('doors pull, building air');
   await tech.cautions();
   await tech.go('Building');

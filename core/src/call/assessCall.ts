@@ -2,7 +2,7 @@ import { makeUpLines, netBuilding, type BuildingNet } from '../building';
 import { standingChecks, withTold, type Check, type CheckContext } from '../checks';
 import { CALL_CAUTIONS, complaintOf, type CallCaution, type Complaint } from '../complaint';
 import { gasFurnace, heatSequence, heatTouches, kitReading, lastRun } from '../heat';
-import { assessPower, partAtFix, repeatedAlike, schemeFor } from '../power';
+import { assessPower, BLOWER_MOTOR_CAUSES, partAtFix, repeatedAlike, schemeFor } from '../power';
 import type { TriageItem } from '../triage/triage';
 import { checksOf, type KeptCheck } from '../visit/facts';
 import { outdoorUnit } from '../outdoor';
@@ -47,7 +47,7 @@ export function assessCall(call: CallFacts): CallAssessment {
   const rated = made.findLast(({ point }) => point === 'ratedMicrofarads')?.value;
   const context = { ...call.context, ratedMicrofarads: rated ?? call.context.ratedMicrofarads };
   const scheme = schemeFor(call.motor, made.findLast(({ point }) => point === 'scheme')?.state);
-  const ofPower = partAtFix(made, scheme, context);
+  const ofPower = partAtFix(made, scheme, context, BLOWER_MOTOR_CAUSES);
   const ofGas = partAtFix(ofPower.standing, gasFurnace, context);
   const ofOutdoor = partAtFix(ofGas.standing, outdoorUnit, context);
   const all = ofOutdoor.standing;

@@ -347,6 +347,23 @@ describe('after a fix', () => {
     expect(triage.map(({ id, outcome }) => [id, outcome])).toEqual([['cause-windings', 'dealtWith']]);
   });
 
+  test('converted to a motor of another kind: what was fixed stays listed, and the new motor is not suspected', () => {
+    const old = [
+      check('lineVolts', 240),
+      check('callVolts', 26),
+      check('requestVolts', 14),
+      check('motorSupply', 240),
+      check('harnessWiggled', 'steady'),
+      check('moduleWindings', 3),
+      check('wheel', 'free'),
+    ];
+    const module = check('triage', 'dealtWith', { note: 'cause-module' });
+    expect(call(old, { motor: 'constantAirflow' }).power.suspects.ranked[0]!.cause.id).toBe('module');
+    const { triage, power } = call([...old, module], { motor: 'constantTorque' });
+    expect(triage.map(({ id, outcome }) => [id, outcome])).toEqual([['cause-module', 'dealtWith']]);
+    expect(power.motorHold).toBeUndefined();
+  });
+
   test('the same fault found again is open again', () => {
     const again = call([...bad, fixed, check('windings', 'ground'), check('windings', 'ground')]);
     expect(again.triage.find(({ id }) => id === 'cause-windings')?.outcome).toBe('open');

@@ -5,12 +5,12 @@ import { carriedOver, outcomeBefore } from '../handover';
 import { gasFurnace, type HeatSequence, type KitReading } from '../heat';
 import type { VerdictWord } from '../judge';
 import { outdoorUnit } from '../outdoor';
-import { powerCause, type PowerAssessment, type PowerCause } from '../power';
+import { isPowerCause, powerCause, type PowerAssessment, type PowerCause } from '../power';
 import type { Stop } from '../stop';
 import type { Effort } from '../triage/effort';
 import { LOOK_EFFORT } from '../triage/lookEffort';
 import { inTriageOrder, type TriageItem } from '../triage/triage';
-import { sentenceCase } from '../words';
+import { inSentence, sentenceCase } from '../words';
 import type { outcomesOf, Settled } from './callFacts';
 import type { CallFacts } from './callInput';
 import type { Circuit } from './circuits';
@@ -151,7 +151,7 @@ export function triageOf(
         ...causeLine(likely.cause, scheme === gasFurnace),
         words: sure
           ? likely.cause.name
-          : `Likely: ${likely.cause.name.toLowerCase()}, ${Math.round(100 * likely.share)} %`,
+          : `Likely: ${inSentence(likely.cause.name)}, ${Math.round(100 * likely.share)} %`,
         toDo: motorHold ?? likely.cause.toDo,
       });
     }
@@ -159,6 +159,12 @@ export function triageOf(
     for (const id of Object.keys(scheme.causes))
       if (outcomes.get(`cause-${id}`)?.outcome === 'dealtWith' && !items.some((item) => item.id === `cause-${id}`))
         add({ id: `cause-${id}`, ...causeLine(powerCause(id), scheme === gasFurnace) });
+  }
+  // Also where another kind of motor was put in, whose scheme has no such cause.
+  for (const [id, { outcome }] of outcomes) {
+    const cause = id.startsWith('cause-') ? id.slice(6) : '';
+    if (outcome === 'dealtWith' && isPowerCause(cause) && !items.some((item) => item.id === id))
+      add({ id, ...causeLine(powerCause(cause), false) });
   }
   if (building?.word === 'outside')
     add({

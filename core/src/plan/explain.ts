@@ -2,7 +2,7 @@ import type { Goal, Prediction } from '../model';
 import { moveOf, type ChosenMove } from '../moves';
 import { soundInputs } from '../tools';
 import { stageDropAt, type StageKind, type System } from '../system';
-import { flowWords, staticWords, flowText, percentText, staticText, sentenceCase } from '../words';
+import { flowWords, staticWords, flowText, inSentence, percentText, staticText, sentenceCase } from '../words';
 import { operate } from '../operate';
 import type { Odds } from './chance';
 
@@ -32,7 +32,7 @@ export function clauseOf({ id, inputs }: ChosenMove, system: System): string {
   if (!move) return id;
   const says = move.says(soundInputs(move, inputs), system);
   if (id === 'changeTap') return `the speed goes from ${says}`;
-  return `${move.name.charAt(0).toLowerCase()}${move.name.slice(1)} (${says})`;
+  return `${inSentence(move.name)} (${says})`;
 }
 
 /** "a", "a and b", "a, b, then c": the last of several comes last because it is done last. */

@@ -1,3 +1,4 @@
+import { inSentence } from '../words';
 import {
   checkPoint,
   checkQuestion,
@@ -60,6 +61,9 @@ export const FOUND_FROM = 0.9;
 /** From so much it is, when no test tells more and its own readings prove it. */
 const LEFT_FROM = 0.2;
 
+/** From so much a fault that was seen itself is found. */
+const SEEN_FROM = 0.5;
+
 /** What readings are held against. */
 export interface PowerFacts {
   /** What stops the visit: while it endangers people no test is offered. */
@@ -117,17 +121,17 @@ function sentenceOf(
   if (told === 0)
     return `Nothing read yet. Before any test: ${ranked
       .slice(0, 3)
-      .map(({ cause, share }) => `${cause.name.toLowerCase()} ${percent(share)}`)
+      .map(({ cause, share }) => `${inSentence(cause.name)} ${percent(share)}`)
       .join(', ')}.`;
   const seen = first ? seenFor(first.cause.id, looks) : [];
   const takeFirst = seen.length > 0 ? `Seen here: ${seen.join(', ')}. Take that first.` : undefined;
   if (found)
     return [`${found.cause.name} ${percent(found.share)}. ${found.cause.toDo}.`, takeFirst].filter(Boolean).join(' ');
   if (somethingElse > (first?.share ?? 0)) return 'The readings fit nothing on the list: read the last ones again.';
-  const rest = second && second.share >= 0.03 ? `, ${second.cause.name.toLowerCase()} ${percent(second.share)}` : '';
+  const rest = second && second.share >= 0.03 ? `, ${inSentence(second.cause.name)} ${percent(second.share)}` : '';
   const why =
     takeFirst ??
-    (stopsAt ? `Power does not come to “${checkPoint(stopsAt)!.name.toLowerCase()}”.` : 'By what was read so far.');
+    (stopsAt ? `Power does not come to “${inSentence(checkPoint(stopsAt)!.name)}”.` : 'By what was read so far.');
   return `${first!.cause.name} ${percent(first!.share)}${rest}. ${why}`;
 }
 
@@ -181,6 +185,11 @@ function foundOrNext(facts: PowerFacts, { ranked, told }: Suspects): Pick<PowerA
   const sure = told > 0 ? ranked.filter((one) => one.sure >= FOUND_FROM) : [];
   const found = sure.find((one) => open.get(one)!.length === 0);
   if (found) return named(found);
+  // A wheel that is seized and a tube that is plugged are seen, not concluded: no other test comes before them.
+  const seen = ranked.find(
+    (one) => told > 0 && one.cause.isSeenItself && one.sure >= SEEN_FROM && open.get(one)!.length === 0,
+  );
+  if (seen) return named(seen);
   const tests = nextTests(scheme, checks, context, priors, repeated).filter(({ point }) => isOffered(point.id));
   for (const one of sure) {
     const wanted = open.get(one)!.find((point) => !checks.has(point) && isOffered(point));

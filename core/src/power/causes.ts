@@ -408,6 +408,14 @@ export const POWER_CAUSES: readonly PowerCause[] = [
 
 const BY_ID = new Map([...POWER_CAUSES, ...HEAT_CAUSES, ...OUTDOOR_CAUSES].map((cause) => [cause.id, cause]));
 
+/** Causes of a blower motor of any kind: whoever fixes one puts another motor in, perhaps of another kind. */
+export const BLOWER_MOTOR_CAUSES: ReadonlySet<string> = new Set(
+  POWER_CAUSES.filter(({ isMotor }) => isMotor).map(({ id }) => id),
+);
+
+/** Whether a cause of that id is known. */
+export const isPowerCause = (id: string): boolean => BY_ID.has(id);
+
 /** A cause by its id. @throws when there is none of that id: schemes are checked by a test */
 export function powerCause(id: string): PowerCause {
   const cause = BY_ID.get(id);

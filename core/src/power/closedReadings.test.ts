@@ -1,5 +1,7 @@
 import type { Check } from '../checks';
 import { partAtFix } from './closedReadings';
+import { BLOWER_MOTOR_CAUSES } from './causes';
+import { torqueBoard } from './schemes/torqueBoard';
 import { pscBoard } from './schemes/pscBoard';
 
 const context = { lineVolts: 240, ratedMicrofarads: 10 };
@@ -50,4 +52,13 @@ test('another motor closes all that was read of the old one, good or bad', () =>
 
 test('a fix of another circuit parts nothing here', () => {
   expect(parted(at('capacitor', 3), fixed('igniter')).closed).toEqual([]);
+});
+
+test('a module that was replaced by a motor of another kind closes what was read of the old one', () => {
+  const read = [at('lineVolts', 120), at('motorSupply', 120), at('requestVolts', 14), at('moduleWindings', 3)];
+  const converted = partAtFix([...read, fixed('module')], torqueBoard, context, BLOWER_MOTOR_CAUSES);
+  expect(converted.closed.map(({ point }) => point)).toContain('moduleWindings');
+  expect(converted.fixed?.id).toBe('module');
+  // Whoever does not know of other motors parts nothing.
+  expect(partAtFix([...read, fixed('module')], torqueBoard, context).closed).toEqual([]);
 });

@@ -20,34 +20,38 @@ export interface PartedReadings<C extends Check> {
   readonly fixed?: PowerCause;
 }
 
-const causeOf = ({ point, note }: Check, scheme: PowerScheme): PowerCause | undefined => {
+const causeOf = ({ point, note }: Check, scheme: PowerScheme, others: ReadonlySet<string>): PowerCause | undefined => {
   const id = point === 'triage' && note?.startsWith('cause-') ? note.slice(6) : undefined;
-  return id !== undefined && id in scheme.causes ? powerCause(id) : undefined;
+  return id !== undefined && (id in scheme.causes || others.has(id)) ? powerCause(id) : undefined;
 };
+
+const NONE: ReadonlySet<string> = new Set();
 
 /**
  * Parts readings at the last cause that was reported as fixed. What was bad before belongs to the fault; what was read of a motor before another one
  * was put in belongs to the old motor.
  *
  * @param all in the order they were made
+ * @param others causes of the same circuit that this scheme does not have: those of a motor of another kind that was taken out
  * @example a capacitor read at 4 µF, then reported as fixed: closed, and nothing is suspected by it any more
  */
 export function partAtFix<C extends Check>(
   all: readonly C[],
   scheme: PowerScheme,
   context: CheckContext,
+  others = NONE,
 ): PartedReadings<C> {
   // Opened again, it is not fixed.
   const last = new Map<string, number>();
   all.forEach((check, i) => {
-    const cause = causeOf(check, scheme);
+    const cause = causeOf(check, scheme, others);
     if (cause) last.set(cause.id, i);
   });
   const fixes = [...last.values()].filter((i) => all[i]!.state === 'dealtWith');
   const fixedAt = Math.max(-1, ...fixes);
-  const cause = fixedAt < 0 ? undefined : causeOf(all[fixedAt]!, scheme);
+  const cause = fixedAt < 0 ? undefined : causeOf(all[fixedAt]!, scheme, others);
   const firstAfter = all.findIndex(({ point }) => afterMotor.has(point));
-  const newMotorAt = Math.max(firstAfter, ...fixes.filter((i) => causeOf(all[i]!, scheme)?.isMotor));
+  const newMotorAt = Math.max(firstAfter, ...fixes.filter((i) => causeOf(all[i]!, scheme, others)?.isMotor));
   const points = new Set([...scheme.steps, ...scheme.beside].map(({ point }) => point));
   const isBad = (check: C) => points.has(check.point) && outcomeOf(check, context) === 'bad';
   const isClosed = (check: C, i: number) =>

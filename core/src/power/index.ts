@@ -1,6 +1,6 @@
 export { ampsDrift } from './ampsDrift';
 export type { PowerCause } from './cause';
-export { powerCause, POWER_CAUSES } from './causes';
+export { BLOWER_MOTOR_CAUSES, isPowerCause, powerCause, POWER_CAUSES } from './causes';
 export { type PointStand, powerReach } from './reach';
 export type { Lane, PowerScheme, SchemeStep } from './scheme';
 export { POWER_SCHEMES, schemeFor } from './schemes';

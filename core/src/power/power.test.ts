@@ -285,3 +285,8 @@ test('a flash code that was read, cleared and stays away takes back that it flas
   expect(outcomeOf(standing(flashed).get('flashCode')!, context)).toBe('edge');
   expect(outcomeOf(standing(flashed, cleared).get('flashCode')!, context)).toBe('good');
 });
+
+test('a wheel that was felt to be seized is what is wrong: no door switch is tried before it', () => {
+  const { found, next } = of(standing({ point: 'wheel', state: 'seized' }));
+  expect(found?.cause.id ?? (next?.again && next.point.id)).toMatch(/^(seized|wheel)$/);
+});

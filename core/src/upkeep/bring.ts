@@ -1,3 +1,4 @@
+import { inSentence } from '../words';
 import { checkPoint, type Check } from '../checks';
 import { filterSize, partText, type PartSought } from '../stock/partSought';
 
@@ -35,8 +36,6 @@ export function partsWanted(points: readonly string[], unit: UnitParts): readonl
   return wanted.filter(({ kind }) => kind !== 'belt');
 }
 
-const lower = (text: string) => `${text.charAt(0).toLowerCase()}${text.slice(1)}`;
-
 /**
  * What to bring to a unit, in words: its filters and belt, and the parts that were found wanting last time.
  *
@@ -55,5 +54,5 @@ export function bringList(unit: UnitParts, last: readonly Check[]): readonly str
     bad.map(({ point }) => point),
     unit,
   );
-  return [...list, ...wanted.map((part) => lower(partText(part)))];
+  return [...list, ...wanted.map((part) => inSentence(partText(part)))];
 }

@@ -1,4 +1,4 @@
-import { ended, flowText, oddsText, percentText, sentenceCase, staticText, tonsText } from '.';
+import { ended, flowText, inSentence, oddsText, percentText, sentenceCase, staticText, tonsText } from '.';
 
 test('figures read as a technician writes them', () => {
   expect([0.58, -0.312, 0, -0.001, 1].map(staticText)).toEqual(['0.58', '−0.31', '0.00', '0.00', '1.00']);
@@ -26,5 +26,15 @@ test('a sentence ends with one period, also after a unit that has one', () => {
   expect(['between 0 and 5 in. w.c.', 'between 0 and 700 V'].map(ended)).toEqual([
     'between 0 and 5 in. w.c.',
     'between 0 and 700 V.',
+  ]);
+});
+
+test('a name within a sentence begins small, but not an abbreviation or a terminal', () => {
+  expect(['Capacitor, HERM side', 'R to G by hand', 'CO alarm', 'G–C, jumpered', ''].map(inSentence)).toEqual([
+    'capacitor, HERM side',
+    'R to G by hand',
+    'CO alarm',
+    'G–C, jumpered',
+    '',
   ]);
 });

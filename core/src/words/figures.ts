@@ -67,3 +67,12 @@ export function oddsText(share: number): string {
   if (hundred < 1) return 'under 1 in 100';
   return hundred > 99 ? 'over 99 in 100' : `${hundred} in 100`;
 }
+
+/**
+ * A name as it stands within a sentence: its first letter small, unless the word is an abbreviation or a terminal.
+ *
+ * @example inSentence('Capacitor, HERM side') // 'capacitor, HERM side'
+ * @example inSentence('R to G by hand') // 'R to G by hand'
+ */
+export const inSentence = (name: string): string =>
+  /^\p{Lu}\p{Ll}/u.test(name) ? name.charAt(0).toLowerCase() + name.slice(1) : name;

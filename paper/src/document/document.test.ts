@@ -21,6 +21,9 @@ describe('the owner’s page', () => {
     const { title, under, owner } = made({ unit: UNIT });
     expect(title).toBe('Your air handler does not move the air it should yet');
     expect(under).toBe('Reading room air handler · 12 May 2026');
+    // The name of a check that nobody named says nothing to an owner.
+    expect(made({ visit: exampleA({ title: 'Quick check: no heat' }) }).under).toBe('12 May 2026');
+    expect(made({ visit: exampleA({ title: 'Barn' }) }).under).toBe('Barn · 12 May 2026');
     const [flow, tesp] = of(owner, 'figures')[0]!.rows;
     expect(flow).toMatchObject({ name: 'Air moved', under: 'CFM; 1,080 to 1,320 is right', word: 'outside' });
     expect(flow).not.toHaveProperty('before');

@@ -1,4 +1,4 @@
-import { ended, moveOf } from '@huff/core';
+import { ended, inSentence, moveOf } from '@huff/core';
 import type { VisitDto } from '@huff/contract';
 import {
   chargeWorks,
@@ -63,7 +63,7 @@ function workDone({ parted, call, visit }: DocumentFacts): readonly string[] {
     ...call.triage.flatMap((item) => {
       if (item.outcome !== 'dealtWith' || settled.has(item.look ?? '')) return [];
       const words = plainWords(item);
-      return [`Fixed: ${words.charAt(0).toLowerCase()}${words.slice(1)}`];
+      return [`Fixed: ${inSentence(words)}`];
     }),
     ...Object.entries(UPKEEP_DONE).flatMap(([point, words]) => {
       const check = call.checks.get(point);

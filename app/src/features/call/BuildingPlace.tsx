@@ -1,4 +1,4 @@
-import { flowText, sentenceCase, shownText, unitText } from '@huff/core';
+import { flowText, inSentence, sentenceCase, shownText, unitText } from '@huff/core';
 import { BUILDING_POINTS, checkPoint, checkText, outdoorAirShare } from '@huff/core/call';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
@@ -54,7 +54,7 @@ export function BuildingPlace({ whole, assessment, acts, frame, width }: Station
                   {figure(id) === undefined ? 'type' : `${shownText(figure(id)!, 'degF')}°`}
                 </Txt>
                 <Txt size={14} color="softInk">
-                  {checkPoint(id)!.name.toLowerCase()}
+                  {inSentence(checkPoint(id)!.name)}
                 </Txt>
               </Pressable>
             ))}
@@ -96,7 +96,7 @@ export function BuildingPlace({ whole, assessment, acts, frame, width }: Station
         </View>
         {missing !== undefined && (
           <ActionButton onPress={() => setAsked(missing)} aside={`${checkPoint(missing)!.minutes} min`}>
-            {`Next: ${checkPoint(missing)!.name.toLowerCase()}`}
+            {`Next: ${inSentence(checkPoint(missing)!.name)}`}
           </ActionButton>
         )}
       </CallFoot>
@@ -154,7 +154,7 @@ function BuildingDrawing({ width, figure, netCfm, onPoint }: DrawingProps) {
         style={{ position: 'absolute', left: at[id] - 58, top: 12, width: 116, minHeight: 60, alignItems: 'center' }}
       >
         <Txt size={14} color="softInk">
-          {checkPoint(id)!.name.toLowerCase()}
+          {inSentence(checkPoint(id)!.name)}
         </Txt>
         <Txt size={21} bold figures color={cfm === undefined ? 'action' : 'ink'}>
           {cfm === undefined ? 'type' : flowText(cfm)}

@@ -225,6 +225,8 @@ function FoundRow({
   const palette = usePalette();
   const { currency } = useShop();
   const { words, toDo, outcome, quoted, since, evidence = [], concern, isSymptom } = item;
+  // A label goes on after it.
+  const bare = words.replace(/\.$/, '');
   const photoItem = photoItemOf(item);
   return (
     <View style={{ borderTopWidth: 1, borderColor: palette.line, paddingTop: 8, gap: 2 }}>
@@ -247,7 +249,7 @@ function FoundRow({
               <Pressable
                 key={to}
                 role="button"
-                aria-label={`${words}: ${OUTCOME_TEXT[to]}`}
+                aria-label={`${bare}: ${OUTCOME_TEXT[to]}`}
                 onPress={() => onOutcome(to)}
                 style={{ minHeight: 48, minWidth: 48, justifyContent: 'center' }}
               >
@@ -260,7 +262,7 @@ function FoundRow({
         ) : (
           <Pressable
             role="button"
-            aria-label={`${words}: open again`}
+            aria-label={`${bare}: open again`}
             onPress={() => onOutcome('open')}
             style={{ minHeight: 48, justifyContent: 'center' }}
           >

@@ -1,3 +1,4 @@
+import { inSentence } from '@huff/core';
 import type { VisitDto } from '@huff/contract';
 import { checkPoint, POWER_STATES, type CallAssessment, type PowerAssessment } from '@huff/core/call';
 import { useState, type ReactNode } from 'react';
@@ -114,17 +115,17 @@ export function PowerView({
             {suspects.told > 0 && next.parts.length > 0 && (
               <Txt size={14} color="softInk" numberOfLines={2}>
                 {next.again
-                  ? `Read it again before ${next.parts[0]!.toLowerCase()} is named: that rests on this reading.`
+                  ? `Read it again before ${inSentence(next.parts[0]!)} is named: that rests on this reading.`
                   : next.parts.length > 1
-                    ? `It parts ${next.parts.join(' from ').toLowerCase()}.`
-                    : `It tells ${next.parts[0]!.toLowerCase()}.`}
+                    ? `It parts ${next.parts.map(inSentence).join(' from ')}.`
+                    : `It tells ${inSentence(next.parts[0]!)}.`}
               </Txt>
             )}
             <ActionButton
               onPress={() => setAsked(next.point.id)}
               aside={`${next.point.minutes} min · ${POWER_STATES[next.point.power].short}`}
             >
-              {`${next.again ? 'Read again' : 'Next'}: ${next.point.name.charAt(0).toLowerCase()}${next.point.name.slice(1)}`}
+              {`${next.again ? 'Read again' : 'Next'}: ${inSentence(next.point.name)}`}
             </ActionButton>
           </>
         )}

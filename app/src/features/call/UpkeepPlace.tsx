@@ -1,3 +1,4 @@
+import { inSentence } from '@huff/core';
 import { unitPartsOf } from '@huff/contract/call';
 import { bringList, checkPoint, equipmentOf, intoShape, upkeepRoute } from '@huff/core/call';
 import { useState } from 'react';
@@ -89,7 +90,7 @@ export function UpkeepPlace({ whole, assessment, acts, frame }: StationPlaceProp
         </Txt>
         {next && (
           <ActionButton onPress={() => setAsked(next.id)} aside={`${next.minutes} min`}>
-            {`Next: ${next.name.charAt(0).toLowerCase()}${next.name.slice(1)}`}
+            {`Next: ${inSentence(next.name)}`}
           </ActionButton>
         )}
       </CallFoot>

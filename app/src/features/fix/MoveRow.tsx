@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { unitText } from '@huff/core';
+import { ended, unitText } from '@huff/core';
 import { Pressable, View } from 'react-native';
 import { Icon } from '../../ui/icons';
 import { Txt } from '../../ui/text';
@@ -28,7 +28,7 @@ export function MoveRow({ name, says, effort, delta, chosen, onToggle, onOpen, c
       <Pressable
         role="checkbox"
         aria-checked={chosen}
-        aria-label={`${name}. ${says}. ${adds}. ${effort}`}
+        aria-label={`${ended(name)} ${ended(says)} ${ended(adds)} ${effort}`}
         onPress={onToggle}
         style={{ flexDirection: 'row', alignItems: 'center', gap: 12, minHeight: 52 }}
       >

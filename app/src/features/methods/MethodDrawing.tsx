@@ -1,4 +1,4 @@
-import { toolFigure, toolUnitText, type NumberField, type RawInputs, type Tool } from '@huff/core';
+import { ended, toolFigure, toolUnitText, type NumberField, type RawInputs, type Tool } from '@huff/core';
 import { useState } from 'react';
 import { Pressable, View, type ViewStyle } from 'react-native';
 import Svg, { Circle, Line, Path, Text as SvgText } from 'react-native-svg';
@@ -113,7 +113,7 @@ function SpotValue({ spot, field, value, steadiness, onPress }: SpotValueProps) 
   return (
     <Pressable
       role="button"
-      aria-label={`${field.label}: ${known ? `${text} ${toolUnitText(field.unit)}` : 'not read'}${rest ? `, ${rest}` : ''}. Type it`}
+      aria-label={`${ended(`${field.label}: ${known ? `${text} ${toolUnitText(field.unit)}` : 'not read'}${rest ? `, ${rest}` : ''}`)} Type it`}
       onPress={onPress}
       style={{
         position: 'absolute',

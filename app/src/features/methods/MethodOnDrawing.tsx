@@ -1,4 +1,5 @@
 import {
+  ended,
   sentenceCase,
   toolFigure,
   toolText,
@@ -118,7 +119,7 @@ export function MethodOnDrawing(props: MethodOnDrawingProps) {
           name={field.label}
           says={says}
           figure={known}
-          label={`${field.label}: ${says}. Type it`}
+          label={`${ended(`${field.label}: ${says}`)} Type it`}
           onPress={() => ask(id)}
         />
         {sent && errorOf(id) && (

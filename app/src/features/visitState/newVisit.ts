@@ -1,4 +1,12 @@
-import type { BlowerTableDto, ReadingDto, SiteDto, UnitDto, VisitDto, VisitTableDto } from '@huff/contract';
+import {
+  QUICK_CHECK,
+  type BlowerTableDto,
+  type ReadingDto,
+  type SiteDto,
+  type UnitDto,
+  type VisitDto,
+  type VisitTableDto,
+} from '@huff/contract';
 import {
   currentMeasures,
   DEFAULT_RULES,
@@ -12,9 +20,6 @@ import {
 import { v4 as uuid } from 'uuid';
 
 export const AS_IT_RUNS: Conditions = { door: 'on', filter: 'in', coil: 'wet' };
-
-/** What a check is called until a unit, a complaint or somebody names it. */
-export const QUICK_CHECK = 'Quick check';
 
 /** A quick check of a unit nobody wrote down yet: its air path and motor are taken until somebody says them. */
 export function quickCheck(now: Date, rules: Rules = DEFAULT_RULES): VisitDto {

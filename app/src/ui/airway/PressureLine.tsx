@@ -1,4 +1,4 @@
-import { staticWords, staticText, type PortId } from '@huff/core';
+import { ended, staticWords, staticText, type PortId } from '@huff/core';
 import { scaleLinear } from 'd3-scale';
 import { Pressable, View } from 'react-native';
 import Svg, { Circle, Defs, G, Line, Path, Pattern, Polygon, Rect, Text as SvgText } from 'react-native-svg';
@@ -168,7 +168,7 @@ export function PressureLine({ plan, ghost, width, rowHeight, top, next, portNam
             <Pressable
               key={mark.port}
               role="button"
-              aria-label={`Port ${mark.port}, ${portName(mark.port!)}: ${value}. Read it`}
+              aria-label={`${ended(`Port ${mark.port}, ${portName(mark.port!)}: ${value}`)} Read it`}
               onPress={() => onPort(mark.port!)}
               style={{
                 position: 'absolute',
