@@ -1,6 +1,6 @@
 import { visitKind } from '../support/visitKind';
 
-visitKind(3, 'a blower table and a charge chart', { first: 14, end: 40 }, async (tech) => {
+visitKind(3, 'a blower table and a charge chart', { first: 14, end: 18 }, async (tech) => {
   await tech.said('not cooling');
   await tech.cautions();
   await tech.unit({ kind: 'Air handler', motor: /^Two brown leads/, tons: '3' });
@@ -12,7 +12,7 @@ visitKind(3, 'a blower table and a charge chart', { first: 14, end: 40 }, async 
   await tech.handOver(/static pressure|air/i);
 });
 
-visitKind(5, 'loaded filters and choked grilles', { first: 14, end: 30 }, async (tech) => {
+visitKind(5, 'loaded filters and choked grilles', { first: 14, end: 24 }, async (tech) => {
   await tech.said('weak at one register');
   await tech.cautions();
   await tech.unit({ kind: 'Air handler', motor: /^Two brown leads/, tons: '3' });
@@ -29,7 +29,7 @@ visitKind(5, 'loaded filters and choked grilles', { first: 14, end: 30 }, async 
   await tech.handOver(/filter/i);
 });
 
-visitKind(6, 'airflow by heat rise', { first: 20, end: 30 }, async (tech) => {
+visitKind(6, 'airflow by heat rise', { first: 20, end: 22 }, async (tech) => {
   await tech.said('blows warm');
   await tech.cautions();
   await tech.unit({ kind: 'Air handler', equipment: 'Electric heat', tons: '3' });
@@ -45,7 +45,7 @@ visitKind(6, 'airflow by heat rise', { first: 20, end: 30 }, async (tech) => {
   await tech.handOver(/air/i);
 });
 
-visitKind(12, 'constant airflow set by switches, with dehumidify on', { first: 16, end: 30 }, async (tech) => {
+visitKind(12, 'constant airflow set by switches, with dehumidify on', { first: 16, end: 18 }, async (tech) => {
   await tech.said('not cooling');
   await tech.cautions();
   await tech.unit({ kind: 'Air handler', motor: /^Sixteen-pin plug/, tons: '3' });
@@ -58,7 +58,7 @@ visitKind(12, 'constant airflow set by switches, with dehumidify on', { first: 1
   await tech.handOver(/air/i);
 });
 
-visitKind(13, 'a start-up with a traverse and charge', { first: 24, end: 40 }, async (tech) => {
+visitKind(13, 'a start-up with a traverse and charge', { first: 21, end: 23 }, async (tech) => {
   await tech.said('start-up');
   await tech.cautions();
   await tech.unit({ kind: 'Air handler', tons: '3' });

@@ -1,6 +1,6 @@
 import { visitKind } from '../support/visitKind';
 
-visitKind(2, 'an electronic motor that does not start, and is converted', { first: 26, end: 40 }, async (tech) => {
+visitKind(2, 'an electronic motor that does not start, and is converted', { first: 28, end: 39 }, async (tech) => {
   await tech.said('blower does not run');
   await tech.cautions();
   await tech.unit({ kind: 'Furnace, coil', motor: /^Sixteen-pin plug/ });
@@ -27,7 +27,7 @@ visitKind(2, 'an electronic motor that does not start, and is converted', { firs
   await tech.handOver(/motor/i);
 });
 
-visitKind(15, 'a broken belt and ice, with spares for a roof', { first: 14, end: 30 }, async (tech) => {
+visitKind(15, 'a broken belt and ice, with spares for a roof', { first: 13, end: 21 }, async (tech) => {
   await tech.said('freezing up');
   await tech.cautions();
   await tech.unit({ kind: 'Packaged', motor: /^Belt and sheaves/, tons: '5' });
@@ -43,7 +43,7 @@ visitKind(15, 'a broken belt and ice, with spares for a roof', { first: 14, end:
   await tech.handOver(/belt/i);
 });
 
-visitKind(16, 'a burning smell', { first: 9, end: 20 }, async (tech) => {
+visitKind(16, 'a burning smell', { first: 8, end: 15 }, async (tech) => {
   await tech.said('smells hot, smoke or alarm');
   await tech.cautions();
   await tech.go('Look');
@@ -57,7 +57,7 @@ visitKind(16, 'a burning smell', { first: 9, end: 20 }, async (tech) => {
   await tech.handOver(/seized/i);
 });
 
-visitKind(17, 'a third motor on a choked duct', { first: 16, end: 34 }, async (tech) => {
+visitKind(17, 'a third motor on a choked duct', { first: 16, end: 22 }, async (tech) => {
   await tech.said('blower does not run');
   await tech.cautions();
   await tech.choose('motor, more than once', 'Replaced here before');

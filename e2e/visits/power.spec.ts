@@ -1,6 +1,6 @@
 import { visitKind } from '../support/visitKind';
 
-visitKind(4, 'a weak capacitor and a worn relay', { first: 14, end: 26 }, async (tech) => {
+visitKind(4, 'a weak capacitor and a worn relay', { first: 13, end: 20 }, async (tech) => {
   await tech.said('blower does not run');
   await tech.cautions();
   await tech.go('Power');
@@ -20,7 +20,7 @@ visitKind(4, 'a weak capacitor and a worn relay', { first: 14, end: 26 }, async 
   await tech.handOver(/capacitor/i);
 });
 
-visitKind(10, 'an outdoor coil that cannot breathe', { first: 12, end: 24 }, async (tech) => {
+visitKind(10, 'an outdoor coil that cannot breathe', { first: 9, end: 12 }, async (tech) => {
   await tech.said('not cooling');
   await tech.cautions();
   await tech.go('Upkeep');
@@ -32,7 +32,7 @@ visitKind(10, 'an outdoor coil that cannot breathe', { first: 12, end: 24 }, asy
   await tech.handOver(/outdoor coil/i);
 });
 
-visitKind(11, 'ten reasons a blower does not run', { first: 15, end: 30 }, async (tech) => {
+visitKind(11, 'ten reasons a blower does not run', { first: 15, end: 23 }, async (tech) => {
   await tech.said('blower does not run');
   await tech.cautions();
   await tech.go('Power');
@@ -49,7 +49,7 @@ visitKind(11, 'ten reasons a blower does not run', { first: 15, end: 30 }, async
   await tech.handOver(/board output/i);
 });
 
-visitKind(14, 'a fan relay and 24 V taps', { first: 19, end: 32 }, async (tech) => {
+visitKind(14, 'a fan relay and 24 V taps', { first: 19, end: 21 }, async (tech) => {
   await tech.said('blower does not run');
   await tech.cautions();
   await tech.unit({ kind: 'Air handler', motor: /^Five small taps/ });
