@@ -110,8 +110,13 @@ describe('the open check', () => {
     act(() => drafts.save('v1'));
     expect(result.current.draft).toBeNull();
     // Its unit is known before anything was sent: a planned stop there is done.
-    expect(result.current.list.visits).toEqual([{ id: 'v1', startedAt: fresh.startedAt, unitId: 'u1' }]);
-    await waitFor(async () => expect(await mockPhone.store.outbox()).toHaveLength(3));
+    expect(result.current.list.visits).toEqual([
+      { id: 'v1', title: fresh.title, startedAt: fresh.startedAt, unitId: 'u1' },
+    ]);
+    // So is the name it was given since.
+    act(() => changeVisit(0, fresh, { ...fresh, title: 'Quick check: no heat' }));
+    expect(result.current.list.visits[0]?.title).toBe('Quick check: no heat');
+    await waitFor(async () => expect(await mockPhone.store.outbox()).toHaveLength(4));
   });
 });
 

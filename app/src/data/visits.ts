@@ -6,6 +6,7 @@ import { useMemo, useState } from 'react';
 import { v4 as uuid } from 'uuid';
 import { ask } from './ask';
 import { heldVisit, isOf, rowsOf } from './spine/outbox';
+import type { OutboxRow } from './spine/store';
 import type { Store, ToldPart, ToldVisit } from './spine/store';
 import { toldParts } from './spine/toldParts';
 import type { Kept } from './records';
@@ -156,6 +157,12 @@ export interface ListedVisit {
   readonly summary?: VisitSummary;
 }
 
+/** The title that was given to a visit here and is not sent yet. */
+const titleNow = (rows: readonly OutboxRow[], id: string): string | undefined =>
+  rows
+    .flatMap(({ operation }) => (operation.kind === 'patch' && operation.recordId === id ? [operation.fields] : []))
+    .findLast((fields) => typeof fields.title === 'string')?.title as string | undefined;
+
 const WEEK_MS = 7 * 86_400_000;
 
 /** A week before the page was opened: a list does not change while it is looked at. */
@@ -187,7 +194,7 @@ export function useVisitList() {
       ...told.map(({ id, record: { startedAt, title, unitId }, summary }) => ({
         id,
         startedAt,
-        title,
+        title: titleNow(rows, id) ?? title,
         unitId,
         ...(summary && !changed.has(id) ? { summary } : {}),
       })),
@@ -195,7 +202,7 @@ export function useVisitList() {
         .filter(({ recordId }) => !known.has(recordId))
         .map(({ recordId, record }) => {
           const { startedAt, title, unitId } = record as VisitDto;
-          return { id: recordId, startedAt, title, unitId };
+          return { id: recordId, startedAt, title: titleNow(rows, recordId) ?? title, unitId };
         }),
     ];
     return listed.sort((a, b) => b.startedAt.localeCompare(a.startedAt));

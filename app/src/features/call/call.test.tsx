@@ -398,12 +398,12 @@ describe('Building, upkeep, found', () => {
     const { last } = show(FoundPlace, check(looked, 'drainTrap', 'found'));
     press('Filter: loaded: fixed');
     expect(last()).toMatchObject({ kind: 'look', inputs: { item: 'filter', state: 'loaded', outcome: 'dealtWith' } });
-    press('Trap missing or of the wrong depth.: declined');
+    press('Trap missing or of the wrong depth: declined');
     expect(last()).toMatchObject({
       kind: 'check',
       inputs: { point: 'triage', state: 'declined', note: 'check-drainTrap' },
     });
-    press('Trap missing or of the wrong depth.: quoted');
+    press('Trap missing or of the wrong depth: quoted');
     typed('85');
     expect(last()).toMatchObject({ inputs: { point: 'triage', state: 'quoted', note: 'check-drainTrap', value: 85 } });
     press('Filter: loaded: watch');

@@ -16,7 +16,7 @@ export const FIRST_VISIT: readonly GuideStep[] = [
   {
     title: 'Say what was said',
     words:
-      'Station Call: touch what the person complained of. The stations of this visit and their order follow from it; the others stay one touch away.',
+      'Station Call: touch what the person complained of. The stations of this visit and their order follow from it; the others stay one touch away. More than one unit here: “Check another unit”, at the foot of the page; each check of today is a touch away, at the step you left it.',
   },
   {
     title: 'Look before you measure',
@@ -26,7 +26,7 @@ export const FIRST_VISIT: readonly GuideStep[] = [
   {
     title: 'Read on the drawing',
     words:
-      'Station Pressure: the air runs down the page. Touch an open circle where your probe is, and type what the gauge shows. Suction lies to the left of the line, supply to the right.',
+      'Station Pressure: the air runs down the page. Touch an open circle where your probe is, and type what the gauge shows. Suction lies to the left of the line, supply to the right. If you took only the total, type it under the drawing.',
     picture: 'airway',
   },
   {
