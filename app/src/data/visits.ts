@@ -6,7 +6,7 @@ import { useMemo, useState } from 'react';
 import { v4 as uuid } from 'uuid';
 import { ask } from './ask';
 import { heldVisit, isOf, rowsOf } from './spine/outbox';
-import type { OutboxRow , Store, ToldPart, ToldVisit } from './spine/store';
+import type { OutboxRow, Store, ToldPart, ToldVisit } from './spine/store';
 import { toldParts } from './spine/toldParts';
 import type { Kept } from './records';
 import { toldKey } from './readAnew';
