@@ -96,6 +96,7 @@ test('@wide a method of airflow without a pointer: opened, typed, mended, kept',
   await page.keyboard.press('Enter');
   await tabTo(page, /^Start a visit/);
   await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: /^Airflow, / })).toBeVisible();
   await tabTo(page, /^Airflow, /);
   await page.keyboard.press('Enter');
   await tabTo(page, /^Flow plate: open/);

@@ -99,6 +99,8 @@ export function VisitWorkspace({ visit: whole, onChange, onSave, under, actions,
     (): StationActs => ({ onVisit: onDrawn, onWhole, askPort, askMethod: setMethod, showWorking, goTo, onSave }),
     [onDrawn, onWhole, askPort, showWorking, goTo, onSave],
   );
+  // A place shows the whole visit as it is now: a form that is filled in must not be drawn from a moment ago.
+  const placeActs = { ...acts, onWhole: (changed: VisitDto) => onChange(whole, changed) };
   const measure = (next: Extract<NextStep, { kind: 'measure' }>['measure']) => {
     if (next.kind === 'port') {
       setStation('pressure');
@@ -213,7 +215,7 @@ export function VisitWorkspace({ visit: whole, onChange, onSave, under, actions,
   );
   const place = Place ? (
     <Guard what="This station" on={[station, drawn]}>
-      <Place {...props} whole={deferred.whole} wholeParted={parted} frame={frame} />
+      <Place {...props} acts={placeActs} whole={whole} wholeParted={now.parted} frame={frame} />
     </Guard>
   ) : (
     frame({
