@@ -111,7 +111,7 @@ export {
   signedStaticInWc,
   STATIC_LIMIT_IN_WC,
   takenMs,
-  TOTAL_STATIC,
+  TOTAL_STATIC_POINT,
 } from './readings';
 export { liftSystem, STORED_FORM } from './stored';
 export {

@@ -17,7 +17,7 @@ interface Bound {
   readonly end: number;
 }
 
-/** One of the eighteen kinds of calls, from what was said to the page that is handed over. */
+/** One of the eighteen kinds of calls, from the complaint to the page that is handed over. */
 export function visitKind(number: number, name: string, most: Bound, work: (tech: OnACall) => Promise<void>): void {
   if (!isInTurn(number)) return;
   testInEmptyShop(`visit ${number}: ${name}`, async ({ page }) => {

@@ -9,7 +9,7 @@ visitKind(3, 'a blower table and a charge chart', { first: 14, end: 18 }, async 
   await tech.verdict('0.42');
   await tech.go('Refrigerant');
   await tech.cautions();
-  await tech.handOver(/static pressure|air/i);
+  await tech.handOver('Resistance to the blower');
 });
 
 visitKind(5, 'loaded filters and choked grilles', { first: 14, end: 24 }, async (tech) => {
@@ -42,7 +42,7 @@ visitKind(6, 'airflow by heat rise', { first: 20, end: 22 }, async (tech) => {
   await tech.read(/^Amps of the elements/, '41.2');
   await tech.touch(/^Keep /);
   await tech.verdict(/a ton/);
-  await tech.handOver(/air/i);
+  await tech.handOver('Air moved');
 });
 
 visitKind(12, 'constant airflow set by switches, with dehumidify on', { first: 16, end: 18 }, async (tech) => {
@@ -55,7 +55,7 @@ visitKind(12, 'constant airflow set by switches, with dehumidify on', { first: 1
   await tech.read(/^Flashes/, '10');
   await tech.touch(/^Keep /);
   await tech.verdict(/± \d/);
-  await tech.handOver(/air/i);
+  await tech.handOver('Air moved');
 });
 
 visitKind(13, 'a start-up with a traverse and charge', { first: 21, end: 23 }, async (tech) => {
@@ -71,5 +71,5 @@ visitKind(13, 'a start-up with a traverse and charge', { first: 21, end: 23 }, a
   await tech.points(25, '680');
   await tech.touch(/^Keep /);
   await tech.verdict(/a ton/);
-  await tech.handOver(/air/i);
+  await tech.handOver('Air moved');
 });

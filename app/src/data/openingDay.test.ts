@@ -1,6 +1,11 @@
 import { keepDay, keptDay } from './openingDay';
 
-const visit = (id: string) => ({ id, title: `Quay library, ${id}`, startedAt: '2026-05-12T09:00:00Z', headline: 'On tap 3' });
+const visit = (id: string) => ({
+  id,
+  title: `Quay library, ${id}`,
+  startedAt: '2026-05-12T09:00:00Z',
+  headline: 'On tap 3',
+});
 
 beforeEach(() => {
   const kept = new Map<string, string>();

@@ -15,7 +15,9 @@ const MOST = 8;
 const isVisit = (value: unknown): value is OpeningVisit =>
   typeof value === 'object' &&
   value !== null &&
-  ['id', 'title', 'startedAt', 'headline'].every((name) => typeof (value as Record<string, unknown>)[name] === 'string');
+  ['id', 'title', 'startedAt', 'headline'].every(
+    (name) => typeof (value as Record<string, unknown>)[name] === 'string',
+  );
 
 /** The last visits kept; none where nothing or something odd is kept. */
 export function keptDay(): readonly OpeningVisit[] {

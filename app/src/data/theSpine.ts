@@ -27,8 +27,12 @@ let started: Spine | undefined;
 
 /** The one spine of this page, begun when it is first asked for. */
 export function spine(): Spine {
-  return (started ??= startSpine({ openStore, carryOver, onTold: (told) => {
+  return (started ??= startSpine({
+    openStore,
+    carryOver,
+    onTold: (told) => {
       rememberTold();
       return readAnew(queryClient, told);
-    } }));
+    },
+  }));
 }

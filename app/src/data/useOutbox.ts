@@ -35,7 +35,10 @@ export function sendingOf(of: readonly OutboxRow[]): { readonly sending: Sending
  */
 export const laidOver = (of: readonly OutboxRow[]) =>
   of
-    .filter(({ state, operation }) => state === 'held' || state === 'waiting' || (operation.kind !== 'patch' && state === 'refused'))
+    .filter(
+      ({ state, operation }) =>
+        state === 'held' || state === 'waiting' || (operation.kind !== 'patch' && state === 'refused'),
+    )
     .map(({ operation }) => operation);
 
 /** What waits to be sent, and what was set apart. */
@@ -55,4 +58,3 @@ export function useWaiting(): Waiting {
     [all],
   );
 }
-

@@ -25,7 +25,8 @@ export function useSearch(text: string): readonly Told[] {
   const { data } = useQuery({
     queryKey: ['search', sought],
     enabled: isAsked,
-    queryFn: async (): Promise<readonly Told[]> => (await ask<{ found: readonly Told[] }>(`/api/search?q=${encodeURIComponent(sought)}`))!.body.found,
+    queryFn: async (): Promise<readonly Told[]> =>
+      (await ask<{ found: readonly Told[] }>(`/api/search?q=${encodeURIComponent(sought)}`))!.body.found,
     retry: false,
     placeholderData: (before: readonly Told[] | undefined) => before,
   });

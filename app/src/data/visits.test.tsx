@@ -31,7 +31,15 @@ const wrapper = ({ children }: { readonly children: ReactNode }) => (
 const told = (one: ReturnType<typeof visit>, more: object = {}) =>
   mockPhone.store.write({
     records: [
-      { kind: 'visit', id: one.id, revision: 4, record: headOf(one), readingCount: one.readings.length, factCount: 0, ...more },
+      {
+        kind: 'visit',
+        id: one.id,
+        revision: 4,
+        record: headOf(one),
+        readingCount: one.readings.length,
+        factCount: 0,
+        ...more,
+      },
     ],
     parts: toldParts(one.id, one),
   });
@@ -143,7 +151,15 @@ describe('the list', () => {
     const { result } = renderHook(() => useVisitList(), { wrapper });
     await waitFor(() => expect(result.current.visits.map(({ id }) => id)).toEqual(['today', 'yesterday']));
     expect(result.current.visits[0]!.summary).toBe(summary);
-    const patch: Operation = { id: 'p', madeAt: now(), kind: 'patch', of: 'visit', recordId: 'lastYear', base: 4, fields: { tap: '5' } };
+    const patch: Operation = {
+      id: 'p',
+      madeAt: now(),
+      kind: 'patch',
+      of: 'visit',
+      recordId: 'lastYear',
+      base: 4,
+      fields: { tap: '5' },
+    };
     act(() => void mockPhone.outbox.add(patch));
     expect(result.current.visits.map(({ id, summary: said }) => [id, said !== undefined])).toEqual([
       ['today', true],
@@ -152,7 +168,10 @@ describe('the list', () => {
     ]);
   });
   test('of earlier visits comes a page at a time, when it is wanted', async () => {
-    server = { '/api/visits?after=next': { body: { visits: [{ id: 'b' }], next: null } }, '/api/visits?after=': { body: { visits: [{ id: 'a' }], next: 'next' } } };
+    server = {
+      '/api/visits?after=next': { body: { visits: [{ id: 'b' }], next: null } },
+      '/api/visits?after=': { body: { visits: [{ id: 'a' }], next: 'next' } },
+    };
     const { result, rerender } = renderHook(({ wanted }: { wanted: boolean }) => useEarlierVisits(wanted), {
       wrapper,
       initialProps: { wanted: false },

@@ -1,6 +1,6 @@
 import type { FactDto, PhotoDto, ReadingDto, VisitDto } from '@huff/contract';
 import { takenMs } from '@huff/core/first';
-import { headOf, photosWith, visitWith, type VisitSummary } from '@huff/contract/spine';
+import { headOf, photosWith, recordWith, visitWith, type RecordOf, type VisitSummary } from '@huff/contract/spine';
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { v4 as uuid } from 'uuid';
@@ -114,9 +114,7 @@ export function useVisitsSince(since: string): readonly Kept<VisitDto>[] {
     return [...told.keys(), ...made].flatMap((id): Kept<VisitDto>[] => {
       const [one, own] = [told.get(id), rowsOf(rows, 'visit', id)];
       const record = own.length === 0 ? one?.visit : visitWith(one?.visit, laidOver(own));
-      return record && record.startedAt >= since
-        ? [{ record, revision: one?.revision ?? 0, ...sendingOf(own) }]
-        : [];
+      return record && record.startedAt >= since ? [{ record, revision: one?.revision ?? 0, ...sendingOf(own) }] : [];
     });
   }, [data, rows, since]);
 }
@@ -156,11 +154,11 @@ export interface ListedVisit {
   readonly summary?: VisitSummary;
 }
 
-/** The title that was given to a visit here and is not sent yet. */
-const titleNow = (rows: readonly OutboxRow[], id: string): string | undefined =>
-  rows
-    .flatMap(({ operation }) => (operation.kind === 'patch' && operation.recordId === id ? [operation.fields] : []))
-    .findLast((fields) => typeof fields.title === 'string')?.title as string | undefined;
+/** A line of the list, with what was changed here laid over: the name a check was given, the unit it was kept as. */
+function lineOf(told: RecordOf['visit'], own: readonly OutboxRow[]): ListedVisit {
+  const { id, startedAt, title, unitId } = recordWith('visit', told, laidOver(own)) ?? told;
+  return { id, startedAt, title, unitId };
+}
 
 const WEEK_MS = 7 * 86_400_000;
 
@@ -190,19 +188,13 @@ export function useVisitList() {
     const told = (data ?? []).filter(({ id, record }) => record.startedAt > since || changed.has(id));
     const known = new Set(told.map(({ id }) => id));
     const listed: ListedVisit[] = [
-      ...told.map(({ id, record: { startedAt, title, unitId }, summary }) => ({
-        id,
-        startedAt,
-        title: titleNow(rows, id) ?? title,
-        unitId,
+      ...told.map(({ id, record, summary }) => ({
+        ...lineOf(record, rowsOf(rows, 'visit', id)),
         ...(summary && !changed.has(id) ? { summary } : {}),
       })),
       ...made
         .filter(({ recordId }) => !known.has(recordId))
-        .map(({ recordId, record }) => {
-          const { startedAt, title, unitId } = record as VisitDto;
-          return { id: recordId, startedAt, title: titleNow(rows, recordId) ?? title, unitId };
-        }),
+        .map(({ recordId, record }) => lineOf(record as RecordOf['visit'], rowsOf(rows, 'visit', recordId))),
     ];
     return listed.sort((a, b) => b.startedAt.localeCompare(a.startedAt));
   }, [data, rows, since]);
@@ -267,7 +259,9 @@ export function useUnitVisits(unitId: string | undefined) {
     ]);
     const own = listed.filter(({ id }) => here.has(id));
     const known = new Set(own.map(({ id }) => id));
-    const others = (data ?? []).filter(({ id }) => !known.has(id)).map((summary): ListedVisit => ({ ...summary, summary }));
+    const others = (data ?? [])
+      .filter(({ id }) => !known.has(id))
+      .map((summary): ListedVisit => ({ ...summary, summary }));
     return [...own, ...others].sort((a, b) => b.startedAt.localeCompare(a.startedAt));
   }, [told, rows, listed, data, unitId]);
   return { visits, isPending, isError, saidAt };

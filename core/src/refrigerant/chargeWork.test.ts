@@ -20,7 +20,7 @@ test.each(works)('%j is told in a sentence', (work, words) => {
   expect(chargeWorkWords(work)).toBe(words);
 });
 
-test('no refrigerant is taken for one that nobody said', () => {
+test('a refrigerant that nobody entered is not assumed', () => {
   expect(chargeWorkFaults({ what: 'added', circuit: '1', refrigerant: 'unsaid', ounces: 4 })).toMatchObject([
     { field: 'refrigerant' },
   ]);

@@ -1,9 +1,14 @@
 import type { TotalStatic } from '../judge';
-import { TOTAL_STATIC } from '../readings/totalStatic';
+import { TOTAL_STATIC_POINT } from '../readings/totalStatic';
 import { checksOf, type Fact } from './facts';
 
-/** The external static that was taken as one reading, the last one. */
+/**
+ * The external static that was read as one figure, in. w.c., 0.01 to 5: the last one; undefined where none was read or it was taken back.
+ *
+ * @source both hoses on one manometer read the difference of the two plenums, which is the external static
+ * @example totalStaticOf([{ id: 'a', kind: 'check', inputs: { point: 'totalStatic', value: 0.58 } }]) // { id: 'a', staticInWc: 0.58 }
+ */
 export function totalStaticOf(facts: readonly Fact[]): TotalStatic | undefined {
-  const last = checksOf(facts).findLast(({ point }) => point === TOTAL_STATIC);
+  const last = checksOf(facts).findLast(({ point }) => point === TOTAL_STATIC_POINT.id);
   return last?.value === undefined ? undefined : { id: last.id, staticInWc: last.value };
 }

@@ -72,7 +72,7 @@ async function ownDone(store: Store, rows: readonly OutboxRow[], results: Readon
     // Of what others changed meanwhile the server tells: until then it counts as not known, so that nothing is written over unseen.
     const revision = result.status === 'done' ? Math.max(result.revision, told?.revision ?? 0) : (told?.revision ?? 0);
     const own = { kind: operation.of, id: recordId, revision, record };
-    keep(operation.of === 'visit' ? ({ readingCount: 0, factCount: 0, ...told, ...own, summary: undefined }) : own);
+    keep(operation.of === 'visit' ? { readingCount: 0, factCount: 0, ...told, ...own, summary: undefined } : own);
   }
   return { records: [...records.values()], parts };
 }

@@ -5,24 +5,42 @@ import { visit } from './testing';
 
 const NOW = '2026-05-12T10:00:00.000Z';
 const old = (record: object) => ({ ...record, savedAt: '2026-05-01T10:00:00.000Z' });
-const cache = (queries: Record<string, object[]>, mutations: [key: string, variables: object, status?: string][] = []): OldCache => ({
+const cache = (
+  queries: Record<string, object[]>,
+  mutations: [key: string, variables: object, status?: string][] = [],
+): OldCache => ({
   clientState: {
     queries: Object.entries(queries).map(([key, data]) => ({ queryKey: [key], state: { data } })),
-    mutations: mutations.map(([key, variables, status = 'pending']) => ({ mutationKey: [`save-${key}`], state: { status, variables } })),
+    mutations: mutations.map(([key, variables, status = 'pending']) => ({
+      mutationKey: [`save-${key}`],
+      state: { status, variables },
+    })),
   },
 });
-const unit = (n: number, siteName: string) => old({ id: `u${n}`, name: `Unit ${n}`, siteName, layout: 'packaged', motor: 'psc', cfmPerTon: 400 });
+const unit = (n: number, siteName: string) =>
+  old({ id: `u${n}`, name: `Unit ${n}`, siteName, layout: 'packaged', motor: 'psc', cfmPerTon: 400 });
 
 test('what was read is in sight without a signal: visits with their readings, tables, units under their sites', () => {
   const site = old({ id: 's1', name: 'Quay', altitudeFt: 620 });
   const { records, parts, add } = carriedOver(
-    { cache: cache({ visits: [old(visit('v1'))], 'blower-tables': [old(TABLE)], units: [unit(1, 'Quay'), unit(2, 'Lane'), unit(3, 'Lane')], sites: [site] }), fixes: {} },
+    {
+      cache: cache({
+        visits: [old(visit('v1'))],
+        'blower-tables': [old(TABLE)],
+        units: [unit(1, 'Quay'), unit(2, 'Lane'), unit(3, 'Lane')],
+        sites: [site],
+      }),
+      fixes: {},
+    },
     NOW,
   );
   const byKind = (kind: string) => records.filter((one) => one.kind === kind).map(({ record }) => record);
   expect(byKind('visit')[0]).not.toHaveProperty('readings');
   expect(byKind('visit')[0]).not.toHaveProperty('savedAt');
-  expect(parts.map(({ of, visitId }) => [of, visitId])).toEqual([['reading', 'v1'], ['reading', 'v1']]);
+  expect(parts.map(({ of, visitId }) => [of, visitId])).toEqual([
+    ['reading', 'v1'],
+    ['reading', 'v1'],
+  ]);
   expect(byKind('blowerTable')).toEqual([TABLE]);
   const [first, second, third] = byKind('unit') as { siteId: string }[];
   expect(first!.siteId).toBe('s1');
@@ -65,7 +83,12 @@ test('what was not sent waits on, refused or not, the last version of each; a ch
 test('the open check goes on being open; what was weighed under Fix is found again', () => {
   const { add, meta } = carriedOver({ draft: visit('v9'), fixes: { 'huff-fix-v9': { chosen: [] } } }, NOW);
   expect(add.every(({ state }) => state === 'held')).toBe(true);
-  expect(visitWith(undefined, add.map(({ operation }) => operation))?.readings).toHaveLength(2);
+  expect(
+    visitWith(
+      undefined,
+      add.map(({ operation }) => operation),
+    )?.readings,
+  ).toHaveLength(2);
   expect(meta).toEqual({ 'fix/v9': { chosen: [] } });
 });
 

@@ -119,7 +119,9 @@ export function carriedOver({ cache, draft, fixes }: OldPhone, now: string): Car
     if (key === 'visits') return visitRows(record as Old<VisitDto>, 'waiting');
     if (key === 'photos') {
       const photo = record as { id: string; visitId: string; item: string; savedAt: string; jpeg: string };
-      return [row({ ...made(photo.savedAt), kind: 'add', of: 'photo', recordId: photo.visitId, record: photo }, 'waiting')];
+      return [
+        row({ ...made(photo.savedAt), kind: 'add', of: 'photo', recordId: photo.visitId, record: photo }, 'waiting'),
+      ];
     }
     const of = KINDS[key];
     if (!of) return [];
@@ -127,13 +129,17 @@ export function carriedOver({ cache, draft, fixes }: OldPhone, now: string): Car
       // Units could only be changed, never made; where it stands is not ours to say: sites were known by name alone.
       const all = fieldsOf('unit', plain(record as Old<UnitDto>));
       const fields = Object.fromEntries(Object.entries(all).filter(([field]) => field !== 'siteId'));
-      return [row({ ...made(record.savedAt), kind: 'patch', of, recordId: record.id, base: BEFORE, fields }, 'waiting')];
+      return [
+        row({ ...made(record.savedAt), kind: 'patch', of, recordId: record.id, base: BEFORE, fields }, 'waiting'),
+      ];
     }
     const body = plain<object>(record);
     return [row({ ...made(record.savedAt), kind: 'create', of, recordId: record.id, record: body }, 'waiting')];
   });
   if (draft) add.push(...visitRows(draft, 'held'));
-  const meta = Object.fromEntries(Object.entries(fixes).map(([key, choice]) => [key.replace(/^huff-fix-/, 'fix/'), choice]));
+  const meta = Object.fromEntries(
+    Object.entries(fixes).map(([key, choice]) => [key.replace(/^huff-fix-/, 'fix/'), choice]),
+  );
   return { records, parts, add, meta };
 }
 

@@ -9,7 +9,15 @@ import type { OutboxRow, Store } from './store';
 const row = (id: string): Omit<OutboxRow, 'order'> => ({
   id,
   state: 'waiting',
-  operation: { id, madeAt: '2026-05-12T10:00:00Z', kind: 'patch', of: 'unit', recordId: 'u1', base: 1, fields: { tap: id } },
+  operation: {
+    id,
+    madeAt: '2026-05-12T10:00:00Z',
+    kind: 'patch',
+    of: 'unit',
+    recordId: 'u1',
+    base: 1,
+    fields: { tap: id },
+  },
 });
 const ids = async (store: Store) => (await store.outbox()).map(({ id }) => id);
 
@@ -35,7 +43,12 @@ describe.each([
     await store.write({ add: [row('a'), row('b')] });
     const [a, b] = (await store.outbox()) as [OutboxRow, OutboxRow];
     await store.write({ remove: ['b'] });
-    await store.write({ update: [{ ...a, state: 'refused' }, { ...b, state: 'refused' }] });
+    await store.write({
+      update: [
+        { ...a, state: 'refused' },
+        { ...b, state: 'refused' },
+      ],
+    });
     expect((await store.outbox()).map(({ id, state }) => [id, state])).toEqual([['a', 'refused']]);
   });
   test('takes one off and puts it in again in one step', async () => {
@@ -51,7 +64,9 @@ describe.each([
         { kind: 'site', id: 's1', revision: 1, record: { id: 's1', name: 'Quay' } },
         { kind: 'site', id: 's1', revision: 2, record: { id: 's1', name: 'Quay two' } },
       ],
-      parts: [{ visitId: 'v1', id: 'p1', of: 'photo', record: { id: 'p1', visitId: 'v1', item: 'filter', savedAt: 'x' } }],
+      parts: [
+        { visitId: 'v1', id: 'p1', of: 'photo', record: { id: 'p1', visitId: 'v1', item: 'filter', savedAt: 'x' } },
+      ],
       meta: { cursor: 'c.1' },
     });
     expect(await store.all('site')).toEqual([expect.objectContaining({ revision: 2 })]);

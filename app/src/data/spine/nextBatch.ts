@@ -49,12 +49,12 @@ const TOGETHER = 64;
 export function nextBatch(rows: readonly OutboxRow[], troubles: ReadonlyMap<string, Trouble>, now: number): NextBatch {
   const byKey = waitingByKey(rows);
   const inOrder = (keys: ReadonlySet<string>) =>
-    rows.filter(({ state, operation }) => state === 'waiting' && keys.has(orderKey(operation))).map((row) => row.operation);
+    rows
+      .filter(({ state, operation }) => state === 'waiting' && keys.has(orderKey(operation)))
+      .map((row) => row.operation);
   const sound = new Set([...byKey.keys()].filter((key) => !troubles.has(key)));
   if (sound.size > 0) return { operations: fitting(inOrder(sound)) };
-  const troubled = [...byKey.keys()]
-    .map((key) => ({ key, ...troubles.get(key)! }))
-    .sort((a, b) => a.times - b.times);
+  const troubled = [...byKey.keys()].map((key) => ({ key, ...troubles.get(key)! })).sort((a, b) => a.times - b.times);
   const due = troubled.filter(({ notBefore }) => notBefore <= now);
   const [first] = due;
   if (!first) {

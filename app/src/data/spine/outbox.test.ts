@@ -5,7 +5,8 @@ import { heldVisit, rowsOf } from './outbox';
 import { memoryStore } from './memoryStore';
 import { phone, visit } from './testing';
 
-const shown = (one: ReturnType<typeof phone>, id: string) => visitWith(undefined, laidOver(rowsOf(one.outbox.rows(), 'visit', id)));
+const shown = (one: ReturnType<typeof phone>, id: string) =>
+  visitWith(undefined, laidOver(rowsOf(one.outbox.rows(), 'visit', id)));
 const stateOf = (one: ReturnType<typeof phone>) => [...new Set(one.outbox.rows().map(({ state }) => state))];
 
 describe('the open check', () => {
@@ -39,12 +40,9 @@ describe('the open check', () => {
     await one.outbox.open(visit('empty', { readings: [], facts: [] }));
     await one.outbox.open(visit('read'));
     await one.outbox.open(fresh);
-    expect(one.outbox.rows().map(({ state, operation: { kind, recordId } }) => `${recordId} ${kind} ${state}`)).toEqual([
-      'read create waiting',
-      'read add waiting',
-      'read add waiting',
-      'v1 create held',
-    ]);
+    expect(one.outbox.rows().map(({ state, operation: { kind, recordId } }) => `${recordId} ${kind} ${state}`)).toEqual(
+      ['read create waiting', 'read add waiting', 'read add waiting', 'v1 create held'],
+    );
   });
   test('beside it a visit is made and sent at once; the check stays open', async () => {
     const one = phone();
@@ -125,7 +123,9 @@ test('a site that another made as well: units put on it go to theirs', async () 
     answer: {
       serverTime: '2026-05-12T10:00:00.000Z',
       results: operations.map(({ id, of }) =>
-        of === 'site' ? { id, status: 'conflict', revision: 9, fields: [], sameName } : { id, status: 'done', revision: 1 },
+        of === 'site'
+          ? { id, status: 'conflict', revision: 9, fields: [], sameName }
+          : { id, status: 'done', revision: 1 },
       ),
       changes: [],
       cursor: 'shop.9',
@@ -152,7 +152,9 @@ describe('what was set apart', () => {
       answer: {
         serverTime: '2026-05-12T10:00:00.000Z',
         results: operations.map(({ id, kind }) =>
-          kind === 'add' ? { id, status: 'done', revision: 1 } : { id, status: 'refused', problem: problem(kind === 'patch' ? 404 : 422) },
+          kind === 'add'
+            ? { id, status: 'done', revision: 1 }
+            : { id, status: 'refused', problem: problem(kind === 'patch' ? 404 : 422) },
         ),
         changes: [],
         cursor: 'shop.1',
@@ -196,7 +198,13 @@ describe('what was set apart', () => {
   });
 
   test('of two values one is chosen, field by field; mine goes on top of theirs', async () => {
-    const fields = ['tap', 'tons'].map((field) => ({ field, yours: '2', theirs: '5', by: 'Technician', at: '2026-05-12T10:00:00.000Z' }));
+    const fields = ['tap', 'tons'].map((field) => ({
+      field,
+      yours: '2',
+      theirs: '5',
+      by: 'Technician',
+      at: '2026-05-12T10:00:00.000Z',
+    }));
     const one = phone(({ operations }) => ({
       kind: 'answer',
       answer: {

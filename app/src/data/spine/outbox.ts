@@ -65,9 +65,13 @@ export function outboxOn({ newId, clock, clockOffsetMs, ...options }: OutboxOpti
       Object.keys(fields).length > 0 ? [{ ...stamp(), kind: 'patch', of: 'visit', recordId, base, fields }] : [];
     return [
       ...patch,
-      ...readings.map(
-        (record): Operation => ({ ...stamp(), kind: 'add', of: 'reading', recordId, record: marked(record) }),
-      ),
+      ...readings.map((record): Operation => ({
+        ...stamp(),
+        kind: 'add',
+        of: 'reading',
+        recordId,
+        record: marked(record),
+      })),
       ...facts.map((record): Operation => ({ ...stamp(), kind: 'add', of: 'fact', recordId, record: marked(record) })),
     ];
   }
@@ -105,7 +109,9 @@ export function outboxOn({ newId, clock, clockOffsetMs, ...options }: OutboxOpti
     /** A change of a visit, made to the version that was on the screen. */
     changeVisit(base: number, from: VisitDto, to: VisitDto): Promise<void> {
       const operations = visitOperations(to.id, base, from, to);
-      return operations.length > 0 ? change({ add: operations.map((one) => newRow(one, stateOf(to.id))) }) : Promise.resolve();
+      return operations.length > 0
+        ? change({ add: operations.map((one) => newRow(one, stateOf(to.id))) })
+        : Promise.resolve();
     },
 
     /** Opens a check that is not saved yet, with what was done to it since it was empty. */

@@ -14,7 +14,11 @@ const answers = (status: number, type: string, body: string, headers: Record<str
 const PROBLEM = JSON.stringify({ type: 'about:blank', title: 'x', status: 422, detail: 'Not so.' });
 
 test('an answer of Huff is one; a page that answers 200 is none', async () => {
-  answers(200, 'application/json', JSON.stringify({ serverTime: 't', results: [], changes: [], cursor: 'c', more: false }));
+  answers(
+    200,
+    'application/json',
+    JSON.stringify({ serverTime: 't', results: [], changes: [], cursor: 'c', more: false }),
+  );
   expect(await postSync(request)).toMatchObject({ kind: 'answer', answer: { cursor: 'c' } });
   for (const body of ['<html>Sign in</html>', '{}', ''])
     expect((answers(200, 'text/html', body), await postSync(request))).toEqual({ kind: 'notHuff' });

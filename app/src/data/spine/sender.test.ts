@@ -4,7 +4,10 @@ import { allDone, answerOf, patching, phone, visit } from './testing';
 import type { Outcome } from './post';
 
 const made = (id: string) => ({ id, madeAt: '2026-05-12T10:00:00.000Z' });
-const patch = (id: string, recordId: string, fields?: object): Operation => ({ ...made(id), ...patching(recordId, fields) });
+const patch = (id: string, recordId: string, fields?: object): Operation => ({
+  ...made(id),
+  ...patching(recordId, fields),
+});
 const problem = (status: number, title = 'x'): Outcome => ({
   kind: 'problem',
   status,
@@ -54,9 +57,12 @@ describe('sending', () => {
     const seen: unknown[] = [];
     const one = phone(
       ({ operations }) =>
-        answerOf(operations.map(({ id }) => ({ id, status: 'done', revision: 7 })), {
-          changes: [{ of: 'site', id: 's1', revision: 7, record: { id: 's1', name: 'Quay' } }],
-        }),
+        answerOf(
+          operations.map(({ id }) => ({ id, status: 'done', revision: 7 })),
+          {
+            changes: [{ of: 'site', id: 's1', revision: 7, record: { id: 's1', name: 'Quay' } }],
+          },
+        ),
       store,
     );
     await one.outbox.add(patch('a', 'u1'));
@@ -101,7 +107,9 @@ describe('what is new', () => {
   });
   test('of what others changed as well nothing counts as known that was not told', async () => {
     const one = phone();
-    await one.store.write({ records: [{ kind: 'unit', id: 'u1', revision: 3, record: { id: 'u1', tap: '1' } as never }] });
+    await one.store.write({
+      records: [{ kind: 'unit', id: 'u1', revision: 3, record: { id: 'u1', tap: '1' } as never }],
+    });
     one.says(({ operations }) => answerOf(operations.map(({ id }) => ({ id, status: 'merged', revision: 9 }))));
     await one.outbox.patch('unit', 'u1', { tap: '5' }, 3);
     await one.sender.step();
@@ -114,7 +122,9 @@ test('an answer that comes a second time does not undo what others did since', a
   one.says(() => ({ kind: 'noAnswer' }));
   await one.sender.step();
   // Done at 7 all the same; another set the tap at 8, and the phone was told while its own still waited.
-  await one.store.write({ records: [{ kind: 'unit', id: 'u1', revision: 8, record: { id: 'u1', tap: '2' } as never }] });
+  await one.store.write({
+    records: [{ kind: 'unit', id: 'u1', revision: 8, record: { id: 'u1', tap: '2' } as never }],
+  });
   one.says(({ operations }) => answerOf(operations.map(({ id }) => ({ id, status: 'done', revision: 7 }))));
   one.sender.encourage();
   await one.sender.step();
@@ -128,12 +138,16 @@ describe('one record never holds up another', () => {
     one.says(({ operations }) =>
       answerOf(
         operations.map(({ id }) =>
-          id === 'a' ? { id, status: 'refused', problem: { type: 'about:blank', title: 'x', status: 422, detail: 'Too high.' } } : { id, status: 'done', revision: 1 },
+          id === 'a'
+            ? { id, status: 'refused', problem: { type: 'about:blank', title: 'x', status: 422, detail: 'Too high.' } }
+            : { id, status: 'done', revision: 1 },
         ),
       ),
     );
     await one.sender.step();
-    expect(one.outbox.rows()).toEqual([expect.objectContaining({ id: 'a', state: 'refused', problem: expect.objectContaining({ detail: 'Too high.' }) })]);
+    expect(one.outbox.rows()).toEqual([
+      expect.objectContaining({ id: 'a', state: 'refused', problem: expect.objectContaining({ detail: 'Too high.' }) }),
+    ]);
     expect((await one.sender.step()).waitMs).toBe(60_000);
     expect(one.sent()[1]).toEqual([]);
   });
@@ -143,7 +157,9 @@ describe('one record never holds up another', () => {
     const failing = ({ operations }: SyncRequest) =>
       answerOf(
         operations.map(({ id }) =>
-          id === 'bad' ? { id, status: 'failed', problem: { type: 'about:blank', title: 'x', status: 500, detail: 'No.' } } : { id, status: 'done', revision: 1 },
+          id === 'bad'
+            ? { id, status: 'failed', problem: { type: 'about:blank', title: 'x', status: 500, detail: 'No.' } }
+            : { id, status: 'done', revision: 1 },
         ),
       );
     one.says(failing);
@@ -185,10 +201,17 @@ describe('one record never holds up another', () => {
     one.says(() => ({ kind: 'noAnswer' }));
     for (let i = 0; i < 40; i += 1) one.wait((await one.sender.step()).waitMs);
     const silent = one.requests.length;
-    one.says((request) => (request.operations.some(({ id }) => id === 'op 7') ? { kind: 'noAnswer' } : allDone(request)));
+    one.says((request) =>
+      request.operations.some(({ id }) => id === 'op 7') ? { kind: 'noAnswer' } : allDone(request),
+    );
     for (let i = 0; i < 80; i += 1) one.wait((await one.sender.step()).waitMs);
     expect(states(one)).toEqual([['op 7', 'waiting']]);
-    expect(one.sent().slice(silent).filter((sent) => sent.length > 0 && !sent.includes('op 7')).length).toBeLessThan(60);
+    expect(
+      one
+        .sent()
+        .slice(silent)
+        .filter((sent) => sent.length > 0 && !sent.includes('op 7')).length,
+    ).toBeLessThan(60);
   });
 
   test('without a signal it asks ever more seldom, and at once when the signal is back', async () => {
@@ -240,7 +263,8 @@ describe('what else may come back', () => {
   });
   test('of a record that is too much at once ever fewer go, until the one at fault stands alone', async () => {
     const one = await withWaiting(...Array.from({ length: 40 }, (_, i) => patch(`op ${i}`, 'u1')));
-    const tooMuch = ({ operations }: SyncRequest) => operations.length > 10 || operations.some(({ id }) => id === 'op 3');
+    const tooMuch = ({ operations }: SyncRequest) =>
+      operations.length > 10 || operations.some(({ id }) => id === 'op 3');
     one.says((request) => (tooMuch(request) ? problem(413) : allDone(request)));
     for (let i = 0; i < 160; i += 1) {
       const { waitMs } = await one.sender.step();

@@ -85,7 +85,11 @@ export function senderOn({ store, post, now, random, newId, onStored, onClock, o
       if (!one.alone && one.times > 1) troubles.set(key, { ...one, times: one.times - 1 });
   }
 
-  async function taken(outcome: Outcome & { kind: 'answer' }, sent: readonly OutboxRow[], pulled: boolean): Promise<Step> {
+  async function taken(
+    outcome: Outcome & { kind: 'answer' },
+    sent: readonly OutboxRow[],
+    pulled: boolean,
+  ): Promise<Step> {
     const { answer } = outcome;
     const operations = sent.map(({ operation }) => operation);
     for (const key of keysOf(operations)) troubles.delete(key);
@@ -120,8 +124,7 @@ export function senderOn({ store, post, now, random, newId, onStored, onClock, o
     const { status, problem, retryAfterMs } = outcome;
     if (status === 401) return { phase: 'signIn', waitMs: Infinity };
     misses += 1;
-    if (status === 429 || status === 503)
-      return { phase: 'serverTrouble', waitMs: retryAfterMs ?? backoff(misses) };
+    if (status === 429 || status === 503) return { phase: 'serverTrouble', waitMs: retryAfterMs ?? backoff(misses) };
     if (problem?.title === UNKNOWN_CURSOR) {
       // The server was put back to an earlier state, or is another: begin anew. What waits is sent all the same.
       await store.write({ meta: { cursor: null } });

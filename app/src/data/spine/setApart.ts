@@ -81,9 +81,7 @@ export function setApart({ store, outbox, newId, stamp, newRow }: ApartOptions) 
             }
           : undefined;
       return change({
-        ...(left.length > 0
-          ? { update: [{ ...row, conflict: { ...conflict, fields: left } }] }
-          : { remove: [row.id] }),
+        ...(left.length > 0 ? { update: [{ ...row, conflict: { ...conflict, fields: left } }] } : { remove: [row.id] }),
         // The last of them settles which site it is as well.
         add: [...(left.length === 0 ? await unitsMoved(row) : []), ...(mine ? [newRow(mine)] : [])],
       });

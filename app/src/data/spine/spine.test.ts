@@ -12,12 +12,24 @@ let running: Spine | undefined;
 afterEach(() => running?.stop());
 
 /** A spine on a store in memory; what it said about its state. */
-function begin(post: Post, store: Store = { ...memoryStore(), lasting: true }, carryOver?: (store: Store) => Promise<void>) {
+function begin(
+  post: Post,
+  store: Store = { ...memoryStore(), lasting: true },
+  carryOver?: (store: Store) => Promise<void>,
+) {
   const told: unknown[] = [];
-  running = startSpine({ openStore: () => Promise.resolve(store), post, onTold: (one) => void told.push(one), carryOver });
+  running = startSpine({
+    openStore: () => Promise.resolve(store),
+    post,
+    onTold: (one) => void told.push(one),
+    carryOver,
+  });
   return { spine: running, told, store };
 }
-const says = (outcome: (request: Parameters<Post>[0]) => Outcome): Post => (request) => Promise.resolve(outcome(request));
+const says =
+  (outcome: (request: Parameters<Post>[0]) => Outcome): Post =>
+  (request) =>
+    Promise.resolve(outcome(request));
 
 test('it asks when it begins, sends what is added by itself, and says how it stands', async () => {
   const { spine, told } = begin(says(allDone));
@@ -48,7 +60,15 @@ test('what an earlier app kept is brought over before anything is sent', async (
     }),
     undefined,
     (store) => {
-      const operation = { id: 'old', madeAt: '2026-05-12T10:00:00Z', kind: 'patch' as const, of: 'site' as const, recordId: 's1', base: 0, fields: { altitudeFt: 5 } };
+      const operation = {
+        id: 'old',
+        madeAt: '2026-05-12T10:00:00Z',
+        kind: 'patch' as const,
+        of: 'site' as const,
+        recordId: 's1',
+        base: 0,
+        fields: { altitudeFt: 5 },
+      };
       return store.write({ add: [{ id: 'old', operation, state: 'waiting' }] });
     },
   );
@@ -63,7 +83,10 @@ test('a browser that keeps nothing is told of; storage that is full as well, unt
   nothing.spine.stop();
 
   const store: Store = { ...memoryStore(), lasting: true };
-  const full = begin(says(() => ({ kind: 'noAnswer' })), store);
+  const full = begin(
+    says(() => ({ kind: 'noAnswer' })),
+    store,
+  );
   await until(() => full.spine.status().phase === 'noAnswer');
   const write = store.write.bind(store);
   store.write = () => Promise.reject(new DOMException('full', 'QuotaExceededError'));

@@ -36,7 +36,8 @@ interface SpineOptions {
   readonly carryOver?: (store: Store) => Promise<void>;
 }
 
-const FULL = 'This phone’s storage is full or closed: what was done last is on the screen only. Save it to a file, then make room.';
+const FULL =
+  'This phone’s storage is full or closed: what was done last is on the screen only. Save it to a file, then make room.';
 const NOTHING_KEPT =
   'This browser keeps nothing on this phone (a private window, or storage switched off): readings last as long as this page. Save them to a file before you close it.';
 
@@ -55,7 +56,8 @@ function lateStore(opening: Promise<Store>): Store {
 
 /** Asks the browser, once something is kept, not to throw it away when space runs out. */
 function askToStay(): void {
-  if (typeof navigator !== 'undefined' && navigator.storage?.persist) void navigator.storage.persist().catch(() => false);
+  if (typeof navigator !== 'undefined' && navigator.storage?.persist)
+    void navigator.storage.persist().catch(() => false);
 }
 
 /** Waits; sooner when woken or stopped. Who is woken while awake does not fall asleep after: nothing that came meanwhile is slept over. */
@@ -169,8 +171,7 @@ export function startSpine({ openStore, post = postSync, onTold, carryOver }: Sp
     if (data === 'told') {
       setStatus({ everTold: true });
       void Promise.resolve(onTold(undefined)).then(outbox.reload).catch(onFault);
-    }
-    else if (data === 'outbox') void outbox.reload().catch(onFault);
+    } else if (data === 'outbox') void outbox.reload().catch(onFault);
     else if (data === 'waiting') wake();
     else if (data === 'ask') encourage();
     else if (typeof data === 'object' && data !== null && 'phase' in data) setStatus(data as { phase: SyncPhase });

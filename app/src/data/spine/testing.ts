@@ -70,7 +70,10 @@ export function phone(says: (request: SyncRequest) => Outcome = allDone, store: 
 /** A visit with two readings under an id of its own. */
 export const visit = (id: string, more: Partial<VisitDto> = {}): VisitDto => ({ ...measured(), id, ...more });
 
-export const patching = (recordId: string, fields: object = { tap: '4' }): Omit<Operation & { kind: 'patch' }, 'id' | 'madeAt'> => ({
+export const patching = (
+  recordId: string,
+  fields: object = { tap: '4' },
+): Omit<Operation & { kind: 'patch' }, 'id' | 'madeAt'> => ({
   kind: 'patch',
   of: 'unit',
   recordId,

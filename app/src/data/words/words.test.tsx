@@ -123,7 +123,7 @@ describe('carried along', () => {
     later(86_400_000);
     expect(await carryAlong(page().client, [one])).toBe(1);
     expect(one.ask).toHaveBeenCalledTimes(2);
-    });
+  });
 
   test('it ends where the signal ends, or the page', async () => {
     const [a, b, c] = [question(() => Promise.resolve('a')), question(noSignal), question(() => Promise.resolve('c'))];

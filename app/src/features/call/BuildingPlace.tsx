@@ -1,3 +1,4 @@
+import { withCheck } from '../visitState/withCheck';
 import { flowText, inSentence, sentenceCase, shownText, unitText } from '@huff/core';
 import { BUILDING_POINTS, checkPoint, checkText, outdoorAirShare } from '@huff/core/call';
 import { useState } from 'react';
@@ -13,7 +14,7 @@ import type { StationPlaceProps } from '../visitState/station';
 import { CallFoot } from './CallFoot';
 import { Cautions } from './Cautions';
 import { FoundList } from './FoundPlace';
-import { PointSheet, withCheck } from './PointSheet';
+import { PointSheet } from './PointSheet';
 import { useCall } from './useCall';
 
 const FLOWS = ['exhaustCfm', 'makeUpCfm', 'outdoorAirCfm'] as const;

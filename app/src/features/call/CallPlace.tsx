@@ -1,3 +1,4 @@
+import { withCheck } from '../visitState/withCheck';
 import { checkPoint, COMPLAINTS } from '@huff/core/call';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
@@ -10,7 +11,6 @@ import { OtherVisits } from '../otherVisits/OtherVisits';
 import { CallFoot } from './CallFoot';
 import { Cautions } from './Cautions';
 import { FoundList } from './FoundPlace';
-import { withCheck } from './PointSheet';
 import { useCall } from './useCall';
 import { withComplaint } from './withComplaint';
 

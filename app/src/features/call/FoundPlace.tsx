@@ -20,12 +20,12 @@ import { TextButton } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
 import { useIsWide, usePalette } from '../../ui/theme';
 import { takenBack, withFact, withOwnFinding } from '../visitState/newFact';
+import { withCheck } from '../visitState/withCheck';
 import type { Assessment } from '../visitState/useAssessment';
 import type { StationPlaceProps } from '../visitState/station';
 import { PhotosOf } from '../photos/PhotosOf';
 import { CallFoot } from './CallFoot';
 import { OwnFindingSheet } from './OwnFindingSheet';
-import { withCheck } from './PointSheet';
 import { useCall } from './useCall';
 
 /** What may become of an open finding, and the word on its key. */

@@ -1,3 +1,4 @@
+import { withCheck } from '../visitState/withCheck';
 import type { VisitDto } from '@huff/contract';
 import type { EquipmentId } from '@huff/core';
 import { checksOf, HEAT_PUMP_POINTS, KIT_POINTS, type HeatSequence } from '@huff/core/call';
@@ -15,7 +16,6 @@ import { CallLines } from './CallLines';
 import { Cautions } from './Cautions';
 import { FoundList } from './FoundPlace';
 import { PointList } from './PointList';
-import { withCheck } from './PointSheet';
 import { PowerView } from './PowerView';
 import { useCall } from './useCall';
 

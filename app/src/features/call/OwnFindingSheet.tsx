@@ -1,6 +1,4 @@
 import { OWN_FINDING_FORM, ownFindingFaults, replaceFinding, type OwnFinding } from '@huff/core/call';
-import { useState } from 'react';
-import type { RawInputs } from '@huff/core';
 import { View } from 'react-native';
 import { ActionButton, TextButton } from '../../ui/page';
 import { Sheet } from '../../ui/sheet';
@@ -19,45 +17,24 @@ interface OwnFindingSheetProps {
 
 /** A finding in one's own words: what, why it matters, where, what it takes. */
 export function OwnFindingSheet({ writing, ...rest }: OwnFindingSheetProps) {
-  const [started, setStarted] = useState<RawInputs>();
-  const isNew = writing === 'new';
   return (
     <Sheet
       open={writing !== undefined}
-      onClose={() => {
-        setStarted(undefined);
-        rest.onClose();
-      }}
-      title={isNew ? 'Add a finding' : 'Change the finding'}
+      onClose={rest.onClose}
+      title={writing === 'new' ? 'Add a finding' : 'Change the finding'}
     >
-      {isNew && !started && (
-        <ReplaceReasons onUse={(reasons) => setStarted({ ...BLANK, ...replaceFinding(reasons) })} />
-      )}
-      {writing && (
-        <Body
-          key={isNew ? String(started?.words) : writing.factId}
-          writing={writing}
-          begin={isNew ? (started ?? BLANK) : { ...writing }}
-          {...rest}
-          onClose={() => {
-            setStarted(undefined);
-            rest.onClose();
-          }}
-        />
-      )}
+      {writing && <Body key={writing === 'new' ? 'new' : writing.factId} writing={writing} {...rest} />}
     </Sheet>
   );
 }
 
-const BLANK: RawInputs = { concern: 'comfort', area: 'blower' };
-
 function Body({
   writing,
-  begin,
   onKeep,
   onTakeBack,
   onClose,
-}: OwnFindingSheetProps & { readonly writing: 'new' | OwnFinding; readonly begin: RawInputs }) {
+}: OwnFindingSheetProps & { readonly writing: 'new' | OwnFinding }) {
+  const begin = writing === 'new' ? { concern: 'comfort', area: 'blower' } : { ...writing };
   const form = useFieldForm(OWN_FINDING_FORM, begin, ownFindingFaults);
   const keep = () => {
     form.send();
@@ -67,6 +44,7 @@ function Body({
   };
   return (
     <View style={{ gap: 12 }}>
+      {writing === 'new' && <ReplaceReasons onUse={(reasons) => form.put(replaceFinding(reasons))} />}
       <ToolForm
         tool={OWN_FINDING_FORM}
         control={form.control}

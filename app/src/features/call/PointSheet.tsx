@@ -3,7 +3,6 @@ import {
   type CallAssessment,
   checkPoint,
   checkQuestion,
-  checksOf,
   checkText,
   POWER_STATES,
   type Check,
@@ -17,7 +16,7 @@ import { NumberSheet } from '../../ui/keypad';
 import { TextButton } from '../../ui/page';
 import { Sheet } from '../../ui/sheet';
 import { Txt } from '../../ui/text';
-import { takenBack, withFact } from '../visitState/newFact';
+import { withCheck, withoutAnswer } from '../visitState/withCheck';
 import { CheckRow } from './CheckRow';
 
 interface PointSheetProps {
@@ -30,20 +29,6 @@ interface PointSheetProps {
 }
 
 const NOTE_LENGTH = 200;
-
-/** The visit with one more check. */
-export const withCheck = (visit: VisitDto, check: Check): VisitDto =>
-  withFact(visit, 'check', { ...check }, new Date());
-
-/** The visit without what was answered at a point: its readings stay on record, and nothing goes by them. */
-export const withoutAnswer = (visit: VisitDto, point: string): VisitDto =>
-  takenBack(
-    visit,
-    checksOf(visit.facts ?? [])
-      .filter((check) => check.point === point)
-      .map(({ id }) => id),
-    new Date(),
-  );
 
 /** Types or touches what is read at a point: a figure by the big keypad, a state by a touch. */
 export function PointSheet({ asked, ...rest }: PointSheetProps) {
@@ -73,14 +58,13 @@ function Asked({
 }: Omit<PointSheetProps, 'asked'> & { readonly point: CheckPoint; readonly onPart: (id: string) => void }) {
   const { id, name, number, states = [], from } = point;
   const last = checks.get(id);
-  const isRated = context.ratedMicrofarads !== undefined;
   // One state beside a figure is a key of the keypad; several are touched, and the figure is a touch away.
   const [typing, setTyping] = useState(number !== undefined && states.length <= 1 && !from);
   const [note, setNote] = useState(last?.note ?? '');
   const { heldAgainst } = point;
   const keep = (check: Omit<Check, 'point'>) => {
     onWhole(withCheck(whole, { point: id, ...check }));
-    if (check.value !== undefined && heldAgainst && !checks.has(heldAgainst) && !isRated) onPart(heldAgainst);
+    if (check.value !== undefined && heldAgainst && !checks.has(heldAgainst)) onPart(heldAgainst);
     else onClose();
   };
   const clear = () => {

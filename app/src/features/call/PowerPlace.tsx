@@ -1,3 +1,4 @@
+import { withCheck } from '../visitState/withCheck';
 import type { MotorKind } from '@huff/core';
 import { AFTER_MOTOR_POINTS, AMPS_POINTS, POWER_SCHEMES, type CallAssessment } from '@huff/core/call';
 import { View } from 'react-native';
@@ -8,7 +9,6 @@ import { useState } from 'react';
 import type { StationPlaceProps } from '../visitState/station';
 import { CallLines } from './CallLines';
 import { PointList } from './PointList';
-import { withCheck } from './PointSheet';
 import { PowerView } from './PowerView';
 import { useCall } from './useCall';
 

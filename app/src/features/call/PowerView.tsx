@@ -1,3 +1,4 @@
+import { withCheck } from '../visitState/withCheck';
 import { inSentence } from '@huff/core';
 import type { VisitDto } from '@huff/contract';
 import { checkPoint, POWER_STATES, type CallAssessment, type PowerAssessment } from '@huff/core/call';
@@ -13,7 +14,7 @@ import type { Assessment } from '../visitState/useAssessment';
 import { CallFoot } from './CallFoot';
 import { Cautions } from './Cautions';
 import { FoundList } from './FoundPlace';
-import { PointSheet, withCheck } from './PointSheet';
+import { PointSheet } from './PointSheet';
 
 interface PowerViewProps {
   readonly whole: VisitDto;

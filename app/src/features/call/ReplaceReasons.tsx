@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { Icon } from '../../ui/icons';
 import { ActionButton, TextButton } from '../../ui/page';
-import { Txt } from '../../ui/text';
+import { Heading, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 
 interface ReplaceReasonsProps {
@@ -19,7 +19,8 @@ export function ReplaceReasons({ onUse }: ReplaceReasonsProps) {
     setChosen((before) => new Set(before.has(id) ? [...before].filter((one) => one !== id) : [...before, id]));
   if (!open) return <TextButton onPress={() => setOpen(true)}>Replace the whole unit: give the reasons</TextButton>;
   return (
-    <View style={{ paddingBottom: 12 }}>
+    <View role="group" aria-label="Why replace the unit" style={{ paddingBottom: 12 }}>
+      <Heading size={17}>Why replace the unit</Heading>
       {REPLACE_REASONS.map(({ id, text }) => (
         <Pressable
           key={id}
@@ -35,7 +36,16 @@ export function ReplaceReasons({ onUse }: ReplaceReasonsProps) {
           <Txt>{text}</Txt>
         </Pressable>
       ))}
-      {chosen.size > 0 && <ActionButton onPress={() => onUse([...chosen])}>Use these reasons</ActionButton>}
+      {chosen.size > 0 && (
+        <ActionButton
+          onPress={() => {
+            onUse([...chosen]);
+            setOpen(false);
+          }}
+        >
+          Use these reasons
+        </ActionButton>
+      )}
     </View>
   );
 }

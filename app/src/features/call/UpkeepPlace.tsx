@@ -1,3 +1,4 @@
+import { withCheck } from '../visitState/withCheck';
 import { inSentence } from '@huff/core';
 import { unitPartsOf } from '@huff/contract/call';
 import { bringList, checkPoint, equipmentOf, intoShape, upkeepRoute } from '@huff/core/call';
@@ -13,7 +14,7 @@ import { FoundList } from './FoundPlace';
 import { CheckRow } from './CheckRow';
 import { LastTime } from './LastTime';
 import { PartsUsed } from './PartsUsed';
-import { PointSheet, withCheck } from './PointSheet';
+import { PointSheet } from './PointSheet';
 import { useCall } from './useCall';
 
 /** The station Upkeep: drain and maintenance in the order in which each is reached without undoing the last. */

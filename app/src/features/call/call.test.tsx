@@ -431,6 +431,22 @@ describe('Building, upkeep, found', () => {
     expect(screen.queryByText('Nest in the wheel')).toBeNull();
     expect(visit().facts).toHaveLength(3);
   });
+  test('replacing the unit is begun by its reasons, and keeps what was typed before', () => {
+    const { last } = showLive(FoundPlace, psc());
+    fireEvent.press(screen.getByText('Add a finding'));
+    fireEvent.changeText(screen.getByLabelText(/^Price of parts/), '6400');
+    fireEvent.press(screen.getByText('Replace the whole unit: give the reasons'));
+    press('coil leaks');
+    press('past its usual life');
+    press('heat exchanger cracked');
+    press('heat exchanger cracked');
+    fireEvent.press(screen.getByText('Use these reasons'));
+    fireEvent.press(screen.getByText('Keep it'));
+    expect(last()).toMatchObject({
+      kind: 'finding',
+      inputs: { words: 'Replace the unit: past its usual life, coil leaks', concern: 'damage', price: 6400 },
+    });
+  });
   test('an answer at a point can be cleared: it stays on record and tells nothing', () => {
     const { last, visit } = showLive(UpkeepPlace, check(psc(), 'drainTrap', 'found'));
     press('Trap refilled: found');

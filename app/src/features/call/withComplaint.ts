@@ -1,6 +1,6 @@
+import { withCheck } from '../visitState/withCheck';
 import { checkNameFor, isUnnamed, type VisitDto } from '@huff/contract';
 import { complaintOf } from '@huff/core';
-import { withCheck } from './PointSheet';
 
 /**
  * A visit with its complaint, which names it until somebody else does. While nothing was read it runs in the mode the call is about: no heat is

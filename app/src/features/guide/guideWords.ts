@@ -14,7 +14,7 @@ export const FIRST_VISIT: readonly GuideStep[] = [
       'Today, then Quick check. Nothing must be typed before: no customer, no unit. What stands here can be said at any time, and everything of it may stay unknown.',
   },
   {
-    title: 'Say what was said',
+    title: 'Enter the complaint',
     words:
       'Station Call: touch what the person complained of. The stations of this visit and their order follow from it; the others stay one touch away. More than one unit here: “Check another unit”, at the foot of the page; each check of today is a touch away, at the step you left it.',
   },

@@ -14,7 +14,7 @@ export function useFieldForm(
   faultsOf: (raw: RawInputs) => readonly FieldError[],
   given: RawInputs = {},
 ) {
-  const { control } = useForm<ToolTexts>({ defaultValues: textsOf(set, begin) });
+  const { control, setValue } = useForm<ToolTexts>({ defaultValues: textsOf(set, begin) });
   const texts = useWatch({ control }) as ToolTexts;
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const [sent, setSent] = useState(false);
@@ -30,6 +30,10 @@ export function useFieldForm(
     onLeave,
     /** An empty field is not scolded before it was left or the form was sent. */
     shown: (id: string) => sent || (left.has(id) && typed(id)),
+    /** Types some of the fields; what stands in the others is kept. */
+    put: (values: RawInputs) => {
+      for (const [id, text] of Object.entries(textsOf(set, values))) if (id in values) setValue(id, text);
+    },
     /** Shows every error from now on. */
     send: () => setSent(true),
     /** An error of no single field. */

@@ -24,7 +24,7 @@ interface VisitUnitSheetProps {
   readonly onClose: () => void;
 }
 
-/** Mounted while it is open. What stands here, of a visit: with its mode, its title, its photos, and the way to keep it as a unit. */
+/** The equipment of a visit, with its mode, its title, its photos, and the way to keep it as a unit. Mounted while it is open. */
 export function VisitUnitSheet({ visit, assessment, step, onVisit, onStep, onClose }: VisitUnitSheetProps) {
   const [keeping, setKeeping] = useState(false);
   const measures = step?.kind === 'measure' || step?.kind === 'save';

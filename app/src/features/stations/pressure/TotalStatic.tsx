@@ -1,11 +1,11 @@
 import type { VisitDto } from '@huff/contract';
-import { staticWords, TOTAL_STATIC, totalStaticOf } from '@huff/core';
+import { sentenceCase, staticWords, TOTAL_STATIC_POINT, totalStaticOf } from '@huff/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { NumberSheet } from '../../../ui/keypad';
 import { TextButton } from '../../../ui/page';
 import { Txt } from '../../../ui/text';
-import { takenBack, withFact } from '../../visitState/newFact';
+import { withCheck, withoutAnswer } from '../../visitState/withCheck';
 import type { Assessment } from '../../visitState/useAssessment';
 
 interface TotalStaticProps {
@@ -37,20 +37,18 @@ export function TotalStatic({ visit, assessment, onVisit }: TotalStaticProps) {
         asked={
           asking
             ? {
-                label: 'Total external static',
-                unit: 'inWc',
-                min: 0.01,
-                max: 5,
+                ...TOTAL_STATIC_POINT.number,
+                label: TOTAL_STATIC_POINT.name,
                 value: total?.staticInWc,
-                hint: 'Both hoses on the manometer, across the equipment.',
+                hint: `${sentenceCase(TOTAL_STATIC_POINT.where)}.`,
               }
             : undefined
         }
-        onKeep={(value) => {
-          if (value !== null) onVisit(withFact(visit, 'check', { point: TOTAL_STATIC, value }, new Date()));
+        onKeep={(staticInWc) => {
+          if (staticInWc !== null) onVisit(withCheck(visit, { point: TOTAL_STATIC_POINT.id, value: staticInWc }));
           setAsking(false);
         }}
-        onClear={total && (() => onVisit(takenBack(visit, [total.id], new Date())))}
+        onClear={total && (() => onVisit(withoutAnswer(visit, TOTAL_STATIC_POINT.id)))}
         onClose={() => setAsking(false)}
       />
     </View>
