@@ -9,7 +9,7 @@ visitKind(3, 'a blower table and a charge chart', { first: 14, end: 18 }, async 
   await tech.verdict('0.42');
   await tech.go('Refrigerant');
   await tech.cautions();
-  await tech.handOver('Resistance to the blower');
+  await tech.handOver('Checked and measured; nothing was changed.');
 });
 
 visitKind(5, 'loaded filters and choked grilles', { first: 14, end: 24 }, async (tech) => {
