@@ -30,6 +30,68 @@ const mayImport = {
  * none and is imported by none.
  */
 const oneWay = [
+  // The wings of core and the rooms of each (core/README.md).
+  ['core/src', ['base', 'air', 'judge', 'call', 'fix', 'bench', 'visit', 'shop', 'entries']],
+  ['core/src/base', ['numbers', 'words', 'forms', 'verdict']],
+  [
+    'core/src/air',
+    [
+      'energy',
+      'flow',
+      'filter',
+      'path',
+      'traverse',
+      'moistAir',
+      'coil',
+      'drive',
+      'duct',
+      'fan',
+      'system',
+      'operate',
+      'readings',
+    ],
+  ],
+  ['core/src/judge', ['look', 'verdicts']],
+  [
+    'core/src/call',
+    [
+      'triage',
+      'checks',
+      'building',
+      'complaint',
+      'electrical',
+      'facts',
+      'finding',
+      'heat',
+      'outdoor',
+      'stop',
+      'refrigerant',
+      'equipment',
+      'upkeep',
+      'points',
+      'handover',
+      'power',
+      'assess',
+    ],
+  ],
+  ['core/src/fix', ['causes', 'model', 'observe', 'advise', 'moves', 'driveBench', 'plan']],
+  [
+    'core/src/bench',
+    [
+      'fields',
+      'airflow',
+      'building',
+      'electrical',
+      'temperature',
+      'catalogue',
+      'design',
+      'drive',
+      'heat',
+      'refrigerant',
+    ],
+  ],
+  ['core/src/visit', ['assess', 'prove']],
+  ['core/src/shop', ['card', 'stock', 'roof', 'trend']],
   ['app/src', ['ui', 'data', 'features', 'app']],
   [
     'app/src/features',
@@ -143,6 +205,13 @@ export default tseslint.config(
       '@typescript-eslint/triple-slash-reference': ['error', { path: 'always' }],
       '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_' }],
       '@typescript-eslint/consistent-type-imports': 'error',
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: 'ExportAllDeclaration[exported=null]',
+          message: 'An index names what it exports: whoever reads it sees what the folder is for.',
+        },
+      ],
     },
   },
   {
@@ -171,11 +240,20 @@ export default tseslint.config(
     },
   },
   {
-    files: ['app/src/**/*.{ts,tsx}', 'server/src/**/*.ts'],
+    files: ['core/src/**/*.ts', 'app/src/**/*.{ts,tsx}', 'server/src/**/*.ts'],
     // What tests stand on is above everything.
     ignores: ['**/*.test.{ts,tsx}', '**/testing/**', '**/testing.ts'],
     plugins: { oneWay: importPlugin },
     rules: { 'oneWay/no-restricted-paths': ['error', { basePath: import.meta.dirname, zones }] },
+  },
+  {
+    files: ['core/src/**/*.ts', 'contract/src/**/*.ts', 'paper/src/**/*.ts'],
+    plugins: { circles: importPlugin },
+    settings: {
+      'import/extensions': ['.ts', '.tsx'],
+      'import/parsers': { '@typescript-eslint/parser': ['.ts', '.tsx'] },
+    },
+    rules: { 'circles/no-cycle': ['error', { ignoreExternal: true }] },
   },
   {
     files: tests,

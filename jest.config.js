@@ -1,3 +1,5 @@
 module.exports = {
   projects: ['<rootDir>/core', '<rootDir>/contract', '<rootDir>/paper', '<rootDir>/server', '<rootDir>/app'],
+  // What a slow machine with other work on it can meet.
+  testTimeout: 60_000,
 };

@@ -1,11 +1,11 @@
 import { rmSync } from 'node:fs';
-import { copyOfDemoFolder } from './support/demoFolder';
+import { copyOfReadyFolder } from './support/readyFolders';
 import { HuffServer } from './support/huffServer';
 import { expect, testInEmptyShop as test } from './support/test';
 
 /** A whole shop as it goes out, with its pictures. */
 async function demoShop(): Promise<Buffer> {
-  const server = new HuffServer(copyOfDemoFolder());
+  const server = new HuffServer(copyOfReadyFolder('demo'));
   await server.start();
   try {
     return Buffer.from(await (await fetch(`${server.url}/api/bundle?photos=yes`)).arrayBuffer());

@@ -13,7 +13,7 @@ async function sayWhatStandsHere(page: Page): Promise<void> {
   await tech.sayTons('3');
 }
 
-/** Cells of a maker's table, typed by the grid's own keypad. */
+/** Cells of a blower table, typed by the grid's own keypad. */
 async function typeCells(page: Page, row: string, column: number, figures: readonly string[]): Promise<void> {
   await page.getByRole('cell', { name: `Row ${row}, column ${column}: not typed` }).click();
   for (const figure of figures) {
@@ -26,7 +26,7 @@ test('two typed cells: from nothing to a verdict, kept as a unit, found by a sli
   const tech = technician(page);
   await sayWhatStandsHere(page);
   await expect(page.getByText(/Airflow needs a table or one more reading/)).toBeVisible();
-  await page.getByRole('button', { name: /^Maker’s table/ }).click();
+  await page.getByRole('button', { name: /^Blower table/ }).click();
   await page.getByRole('button', { name: /^Type it in/ }).click();
   await typeCells(page, '3', 5, ['973']);
   // One cell is a point, not a curve.
@@ -47,7 +47,7 @@ test('two typed cells: from nothing to a verdict, kept as a unit, found by a sli
   await tech.read('R2', '.31');
   await tech.press('.27');
   await tech.keep();
-  await expect(page.getByRole('button', { name: /^Airflow 940 CFM, ± 94, 313 a ton: outside/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Airflow 940 CFM, ± 94, 313 a ton: out of range/ })).toBeVisible();
   // A part of a table says where it ends.
   await tech.read('S1', '.45');
   await page.keyboard.press('Escape');
@@ -122,7 +122,7 @@ test('no table: a usual range is not judged; through a traverse to a proven fix'
   await tech.press('.22');
   await tech.keep();
   // With a static alone no airflow is invented.
-  await expect(page.getByRole('button', { name: /^Airflow – CFM, usual 810 to 1,170: can’t say/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Airflow – CFM, usual 810 to 1,170: not enough data/ })).toBeVisible();
   await tech.station('Airflow');
   await page.getByRole('button', { name: /^Duct traverse.*open/ }).click();
   await page.getByRole('radio', { name: 'three-hole sweep' }).click();
@@ -140,7 +140,7 @@ test('no table: a usual range is not judged; through a traverse to a proven fix'
     timeout: 30_000,
   });
   await page.getByRole('group', { name: 'Ready plans' }).getByRole('button').first().click();
-  await expect(page.getByText(/by a usual curve, not the maker’s/).first()).toBeVisible();
+  await expect(page.getByText(/by a usual curve, not the manufacturer’s/).first()).toBeVisible();
   await tech.begin();
   // Read again: half of what the return took is gone.
   for (const [port, figure] of [
@@ -177,7 +177,7 @@ test('the shop’s rules: changed, every verdict follows and names them, and the
   await tech.press('.27');
   await tech.keep();
   await expect(
-    page.getByRole('button', { name: /^External static 0\.58 in\. w\.c\., of 0\.70 assumed: at the edge/ }),
+    page.getByRole('button', { name: /^External static 0\.58 in\. w\.c\., of 0\.70 assumed: borderline/ }),
   ).toBeVisible();
   await page.getByRole('button', { name: 'Back' }).click();
   await page.goto('/shop/rules');
@@ -185,7 +185,7 @@ test('the shop’s rules: changed, every verdict follows and names them, and the
   await page.getByRole('button', { name: 'usual this' }).click();
   await page.goto('/quick');
   await expect(
-    page.getByRole('button', { name: /^External static 0\.58 in\. w\.c\., of 0\.50 assumed: outside/ }),
+    page.getByRole('button', { name: /^External static 0\.58 in\. w\.c\., of 0\.50 assumed: out of range/ }),
   ).toBeVisible();
 });
 
@@ -201,7 +201,7 @@ test('SI through a whole visit: typed in Pa and °C, shown in L/s, kept to the l
   await tech.keep();
   await tech.press('67');
   await tech.keep();
-  await expect(page.getByRole('button', { name: /^External static 144 Pa, of 124 assumed: outside/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^External static 144 Pa, of 124 assumed: out of range/ })).toBeVisible();
   await tech.station('Airflow');
   await page.getByRole('button', { name: /^Electric heat rise.*open/ }).click();
   await tech.fill({ 'Air into': '21', 'Air out': '38.5', Volts: '238', Amps: '41.2' });
@@ -231,9 +231,9 @@ test('@wide a day at the desk, without a pointer in the table: a site, a unit wi
   page,
 }) => {
   await page.goto('/shop/tables');
-  await page.getByRole('button', { name: /^Type a maker’s table/ }).click();
+  await page.getByRole('button', { name: /^Type a blower table/ }).click();
   await page.getByRole('cell', { name: 'Row 1, column 1: not typed' }).click();
-  // Figures, Enter to the next cell, a dash for what the maker leaves out.
+  // Figures, Enter to the next cell, a dash for what the manufacturer leaves out.
   for (const row of [
     ['905', '862', '818', '770', '-', '-'],
     ['1010', '972', '394', '893', '850', '-'],
@@ -275,7 +275,7 @@ test('@wide a day at the desk, without a pointer in the table: a site, a unit wi
   await page.getByLabel('Name of the unit').fill('Office');
   await page.getByRole('button', { name: 'Make the unit' }).click();
   const unit = page.getByRole('dialog', { name: 'What stands here' });
-  await unit.getByRole('button', { name: /^Maker’s table/ }).click();
+  await unit.getByRole('button', { name: /^Blower table/ }).click();
   await page.getByRole('button', { name: /^AH 36/ }).click();
   await unit.getByRole('button', { name: /^Nameplate/ }).click();
   await page.getByLabel(/^Model number/).fill('AH4-036');
@@ -290,12 +290,14 @@ test('@wide a day at the desk, without a pointer in the table: a site, a unit wi
   await expect(unit.getByRole('button', { name: /^Target a ton: 450 CFM a ton/ })).toBeVisible();
   await unit.getByRole('button', { name: /^Back to the unit/ }).click();
   await expect(page.getByText('AH4-036')).toBeVisible();
-  await page.getByRole('button', { name: 'Name and notes' }).click();
+  await page.getByRole('button', { name: 'Name, hours, notes' }).click();
   await page.getByLabel('Name of the unit').fill('Office, north');
   await page.getByRole('textbox', { name: 'Notes' }).fill('Drain needs a trap.');
-  await page.getByRole('dialog', { name: 'Name and notes' }).getByRole('button', { name: 'Keep' }).click();
+  await page.getByLabel('Hours in use').fill('8 to 17:30');
+  await page.getByRole('dialog', { name: 'Name, hours, notes' }).getByRole('button', { name: 'Keep' }).click();
   await expect(page.getByRole('heading', { name: 'Office, north' })).toBeVisible();
   await expect(page.getByText('Drain needs a trap.')).toBeVisible();
+  await expect(page.getByText('08:00–17:30')).toBeVisible();
   await page.getByRole('button', { name: 'Archive' }).click();
   await expect(page.getByText(/^Archived .*out of the lists/)).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();

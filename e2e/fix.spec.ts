@@ -19,7 +19,7 @@ testWithOwnServer(
     await tech.station('Fix');
     await page.getByRole('radiogroup', { name: 'Speed to weigh' }).getByRole('radio', { name: 'med-high' }).click();
     await expect(page.getByRole('img', { name: /Then they would meet on tap med-high at 9\d\d CFM/ })).toBeVisible();
-    await expect(page.getByLabel(/^Heating: .*inside/)).toBeVisible();
+    await expect(page.getByLabel(/^Heating: .*in range/)).toBeVisible();
     await page.getByRole('button', { name: /Line-voltage lead: med-low to med-high/ }).click();
     await expect(page.getByText(/Cap the med-low lead by itself/)).toBeVisible();
     await page.getByRole('button', { name: /^Do these, then prove/ }).click();
@@ -28,7 +28,7 @@ testWithOwnServer(
 
     await expect(page.getByRole('heading', { name: 'Read the same ports again' })).toBeVisible();
     await tech.readAgain({ R2: '.14', S1: '.32', S2: '.1' });
-    await expect(page.getByRole('heading', { name: /It is in the band(, near its end)?\.$/ })).toBeVisible();
+    await expect(page.getByRole('heading', { name: /It is within target(, near its end)?\.$/ })).toBeVisible();
     await expect(page.getByLabel(/^Airflow, CFM: 8\d\d before, 9\d\d predicted, 9\d\d after/)).toBeVisible();
     await page.getByRole('button', { name: 'Keep it on the unit' }).click();
     await expect(page.getByText(/^Kept on the unit/)).toBeVisible();
@@ -65,16 +65,16 @@ test('@wide a filter-and-return fix: a ready plan within the plate, its own figu
   await tech.keep();
   await tech.station('Fix');
   await tech.takePlan('Least work');
-  await expect(page.getByText(/It lands at 1,\d\d\d CFM and 0\.\d\d in\. w\.c\., within the 0\.50/)).toBeVisible();
+  await expect(page.getByText(/Predicted: 1,\d\d\d CFM and 0\.\d\d in\. w\.c\., within the 0\.50/)).toBeVisible();
   await expect(page.getByRole('checkbox', { name: /^Clean or new filter/ })).toBeChecked();
   await expect(page.getByRole('checkbox', { name: /^Second return/ })).toBeChecked();
 
   await page.getByRole('button', { name: 'Second return with its own filter: what it takes' }).click();
   await tech.fill({ 'Duct diameter': '2' });
-  await page.getByRole('button', { name: 'Weigh it with these' }).click();
+  await page.getByRole('button', { name: 'Try these values' }).click();
   await expect(page.getByText('Duct diameter must be between 6 and 40 in.')).toBeVisible();
   await tech.fill({ 'Duct diameter': '12' });
-  await page.getByRole('button', { name: 'Weigh it with these' }).click();
+  await page.getByRole('button', { name: 'Try these values' }).click();
   await expect(page.getByText(/^12 in\. round/)).toBeVisible();
   await page.reload();
   await tech.station('Fix');
@@ -97,7 +97,14 @@ test('@wide a filter-and-return fix: a ready plan within the plate, its own figu
 
   await tech.station('Fix');
   await expect(page.getByText(/^Decided /)).toBeVisible();
-  await page.getByRole('button', { name: /^Take the plan back/ }).click();
+  // The equipment stays in reach, and what is said of it then is kept.
+  await page.getByRole('button', { name: /Say what stands here/ }).click();
+  const equipment = page.getByRole('dialog', { name: 'What stands here' });
+  await expect(equipment.getByText(/^Shown as your plan leaves it/)).toBeVisible();
+  await equipment.getByRole('radio', { name: '2 stages' }).click();
+  await expect(equipment.getByRole('radio', { name: '2 stages' })).toBeChecked();
+  await equipment.getByRole('button', { name: 'Back', exact: true }).click();
+  await page.getByRole('button', { name: /^Withdraw the plan/ }).click();
   await expect(page.getByRole('button', { name: /^Do these, then prove/ })).toBeVisible();
 });
 
@@ -119,9 +126,9 @@ testWithOwnServer('a belt fix: the sheave turned on the Drive bench, the motor c
   await expect(
     page.getByRole('radio', { name: /^Turn the sheave: motor sheave ½ turn open, belt A48 stays/ }),
   ).toBeChecked();
-  await expect(page.getByLabel(/^Blower: 823 now, 922 RPM inside/)).toBeVisible();
-  await expect(page.getByLabel(/^Motor: 4\.3 A now, 5\.\d A inside/)).toBeVisible();
-  await expect(page.getByLabel(/^Volts of the legs: .*inside\. 1\.6 % apart/)).toBeVisible();
+  await expect(page.getByLabel(/^Blower: 823 now, 922 RPM in range/)).toBeVisible();
+  await expect(page.getByLabel(/^Motor: 4\.3 A now, 5\.\d A in range/)).toBeVisible();
+  await expect(page.getByLabel(/^Volts of the legs: .*in range\. 1\.6 % apart/)).toBeVisible();
   await expect(page.getByText(/move the base 5\/16 in\. closer · press 1\/4 in\. at mid-span/)).toBeVisible();
   await page.getByRole('button', { name: 'Half a turn closer' }).click();
   await expect(page.getByRole('status').getByText('0 turns open')).toBeVisible();
@@ -132,7 +139,7 @@ testWithOwnServer('a belt fix: the sheave turned on the Drive bench, the motor c
   await tech.begin();
   await tech.readAgain({ R1: '.25', S1: '.4' });
   await expect(
-    page.getByRole('heading', { name: /^The airflow came out as predicted.*It is in the band(, near its end)?\.$/ }),
+    page.getByRole('heading', { name: /^The airflow came out as predicted.*It is within target(, near its end)?\.$/ }),
   ).toBeVisible();
   await page.getByRole('button', { name: 'Keep it on the unit' }).click();
   await expect(page.getByText(/^Kept on the unit/)).toBeVisible();

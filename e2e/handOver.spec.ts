@@ -34,7 +34,7 @@ test('a visit is handed over: what was found is settled, a day agreed, the page 
   await page.mouse.down();
   for (const step of [60, 110, 160, 210]) await page.mouse.move(box.x + step, box.y + 40 + (step % 100) / 2);
   await page.mouse.up();
-  await page.getByRole('button', { name: 'Keep the mark' }).click();
+  await page.getByRole('button', { name: 'Save signature' }).click();
   await expect(page.getByRole('img', { name: 'signed', exact: true })).toBeVisible();
   await expect(page.getByText('Everything found is settled, and the next visit has its day.')).toBeVisible();
   // It was sent: the paper says the same as the screen.

@@ -55,9 +55,9 @@ test('air handler: look, pressure with the filter-out retest, drop, and a traver
   await expect(
     page.getByText(/Blower table says 951, Duct traverse 1,450 CFM: further apart than their errors/).first(),
   ).toBeVisible();
-  await page.getByRole('button', { name: 'Set Duct traverse aside' }).click();
+  await page.getByRole('button', { name: 'Exclude Duct traverse' }).click();
   await page.getByRole('radio', { name: 'Instrument in doubt' }).click();
-  await expect(page.getByText('Set aside: Instrument in doubt')).toBeVisible();
+  await expect(page.getByText('Excluded: Instrument in doubt')).toBeVisible();
   await page.getByRole('button', { name: 'Save this visit' }).click();
   await expect(page).toHaveURL(/\/visits\//);
   await page.reload();
@@ -100,7 +100,7 @@ test('furnace with cased coil: every stage has its drop, and the gas rise agrees
   await page.getByRole('button', { name: /^Keep (this airflow|[\d,]+ CFM)/ }).click();
   await expect(page.getByRole('img', { name: /Blower table 881 .*Gas heat rise 943/ })).toBeVisible();
   await tech.station('Rise');
-  await expect(page.getByText('56.0 °F rise, the plate allows 35 to 65.')).toBeVisible();
+  await expect(page.getByText('56.0 °F rise, the nameplate allows 35 to 65.')).toBeVisible();
 });
 
 test('packaged unit: flashes are a request, and the dehumidify switch takes its share', async ({ page }) => {

@@ -17,11 +17,11 @@ const launchOptions = {
 
 export default defineConfig({
   testDir: '.',
-  globalSetup: './support/demoFolder.ts',
+  globalSetup: './support/readyFolders.ts',
   fullyParallel: true,
   workers: 2,
   forbidOnly: process.env.CI !== undefined,
-  timeout: 60_000,
+  timeout: 120_000,
   expect: { timeout: 15_000 },
   reporter: [['list'], ...(process.env.E2E_REPORT ? [['json', { outputFile: process.env.E2E_REPORT }] as const] : [])],
   use: {

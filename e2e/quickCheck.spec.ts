@@ -13,9 +13,9 @@ testWithOwnServer(
     await tech.press('.27');
     await tech.keep();
 
-    await expect(page.getByRole('button', { name: /^External static 0\.58 in\. w\.c\..*outside/ })).toBeVisible();
+    await expect(page.getByRole('button', { name: /^External static 0\.58 in\. w\.c\..*out of range/ })).toBeVisible();
     await expect(
-      page.getByRole('button', { name: /^Airflow 940 CFM, ± 94, 313 a ton: outside, in the band 7 in 100/ }),
+      page.getByRole('button', { name: /^Airflow 940 CFM, ± 94, 313 a ton: out of range, 7 % likely within target/ }),
     ).toBeVisible();
     await tech.station('Fix');
     await expect(page.getByText('No speed can do it: clear the restriction first')).toBeVisible();
@@ -58,7 +58,7 @@ test('a known unit: what its record says is filled in, and the advice is to stay
   await tech.press('0.2');
   await tech.keep();
   // Nobody has looked at the fan yet, and the static is little for its air: no word, no speed.
-  await expect(page.getByRole('button', { name: /^Airflow .*can’t say, in the band/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Airflow .*not enough data, \d+ % likely/ })).toBeVisible();
   await tech.station('Look');
   await tech.see('Blower wheel', 'clean');
   await tech.see('Run capacitor', 'within its rating');

@@ -31,7 +31,7 @@ test('a round without a signal: what the day needs was carried along, what is re
   await page.getByRole('button', { name: 'Site Lantern Quay library' }).click();
   await page.getByRole('button', { name: 'Roof sheet' }).click();
   await expect(page.getByText(/^No signal: as it was told/)).toBeVisible();
-  await page.getByRole('button', { name: /^Roof 2 stacks, Wheel: inside, / }).click();
+  await page.getByRole('button', { name: /^Roof 2 stacks, Wheel: in range, / }).click();
   await page.getByRole('radio', { name: 'caked' }).click();
   await page.getByRole('button', { name: 'Coil', exact: true }).click();
   await page.getByRole('radio', { name: 'matted' }).click();
@@ -43,7 +43,7 @@ test('a round without a signal: what the day needs was carried along, what is re
   }
   await expect(page.getByRole('region', { name: 'Roof 2 stacks, static' }).getByText('0.74 in. w.c.')).toBeVisible();
   await page.keyboard.press('Escape');
-  await expect(page.getByRole('button', { name: 'Roof 2 stacks, Wheel: outside, today' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Roof 2 stacks, Wheel: out of range, today' })).toBeVisible();
   await expect(page.getByText(/1 on today’s round/)).toBeVisible();
 
   await context.setOffline(false);
@@ -66,10 +66,10 @@ test('@wide a round at the desk by the keyboard alone: looks by digits down a co
   await first.focus();
   await page.keyboard.press('Enter');
   await page.keyboard.press('2');
-  await expect(page.getByRole('button', { name: 'Roof 1 entrance, Wheel: outside, today' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Roof 1 entrance, Wheel: out of range, today' })).toBeVisible();
   await expect(page.getByRole('button', { name: /^Roof 2 stacks, Wheel: / })).toBeFocused();
   await page.keyboard.press('1');
-  await expect(page.getByRole('button', { name: 'Roof 2 stacks, Wheel: inside, today' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Roof 2 stacks, Wheel: in range, today' })).toBeVisible();
   await page.keyboard.press('ArrowUp');
   await page.keyboard.press('ArrowRight');
   await page.keyboard.press('ArrowRight');
@@ -81,7 +81,7 @@ test('@wide a round at the desk by the keyboard alone: looks by digits down a co
     await page.keyboard.type(typed);
     await page.keyboard.press('Enter');
   }
-  await expect(page.getByRole('button', { name: 'Roof 1 entrance, Static: inside, today' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Roof 1 entrance, Static: in range, today' })).toBeVisible();
   await expect(page.getByRole('button', { name: /^Roof 2 stacks, Static: / })).toBeFocused();
   const visits = async () =>
     (

@@ -129,7 +129,7 @@ test('@wide a day at the desk: found, compared, sorted, planned, by the keyboard
   await expect(rows).toHaveCount(19);
   await page.getByRole('button', { name: 'Sort by Unit' }).click();
   await expect(rows.nth(1)).toHaveAccessibleName(/^Attic air handler/);
-  await page.getByRole('radio', { name: 'outside' }).click();
+  await page.getByRole('radio', { name: 'out of range' }).click();
   await expect(page.getByText(/ of 18$/)).not.toHaveText('18 of 18');
 
   await page.keyboard.press('d');

@@ -9,7 +9,7 @@ for (const line of lines) {
 }
 const body = [...lengths].map(([section, list]) => `  ${section}: [${list.join(', ')}],`).join('\n');
 writeFileSync(
-  'core/src/drive/standardBelts.ts',
+  'core/src/air/drive/standardBelts.ts',
   `import type { BeltSection } from './beltSection';
 
 /** Nominal inside lengths that are sold, in. Written from \`core/data/standard-belts.csv\`; change it there. */

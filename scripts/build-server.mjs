@@ -16,10 +16,10 @@ await build({
   // Our own packages are taken in; all from node_modules stays outside (PGlite finds its .wasm beside itself).
   alias: {
     '@huff/paper': './paper/src/index.ts',
-    '@huff/core/call': './core/src/call.ts',
-    '@huff/core/first': './core/src/first.ts',
-    '@huff/core/fix': './core/src/fix.ts',
-    '@huff/core': './core/src/index.ts',
+    '@huff/core/call': './core/src/entries/call.ts',
+    '@huff/core/first': './core/src/entries/first.ts',
+    '@huff/core/fix': './core/src/entries/fix.ts',
+    '@huff/core': './core/src/entries/main.ts',
     '@huff/contract/call': './contract/src/call.ts',
     '@huff/contract/fix': './contract/src/fix.ts',
     '@huff/contract/spine': './contract/src/spine/index.ts',

@@ -5,6 +5,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { ensureInstalled } from './setup/install.mjs';
+import { run } from './setup/run.mjs';
 
 await ensureInstalled();
 const outfile = path.join(mkdtempSync(path.join(tmpdir(), 'huff-review-')), 'review.mjs');
@@ -80,4 +81,13 @@ if (process.argv.includes('--write')) writeFileSync('docs/review.md', text);
 console.log(text);
 for (const one of changed) console.error(`Changed: ${one.name}. Settled “${one.settled}”, now “${one.said}”.`);
 for (const words of random.said) console.error(`Contradiction: ${words}.`);
-if (changed.length > 0 || random.said.length > 0) process.exitCode = 1;
+// The tests at random, with all their cases: `npm test` takes a part of them, others each day.
+const allCases = await run(
+  process.execPath,
+  [
+    ...['--experimental-vm-modules', '--no-warnings', 'node_modules/jest/bin/jest.js', '--silent'],
+    ...['--selectProjects', 'core', 'paper', '--', 'randomVisits', 'calibration', 'walks', 'document.test'],
+  ],
+  { env: { HUFF_LONG: '1' } },
+);
+if (changed.length > 0 || random.said.length > 0 || allCases !== 0) process.exitCode = 1;

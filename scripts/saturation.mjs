@@ -15,7 +15,7 @@ const body = [...tables]
   .map(([name, rows]) => `  '${name}': [\n${rows.map((row) => `    [${row.join(', ')}],`).join('\n')}\n  ],`)
   .join('\n');
 writeFileSync(
-  'core/src/refrigerant/saturationTable.ts',
+  'core/src/call/refrigerant/saturationTable.ts',
   `import type { RefrigerantId } from './refrigerants';
 
 /** Rows of temperature °F, bubble psia, dew psia. Written from \`core/data/refrigerant-saturation.csv\`; change it there. */

@@ -1,7 +1,7 @@
 // npm test: installs and builds what is missing, then lint, format, types, unit, API and end-to-end tests.
 // Closes with one plain line: N passed, N failed.
 import { execFileSync } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { ensureBuilt } from './setup/build.mjs';
@@ -69,6 +69,7 @@ const READINGS = [
     'eslint/bin/eslint.js',
     ['.', '--max-warnings', '0', '--cache', '--cache-location', 'node_modules/.cache/eslint/'],
   ],
+  ['What nobody uses', 'knip/bin/knip.js', ['--no-progress']],
   ['Format', 'prettier/bin/prettier.cjs', ['--check', '--log-level', 'warn', '.']],
   ...['.', 'core', 'contract', 'paper', 'server', 'app', 'e2e'].map((part) => [
     `Types of ${part === '.' ? 'scripts' : part}`,
@@ -83,7 +84,25 @@ const readOn = async () => {
     await check(name, () => runPackage(program, flags));
   }
 };
-await Promise.all([readOn(), readOn()]);
+/** What the browser needs is built, then shaken, on one core, while the code is read on the other. */
+const buildAndShake = async () => {
+  await ensureBuilt();
+  await check('Soak, short: phones, a bad network, kills', () =>
+    run(process.execPath, [
+      'scripts/soak.mjs',
+      ...['--kills', '6', '--operations', '300', '--phones', '5', '--minutes', '1'],
+    ]),
+  );
+  await check('Fuzz, short: requests of every kind, what was accepted drawn', () =>
+    run(process.execPath, ['scripts/fuzz.mjs', '--requests', '1600', '--draw', '8']),
+  );
+};
+// By name: a folder alone would run every script in it.
+const testsOfScripts = readdirSync('scripts', { recursive: true })
+  .filter((name) => name.endsWith('.test.mjs'))
+  .map((name) => path.join('scripts', name));
+await Promise.all([readOn(), buildAndShake().then(readOn)]);
+await check('Scripts and docs', () => run(process.execPath, ['--test', ...testsOfScripts], { quiet: true }));
 for (const { name, flags, projects } of JEST_RUNS) {
   const report = path.join(reports, `${projects[0]}.json`);
   const jest = [
@@ -103,13 +122,6 @@ for (const { name, flags, projects } of JEST_RUNS) {
     (r) => ({ passed: r.numPassedTests, failed: r.numFailedTests + r.numRuntimeErrorTestSuites }),
   );
 }
-await ensureBuilt();
-await check('Soak, short: phones, a bad network, kills', () =>
-  run(process.execPath, ['scripts/soak.mjs', '--kills', '6', '--operations', '300', '--phones', '5', '--minutes', '1']),
-);
-await check('Fuzz, short: requests of every kind, what was accepted drawn', () =>
-  run(process.execPath, ['scripts/fuzz.mjs', '--requests', '1600', '--draw', '8']),
-);
 await suite(
   'End-to-end tests in Chromium',
   () =>

@@ -13,7 +13,7 @@ import {
 import { EachNested, Id, LineOfText, Moment, Nested, NumberIn } from './fields';
 import { between, LIMITS } from './limits';
 
-/** Each cell is a flow in range or null (blank: not allowed by the maker). */
+/** Each cell is a flow in range or null (blank: not allowed by the manufacturer). */
 function IsFlowRow(): PropertyDecorator {
   return (target, propertyName) =>
     registerDecorator({
@@ -27,7 +27,8 @@ function IsFlowRow(): PropertyDecorator {
             (cell: unknown) =>
               cell === null || (typeof cell === 'number' && cell >= LIMITS.flowCfm.min && cell <= LIMITS.flowCfm.max),
           ),
-        defaultMessage: () => `Each cell must be a CFM ${between(LIMITS.flowCfm)}, or null where the maker gives none.`,
+        defaultMessage: () =>
+          `Each cell must be a CFM ${between(LIMITS.flowCfm)}, or null where the manufacturer gives none.`,
       },
     });
 }
@@ -68,7 +69,7 @@ function IsRowOf(range: { min: number; max: number }, what: string): PropertyDec
       propertyName: propertyName as string,
       validator: {
         validate: (row: unknown) => Array.isArray(row) && row.every((cell: unknown) => isCell(cell, range)),
-        defaultMessage: () => `Each cell must be ${what} ${between(range)}, or null where the maker gives none.`,
+        defaultMessage: () => `Each cell must be ${what} ${between(range)}, or null where the manufacturer gives none.`,
       },
     });
 }
@@ -85,7 +86,7 @@ function IsGridOf(range: { min: number; max: number }, what: string): PropertyDe
           Array.isArray(rows) &&
           rows.length <= LIMITS.tableTaps.max &&
           rows.every((row: unknown) => Array.isArray(row) && row.every((cell: unknown) => isCell(cell, range))),
-        defaultMessage: () => `Each cell must be ${what} ${between(range)}, or null where the maker gives none.`,
+        defaultMessage: () => `Each cell must be ${what} ${between(range)}, or null where the manufacturer gives none.`,
       },
     });
 }
@@ -114,7 +115,7 @@ export class TapRowDto {
   watts?: (number | null)[] | null;
 }
 
-/** The maker's figures alone: what a visit keeps a copy of, so that it stays readable when the table is changed. */
+/** The manufacturer's figures alone: what a visit keeps a copy of, so that it stays readable when the table is changed. */
 export class TableFiguresDto implements BlowerTable {
   @NumberInEach()
   @ArrayMaxSize(LIMITS.tableStatics.max, { message: `A table takes at most ${LIMITS.tableStatics.max} statics.` })
@@ -129,12 +130,12 @@ export class TableFiguresDto implements BlowerTable {
   @IsArray({ message: 'Taps must be a list of rows.' })
   taps!: TapRowDto[];
 
-  /** For a belt drive, the maker's RPM and BHP; `taps` then holds rows at round RPMs. */
+  /** For a belt drive, the manufacturer's RPM and BHP; `taps` then holds rows at round RPMs. */
   @Nested(() => RpmFiguresDto, 'A table by RPM has airflows, RPM and BHP.')
   @IsOptional()
   byRpm?: RpmFiguresDto | null;
 
-  /** Only a part of the maker's table was typed. */
+  /** Only a part of the blower table was typed. */
   @IsBoolean({ message: 'Part is true or false.' })
   @IsOptional()
   part?: boolean | null;
@@ -155,7 +156,7 @@ function NumberInEach(): PropertyDecorator {
     });
 }
 
-/** What the maker's figures were taken with, and how he corrects them. */
+/** What the manufacturer's figures were taken with, and how he corrects them. */
 export class TableConditionsDto {
   @IsIn(['wet', 'dry'], { message: 'The table’s coil is wet or dry.' })
   @IsOptional()
@@ -169,13 +170,13 @@ export class TableConditionsDto {
   @IsOptional()
   filter?: 'in' | 'out' | null;
 
-  /** What the maker multiplies the airflow by on a dry coil. */
+  /** What the manufacturer multiplies the airflow by on a dry coil. */
   @NumberIn(LIMITS.correctionFactor, 'The factor for a dry coil')
   @IsOptional()
   dryFactor?: number | null;
 }
 
-/** A maker's blower table in the shop's list. */
+/** A manufacturer's blower table in the shop's list. */
 export class BlowerTableDto extends TableFiguresDto {
   @Id('The table’s id')
   id!: string;

@@ -23,7 +23,7 @@ function airFindings({ judgement, airflow, advice, measuredFindings }: Assessmen
 }
 
 /** What the shop set for itself, without what it left as usual. */
-export function shopOdds(odds: Readonly<Record<string, number | null>> | null | undefined): Record<string, number> {
+function shopOdds(odds: Readonly<Record<string, number | null>> | null | undefined): Record<string, number> {
   return Object.fromEntries(
     Object.entries(odds ?? {}).filter((one): one is [string, number] => typeof one[1] === 'number'),
   );

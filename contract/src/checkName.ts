@@ -1,12 +1,35 @@
+import { splitTitle } from './spine';
+
 /** What a check is called until a unit, a complaint or somebody names it. */
 export const QUICK_CHECK = 'Quick check';
 
+const joinTitle = (name: string, site: string | undefined) => (site === undefined ? name : `${site}, ${name}`);
+
 /**
- * Whether nobody gave a check a name yet: then its title says nothing to an owner.
+ * What a check is called while nobody named its unit.
+ *
+ * @param site where it is, if that is known
+ * @example quickCheckTitle('Lantern Quay library') // 'Lantern Quay library, Quick check'
+ */
+export const quickCheckTitle = (site?: string): string => joinTitle(QUICK_CHECK, site);
+
+/**
+ * Whether nobody named the unit yet: then the name says nothing to an owner.
  *
  * @example isUnnamed('Quick check: not cooling') // true
  */
-export const isUnnamed = (title: string): boolean => title === QUICK_CHECK || title.startsWith(`${QUICK_CHECK}: `);
+export function isUnnamed(title: string): boolean {
+  const { name } = splitTitle(title);
+  return name === QUICK_CHECK || name.startsWith(`${QUICK_CHECK}: `);
+}
 
-/** The name of a quick check that was called for something, so that two open ones can be told apart. */
-export const checkNameFor = (complaintWords: string): string => `${QUICK_CHECK}: ${complaintWords.split(',')[0]}`;
+/**
+ * A quick check named by what it was called for, so that two open ones can be told apart.
+ *
+ * @example namedByComplaint('Quick check', 'smells hot, smoke or alarm') // 'Quick check: smells hot'
+ */
+export const namedByComplaint = (title: string, complaintWords: string): string =>
+  joinTitle(`${QUICK_CHECK}: ${complaintWords.split(',')[0]}`, splitTitle(title).site);
+
+/** What a visit's title tells its owner: nothing of a name that nobody gave. */
+export const ownersTitle = (title: string): string | undefined => (isUnnamed(title) ? splitTitle(title).site : title);

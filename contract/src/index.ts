@@ -1,23 +1,34 @@
 export { type FormId, knownFor, knownInputsFor, type KnownFigure, SAME_FIGURE } from './sameFigure';
-export * from './blowerTable';
-export * from './check';
-export * from './checkName';
-export * from './fact';
-export * from './forms';
-export * from './limits';
-export * from './noted';
-export * from './photo';
-export * from './plan';
-export * from './portPlace';
-export * from './problem';
-export * from './reading';
-export * from './setup';
-export * from './site';
-export * from './stop';
-export * from './unit';
-export * from './visit';
-export * from './visitFacts';
-export * from './visitSummary';
+export { BlowerTableDto, RpmFiguresDto, TableConditionsDto, TableFiguresDto, TapRowDto } from './blowerTable';
+export { check, type Checked } from './check';
+export { isUnnamed, namedByComplaint, ownersTitle, QUICK_CHECK, quickCheckTitle } from './checkName';
+export { FactDto } from './fact';
+export { FACT_KINDS, factName, factOf, knownInputs } from './facts';
+export { fromNumberText, UnitSetup } from './forms';
+export { between, LIMITS } from './limits';
+export { notedAt } from './noted';
+export { PHOTO_ITEMS, PhotoDto, photoItemOfFinding, UNIT_PHOTO_ITEMS } from './photo';
+export {
+  assess,
+  type Assessment,
+  currentPart,
+  type DecidedPlan,
+  intoWhole,
+  type JudgedVisit,
+  type PartedVisit,
+  partVisit,
+  standingPlan,
+} from './plan';
+export { PortPlaceDto } from './portPlace';
+export { type FieldError, type Problem, PROBLEM_MEDIA_TYPE } from './problem';
+export { ConditionsDto, ReadingDto } from './reading';
+export { FilterSetDto, ProvenPointDto, SetupDto, UNSAID, type Unsaid } from './setup';
+export { SiteDto } from './site';
+export { Day, StopDto } from './stop';
+export { type ProvenUnit, UnitDto, UnitFactsDto } from './unit';
+export { VisitDto, VisitHeadDto, VisitTableDto } from './visit';
+export { equipmentOfVisit, pressureReading, unitFacts, visitFacts, visitRules } from './visitFacts';
+export { summaryOf } from './visitSummary';
 export type { DueItem } from './due';
 export type { KnownMark, RoofSheet } from './roofSheet';
 export { BUNDLE_VERSION, type Bundle, type BundleReport } from './bundle';

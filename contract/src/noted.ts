@@ -1,13 +1,11 @@
+import { factOf } from './facts';
 import type { VisitDto } from './visit';
 
-const textIn = (value: unknown): string[] => (typeof value === 'string' && value !== '' ? [value] : []);
-
-/** What people wrote at a visit: notes, what was agreed and with whom, the parts that were used, findings in their own words, what was done to a charge. */
+/** What people wrote at a visit, as the kinds of facts say: notes, what was agreed, parts, findings in their own words, what was done to a charge. */
 export const notedAt = ({ facts = [] }: Pick<VisitDto, 'facts'>): string[] =>
-  facts.flatMap(({ kind, inputs }) => [
-    ...textIn(inputs.note),
-    ...(kind === 'handOver' ? [...textIn(inputs.words), ...textIn(inputs.returnFor), ...textIn(inputs.ownerName)] : []),
-    ...(kind === 'part' ? textIn(inputs.name) : []),
-    ...(kind === 'finding' ? [...textIn(inputs.words), ...textIn(inputs.toDo)] : []),
-    ...(kind === 'charge' ? [...textIn(inputs.cylinder), ...textIn(inputs.where)] : []),
-  ]);
+  facts.flatMap(({ kind, inputs }) =>
+    (factOf(kind)?.written ?? []).flatMap((id) => {
+      const text = inputs[id];
+      return typeof text === 'string' && text !== '' ? [text] : [];
+    }),
+  );

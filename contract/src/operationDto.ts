@@ -13,7 +13,7 @@ import { SiteDto } from './site';
 import { StopDto } from './stop';
 import type { Operation } from './spine/operation';
 import { isField, withFields, type Fields } from './spine/recordFields';
-import { isRecordKind, RECORD_KINDS, type RecordKind, type RecordOf } from './spine/recordKinds';
+import { isRecordKind, RECORD_KINDS, type RecordKind, type RecordOf } from './records';
 import { UnitDto } from './unit';
 import { VisitHeadDto } from './visit';
 

@@ -1,5 +1,5 @@
 import { applyMoves, onTap, predict, promiseOf, type PlanRecord } from '@huff/core';
-import { planNow } from '@huff/core/fix';
+import { planNow, proofOf } from '@huff/core/fix';
 import {
   assess,
   check,
@@ -135,6 +135,38 @@ describe('a visit is parted at its plan', () => {
     expect(whole.readings.map((r) => r.id)).toEqual([11, 12, 13, 14, 15].map(uuid));
     expect(whole.facts).toEqual(decided.facts);
     expect(whole).toMatchObject({ mode: 'heating', tap: '3' });
+  });
+  test('what is said of the unit after the plan stays said, and what the plan alone changed does not go before it', () => {
+    const drive = { motorRpm: 1725, motorPitchIn: 4, blowerPitchIn: 8, centerIn: 20 };
+    const there: VisitDto = { ...decided, setup: { filterPlace: 'atUnit', drive } };
+    const left = partVisit(there).after!;
+    const planned = { ...left, tap: '4', setup: { ...left.setup, drive: { ...drive, blowerPitchIn: 7 } } };
+    const said = {
+      ...planned,
+      tons: 4,
+      setup: { ...planned.setup, filterPlace: 'atGrilles' as const, filterWidthIn: 20 },
+    };
+    const whole = intoWhole(there, planned, said);
+    expect(whole).toMatchObject({
+      tap: '3',
+      tons: 4,
+      setup: { filterPlace: 'atGrilles', filterWidthIn: 20, drive: { blowerPitchIn: 8 } },
+    });
+    expect(partVisit(whole).after?.setup).toMatchObject({ filterPlace: 'atGrilles', filterWidthIn: 20 });
+    const none = intoWhole(there, left, { ...left, setup: { ...left.setup, drive: null } });
+    expect(none.setup?.drive).toBeNull();
+  });
+  test('there is one airflow after it: the one that is proven', () => {
+    const again = [reading(14, 'R1', -0.17, 20), reading(15, 'R2', -0.26, 21), reading(16, 'S1', 0.33, 22)];
+    const parts = partVisit({ ...decided, readings: [...visit.readings, ...again] });
+    const [was, is] = [assess(parts.before), assess(parts.after!)];
+    const { lines, flow } = proofOf(parts.plan!.record, was, is);
+    expect(is.flow?.flowCfm).toBeCloseTo(lines.find(({ id }) => id === 'flow')!.after!, 6);
+    expect(is.airflow.word).toBe(proofOf(parts.plan!.record, was, is).lines.find(({ id }) => id === 'flow')!.word);
+    expect(is.airflow.value).toBeCloseTo(flow!.flowCfm, 6);
+    // By its own readings alone the table says something else.
+    expect(Math.abs(is.estimates.find(({ id }) => id === 'blowerTable')!.flowCfm - flow!.flowCfm)).toBeGreaterThan(10);
+    expect(assess(currentPart({ ...decided, readings: [...visit.readings, ...again] })).flow).toEqual(is.flow);
   });
   test('the current part is what was read since, once anything was', () => {
     expect(currentPart(decided).readings).toHaveLength(1);

@@ -102,7 +102,7 @@ export class SetupDto {
   @IsOptional()
   lineVolts?: number | null;
 
-  /** Conditions of the maker's table. */
+  /** Conditions of the blower table. */
   @IsIn(['wet', 'dry'], { message: 'The table’s coil is wet or dry.' })
   @IsOptional()
   tableCoil?: 'wet' | 'dry' | null;
@@ -116,7 +116,7 @@ export class SetupDto {
   @IsOptional()
   tableFilter?: 'in' | 'out' | null;
 
-  /** What the maker multiplies the airflow by on a dry coil. */
+  /** What the manufacturer multiplies the airflow by on a dry coil. */
   @NumberIn(LIMITS.correctionFactor, 'The factor for a dry coil')
   @IsOptional()
   tableDryFactor?: number | null;

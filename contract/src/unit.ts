@@ -1,6 +1,7 @@
 import 'reflect-metadata';
 import {
   LAYOUT_IDS,
+  NEEDED_HOURS,
   MOTOR_KINDS,
   PLATE_FORM,
   plateFaults,
@@ -11,7 +12,7 @@ import {
   type MotorKind,
   type System,
 } from '@huff/core';
-import { ArrayMaxSize, IsArray, IsIn, IsOptional, isUUID, registerDecorator } from 'class-validator';
+import { ArrayMaxSize, IsArray, IsIn, IsOptional, isUUID, Matches, registerDecorator } from 'class-validator';
 import { EachNested, Id, isMoment, LineOfText, Moment, Nested, NumberIn, OptionalLine } from './fields';
 import { Inputs } from './inputs';
 import { LIMITS } from './limits';
@@ -117,8 +118,17 @@ export class UnitDto extends UnitFactsDto {
   @IsOptional()
   ports?: PortPlaceDto[] | null;
 
+  /** How to get to it: "attic, hatch in the hall closet". */
+  @OptionalLine(LIMITS.noteText, 'Where it is')
+  location?: string | null;
+
   @OptionalLine(LIMITS.noteText, 'The notes')
   notes?: string | null;
+
+  /** When the customer needs it, local time: it cannot be shut off then. */
+  @Matches(NEEDED_HOURS, { message: 'Type the hours in use as 08:00-17:00.' })
+  @IsOptional()
+  neededHours?: string | null;
 
   /** Out of the lists, never deleted. */
   @Moment('The time it was archived')

@@ -1,6 +1,7 @@
-import { spawn, type ChildProcess } from 'node:child_process';
+import { spawn, type ChildProcess, type ChildProcessByStdio } from 'node:child_process';
 import { once } from 'node:events';
 import path from 'node:path';
+import type { Readable } from 'node:stream';
 import { fileURLToPath } from 'node:url';
 
 const ROOT = fileURLToPath(new URL('../..', import.meta.url));
@@ -38,6 +39,17 @@ export class HuffServer {
       },
     });
     this.process = child;
+    try {
+      await this.ready(child);
+    } catch (fault) {
+      // A server that came too late must not go on beside the next test.
+      await this.stop('SIGKILL');
+      throw fault;
+    }
+  }
+
+  /** Resolves once it says that it is ready, with the address it listens on. */
+  private async ready(child: ChildProcessByStdio<null, Readable, Readable>): Promise<void> {
     let said = '';
     await new Promise<void>((resolve, reject) => {
       const late = setTimeout(() => reject(new Error(`The server is not ready: ${said}`)), READY_WITHIN_MS);

@@ -12,6 +12,8 @@ export class OnACall {
   private figures = 0;
   /** What the first useful verdict had cost. */
   first?: Cost;
+  /** What the page that was handed over had cost. */
+  end?: Cost;
 
   constructor(readonly page: Page) {}
 
@@ -78,6 +80,20 @@ export class OnACall {
     await this.figure(figure);
   }
 
+  /** Types a mark of the ladder and those that the keypad asks for after it; closes it where it goes on asking. */
+  async gauges(first: RegExp, ...figures: readonly string[]): Promise<void> {
+    await this.touch(first);
+    for (const one of figures) await this.figure(one);
+    await this.closeKeypad();
+  }
+
+  /** Closes a keypad that goes on asking. */
+  async closeKeypad(): Promise<void> {
+    if ((await this.page.getByRole('dialog').count()) === 0) return;
+    await this.touch(/^not known/);
+    await expect(this.page.getByRole('dialog')).toHaveCount(0);
+  }
+
   /** Types words into a field. */
   async write(label: RegExp, words: string): Promise<void> {
     await this.page.getByRole('textbox', { name: label }).fill(words);
@@ -118,14 +134,68 @@ export class OnACall {
     await expect(this.page.getByRole('dialog')).toHaveCount(0);
   }
 
+  /** Types one row of a blower table from its paper, and keeps it. */
+  private async table(tap: string, figures: readonly string[]): Promise<void> {
+    await this.touch(/^Blower table/);
+    await this.touch(/^Type it in/);
+    await expect(this.page.getByRole('button', { name: 'next cell' })).toBeVisible();
+    for (const one of figures) {
+      await this.page.keyboard.type(one);
+      await this.page.keyboard.press('Enter');
+      this.figures += 1;
+      this.touches += 1;
+    }
+    await this.touch(/^Keep$/);
+    await this.touch(/^Keep this table/);
+    await this.choose(tap, 'Speed in use');
+  }
+
   /** What the equipment is, as far as it is asked. */
-  async unit({ kind, motor, tons, equipment }: { kind?: string; motor?: RegExp; tons?: string; equipment?: string }) {
+  async unit({
+    kind,
+    motor,
+    tons,
+    equipment,
+    table,
+  }: {
+    readonly kind?: string;
+    readonly motor?: RegExp;
+    readonly tons?: string;
+    readonly equipment?: string;
+    readonly table?: { readonly tap: string; readonly figures: readonly string[] };
+  }) {
     await this.touch(/Say what stands here$/);
     if (kind) await this.choose(kind, 'Air path');
     if (motor) await this.tap(this.page.getByRole('radio', { name: motor }));
     if (equipment) await this.choose(equipment, 'Equipment');
     if (tons) await this.choose(tons, 'Nominal tons');
+    if (table) await this.table(table.tap, table.figures);
     await this.tap(this.page.getByRole('dialog').last().getByRole('button', { name: 'Back', exact: true }));
+  }
+
+  /** Keeps the equipment, with its belt, as a new unit of a new site. */
+  async keepUnit(site: string, unit: string, belt: string): Promise<void> {
+    await this.touch(/Say what stands here$/);
+    await this.touch(/^Sheaves and belt/);
+    await this.write(/^Mark on the belt/, belt);
+    await this.touch(/^Keep the drive/);
+    await this.touch(/^More:/);
+    await this.touch(/^Keep as a unit/);
+    const asked = this.page.getByRole('textbox', { name: 'Site', exact: true });
+    // A known address is filled in already.
+    if ((await asked.inputValue()) !== site) await this.write(/^Site$/, site);
+    await this.write(/^Unit$/, unit);
+    await this.touch(/^Keep as a new unit/);
+    await this.tap(this.page.getByRole('dialog').last().getByRole('button', { name: 'Back', exact: true }));
+  }
+
+  /** What the sheet of a site's roof says to take up. */
+  async takesUp(site: string, ...lines: readonly string[]): Promise<void> {
+    await this.page.getByRole('button', { name: 'Back', exact: true }).click();
+    await this.page.getByRole('link', { name: 'Sites' }).click();
+    await this.page.getByRole('button', { name: new RegExp(`^Site ${site}`) }).click();
+    await this.page.getByRole('button', { name: 'Roof sheet' }).click();
+    for (const line of lines) await expect(this.page.getByText(line, { exact: true })).toBeVisible();
   }
 
   /** The first thing that is worth having come for. */
@@ -140,6 +210,7 @@ export class OnACall {
     const paper = this.page.getByRole('main');
     for (const words of says) await expect(paper.getByText(words).first()).toBeVisible();
     await this.touch(/^Save the visit/);
+    this.end ??= this.cost;
     await expect(this.page).toHaveURL(/\/visits\//);
   }
 }

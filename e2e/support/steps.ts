@@ -32,7 +32,7 @@ export function technician(page: Page) {
     async pickTable(name: string) {
       await this.whatStandsHere();
       await unit()
-        .getByRole('button', { name: /^Maker’s table/ })
+        .getByRole('button', { name: /^Blower table/ })
         .click();
       await page.getByRole('button', { name: new RegExp(`^${name}`) }).click();
     },

@@ -1,16 +1,12 @@
 import { test as base } from '@playwright/test';
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import path from 'node:path';
-import { copyOfDemoFolder } from './demoFolder';
+import { rmSync } from 'node:fs';
 import { HuffServer } from './huffServer';
+import { copyOfReadyFolder, type Begin } from './readyFolders';
 
 export { expect } from '@playwright/test';
 
-async function withServer(
-  use: (server: HuffServer) => Promise<void>,
-  server = new HuffServer(copyOfDemoFolder()),
-): Promise<void> {
+async function withServer(use: (server: HuffServer) => Promise<void>, begin: Begin = 'demo'): Promise<void> {
+  const server = new HuffServer(copyOfReadyFolder(begin), undefined, begin === 'demo');
   await server.start();
   try {
     await use(server);
@@ -59,9 +55,6 @@ export const testWithOwnServer = watched.extend<{ huff: HuffServer }>({
 
 /** Tests in a shop that begins with nothing. */
 export const testInEmptyShop = watched.extend<{ huff: HuffServer }>({
-  huff: async ({}, use) => {
-    const folder = path.join(mkdtempSync(path.join(tmpdir(), 'huff-empty-')), 'data');
-    await withServer(use, new HuffServer(folder, undefined, false));
-  },
+  huff: async ({}, use) => withServer(use, 'empty'),
   baseURL: async ({ huff }, use) => use(huff.url),
 });

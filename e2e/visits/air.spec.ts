@@ -1,18 +1,30 @@
 import { visitKind } from '../support/visitKind';
 
-visitKind(3, 'a blower table and a charge chart', { first: 14, end: 18 }, async (tech) => {
+visitKind(3, 'a blower table and a charge chart', { first: 23, end: 42 }, async (tech) => {
   await tech.said('not cooling');
   await tech.cautions();
-  await tech.unit({ kind: 'Air handler', motor: /^Two brown leads/, tons: '3' });
+  const figures = ['1365', '1310', '1250', '1185', '1115'];
+  await tech.unit({ kind: 'Air handler', motor: /^Two brown leads/, tons: '3', table: { tap: 'low', figures } });
   await tech.go('Pressure');
   await tech.statics('R2', '.22', '.2');
-  await tech.verdict('0.42');
+  await tech.verdict(/^1,17\d$/);
+  await tech.go('Look');
+  await tech.choose('none', 'Ice');
   await tech.go('Refrigerant');
   await tech.cautions();
+  await tech.touch(/^Plate, chart, more/);
+  await tech.write(/^Minutes since start/, '15');
+  await tech.write(/^Chart: outdoor temperatures/, '75 85 95 105');
+  await tech.write(/^Chart: subcooling asked/, '13 12 11 10');
+  await tech.touch(/^Keep it/);
+  await tech.touch(/^dew/);
+  await tech.choose('R-410A');
+  for (const figure of ['128', '370', '96', '95', '76', '56']) await tech.figure(figure);
+  await tech.verdict(/^Sound \(\d\d% likely, 5 gaps read\)/);
   await tech.handOver('Checked and measured; nothing was changed.');
 });
 
-visitKind(5, 'loaded filters and choked grilles', { first: 14, end: 24 }, async (tech) => {
+visitKind(5, 'loaded filters and choked grilles', { first: 13, end: 23 }, async (tech) => {
   await tech.said('weak at one register');
   await tech.cautions();
   await tech.unit({ kind: 'Air handler', motor: /^Two brown leads/, tons: '3' });
@@ -29,7 +41,7 @@ visitKind(5, 'loaded filters and choked grilles', { first: 14, end: 24 }, async 
   await tech.handOver(/filter/i);
 });
 
-visitKind(6, 'airflow by heat rise', { first: 20, end: 22 }, async (tech) => {
+visitKind(6, 'airflow by heat rise', { first: 19, end: 21 }, async (tech) => {
   await tech.said('blows warm');
   await tech.cautions();
   await tech.unit({ kind: 'Air handler', equipment: 'Electric heat', tons: '3' });
@@ -45,7 +57,7 @@ visitKind(6, 'airflow by heat rise', { first: 20, end: 22 }, async (tech) => {
   await tech.handOver('Air moved');
 });
 
-visitKind(12, 'constant airflow set by switches, with dehumidify on', { first: 16, end: 18 }, async (tech) => {
+visitKind(12, 'constant airflow set by switches, with dehumidify on', { first: 15, end: 17 }, async (tech) => {
   await tech.said('not cooling');
   await tech.cautions();
   await tech.unit({ kind: 'Air handler', motor: /^Sixteen-pin plug/, tons: '3' });
@@ -58,7 +70,7 @@ visitKind(12, 'constant airflow set by switches, with dehumidify on', { first: 1
   await tech.handOver('Air moved');
 });
 
-visitKind(13, 'a start-up with a traverse and charge', { first: 21, end: 23 }, async (tech) => {
+visitKind(13, 'a start-up with a traverse and charge', { first: 20, end: 39 }, async (tech) => {
   await tech.said('start-up');
   await tech.cautions();
   await tech.unit({ kind: 'Air handler', tons: '3' });
@@ -68,8 +80,21 @@ visitKind(13, 'a start-up with a traverse and charge', { first: 21, end: 23 }, a
   await tech.read(/^Depth the probe/, '10');
   await tech.read(/^Straight duct before/, '110');
   await tech.read(/^Straight duct after/, '45');
-  await tech.points(25, '680');
+  await tech.points(25, '860');
   await tech.touch(/^Keep /);
   await tech.verdict(/a ton/);
-  await tech.handOver('Air moved');
+  await tech.go('Look');
+  await tech.choose('none', 'Ice');
+  await tech.go('Refrigerant');
+  await tech.cautions();
+  await tech.read(/^Steady needs/, '15');
+  await tech.touch(/^dew/);
+  await tech.choose('R-410A');
+  for (const figure of ['128', '345', '95', '95', '76', '54']) await tech.figure(figure);
+  await tech.verdict(/^Sound \(\d\d% likely/);
+  await tech.touch(/^Record work/);
+  await tech.choose('weighed in');
+  await tech.write(/^By the scale/, '18');
+  await tech.touch(/^Keep it/);
+  await tech.handOver('Air moved', /18 oz/);
 });

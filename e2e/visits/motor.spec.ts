@@ -1,6 +1,6 @@
 import { visitKind } from '../support/visitKind';
 
-visitKind(2, 'an electronic motor that does not start, and is converted', { first: 28, end: 39 }, async (tech) => {
+visitKind(2, 'an electronic motor that does not start, and is converted', { first: 26, end: 37 }, async (tech) => {
   await tech.said('blower does not run');
   await tech.cautions();
   await tech.unit({ kind: 'Furnace, coil', motor: /^Sixteen-pin plug/ });
@@ -13,7 +13,7 @@ visitKind(2, 'an electronic motor that does not start, and is converted', { firs
   await tech.read(/^T4, Request at the harness/, '14');
   await tech.mark(/^T6, Harness, wiggled/, 'steady');
   await tech.touch(/^T7, Motor/);
-  await tech.touch(/^Type the figure/);
+  await tech.touch(/^Enter the figure/);
   await tech.figure('3');
   await tech.mark(/^T8, Wheel/, 'free');
   await tech.verdict(/^Motor module \d\d %|Motor module$/);
@@ -27,7 +27,7 @@ visitKind(2, 'an electronic motor that does not start, and is converted', { firs
   await tech.handOver(/motor/i);
 });
 
-visitKind(15, 'a broken belt and ice, with spares for a roof', { first: 13, end: 21 }, async (tech) => {
+visitKind(15, 'a broken belt and ice, with spares for a roof', { first: 12, end: 30 }, async (tech) => {
   await tech.said('freezing up');
   await tech.cautions();
   await tech.unit({ kind: 'Packaged', motor: /^Belt and sheaves/, tons: '5' });
@@ -38,12 +38,19 @@ visitKind(15, 'a broken belt and ice, with spares for a roof', { first: 13, end:
   await tech.go('Power');
   await tech.cautions();
   await tech.mark(/^(T\d, )?Belt/, 'off or broken');
+  await tech.keepUnit('Salt works', 'Roof 1', 'A48');
   await tech.go('Found');
   await tech.touch(/^Belt.*: fixed/);
   await tech.handOver(/belt/i);
+  // The next one on the same roof.
+  await tech.go('Call');
+  await tech.touch(/^Check a unit not listed/);
+  await tech.unit({ kind: 'Packaged', motor: /^Belt and sheaves/ });
+  await tech.keepUnit('Salt works', 'Roof 2', 'A47');
+  await tech.takesUp('Salt works', 'Belt A48', 'Belt A47');
 });
 
-visitKind(16, 'a burning smell', { first: 8, end: 15 }, async (tech) => {
+visitKind(16, 'a burning smell', { first: 6, end: 13 }, async (tech) => {
   await tech.said('smells hot, smoke or alarm');
   await tech.cautions();
   await tech.go('Look');
@@ -57,7 +64,7 @@ visitKind(16, 'a burning smell', { first: 8, end: 15 }, async (tech) => {
   await tech.handOver(/seized/i);
 });
 
-visitKind(17, 'a third motor on a choked duct', { first: 16, end: 22 }, async (tech) => {
+visitKind(17, 'a third motor on a choked duct', { first: 14, end: 20 }, async (tech) => {
   await tech.said('blower does not run');
   await tech.cautions();
   await tech.choose('motor, more than once', 'Replaced here before');

@@ -1,38 +1,46 @@
 import { visitKind } from '../support/visitKind';
 
-visitKind(4, 'a weak capacitor and a worn relay', { first: 13, end: 20 }, async (tech) => {
+visitKind(4, 'a weak capacitor and a worn relay', { first: 11, end: 18 }, async (tech) => {
   await tech.said('blower does not run');
   await tech.cautions();
   await tech.go('Power');
   await tech.cautions();
   await tech.mark(/^The motor on a call/, 'hums or rocks, no start');
   await tech.touch(/^T5, Run capacitor/);
-  await tech.touch(/^Type the figure instead/);
+  await tech.touch(/^Enter the figure/);
   await tech.figure('5.1');
   await tech.figure('7.5');
   await tech.verdict(/^Run capacitor \d\d %/);
-  await tech.go('Found');
-  await tech.touch(/^Likely: run capacitor, \d\d %: fixed/);
   await tech.touch(/^Add a finding/);
   await tech.write(/^What was found/, 'Relay contacts pitted, replaced');
   await tech.touch(/^Keep it/);
+  await tech.go('Found');
+  await tech.touch(/^Likely: run capacitor, \d\d %: fixed/);
   await tech.verdict('Relay contacts pitted, replaced');
   await tech.handOver(/capacitor/i);
 });
 
-visitKind(10, 'an outdoor coil that cannot breathe', { first: 9, end: 12 }, async (tech) => {
+visitKind(10, 'an outdoor coil that cannot breathe', { first: 17, end: 21 }, async (tech) => {
   await tech.said('not cooling');
   await tech.cautions();
   await tech.go('Upkeep');
   await tech.cautions();
   await tech.mark(/^Outdoor coil/, 'found');
+  await tech.go('Refrigerant');
+  await tech.cautions();
+  await tech.read(/^Steady needs/, '15');
+  await tech.touch(/^bubble/);
+  await tech.choose('R-410A');
+  for (const figure of ['470', '113', '95']) await tech.figure(figure);
+  await tech.closeKeypad();
+  await tech.verdict(/^High head: it condenses 34 °F over ambient/);
   await tech.go('Found');
   await tech.verdict(/^Outdoor coil/);
   await tech.touch(/^Outdoor coil.*: fixed/);
   await tech.handOver(/outdoor coil/i);
 });
 
-visitKind(11, 'ten reasons a blower does not run', { first: 15, end: 23 }, async (tech) => {
+visitKind(11, 'ten reasons a blower does not run', { first: 13, end: 21 }, async (tech) => {
   await tech.said('blower does not run');
   await tech.cautions();
   await tech.go('Power');
@@ -49,7 +57,7 @@ visitKind(11, 'ten reasons a blower does not run', { first: 15, end: 23 }, async
   await tech.handOver(/board output/i);
 });
 
-visitKind(14, 'a fan relay and 24 V taps', { first: 19, end: 21 }, async (tech) => {
+visitKind(14, 'a fan relay and 24 V taps', { first: 17, end: 19 }, async (tech) => {
   await tech.said('blower does not run');
   await tech.cautions();
   await tech.unit({ kind: 'Air handler', motor: /^Five small taps/ });

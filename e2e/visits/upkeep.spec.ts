@@ -1,6 +1,6 @@
 import { visitKind } from '../support/visitKind';
 
-visitKind(1, 'maintenance of electric heat', { first: 14, end: 18 }, async (tech) => {
+visitKind(1, 'maintenance of electric heat', { first: 13, end: 17 }, async (tech) => {
   await tech.said('planned maintenance');
   await tech.go('Upkeep');
   await tech.cautions();
@@ -19,12 +19,12 @@ visitKind(7, 'freezing in cold weather', { first: 8, end: 10 }, async (tech) => 
   await tech.cautions();
   await tech.go('Refrigerant');
   await tech.cautions();
-  await tech.read(/^outdoors/, '48');
+  await tech.gauges(/^outdoors/, '48');
   await tech.verdict(/Under 65 °F outdoors the high side tells nothing/);
   await tech.handOver(/called for: freezing up/);
 });
 
-visitKind(8, 'a neglected rooftop unit', { first: 13, end: 24 }, async (tech) => {
+visitKind(8, 'a neglected rooftop unit', { first: 12, end: 23 }, async (tech) => {
   await tech.said('planned maintenance');
   await tech.unit({ kind: 'Packaged', motor: /^Belt and sheaves/, tons: '5' });
   await tech.go('Upkeep');
@@ -40,7 +40,7 @@ visitKind(8, 'a neglected rooftop unit', { first: 13, end: 24 }, async (tech) =>
   await tech.handOver(/trap/i, /outdoor coil/i);
 });
 
-visitKind(9, 'a limit that trips, by belt and filter', { first: 15, end: 19 }, async (tech) => {
+visitKind(9, 'a limit that trips, by belt and filter', { first: 13, end: 17 }, async (tech) => {
   await tech.said('no heat');
   await tech.cautions();
   await tech.unit({ kind: 'Furnace, coil', motor: /^Belt and sheaves/ });
@@ -55,7 +55,7 @@ visitKind(9, 'a limit that trips, by belt and filter', { first: 15, end: 19 }, a
   await tech.handOver(/filter/i);
 });
 
-visitKind(18, 'make-up air that trips on a negative building', { first: 13, end: 19 }, async (tech) => {
+visitKind(18, 'make-up air that trips on a negative building', { first: 11, end: 17 }, async (tech) => {
   await tech.said('doors pull, building air');
   await tech.cautions();
   await tech.go('Building');

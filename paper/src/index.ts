@@ -13,5 +13,6 @@ export { ladderDrawing } from './drawings/ladderDrawing';
 export { blocksHtml, documentHtml, type PaperSize } from './html/documentHtml';
 export { qrDrawing } from './label/qr';
 export { LABEL_SIZES, labelDrawing, labelLines, type LabelSize, PT_PER_MM } from './label/unitLabel';
-export { type Drawing, INK, isOurs, verdictMark } from './svg';
+export { type Drawing, INK, type Shape, verdictMark } from './shapes';
+export { isOurs, svgOf } from './svg';
 export { documentText } from './text/documentText';

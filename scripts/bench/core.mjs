@@ -12,7 +12,7 @@ export async function loadCore() {
   await build({
     stdin: {
       contents:
-        "export * from './core/src/index.ts'; export * from './core/src/fix.ts'; export * from './core/fixtures/exampleA.ts'; export * from './core/fixtures/exampleD.ts'; export * from './core/fixtures/calibration.ts'; export * from './core/fixtures/randomWish.ts'; export * from './core/fixtures/truth.ts';",
+        "export * from './core/src/entries/main.ts'; export * from './core/src/entries/fix.ts'; export * from './core/fixtures/exampleA.ts'; export * from './core/fixtures/exampleD.ts'; export * from './core/fixtures/calibration.ts'; export * from './core/fixtures/randomWish.ts'; export * from './core/fixtures/truth.ts';",
       resolveDir: process.cwd(),
       loader: 'ts',
     },

@@ -37,7 +37,7 @@ function watch() {
 }
 
 /** The first visit of an address on a phone that has nothing of it yet. */
-export async function firstVisit(browser, url) {
+async function firstVisit(browser, url) {
   const context = await browser.newContext({
     viewport: { width: 390, height: 844 },
     deviceScaleFactor: 2,

@@ -57,7 +57,7 @@ async function keystroke(browser, url) {
   return times;
 }
 
-/** A key in the grid of a maker's table of twelve taps and ten statics until the next frame is painted. */
+/** A key in the grid of a blower table of twelve taps and ten statics until the next frame is painted. */
 async function tableKeystroke(browser, url) {
   const page = await browser.newPage({ viewport: { width: 390, height: 844 }, serviceWorkers: 'block' });
   const staticsInWc = Array.from({ length: 10 }, (_, i) => (i + 1) / 10);

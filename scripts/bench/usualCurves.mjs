@@ -14,7 +14,7 @@ async function load() {
       resolveDir: process.cwd(),
       loader: 'ts',
     },
-    alias: { '@huff/core': './core/src/index.ts' },
+    alias: { '@huff/core': './core/src/entries/main.ts' },
     bundle: true,
     format: 'esm',
     platform: 'node',

@@ -93,7 +93,7 @@ const NASTY_OTHERS = [
 ];
 
 /** A value that may be where another was expected. */
-export function nastyValue(random, instead) {
+function nastyValue(random, instead) {
   const kind = random.next();
   // Mostly of the kind that is expected: what is refused by its kind alone says little.
   if (typeof instead === 'string' && kind < 0.7)

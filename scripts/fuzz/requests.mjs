@@ -26,7 +26,7 @@ const PATCHED = {
 const json = { 'Content-Type': 'application/json' };
 
 /** A JPEG of one pixel, as a phone would send it. */
-export const SMALLEST_JPEG =
+const SMALLEST_JPEG =
   '/9j/4AAQSkZJRgABAQEAYABgAAD/2wBDAAMCAgICAgMCAgIDAwMDBAYEBAQEBAgGBgUGCQgKCgkICQkKDA8MCgsOCwkJDRENDg8QEBEQCgwSExIQEw8QEBD/wAALCAABAAEBAREA/8QAFAABAAAAAAAAAAAAAAAAAAAACf/EABQQAQAAAAAAAAAAAAAAAAAAAAD/2gAIAQEAAD8AVN//2Q==';
 
 /** What requests are made from: records that are there, whole and right. */

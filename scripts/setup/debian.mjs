@@ -3,7 +3,7 @@ import path from 'node:path';
 import { run, say, stopWith } from './run.mjs';
 
 /** The first of these programs that can be run, wherever the path leads. */
-export function programHere(names, also = []) {
+function programHere(names, also = []) {
   const places = (process.env.PATH ?? '').split(path.delimiter);
   const all = [...also, ...names.flatMap((name) => places.map((place) => path.join(place, name)))];
   return all.find((file) => {

@@ -96,7 +96,11 @@ export function useVisit(id: string) {
 }
 
 /** The visits that began at or after a moment, whole, the open check among them; those this phone has all of. @param since ISO, UTC */
-export function useVisitsSince(since: string): readonly Kept<VisitDto>[] {
+export function useVisitsSince(since: string): {
+  readonly visits: readonly Kept<VisitDto>[];
+  readonly isPending: boolean;
+} {
+  const loaded = useOutboxLoaded();
   const { data } = useQuery({
     queryKey: toldKey.visitsSince(since),
     queryFn: async () => {
@@ -106,7 +110,7 @@ export function useVisitsSince(since: string): readonly Kept<VisitDto>[] {
     },
   });
   const rows = useOutboxRows();
-  return useMemo(() => {
+  const visits = useMemo(() => {
     const told = new Map((data ?? []).map((one) => [one.visit.id, one]));
     const made = rows.flatMap(({ operation: { kind, of, recordId } }) =>
       kind === 'create' && of === 'visit' && !told.has(recordId) ? [recordId] : [],
@@ -117,6 +121,7 @@ export function useVisitsSince(since: string): readonly Kept<VisitDto>[] {
       return record && record.startedAt >= since ? [{ record, revision: one?.revision ?? 0, ...sendingOf(own) }] : [];
     });
   }, [data, rows, since]);
+  return { visits, isPending: !data || !loaded };
 }
 
 /** A visit that is made and kept at once, with what was read at it: no check that stays open. */

@@ -48,7 +48,9 @@ test('the first screen does not download what judges a visit', () => {
   for (const file of reached) for (const next of imported(file)) reached.add(next);
   const names = [...reached].map((file) => path.relative(ROOT, file));
   // It is seen at all: the way from a page over its feature to core.
-  expect(names).toEqual(expect.arrayContaining(['app/src/features/today/TodayPage.tsx', 'core/src/words/figures.ts']));
+  expect(names).toEqual(
+    expect.arrayContaining(['app/src/features/today/TodayPage.tsx', 'core/src/base/words/figures.ts']),
+  );
   const judging = /^core\/src\/(index|visit|model|moves|advise|plan|prove|checks|tools\/index)\b/;
   expect(names.filter((name) => judging.test(name))).toEqual([]);
 });

@@ -1,7 +1,7 @@
 import { screen } from '@testing-library/react-native';
 import { renderThemed } from '../testing/render';
 import { TABLE } from '../testing/visits';
-import { splitTitle } from './visitState/unitWords';
+import { splitTitle } from '@huff/contract/spine';
 import { readFile } from './tables/chooseFile';
 import { FaultList } from './tables/FaultList';
 import { FiguresTable } from './tables/FiguresTable';

@@ -93,7 +93,7 @@ describe('sheets and buttons', () => {
       </Sheet>
     );
     renderThemed(sheet(false));
-    expect(screen.queryByText('inside')).toBeNull();
+    expect(screen.queryByText('in range')).toBeNull();
     renderThemed(sheet(true));
     fireEvent.press(screen.getByLabelText('Close'));
     expect(onClose).toHaveBeenCalledTimes(1);

@@ -1,3 +1,16 @@
-export * from './readBlowerTableCsv';
-export * from './writeBlowerTableCsv';
-export * from './sheets';
+export { type CsvFault, type CsvReading, type CsvTable, readBlowerTableCsv } from './readBlowerTableCsv';
+export { writeBlowerTableCsv } from './writeBlowerTableCsv';
+export {
+  type Known,
+  type PartLine,
+  readSheet,
+  type Sheet,
+  SHEET_LIMITS,
+  SHEET_WORDS,
+  type SheetReading,
+  type SheetRecords,
+  type SheetRow,
+  SHEETS,
+  withParts,
+  writeSheet,
+} from './sheets';

@@ -172,7 +172,7 @@ function readFlows(row: readonly Placed[], faults: CsvFault[]): (number | null)[
       return read.value;
     const message =
       read.kind === 'unreadable'
-        ? 'Not a number. Put the CFM here, or leave it blank where the maker gives none.'
+        ? 'Not a number. Put the CFM here, or leave it blank where the manufacturer gives none.'
         : `CFM must be ${between(LIMITS.flowCfm)}.`;
     faults.push({ ...at(cell), message });
     return null;
@@ -272,7 +272,7 @@ function placed(fault: TableFault, rows: readonly (readonly Placed[])[]): CsvFau
  * One row begins with "tap" and has statics to its right (or "static" with taps to its right); rows above it may say
  * `table`, `motor` and `tons`. A row "3 watts" holds what the motor draws on tap 3. A header "CFM" has airflows down and cells such
  * as "823/1.21" with the RPM and brake horsepower of a belt-driven unit. Commas, semicolons or tabs; decimal points or commas; a byte-order mark; blank, "-" or
- * "n/a" cells for what the maker does not allow. Nothing is guessed: a cell that cannot be read is a fault.
+ * "n/a" cells for what the manufacturer does not allow. Nothing is guessed: a cell that cannot be read is a fault.
  *
  * @returns the table, or every fault with its line and column
  */

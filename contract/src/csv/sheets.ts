@@ -5,6 +5,7 @@ import type { ClassConstructor } from 'class-transformer';
 import type { OTHER_PART_KINDS } from '../shop';
 import { BeltPartDto, ShopPartDto, type ShopDto } from '../shop';
 import { SiteDto } from '../site';
+import { sheetOf } from '../records';
 import { fieldsOf, sameValue, withFields } from '../spine/recordFields';
 import { UnitDto } from '../unit';
 import type { CsvFault } from './readBlowerTableCsv';
@@ -43,34 +44,8 @@ type Kind = 'text' | 'number' | 'yesNo';
 type Column = readonly [head: string, path: string, kind: Kind];
 
 const COLUMNS: Readonly<Record<Sheet, readonly Column[]>> = {
-  sites: [
-    ['id', 'id', 'text'],
-    ['name', 'name', 'text'],
-    ['address', 'address', 'text'],
-    ['access', 'accessNotes', 'text'],
-    ['contact', 'contact', 'text'],
-    ['phone', 'phone', 'text'],
-    ['mail', 'email', 'text'],
-    ['altitude ft', 'altitudeFt', 'number'],
-    ['climate', 'climate', 'text'],
-  ],
-  units: [
-    ['id', 'id', 'text'],
-    ['site', 'site', 'text'],
-    ['name', 'name', 'text'],
-    ['air path', 'layout', 'text'],
-    ['motor', 'motor', 'text'],
-    ['tons', 'tons', 'number'],
-    ['plate static in. w.c.', 'maxTespInWc', 'number'],
-    ['target CFM a ton', 'cfmPerTon', 'number'],
-    ['speed', 'tap', 'text'],
-    ['model', 'plate.model', 'text'],
-    ['serial', 'plate.serial', 'text'],
-    ['filters', 'setup.filterCount', 'number'],
-    ['filter width in.', 'setup.filterWidthIn', 'number'],
-    ['filter height in.', 'setup.filterHeightIn', 'number'],
-    ['notes', 'notes', 'text'],
-  ],
+  sites: [['id', 'id', 'text'], ...sheetOf('site')],
+  units: [['id', 'id', 'text'], ['site', 'site', 'text'], ...sheetOf('unit')],
   parts: [
     ['kind', 'kind', 'text'],
     ['name', 'name', 'text'],

@@ -1,2 +1,2 @@
-export * from './numberText';
-export * from './unitSetup';
+export { fromNumberText } from './numberText';
+export { UnitSetup } from './unitSetup';

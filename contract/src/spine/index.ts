@@ -6,7 +6,21 @@ export { CLOCK_WORTH_TELLING_MS, clockOffsetMs } from './clock';
 export { photosWith, recordWith, visitWith } from './laidOver';
 export { type AddOperation, type CreateOperation, type Operation, orderKey, type PatchOperation } from './operation';
 export { changedFields, type Fields, fieldsOf, isField, sameValue, valuesOf, withFields } from './recordFields';
-export { isRecordKind, RECORD_FIELDS, RECORD_KINDS, type RecordKind, type RecordOf } from './recordKinds';
+export {
+  fieldLabel,
+  fieldsOfKind,
+  isRecordKind,
+  RECORD_KINDS,
+  RECORDS,
+  searchedOf,
+  SETUP_FIELDS,
+  typedOf,
+  UNIT_FACTS,
+  type Field,
+  type RecordKind,
+  type RecordOf,
+} from '../records';
+export { splitTitle } from './splitTitle';
 export {
   type Change,
   type FieldConflict,

@@ -2,7 +2,7 @@ import type { PhotoDto } from '../photo';
 import type { VisitDto } from '../visit';
 import type { Operation } from './operation';
 import { fieldsOf, withFields } from './recordFields';
-import type { RecordKind, RecordOf } from './recordKinds';
+import type { RecordKind, RecordOf } from '../records';
 import { withVisitChange } from './visitChange';
 
 const NOTHING_ADDED = { fields: {}, readings: [], facts: [] };

@@ -2,7 +2,7 @@ import type { FactDto } from '../fact';
 import type { PhotoDto } from '../photo';
 import type { ReadingDto } from '../reading';
 import type { Fields } from './recordFields';
-import type { RecordKind } from './recordKinds';
+import type { RecordKind } from '../records';
 
 interface Made {
   /** Made on the phone: sent twice it is done once. */

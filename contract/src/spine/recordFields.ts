@@ -1,5 +1,6 @@
 import equal from 'fast-deep-equal';
-import { RECORD_FIELDS, type RecordKind } from './recordKinds';
+import type { RecordKind } from '../records';
+import { RECORD_FIELDS } from './kindFields';
 
 /** Values of fields by path: "tap", "setup.altitudeFt", "belts.A48". Null is "not known" or "taken off the list". */
 export type Fields = Readonly<Record<string, unknown>>;

@@ -4,7 +4,7 @@ import type { Problem } from '../problem';
 import type { ReadingDto } from '../reading';
 import type { VisitHeadDto } from '../visit';
 import type { Operation } from './operation';
-import type { RecordKind, RecordOf } from './recordKinds';
+import type { RecordKind, RecordOf } from '../records';
 import type { VisitSummary } from './visitSummary';
 
 /** What goes through one request at most. */

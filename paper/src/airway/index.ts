@@ -1,8 +1,2 @@
-export {
-  type AirwayBlock,
-  type AirwayMark,
-  type AirwayPlan,
-  planAirway,
-  type Point,
-  splitAtAxis,
-} from './airwayGeometry';
+export { type AirwayBlock, type AirwayPlan, planAirway } from './airwayGeometry';
+export { type DrawnPort, pressureLine } from './pressureLine';

@@ -45,7 +45,7 @@ export function crossingScales(
   };
 }
 
-/** A fan's curve as SVG path data: one piece a run, so that it ends and breaks where the maker's table does. */
+/** A fan's curve as SVG path data: one piece a run, so that it ends and breaks where the blower table does. */
 export function fanPath(runs: readonly CurveRun[], { x, y }: Pick<CrossingScales, 'x' | 'y'>): string {
   const draw = line<number>();
   return runs.map((run) => draw.x((_, i) => x(run.flowsCfm[i]!)).y((p) => y(p))([...run.staticsInWc]) ?? '').join(' ');

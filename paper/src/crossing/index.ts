@@ -1,12 +1,4 @@
-export {
-  type Box,
-  type CrossingScales,
-  crossingScales,
-  fanPath,
-  labelPoint,
-  spreadPath,
-  systemPath,
-} from './crossingScales';
-export { type Curve, curveLabel, curvesOf, spreadOf } from './drawnCurves';
-export { limitSpot, type Taken } from './limitSpot';
-export { asked, edgeOf, type EdgePoint, moved, pathDiffers } from './operatingEdge';
+export { type CrossingSource, crossingShapes } from './crossingShapes';
+export { curveLabel, curvesOf } from './drawnCurves';
+export { limitSpot } from './limitSpot';
+export { asked, edgeOf, moved, pathDiffers } from './operatingEdge';

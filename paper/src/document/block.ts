@@ -1,5 +1,5 @@
 import type { VerdictWord } from '@huff/core';
-import type { Drawing } from '../svg';
+import type { Drawing } from '../shapes';
 
 /** A figure for the owner: what it is, what is right, before and after. */
 export interface OwnerFigure {

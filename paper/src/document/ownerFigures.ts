@@ -7,7 +7,7 @@ import type { DocumentFacts } from './facts';
 function rightWords({ limit }: Verdict, text: (value: number) => string): string {
   if (!limit) return '';
   if (limit.low !== undefined) return `${text(limit.low)} to ${text(limit.high)} is right`;
-  const from = limit.source === 'nameplate' ? 'the plate allows' : 'at most about';
+  const from = limit.source === 'nameplate' ? 'the nameplate allows' : 'at most about';
   return `${from} ${text(limit.high)}`;
 }
 

@@ -30,6 +30,7 @@ export const OWNER_LOOKS: Readonly<Record<string, string>> = {
   'dampers fire': 'A fire damper was closed. It needs inspection.',
   'ducts crushed': 'A duct was crushed.',
   'ducts open': 'A duct was open or loose.',
+  'ducts liner': 'The lining inside a duct had come loose.',
   'noise loud': 'The blower was loud.',
   'noise rubs': 'Something rubbed or squealed.',
   'smell hot': 'There was a smell of burning.',

@@ -22,7 +22,7 @@ import {
   type Verdict,
   stagesText,
 } from '@huff/core';
-import { CALL_CAUTIONS, checkPoint, checksOf, checkText, OUTCOME_TEXT } from '@huff/core/call';
+import { CALL_CAUTIONS, checkPoint, checksOf, checkText, OUTCOME_TEXT, partsUsed } from '@huff/core/call';
 import { CAUTIONS } from '@huff/core/fix';
 import { airwayDrawing } from '../drawings/airwayDrawing';
 import { crossingDrawing } from '../drawings/crossingDrawing';
@@ -58,6 +58,7 @@ function unitRows({ visit, unit, site, call }: DocumentFacts): Block {
   const media = FILTER_MEDIA.find(({ id }) => id === filterMedia)?.text;
   return pairs([
     ['Unit', [unit?.name ?? visit.title, site?.name].filter(Boolean).join(', ')],
+    ['Where it is', unit?.location ?? undefined],
     [
       'Kind',
       `${said('layout') ? EQUIPMENT[visit.layout] : 'not said'}, ${said('motor') ? MOTOR_TEXT[visit.motor] : 'motor not said'}, ${visit.mode}`,
@@ -142,7 +143,7 @@ function methodRows({ visit, zone }: DocumentFacts): readonly Block[] {
     : section('Methods', { kind: 'table', head: ['at', 'method', 'what went in'], rows, shares: [1, 2, 6] });
 }
 
-const NOT_READ: ReadonlySet<string> = new Set(['complaint', 'scheme', 'triage']);
+const NOT_READ: ReadonlySet<string> = new Set(['complaint', 'scheme']);
 
 function checkRows({ visit, zone }: DocumentFacts): readonly Block[] {
   const { clock } = momentsIn(zone);
@@ -201,7 +202,7 @@ function workings({ now }: DocumentFacts): readonly Block[] {
   const { judgement, airflow, drop, rise, filterFace, flow, estimates } = now;
   const methods = estimates.map(
     ({ name, flowCfm, sigmaShare, setAside }) =>
-      `${name} ${flowWords(flowCfm)} ± ${Math.round(100 * sigmaShare)} %${setAside === undefined ? '' : `, set aside: ${setAside}`}`,
+      `${name} ${flowWords(flowCfm)} ± ${Math.round(100 * sigmaShare)} %${setAside === undefined ? '' : `, excluded: ${setAside}`}`,
   );
   return section(
     'How each figure was worked out',
@@ -212,7 +213,7 @@ function workings({ now }: DocumentFacts): readonly Block[] {
       ? [
           {
             kind: 'text',
-            text: `Airflow by: ${methods.join('; ')}. Together ${flowWords(flow.flowCfm)} ± ${flowWords(flow.sigmaCfm)}.`,
+            text: `Airflow by: ${methods.join('; ')}. ${flow.says ? 'With the airflow before the plan' : 'Together'} ${flowWords(flow.flowCfm)} ± ${flowWords(flow.sigmaCfm)}.`,
             soft: true,
           } as const,
         ]
@@ -239,7 +240,7 @@ function drawings(facts: DocumentFacts): readonly Block[] {
   if (plan) {
     const { from, moves } = plan.record;
     const applied = applyMoves(from.system, moves);
-    blocks.push(heading('Where fan and path meet, before and after'), {
+    blocks.push(heading('Fan curve and duct system, before and after'), {
       kind: 'drawing',
       drawing: crossingDrawing({
         now: from.system,
@@ -257,7 +258,7 @@ function drawings(facts: DocumentFacts): readonly Block[] {
         ? undefined
         : { flowCfm: (band.low + band.high) / 2, lowCfm: band.low, highCfm: band.high, source: band.source };
     if (most)
-      blocks.push(heading('Where fan and path meet'), {
+      blocks.push(heading('Fan curve and duct system'), {
         kind: 'drawing',
         drawing: crossingDrawing({
           now: now.model.system,
@@ -325,6 +326,18 @@ function foundRows({ call, currency = '$', zone }: DocumentFacts): readonly Bloc
   });
 }
 
+function partRows({ visit, currency = '$' }: DocumentFacts): readonly Block[] {
+  const parts = partsUsed(visit.facts ?? []);
+  if (parts.length === 0) return [];
+  return section('Parts used', {
+    kind: 'table',
+    head: ['part', 'count', 'each'],
+    rows: parts.map(({ name, count, cost }) => [name, String(count), cost === undefined ? '' : `${currency}${cost}`]),
+    figures: [1, 2],
+    shares: [6, 1, 1],
+  });
+}
+
 function cautionRows({ visit, parted, zone }: DocumentFacts): readonly Block[] {
   const { clock } = momentsIn(zone);
   const read = checksOf(visit.facts ?? []).flatMap(({ point, takenAt }) => {
@@ -351,6 +364,7 @@ export function technicianBlocks(facts: DocumentFacts): readonly Block[] {
     ...methodRows(facts),
     ...checkRows(facts),
     ...foundRows(facts),
+    ...partRows(facts),
     ...section(
       'Odd, and asked',
       ...(now.questions.length > 0

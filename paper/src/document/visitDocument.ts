@@ -1,4 +1,4 @@
-import { isUnnamed } from '@huff/contract';
+import { ownersTitle } from '@huff/contract';
 import { withMeasures } from '@huff/core';
 import type { VisitDocument } from './block';
 import { documentFacts, type DocumentSource } from './facts';
@@ -27,12 +27,7 @@ function written(source: DocumentSource): VisitDocument {
       name: 'Service report',
       under: [day, card?.technician && `Technician: ${card.technician}`].filter(Boolean).join(' · '),
     },
-    under: [
-      unit?.name ?? (isUnnamed(visit.title) ? undefined : visit.title),
-      site?.name,
-      day,
-      complaint && `called for: ${complaint.words}`,
-    ]
+    under: [unit?.name ?? ownersTitle(visit.title), site?.name, day, complaint && `called for: ${complaint.words}`]
       .filter(Boolean)
       .join(' · '),
     owner: ownerBlocks(facts),

@@ -1,6 +1,7 @@
 import { assess } from '@huff/contract';
 import { layoutOf, type BeltDrive } from '@huff/core';
 import { readLadder } from '@huff/core/call';
+import { shapesOf, expectOnPaper, wordsOn } from '../testing/drawn';
 import { exampleA, static_ } from '../testing/visit';
 import { airwayDrawing } from './airwayDrawing';
 import { crossingDrawing } from './crossingDrawing';
@@ -11,33 +12,34 @@ const stateOf = (visit = exampleA()) => {
   const assessment = assess(visit);
   return { ...assessment, stretches: assessment.judgement.stretches };
 };
-/** Every place that a drawing names, as numbers. */
-const numbersOf = (markup: string) =>
-  [...markup.matchAll(/ (?:x|y|x1|x2|y1|y2|cx|cy)="([^"]*)"/g)].map(([, at]) => Number(at));
 const after = () => stateOf(exampleA({ readings: [static_('R1', -0.12), static_('R2', -0.17), static_('S1', 0.27)] }));
 
 describe('airway', () => {
   test('before is dashed and stands beside now, row by row', () => {
     const now = after();
-    const { says, markup } = airwayDrawing({ layout: now.layout, now, before: stateOf() });
+    const { says, shapes } = airwayDrawing({ layout: now.layout, now, before: stateOf() });
     expect(says).toMatch(/Return duct 0\.12, before 0\.16; Filter 0\.05, before 0\.15/);
-    expect(markup.match(/<polyline [^>]*stroke-dasharray/g)).toHaveLength(1);
-    expect(airwayDrawing({ layout: now.layout, now }).markup).not.toContain('<polyline');
+    const dashed = (drawn: typeof shapes) => shapesOf(drawn, 'path').filter(({ dash }) => dash);
+    expect(dashed(shapes)).toHaveLength(1);
+    expect(dashed(airwayDrawing({ layout: now.layout, now }).shapes)).toHaveLength(0);
+  });
+  test('suction is told from supply without color: it is hatched', () => {
+    const now = after();
+    const { shapes } = airwayDrawing({ layout: now.layout, now });
+    const areas = shapesOf(shapes, 'path').filter(({ fill }) => fill === 'suction' || fill === 'supply');
+    expect(new Set(areas.map(({ fill, hatched }) => `${fill} ${hatched ?? false}`))).toEqual(
+      new Set(['suction true', 'supply false']),
+    );
   });
   test.each([330, 580])('at %d px every figure lies on the paper', (width) => {
     const now = after();
-    const { markup, height } = airwayDrawing({ layout: now.layout, now, before: stateOf(), width });
-    for (const [, x, y] of markup.matchAll(/<text x="([^"]+)" y="([^"]+)"/g)) {
-      expect(Number(x)).toBeGreaterThanOrEqual(0);
-      expect(Number(x)).toBeLessThanOrEqual(width);
-      expect(Number(y)).toBeLessThanOrEqual(height);
-    }
+    expectOnPaper(airwayDrawing({ layout: now.layout, now, before: stateOf(), width }));
   });
   test('nothing read is drawn as nothing, without a figure that is none', () => {
     const now = stateOf(exampleA({ readings: [] }));
-    const { says, markup } = airwayDrawing({ layout: layoutOf({ layout: 'airHandler' }), now });
-    expect(says).toMatch(/no pressure read/);
-    for (const at of numbersOf(markup)) expect(at).not.toBeNaN();
+    const drawing = airwayDrawing({ layout: layoutOf({ layout: 'airHandler' }), now });
+    expect(drawing.says).toMatch(/no pressure read/);
+    expectOnPaper(drawing);
   });
 });
 
@@ -52,16 +54,19 @@ describe('crossing', () => {
     );
   });
   test('the plate’s limit is named as the plate’s, a usual one as assumed', () => {
-    expect(crossingDrawing({ now: system, maxTesp }).markup).toContain('plate 0.50');
-    expect(crossingDrawing({ now: system, maxTesp: { value: 0.5, source: 'ruleOfThumb' } }).markup).toContain(
-      'assumed 0.50',
-    );
+    const limitOn = (source: 'nameplate' | 'ruleOfThumb') =>
+      wordsOn(crossingDrawing({ now: system, maxTesp: { value: 0.5, source } })).filter((words) =>
+        /0\.50$/.test(words),
+      );
+    expect([limitOn('nameplate'), limitOn('ruleOfThumb')]).toEqual([['plate 0.50'], ['assumed 0.50']]);
   });
-  test('curves, band and points lie inside the paper', () => {
+  test('curves, band and points lie inside the paper, a point read far over the others too', () => {
     const target = { flowCfm: 1200, lowCfm: 1080, highCfm: 1320 };
-    const { markup, width, height } = crossingDrawing({ now: system, maxTesp, target });
-    expect(markup).not.toMatch(/NaN|Infinity|undefined/);
-    for (const at of numbersOf(markup)) expect(at).toBeLessThanOrEqual(Math.max(width, height));
+    const proven = { flowCfm: 1010, tespInWc: 1.9 };
+    const sigma = { flowCfm: 60, staticInWc: 0.02 };
+    const drawing = crossingDrawing({ now: system, maxTesp, target, proven, sigma });
+    expectOnPaper(drawing);
+    expect(wordsOn(drawing)).toEqual(expect.arrayContaining(['target 1,200 CFM ± 10 %', 'read']));
   });
 });
 
@@ -72,10 +77,11 @@ describe('ladder', () => {
     return read.ladder;
   };
   test('only what was read is drawn, with what lies between', () => {
-    const { says, markup } = ladderDrawing(ladderOf({ suctionPsig: 118, suctionLineF: 64, outdoorF: 88 }));
-    expect(says).toMatch(/^Temperatures of circuit 1: outdoors 88, suction 64, dew 40\.$/);
-    expect(markup).toContain('superheat, 6 to 14');
-    expect(markup).not.toContain('>bubble<');
+    const drawing = ladderDrawing(ladderOf({ suctionPsig: 118, suctionLineF: 64, outdoorF: 88 }));
+    expect(drawing.says).toMatch(/^Temperatures of circuit 1: outdoors 88, suction 64, dew 40\.$/);
+    expect(wordsOn(drawing)).toEqual(expect.arrayContaining(['superheat', '6 to 14', 'dew']));
+    expect(wordsOn(drawing)).not.toContain('bubble');
+    expectOnPaper(drawing);
   });
   test('a circuit at which nothing was read says so', () => {
     expect(ladderDrawing(ladderOf({})).says).toMatch(/nothing read/);
@@ -93,21 +99,19 @@ describe('drive', () => {
     mostCentresIn: 17.4,
   };
   test('is to scale: the circles stand in the ratio of the pitch diameters', () => {
-    const { markup, says, width, height } = driveDrawing({ now: drive })!;
-    const radii = [...markup.matchAll(/<circle [^>]*r="([^"]+)" fill="#FFFFFF"/g)].map(([, r]) => Number(r));
-    expect(radii[0]! / radii[1]!).toBeCloseTo(7 / 3.3, 1);
-    expect(says).toMatch(
+    const drawing = driveDrawing({ now: drive })!;
+    const sheaves = shapesOf(drawing.shapes, 'ellipse').filter(({ fill }) => fill === 'sheet');
+    expect(sheaves[0]!.rx / sheaves[1]!.rx).toBeCloseTo(7 / 3.3, 1);
+    expect(drawing.says).toMatch(
       /^Belt drive: blower sheave 7\.00 in\., motor sheave 3\.30 in\., belt A48, centres 16\.46 in\./,
     );
-    for (const at of numbersOf(markup)) {
-      expect(at).toBeGreaterThanOrEqual(0);
-      expect(at).toBeLessThanOrEqual(Math.max(width, height));
-    }
+    expectOnPaper(drawing);
   });
   test('as found stands dashed behind only where something was changed', () => {
-    expect(driveDrawing({ now: drive, asFound: drive })!.markup).not.toContain('stroke-dasharray');
-    const { markup } = driveDrawing({ now: { ...drive, turnsOpen: 1 }, asFound: drive })!;
-    expect(markup.match(/stroke-dasharray/g)).toHaveLength(2);
+    const dashed = (now: BeltDrive) =>
+      driveDrawing({ now, asFound: drive })!.shapes.filter((one) => 'dash' in one && one.dash !== undefined);
+    expect(dashed(drive)).toHaveLength(0);
+    expect(dashed({ ...drive, turnsOpen: 1 })).toHaveLength(2);
   });
   test('a belt that does not reach, or a mark nobody knows, is not drawn', () => {
     expect(driveDrawing({ now: { ...drive, beltMark: 'A18' } })).toBeUndefined();

@@ -1,1 +1,2 @@
-export { beltOutline, type DrawingBox, type DrivePose, driveScale } from './driveGeometry';
+export type { DrivePose } from './driveGeometry';
+export { driveShapes, inches } from './driveShapes';

@@ -1,10 +1,11 @@
-import { VERDICT_TEXT } from '@huff/core';
+import { VERDICT_TEXT, type VerdictWord } from '@huff/core';
 import { SIGNATURE_SIDE, signaturePath, strokesOf } from '@huff/core/call';
 import type { Block, OwnerFigure, VisitDocument } from '../document/block';
 import { dayText } from '../document/moment';
 import { figureBar } from '../drawings/figureBar';
 import { qrDrawing } from '../label/qr';
-import { el, escaped, INK, verdictMark } from '../svg';
+import { INK, verdictMark } from '../shapes';
+import { el, escaped, svgOf } from '../svg';
 
 export type PaperSize = 'letter' | 'A4';
 
@@ -12,20 +13,18 @@ const STYLE = `
 @page { margin: 16mm }
 body { font: 15px/1.45 'Atkinson Hyperlegible Next', 'Helvetica Neue', Arial, sans-serif; color: ${INK.ink}; background: #fff; max-width: 720px; margin: 24px auto; padding: 0 16px }
 h1 { font-size: 26px; line-height: 1.2; margin: 0 0 4px } h2 { font-size: 17px; margin: 22px 0 6px }
-.under { color: ${INK.soft}; border-bottom: 2px solid ${INK.ink}; padding-bottom: 12px; margin: 0 0 14px } .soft { color: ${INK.soft} }
+.under { color: ${INK.softInk}; border-bottom: 2px solid ${INK.ink}; padding-bottom: 12px; margin: 0 0 14px } .soft { color: ${INK.softInk} }
 table { border-collapse: collapse; width: 100% } th, td { text-align: left; vertical-align: top; padding: 4px 8px 4px 0; border-bottom: 1px solid ${INK.line}; overflow-wrap: anywhere }
-.n { text-align: right; font-variant-numeric: tabular-nums } .big { font-size: 24px; font-weight: 700 } .was { font-size: 20px; color: ${INK.soft} }
+.n { text-align: right; font-variant-numeric: tabular-nums } .big { font-size: 24px; font-weight: 700 } .was { font-size: 20px; color: ${INK.softInk} }
 table.head { border-bottom: 2px solid ${INK.ink}; margin-bottom: 14px } table.head td { border: 0 }
 svg { max-width: 100%; height: auto } img { max-width: 100% } ul { margin: 0; padding-left: 18px } section.technician { break-before: page }
 h2, .verdict, figure { break-inside: avoid } h2 { break-after: avoid } figure { margin: 12px 0 } .verdict { margin: 10px 0 }
 `;
 
-const mark = (word: Parameters<typeof verdictMark>[0], size = 18) =>
-  el(
-    'svg',
-    { width: size, height: size, viewBox: `0 0 ${size} ${size}`, role: 'img', 'aria-label': VERDICT_TEXT[word] },
-    verdictMark(word, 0, 0, size),
-  );
+const MARK = 18;
+
+const mark = (word: VerdictWord) =>
+  svgOf({ width: MARK, height: MARK, says: VERDICT_TEXT[word], shapes: verdictMark(word, 0, 0, MARK) });
 
 /** What of a block a page cannot draw by itself. */
 export interface HtmlOptions {
@@ -38,7 +37,7 @@ const BAR_WIDTH = 640;
 /** A figure’s bar on a row of its own; nothing where it is not known what is right. */
 function barRow(row: OwnerFigure): string {
   const bar = figureBar(row, BAR_WIDTH);
-  return bar ? el('tr', {}, el('td', { colspan: 4 }, bar.markup)) : '';
+  return bar ? el('tr', {}, el('td', { colspan: 4 }, svgOf(bar))) : '';
 }
 
 function blockHtml(block: Block, { photoUrl }: HtmlOptions): string {
@@ -74,7 +73,7 @@ function blockHtml(block: Block, { photoUrl }: HtmlOptions): string {
       return el('table', {}, head, el('tbody', {}, ...block.rows.map((row) => el('tr', {}, ...row.map(cell('td'))))));
     }
     case 'drawing':
-      return el('figure', {}, block.drawing.markup);
+      return el('figure', {}, svgOf(block.drawing));
     case 'verdict':
       return el(
         'div',
@@ -118,7 +117,7 @@ function blockHtml(block: Block, { photoUrl }: HtmlOptions): string {
       return el(
         'figure',
         {},
-        qrDrawing(block.url, 96).markup,
+        svgOf(qrDrawing(block.url, 96)),
         el('figcaption', { class: 'soft' }, escaped(block.words)),
       );
     case 'photo':

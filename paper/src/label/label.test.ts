@@ -1,5 +1,7 @@
 import { AS_FOUND } from '@huff/core';
 import jsQR from 'jsqr';
+import type { Drawing } from '../shapes';
+import { shapesOf, expectOnPaper, wordsOn } from '../testing/drawn';
 import { UNIT } from '../testing/visit';
 import { qrDrawing } from './qr';
 import { LABEL_SIZES, labelDrawing, labelLines } from './unitLabel';
@@ -7,9 +9,10 @@ import { LABEL_SIZES, labelDrawing, labelLines } from './unitLabel';
 const LINK = 'https://huff.local/units/de300000-0002-4000-8000-000000000001';
 
 /** The modules of a drawn code as pixels, as a camera would see them. */
-function pixelsOf(markup: string, side: number): Uint8ClampedArray {
+function pixelsOf({ shapes, width: side }: Drawing): Uint8ClampedArray {
+  const { d } = shapesOf(shapes, 'path')[0]!;
   const pixels = new Uint8ClampedArray(side * side * 4).fill(255);
-  for (const [, x, y, w] of markup.matchAll(/M([\d.]+) ([\d.]+)h([\d.]+)v/g)) {
+  for (const [, x, y, w] of d.matchAll(/M([\d.]+) ([\d.]+)h([\d.]+)v/g)) {
     const [left, top, size] = [Number(x), Number(y), Number(w)];
     for (let row = Math.round(top); row < Math.round(top + size); row += 1)
       for (let column = Math.round(left); column < Math.round(left + size); column += 1)
@@ -20,7 +23,7 @@ function pixelsOf(markup: string, side: number): Uint8ClampedArray {
 
 test('the code is read back by another reader', () => {
   const side = 410;
-  expect(jsQR(pixelsOf(qrDrawing(LINK, side).markup, side), side, side)?.data).toBe(LINK);
+  expect(jsQR(pixelsOf(qrDrawing(LINK, side)), side, side)?.data).toBe(LINK);
 });
 
 test('a label says what is known of the unit, and nothing else', () => {
@@ -48,17 +51,9 @@ test('a label says what is known of the unit, and nothing else', () => {
 
 test.each(LABEL_SIZES)('$name: every word lies on the label', (size) => {
   const long = { ...UNIT, name: 'Northwest stair hall air handler behind the periodicals, upper' };
-  const { markup, width, height } = labelDrawing(
-    { unit: long, site: 'Lantern Quay library', link: LINK, zone: 'UTC' },
-    size,
-  );
-  for (const [, x, y] of markup.matchAll(/<text x="([\d.-]+)" y="([\d.-]+)"/g)) {
-    expect(Number(x)).toBeGreaterThanOrEqual(0);
-    expect(Number(x)).toBeLessThanOrEqual(width);
-    expect(Number(y)).toBeGreaterThan(0);
-    expect(Number(y)).toBeLessThanOrEqual(height);
-  }
-  expect(markup).toContain('…');
+  const drawing = labelDrawing({ unit: long, site: 'Lantern Quay library', link: LINK, zone: 'UTC' }, size);
+  expectOnPaper(drawing);
+  expect(wordsOn(drawing).join()).toContain('…');
 });
 
 test.each(LABEL_SIZES)('$name: no name runs into its value', (size) => {
@@ -67,15 +62,12 @@ test.each(LABEL_SIZES)('$name: no name runs into its value', (size) => {
     tap: AS_FOUND,
     proven: { visitId: UNIT.id, at: '2026-09-24T10:00:00Z', flowCfm: 12_917, tespInWc: 1.47, system: {} as never },
   };
-  const { markup } = labelDrawing({ unit, site: 'Quern seed warehouse', link: LINK, zone: 'UTC' }, size);
-  const words = [...markup.matchAll(/<text x="([\d.]+)" y="([\d.]+)"[^>]*font-size="([\d.]+)"[^>]*>([^<]*)</g)].map(
-    ([all, x, y, letters, text]) => {
-      const width = text!.length * Number(letters) * 0.6;
-      const isEnd = all.includes('text-anchor="end"');
-      return { y, from: isEnd ? Number(x) - width : Number(x), to: isEnd ? Number(x) : Number(x) + width, text };
-    },
-  );
-  const values = words.filter(({ text }) => /^(24 Sept 2026|12,917 CFM|1\.47 in\. w\.c\.)$/.test(text!));
+  const { shapes } = labelDrawing({ unit, site: 'Quern seed warehouse', link: LINK, zone: 'UTC' }, size);
+  const words = shapesOf(shapes, 'text').map(({ x, y, size: letters, text, anchor }) => {
+    const width = text.length * letters * 0.6;
+    return anchor === 'end' ? { y, from: x - width, to: x, text } : { y, from: x, to: x + width, text };
+  });
+  const values = words.filter(({ text }) => /^(24 Sept 2026|12,917 CFM|1\.47 in\. w\.c\.)$/.test(text));
   expect(values).toHaveLength(3);
   for (const { y, from } of values)
     for (const name of words.filter((one) => one.y === y && one.from < from)) expect(name.to).toBeLessThanOrEqual(from);

@@ -1,11 +1,11 @@
 import { create } from 'qrcode';
-import { drawing, el, INK, type Drawing } from '../svg';
+import { path, rect, short, type Drawing, type Shape } from '../shapes';
 
 /** Quiet modules round a code: fewer, and some readers do not find it. */
 const QUIET = 4;
 
-/** A QR code as one path. @param side px */
-export function qrDrawing(text: string, side: number): Drawing {
+/** A QR code on a square of paper, its modules as one path. @param x, y px of its top left corner @param side px */
+export function qrShapes(text: string, x: number, y: number, side: number): Shape[] {
   const { modules } = create(text, { errorCorrectionLevel: 'M' });
   const all = modules.size + 2 * QUIET;
   const unit = side / all;
@@ -13,10 +13,14 @@ export function qrDrawing(text: string, side: number): Drawing {
   for (let row = 0; row < modules.size; row += 1)
     for (let column = 0; column < modules.size; column += 1)
       if (modules.get(row, column))
-        d += `M${((column + QUIET) * unit).toFixed(2)} ${((row + QUIET) * unit).toFixed(2)}h${unit.toFixed(3)}v${unit.toFixed(3)}h-${unit.toFixed(3)}z`;
-  return drawing(
-    { width: side, height: side, says: `Code that opens ${text}` },
-    el('rect', { width: side, height: side, fill: INK.paper }),
-    el('path', { d, fill: INK.ink, 'shape-rendering': 'crispEdges' }),
-  );
+        d += `M${short(x + (column + QUIET) * unit)} ${short(y + (row + QUIET) * unit)}h${unit.toFixed(3)}v${unit.toFixed(3)}h-${unit.toFixed(3)}z`;
+  return [rect({ x, y, width: side, height: side, fill: 'paper' }), path(d, { fill: 'ink', crisp: true })];
 }
+
+/** A QR code by itself. @param side px */
+export const qrDrawing = (text: string, side: number): Drawing => ({
+  width: side,
+  height: side,
+  says: `Code that opens ${text}`,
+  shapes: qrShapes(text, 0, 0, side),
+});

@@ -1,8 +1,8 @@
 import type { UnitDto } from '@huff/contract';
 import { AS_FOUND, flowWords, staticWords, tonsText, withMeasures, type Measures } from '@huff/core';
 import { momentsIn } from '../document/moment';
-import { drawing, el, INK, words, type Drawing } from '../svg';
-import { qrDrawing } from './qr';
+import { rect, text, type Drawing } from '../shapes';
+import { qrShapes } from './qr';
 
 /** Sizes of labels that are sold, mm, and how many stand on a sheet across and down. */
 export const LABEL_SIZES = [
@@ -15,7 +15,7 @@ export type LabelSize = (typeof LABEL_SIZES)[number];
 /** Points a millimetre. */
 export const PT_PER_MM = 72 / 25.4;
 
-const text = (value: unknown): string | undefined =>
+const said = (value: unknown): string | undefined =>
   typeof value === 'string' && value !== '' ? value : typeof value === 'number' ? String(value) : undefined;
 
 /** What stands on a unit’s label, line by line: only what is known. */
@@ -25,23 +25,23 @@ export function labelLines(
   heatKitKw?: number,
 ): readonly (readonly [name: string, value: string])[] {
   const { setup, proven, tap, tons } = unit;
-  const turns = text(setup?.drive?.turnsOpen);
-  const chargeLb = text(unit.plate?.chargeLb);
+  const turns = said(setup?.drive?.turnsOpen);
+  const chargeLb = said(unit.plate?.chargeLb);
   const { filterWidthIn, filterHeightIn, filterCount } = setup ?? {};
   const lines: (readonly [string, string | undefined])[] = [
     ['Nominal', tons ? `${tonsText(tons)} t` : undefined],
     ['Tap', unit.motor === 'beltDrive' || tap === AS_FOUND ? undefined : (tap ?? undefined)],
     ['Turns open', turns],
-    ['Belt', text(setup?.drive?.beltMark)],
+    ['Belt', said(setup?.drive?.beltMark)],
     [
       'Filter',
       filterWidthIn && filterHeightIn ? `${filterCount ?? 1} × ${filterWidthIn} × ${filterHeightIn}` : undefined,
     ],
     ['Heat kit', heatKitKw === undefined ? undefined : `${heatKitKw} kW`],
-    ['Model', text(unit.plate?.model)],
+    ['Model', said(unit.plate?.model)],
     [
       'Refrigerant',
-      [text(unit.plate?.refrigerant), chargeLb === undefined ? undefined : `${chargeLb} lb`]
+      [said(unit.plate?.refrigerant), chargeLb === undefined ? undefined : `${chargeLb} lb`]
         .filter(Boolean)
         .join(', ') || undefined,
     ],
@@ -95,22 +95,26 @@ function drawn(
   const shown = lines.slice(-rows);
   const step = Math.min(Math.max(15, height / 12), room / Math.max(1, shown.length));
   const size = Math.min(Math.max(11, step * 0.72), step * 0.82);
-  return drawing(
-    { width, height, says: `Label of ${unit.name}: ${lines.map(([what, value]) => `${what} ${value}`).join(', ')}.` },
-    el('rect', { x: 0.5, y: 0.5, width: width - 1, height: height - 1, rx: 4, fill: INK.paper, stroke: INK.line }),
-    words(fitting(unit.name, width - 2 * pad, name), { x: pad, y: pad + name * 0.8, size: name, bold: true }),
-    words(fitting(site ?? '', width - 2 * pad, 8), { x: pad, y: pad + name * 0.8 + 11, size: 8, color: INK.soft }),
-    el('g', { transform: `translate(${pad - 4} ${height - code - 4})` }, qrDrawing(link, code).markup),
-    ...shown.flatMap(([what, value], i) => {
-      const y = top + i * step;
-      const small = Math.min(9, size * 0.9);
-      const valueRoom = width - left - pad - what.length * small * LETTER - 3;
-      // A figure is set smaller before it is cut.
-      const set = Math.max(LEAST_SIZE, Math.min(size, valueRoom / (value.length * LETTER)));
-      return [
-        words(what, { x: left, y, size: small, color: INK.soft }),
-        words(fitting(value, valueRoom, set), { x: width - pad, y, size: set, bold: true, anchor: 'end' }),
-      ];
-    }),
-  );
+  return {
+    width,
+    height,
+    says: `Label of ${unit.name}: ${lines.map(([what, value]) => `${what} ${value}`).join(', ')}.`,
+    shapes: [
+      rect({ x: 0.5, y: 0.5, width: width - 1, height: height - 1, corner: 4, fill: 'paper', stroke: 'line' }),
+      text(pad, pad + name * 0.8, fitting(unit.name, width - 2 * pad, name), { size: name, bold: true }),
+      text(pad, pad + name * 0.8 + 11, fitting(site ?? '', width - 2 * pad, 8), { size: 8, color: 'softInk' }),
+      ...qrShapes(link, pad - 4, height - code - 4, code),
+      ...shown.flatMap(([what, value], i) => {
+        const y = top + i * step;
+        const small = Math.min(9, size * 0.9);
+        const valueRoom = width - left - pad - what.length * small * LETTER - 3;
+        // A figure is set smaller before it is cut.
+        const set = Math.max(LEAST_SIZE, Math.min(size, valueRoom / (value.length * LETTER)));
+        return [
+          text(left, y, what, { size: small, color: 'softInk' }),
+          text(width - pad, y, fitting(value, valueRoom, set), { size: set, bold: true, anchor: 'end' }),
+        ];
+      }),
+    ],
+  };
 }

@@ -1,2 +1,3 @@
-export { type DrawnGap, type DrawnMark, planLadder } from './ladderGeometry';
 export { drawnGaps, drawnMarks, fieldOfMark } from './ladderMarks';
+export type { DrawnGap, DrawnMark } from './ladderGeometry';
+export { degrees, ladderShapes } from './ladderShapes';

@@ -1,3 +1,3 @@
-export { INK } from './ink';
-export { type Drawing, drawing, el, escaped, isOurs, words } from './svg';
-export { verdictMark } from './verdictMark';
+export { isOurs } from './letters';
+export { el, escaped } from './markup';
+export { svgOf } from './svgOf';

@@ -1,7 +1,7 @@
 import type { FactDto, ReadingDto, UnitDto, VisitDto } from '@huff/contract';
 import type { FactKind, PortId } from '@huff/core';
 
-export const AT = '2026-05-12T10:42:00.000Z';
+const AT = '2026-05-12T10:42:00.000Z';
 let made = 0;
 const id = () => `00000000-0000-4000-8000-${String((made += 1)).padStart(12, '0')}`;
 

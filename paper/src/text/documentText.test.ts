@@ -12,7 +12,7 @@ test('the owner’s page as plain text: figures with what is right, headings, li
   const lines = documentText(owner).split('\n');
   expect(lines).toEqual(
     expect.arrayContaining([
-      'Resistance to the blower: 0.58 (in. w.c.; the plate allows 0.50), outside',
+      'Resistance to the blower: 0.58 (in. w.c.; the nameplate allows 0.50), out of range',
       'WHAT WE FOUND',
       'WHAT WE DID',
       '- Fitted: 2 × Belt A48.',

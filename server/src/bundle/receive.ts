@@ -8,7 +8,7 @@ import { pipeline } from 'node:stream/promises';
 import { noRoom, ProblemError } from '../http/problems';
 
 /** A shop of years with its photos. */
-export const MOST_BYTES = 1_000_000_000;
+const MOST_BYTES = 1_000_000_000;
 
 const tooLarge = () =>
   new ProblemError(

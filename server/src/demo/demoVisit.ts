@@ -31,19 +31,18 @@ export interface Plan {
 }
 
 /** What is read, tried or seen at a point. */
-export const check = (
-  point: string,
-  read: number | string,
-  note?: string,
-  value?: number,
-): readonly [FactKind, Record<string, unknown>] => [
+export const check = (point: string, read: number | string): readonly [FactKind, Record<string, unknown>] => [
   'check',
-  {
-    point,
-    ...(typeof read === 'number' ? { value: read } : { state: read }),
-    ...(note === undefined ? {} : { note }),
-    ...(value === undefined ? {} : { value }),
-  },
+  { point, ...(typeof read === 'number' ? { value: read } : { state: read }) },
+];
+/** What became of a finding. */
+export const outcome = (
+  finding: string,
+  state: string,
+  price?: number,
+): readonly [FactKind, Record<string, unknown>] => [
+  'outcome',
+  { finding, state, ...(price === undefined ? {} : { price }) },
 ];
 export const look = (item: string, state: string): readonly [FactKind, Record<string, unknown>] => [
   'look',

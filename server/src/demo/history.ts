@@ -1,4 +1,4 @@
-import { check, look, type Plan } from './demoVisit';
+import { check, look, outcome, type Plan } from './demoVisit';
 
 /** Upstairs air handler: what its filter took at each visit, days before now. A fall is another filter. */
 const FILLINGS: readonly (readonly [daysAgo: number, filterInWc: number])[] = [
@@ -28,7 +28,7 @@ export const HISTORY: readonly Plan[] = FILLINGS.map(([daysAgo, filterInWc], i) 
   ],
   facts: [
     look('filter', filterInWc > LOADED_INWC ? 'loaded' : 'clean'),
-    ...(filterInWc > LOADED_INWC ? [check('triage', 'dealtWith', 'look-filter')] : []),
-    ...(i === 2 ? [check('drainPitch', 'found'), check('triage', 'quoted', 'check-drainPitch', 240)] : []),
+    ...(filterInWc > LOADED_INWC ? [outcome('look-filter', 'dealtWith')] : []),
+    ...(i === 2 ? [check('drainPitch', 'found'), outcome('check-drainPitch', 'quoted', 240)] : []),
   ],
 }));

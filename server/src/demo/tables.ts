@@ -27,7 +27,7 @@ const RT_90 = {
   ],
 };
 
-/** Made-up blower tables: the figures of no maker. */
+/** Made-up blower tables: the figures of no manufacturer. */
 export const DEMO_TABLES: BlowerTableDto[] = [
   {
     id: demoId('table', 1),

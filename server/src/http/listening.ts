@@ -11,7 +11,7 @@ const LOOK_EVERY_MS = 5000;
 /** Longer than a browser or a proxy keeps a connection: it is never closed under a request on its way. */
 const KEEP_ALIVE_MS = 65_000;
 
-export interface Patience {
+interface Patience {
   readonly headersMs: number;
   readonly requestMs: number;
   readonly lookEveryMs: number;

@@ -1,12 +1,10 @@
 import type { Query } from '../db/db';
 import { moment } from '../db/moment';
 
-export const MAIL_KINDS = ['report', 'reminder'] as const;
-
 /** A mail that would be sent. Nothing is sent from here: it is kept to be read. */
 export interface Mail {
   readonly id: string;
-  readonly kind: (typeof MAIL_KINDS)[number];
+  readonly kind: 'report' | 'reminder';
   readonly to: string;
   readonly subject: string;
   readonly body: string;

@@ -18,7 +18,7 @@ export interface Schema {
   readonly [key: string]: unknown;
 }
 
-export const SCHEMA_PREFIX = '#/components/schemas/';
+const SCHEMA_PREFIX = '#/components/schemas/';
 export const ref = (name: string): Schema => ({ $ref: `${SCHEMA_PREFIX}${name}` });
 
 /** What our own checkers ask, where the library knows only its own. */

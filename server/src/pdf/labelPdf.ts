@@ -1,13 +1,14 @@
 import { PT_PER_MM, type Drawing, type LabelSize } from '@huff/paper';
-import { bytesOf, drawSvg, newSheet, type PaperSize } from './sheet';
+import { drawShapes } from './drawShapes';
+import { bytesOf, newSheet, type PaperSize } from './sheet';
 
 /** Labels on a page of their own size, one each. */
 export function labelPdf(labels: readonly Drawing[], { widthMm, heightMm }: LabelSize): Promise<Uint8Array> {
   const size: [number, number] = [widthMm * PT_PER_MM, heightMm * PT_PER_MM];
   const sheet = newSheet('Labels', size, 0);
-  for (const { markup } of labels) {
+  for (const { shapes } of labels) {
     sheet.addPage();
-    drawSvg(sheet, markup, 0, 0, ...size);
+    drawShapes(sheet, shapes);
   }
   return bytesOf(sheet);
 }
@@ -20,12 +21,15 @@ export function labelSheetPdf(
 ): Promise<Uint8Array> {
   const sheet = newSheet('Labels', paper, 0);
   const [width, height] = [widthMm * PT_PER_MM, heightMm * PT_PER_MM];
-  labels.forEach(({ markup }, i) => {
+  labels.forEach(({ shapes }, i) => {
     const place = i % (across * down);
     if (place === 0) sheet.addPage();
     const left = (sheet.page.width - across * width) / 2;
     const top = (sheet.page.height - down * height) / 2;
-    drawSvg(sheet, markup, left + (place % across) * width, top + Math.floor(place / across) * height, width, height);
+    drawShapes(sheet, shapes, {
+      x: left + (place % across) * width,
+      y: top + Math.floor(place / across) * height,
+    });
   });
   return bytesOf(sheet);
 }

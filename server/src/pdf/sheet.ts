@@ -1,7 +1,6 @@
 import { createRequire } from 'node:module';
 import { isOurs } from '@huff/paper';
 import PDFDocument from 'pdfkit';
-import svgToPdf from 'svg-to-pdfkit';
 
 export type PaperSize = 'letter' | 'A4';
 /** A document of pdfkit that is being drawn. */
@@ -33,9 +32,6 @@ const ABROAD = /[^\p{Script=Latin}\p{Script=Greek}\p{Script=Cyrillic}\p{Script=C
 /** Whether a text holds letters that are boxes in a PDF of ours. @example hasLettersAbroad('图书馆') // true */
 export const hasLettersAbroad = (text: string): boolean => ABROAD.test(text);
 
-/** The longest name first: one begins with another. */
-const FAMILIES = (Object.keys(FONT_FILES) as FontName[]).sort((a, b) => b.length - a.length);
-
 /** An empty document with the fonts of the app in it. @param margin points */
 export function newSheet(title: string, size: PaperSize | [number, number], margin: number): Sheet {
   const sheet = new PDFDocument({
@@ -48,19 +44,6 @@ export function newSheet(title: string, size: PaperSize | [number, number], marg
   });
   for (const [name, file] of Object.entries(FONT_FILES)) sheet.registerFont(name, file);
   return sheet;
-}
-
-/** Draws markup into the document, in points. */
-export function drawSvg(sheet: Sheet, markup: string, x: number, y: number, width: number, height: number): void {
-  // The size asked for here goes before the drawing's own.
-  svgToPdf(sheet, markup.replace(/^(<svg[^>]*?) width="[^"]*" height="[^"]*"/, '$1'), x, y, {
-    width,
-    height,
-    assumePt: true,
-    fontCallback: (family) => FAMILIES.find((name) => family.startsWith(name)) ?? 'Huff',
-    // What it cannot draw is left out; nothing of ours is.
-    warningCallback: () => undefined,
-  });
 }
 
 /** The document as bytes, once all of it was drawn. */

@@ -1,7 +1,17 @@
 import { strokesOf, signaturePath } from '@huff/core/call';
 import { VERDICT_TEXT } from '@huff/core';
-import { figureBar, INK, momentsIn, qrDrawing, verdictMark, type Block, type VisitDocument } from '@huff/paper';
-import { bytesOf, drawSvg, fontOf, hasLettersAbroad, newSheet, type PaperSize, type Sheet } from './sheet';
+import {
+  figureBar,
+  INK,
+  momentsIn,
+  qrDrawing,
+  verdictMark,
+  type Block,
+  type Drawing,
+  type VisitDocument,
+} from '@huff/paper';
+import { drawShapes } from './drawShapes';
+import { bytesOf, fontOf, hasLettersAbroad, newSheet, type PaperSize, type Sheet } from './sheet';
 
 const MARGIN = 46;
 const GAP = 7;
@@ -30,7 +40,7 @@ function newPage({ sheet, running, width }: Pen): void {
   sheet
     .font('Huff')
     .fontSize(8.5)
-    .fillColor(INK.soft)
+    .fillColor(INK.softInk)
     .text(running, left, MARGIN - 18, { width, lineBreak: false });
   sheet.x = left;
   sheet.y = MARGIN;
@@ -55,9 +65,6 @@ const text = (
   sheet.y += gap;
 };
 
-const svg = (side: number, inside: string) =>
-  `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${side} ${side}" width="${side}" height="${side}">${inside}</svg>`;
-
 function figures(pen: Pen, { rows }: Extract<Block, { kind: 'figures' }>): void {
   const { sheet, width } = pen;
   for (const row of rows) {
@@ -71,16 +78,16 @@ function figures(pen: Pen, { rows }: Extract<Block, { kind: 'figures' }>): void 
       .text(name, left, y, { width: width * 0.48 });
     sheet
       .fontSize(9)
-      .fillColor(INK.soft)
+      .fillColor(INK.softInk)
       .text(under, left, sheet.y + 1, { width: width * 0.48 });
     const after = sheet.y;
     if (before !== undefined) {
       sheet
         .font('Huff')
         .fontSize(16)
-        .fillColor(INK.soft)
+        .fillColor(INK.softInk)
         .text(before, left + width * 0.46, y, { width: width * 0.13, align: 'right', lineBreak: false });
-      sheet.save().strokeColor(INK.soft).lineWidth(1);
+      sheet.save().strokeColor(INK.softInk).lineWidth(1);
       const [x, mid] = [left + width * 0.615, y + 10];
       sheet
         .moveTo(x, mid)
@@ -96,7 +103,7 @@ function figures(pen: Pen, { rows }: Extract<Block, { kind: 'figures' }>): void 
       .fontSize(20)
       .fillColor(INK.ink)
       .text(now, left + width * 0.66, y - 3, { width: width * 0.15, align: 'right', lineBreak: false });
-    drawSvg(sheet, svg(20, verdictMark(word, 0, 0, 20)), left + width * 0.83, y + 2, 13, 13);
+    drawShapes(sheet, verdictMark(word, left + width * 0.83, y + 2, 13));
     sheet
       .font('Huff')
       .fontSize(10.5)
@@ -106,7 +113,7 @@ function figures(pen: Pen, { rows }: Extract<Block, { kind: 'figures' }>): void 
     const bar = figureBar(row, width / PX_TO_PT);
     if (bar) {
       need(pen, 24);
-      drawSvg(sheet, bar.markup, left, sheet.y, bar.width * PX_TO_PT, bar.height * PX_TO_PT);
+      drawShapes(sheet, bar.shapes, { x: left, y: sheet.y, scale: PX_TO_PT });
       sheet.y += bar.height * PX_TO_PT;
     }
     sheet.y += 6;
@@ -132,7 +139,7 @@ function table(pen: Pen, { head, rows, figures: right = [], shares }: Extract<Bl
     cells.forEach((cell, i) => {
       const own = widths[i]!;
       sized(cell)
-        .fillColor(bold ? INK.soft : INK.ink)
+        .fillColor(bold ? INK.softInk : INK.ink)
         .text(cell, x, y, { width: own, align: right.includes(i) ? 'right' : 'left' });
       x += own + pad;
     });
@@ -151,26 +158,29 @@ function table(pen: Pen, { head, rows, figures: right = [], shares }: Extract<Bl
   sheet.y += 4;
 }
 
-function picture(pen: Pen, markup: string, own: { readonly width: number; readonly height: number }, most = 470): void {
+/** Most of a page's height that a drawing takes, points. */
+const MOST_HEIGHT = 470;
+
+function picture(pen: Pen, { width: own, height, shapes }: Drawing): void {
   const { sheet, width } = pen;
-  const scale = Math.min(1, width / own.width, most / own.height);
-  need(pen, own.height * scale + 8);
-  drawSvg(sheet, markup, left, sheet.y, own.width * scale, own.height * scale);
-  sheet.y += own.height * scale + 8;
+  const scale = Math.min(PX_TO_PT, width / own, MOST_HEIGHT / height);
+  need(pen, height * scale + 8);
+  drawShapes(sheet, shapes, { x: left, y: sheet.y, scale });
+  sheet.y += height * scale + 8;
 }
 
 function photo(pen: Pen, { id, caption }: Extract<Block, { kind: 'photo' }>): void {
   const bytes = pen.photos.get(id);
-  if (!bytes) return text(pen, `${caption}: the picture is not here.`, { color: INK.soft, size: 9 });
+  if (!bytes) return text(pen, `${caption}: the picture is not here.`, { color: INK.softInk, size: 9 });
   need(pen, 220);
   const { sheet, width } = pen;
   try {
     sheet.image(Buffer.from(bytes), left, sheet.y, { fit: [width * 0.6, 200] });
     sheet.y += 204;
-    text(pen, caption, { color: INK.soft, size: 9 });
+    text(pen, caption, { color: INK.softInk, size: 9 });
   } catch {
     // A picture that pdfkit cannot take in costs its place, never the document.
-    text(pen, `${caption}: the picture cannot be drawn.`, { color: INK.soft, size: 9 });
+    text(pen, `${caption}: the picture cannot be drawn.`, { color: INK.softInk, size: 9 });
   }
 }
 
@@ -186,7 +196,7 @@ function draw(pen: Pen, block: Block, next?: Block): void {
       sheet.y += 6;
       return text(pen, block.text, { size: 12.5, bold: true, gap: 4 });
     case 'text':
-      return text(pen, block.text, block.soft ? { color: INK.soft, size: 9.5 } : {});
+      return text(pen, block.text, block.soft ? { color: INK.softInk, size: 9.5 } : {});
     case 'list':
       for (const item of block.items) text(pen, `·  ${item}`, { gap: 3 });
       sheet.y += 4;
@@ -196,15 +206,12 @@ function draw(pen: Pen, block: Block, next?: Block): void {
     case 'table':
       return table(pen, block);
     case 'drawing':
-      return picture(pen, block.drawing.markup, {
-        width: block.drawing.width * PX_TO_PT,
-        height: block.drawing.height * PX_TO_PT,
-      });
+      return picture(pen, block.drawing);
     case 'verdict': {
       need(pen, 40);
-      drawSvg(sheet, svg(20, verdictMark(block.word, 0, 0, 20)), left, sheet.y + 1, 10, 10);
+      drawShapes(sheet, verdictMark(block.word, left, sheet.y + 1, 10));
       text(pen, `${block.name}: ${block.text}`, { indent: 17, gap: 1 });
-      for (const line of block.lines) text(pen, line, { indent: 17, size: 8.5, color: INK.soft, gap: 1 });
+      for (const line of block.lines) text(pen, line, { indent: 17, size: 8.5, color: INK.softInk, gap: 1 });
       sheet.y += 5;
       return;
     }
@@ -246,7 +253,7 @@ function letterhead({ sheet, width }: Pen, { head, made }: VisitDocument): void 
     sheet
       .font(fontOf(words[1], false))
       .fontSize(9)
-      .fillColor(INK.soft)
+      .fillColor(INK.softInk)
       .text(words[1], x, sheet.y, { width: half, align });
     return sheet.y;
   };
@@ -264,10 +271,10 @@ function title(pen: Pen, words: string, under: string, code?: Extract<Block, { k
   const top = sheet.y;
   const narrow = code ? { ...pen, width: width - CODE - 12 } : pen;
   text(narrow, words, { size: 21, bold: true, gap: 2 });
-  text(narrow, under, { size: 9.5, color: INK.soft, gap: 6 });
+  text(narrow, under, { size: 9.5, color: INK.softInk, gap: 6 });
   if (code) {
-    drawSvg(sheet, qrDrawing(code.url, CODE).markup, left + width - CODE, top - 10, CODE, CODE);
-    sheet.font('Huff').fontSize(8).fillColor(INK.soft);
+    drawShapes(sheet, qrDrawing(code.url, CODE).shapes, { x: left + width - CODE, y: top - 10 });
+    sheet.font('Huff').fontSize(8).fillColor(INK.softInk);
     sheet.text(code.words, left + width - CODE - 40, top + CODE - 12, {
       width: CODE + 40,
       align: 'right',
@@ -303,7 +310,7 @@ function feet(sheet: Sheet, width: number): void {
       .lineTo(left + width, y - 4)
       .stroke()
       .restore();
-    sheet.font('Huff').fontSize(8.5).fillColor(INK.soft);
+    sheet.font('Huff').fontSize(8.5).fillColor(INK.softInk);
     if (i === start)
       sheet.text('Readings, conditions and how each figure was worked out: page 2 and on.', left, y, {
         lineBreak: false,
@@ -336,7 +343,7 @@ export function visitPdf(
       'Some letters here are of a script that this file’s type lacks: print the page of the same visit instead.',
       {
         size: 8.5,
-        color: INK.soft,
+        color: INK.softInk,
       },
     );
   document.owner.forEach((block, i) => draw(owner, block, document.owner[i + 1]));

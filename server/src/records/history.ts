@@ -4,7 +4,7 @@ import { moment } from '../db/moment';
 import type { Author } from '../http/author';
 
 /** One field of a change, as it was and as it became. */
-export interface FieldChange {
+interface FieldChange {
   readonly before: unknown;
   readonly after: unknown;
 }

@@ -1,5 +1,5 @@
 import { plainShop } from '@huff/contract/fix';
-import type { RecordKind, RecordOf } from '@huff/contract/spine';
+import { fieldsOfKind, RECORD_KINDS, RECORDS, type Field, type RecordKind, type RecordOf } from '@huff/contract/spine';
 import type { Row } from '../db/db';
 import { moment } from '../db/moment';
 
@@ -18,125 +18,49 @@ export interface RecordTable<K extends RecordKind> {
   readonly unmade?: (shopId: string) => RecordOf[K];
 }
 
-/** JSON for a column, null for nothing. */
-const json = (value: unknown) => (value === null || value === undefined ? null : JSON.stringify(value));
+const snakeCase = (name: string) => name.replace(/[A-Z]/g, (letter) => `_${letter.toLowerCase()}`);
+const columnOf = (name: string, { column }: Field) => column ?? snakeCase(name);
 
-/** The record without those fields that are null: it never had them. */
-const without = <R>(row: Row, ...fields: string[]): R =>
-  Object.fromEntries(Object.entries(row).filter(([name, value]) => value !== null || !fields.includes(name))) as R;
+/** What to select of a field. */
+function selected(name: string, field: Field): string {
+  const column = columnOf(name, field);
+  const value =
+    field.as === 'moment' ? moment(column) : field.as === 'day' ? `to_char(${column}, 'YYYY-MM-DD')` : column;
+  return `${value} AS "${name}"`;
+}
 
-const ARCHIVED = `${moment('archived_at')} AS "archivedAt"`;
+/** A value for its column: JSON for what is no plain one, null for nothing. */
+const kept = (value: unknown, { as }: Field) =>
+  value === null || value === undefined ? null : as === 'json' ? JSON.stringify(value) : value;
 
-const UNIT_FACTS = `layout, motor, tons, max_tesp_in_wc AS "maxTespInWc", cfm_per_ton AS "cfmPerTon", tap, setup, plate`;
-const unitFactColumns = (record: RecordOf['unit'] | RecordOf['visit']) => ({
-  layout: record.layout,
-  motor: record.motor,
-  tons: record.tons ?? null,
-  max_tesp_in_wc: record.maxTespInWc ?? null,
-  cfm_per_ton: record.cfmPerTon,
-  tap: record.tap ?? null,
-  setup: json(record.setup),
-  plate: json(record.plate),
-});
+/** What a table has beside the fields of its records. */
+const BESIDE: { readonly [K in RecordKind]?: Pick<RecordTable<K>, 'madeColumn' | 'changedColumn' | 'unmade'> } = {
+  visit: { madeColumn: 'made_revision', changedColumn: 'head_revision' },
+  shop: { unmade: plainShop },
+};
 
-export const RECORD_TABLES: { readonly [K in RecordKind]: RecordTable<K> } = {
-  site: {
-    table: 'sites',
-    select: `id, name, altitude_ft AS "altitudeFt", climate, address, access_notes AS "accessNotes", contact, phone, email, ${ARCHIVED}`,
-    recordOf: (row) => without(row, 'climate', 'address', 'accessNotes', 'contact', 'phone', 'email', 'archivedAt'),
-    columns: (site) => ({
-      name: site.name,
-      altitude_ft: site.altitudeFt ?? null,
-      climate: site.climate ?? null,
-      address: site.address ?? null,
-      access_notes: site.accessNotes ?? null,
-      contact: site.contact ?? null,
-      phone: site.phone ?? null,
-      email: site.email ?? null,
-      archived_at: site.archivedAt ?? null,
-    }),
-  },
-  unit: {
-    table: 'units',
-    select: `id, site_id AS "siteId", name, ${UNIT_FACTS}, blower_table_id AS "blowerTableId", proven, ports, notes, ${ARCHIVED}`,
-    // A unit that was never proven carries no sign of it.
-    recordOf: (row) => without(row, 'proven', 'plate', 'ports', 'notes', 'archivedAt'),
-    columns: (unit) => ({
-      site_id: unit.siteId,
-      name: unit.name,
-      ...unitFactColumns(unit),
-      blower_table_id: unit.blowerTableId ?? null,
-      proven: json(unit.proven),
-      ports: json(unit.ports),
-      notes: unit.notes ?? null,
-      archived_at: unit.archivedAt ?? null,
-    }),
-  },
-  blowerTable: {
-    table: 'blower_tables',
-    select: `id, name, motor, tons, statics_in_wc AS "staticsInWc", taps, by_rpm AS "byRpm", part, conditions, ${ARCHIVED}`,
-    // A table by taps has no RPM figures: nothing stands for them.
-    recordOf: (row) => without(row, 'byRpm', 'part', 'conditions', 'archivedAt'),
-    columns: (table) => ({
-      name: table.name,
-      motor: table.motor,
-      tons: table.tons ?? null,
-      statics_in_wc: json(table.staticsInWc),
-      taps: json(table.taps),
-      by_rpm: json(table.byRpm),
-      part: table.part ?? null,
-      conditions: json(table.conditions),
-      archived_at: table.archivedAt ?? null,
-    }),
-  },
-  visit: {
-    table: 'visits',
-    select: `id, title, unit_id AS "unitId", ${UNIT_FACTS}, mode, table_used AS "table", ${moment('started_at')} AS "startedAt"`,
-    recordOf: (row) => without(row, 'plate'),
-    columns: (visit) => ({
-      title: visit.title,
-      unit_id: visit.unitId ?? null,
-      ...unitFactColumns(visit),
-      mode: visit.mode,
-      table_used: json(visit.table),
-      started_at: visit.startedAt,
-    }),
-    madeColumn: 'made_revision',
-    changedColumn: 'head_revision',
-  },
-  shop: {
-    table: 'shop_figures',
-    select: `id, currency, tariff_per_kwh AS "tariffPerKwh", hours_a_year AS "hoursAYear", labor_an_hour AS "laborAnHour", rules, odds, card, moves, sheaves, belts, parts`,
-    recordOf: (row) => without(row, 'laborAnHour', 'rules', 'odds', 'card', 'parts'),
-    columns: (shop) => ({
-      currency: shop.currency,
-      tariff_per_kwh: shop.tariffPerKwh ?? null,
-      hours_a_year: shop.hoursAYear ?? null,
-      labor_an_hour: shop.laborAnHour ?? null,
-      rules: json(shop.rules),
-      odds: json(shop.odds),
-      card: json(shop.card),
-      moves: json(shop.moves),
-      sheaves: json(shop.sheaves),
-      belts: json(shop.belts),
-      parts: json(shop.parts),
-    }),
-    unmade: plainShop,
-  },
-  stop: {
-    table: 'stops',
-    select: `id, to_char(day, 'YYYY-MM-DD') AS day, place, person, site_id AS "siteId", unit_id AS "unitId", why,
-      ${moment('done_at')} AS "doneAt", ${ARCHIVED}`,
-    recordOf: (row) => without(row, 'person', 'unitId', 'doneAt', 'archivedAt'),
-    columns: (stop) => ({
-      day: stop.day,
-      place: stop.place,
-      person: stop.person ?? null,
-      site_id: stop.siteId,
-      unit_id: stop.unitId ?? null,
-      why: stop.why,
-      done_at: stop.doneAt ?? null,
-      archived_at: stop.archivedAt ?? null,
-    }),
-  },
+/** The table of a kind, from its description in the contract. */
+function tableOf<K extends RecordKind>(kind: K): RecordTable<K> {
+  const fields = fieldsOfKind(kind);
+  const leftOut = new Set(fields.flatMap(([name, { isAlwaysTold }]) => (isAlwaysTold ? [] : [name])));
+  return {
+    table: RECORDS[kind].table,
+    select: ['id', ...fields.map(([name, field]) => selected(name, field))].join(', '),
+    recordOf: (row) =>
+      Object.fromEntries(
+        Object.entries(row).filter(([name, value]) => value !== null || !leftOut.has(name)),
+      ) as unknown as RecordOf[K],
+    columns: (record) =>
+      Object.fromEntries(
+        fields.map(([name, field]) => [
+          columnOf(name, field),
+          kept((record as unknown as Readonly<Record<string, unknown>>)[name], field),
+        ]),
+      ),
+    ...BESIDE[kind],
+  };
+}
+
+export const RECORD_TABLES = Object.fromEntries(RECORD_KINDS.map((kind) => [kind, tableOf(kind)])) as unknown as {
+  readonly [K in RecordKind]: RecordTable<K>;
 };

@@ -1,7 +1,7 @@
 import { measuresOf, measuresText, SI_MEASURES, US_MEASURES, type Measures } from '@huff/core';
 import { checksOf, kitReading, standingChecks } from '@huff/core/call';
 import type { UnitDto } from '@huff/contract';
-import { documentHtml, LABEL_SIZES, labelDrawing, readingsCsv, visitDocument } from '@huff/paper';
+import { documentHtml, LABEL_SIZES, labelDrawing, readingsCsv, svgOf, visitDocument } from '@huff/paper';
 import { Router, type Request } from 'express';
 import type { Beside } from '../beside/beside';
 import type { Db, Query } from '../db/db';
@@ -133,7 +133,7 @@ export function unitLabelRoutes(db: Db, beside: Beside): Router {
         res,
         'image/svg+xml',
         `${fileName(unit.name)}-label.svg`,
-        labelDrawing(await labelOf(req, unit), label).markup,
+        svgOf(labelDrawing(await labelOf(req, unit), label)),
       );
     });
 }

@@ -2,7 +2,7 @@ import type { Request, Response } from 'express';
 import { preconditionFailed, preconditionRequired } from '../http/problems';
 
 /** A record's revision as an ETag. */
-export const etagOf = (revision: number): string => `"${revision}"`;
+const etagOf = (revision: number): string => `"${revision}"`;
 
 /** Answers with a record and its revision; 304 to one who has it. */
 export function sendRecord(req: Request, res: Response, record: object, revision: number): void {

@@ -17,7 +17,7 @@ import { recordOf, recordPage } from '../records/records';
 const PAGE = 200;
 
 /** A body that is a record of the address. */
-export function recordIn<K extends RecordKind>(req: Request, of: K): RecordOf[K] {
+function recordIn<K extends RecordKind>(req: Request, of: K): RecordOf[K] {
   const id = idOf(req, RECORD_NAMES[of]);
   const checked = checkRecord(of, req.body);
   if (!checked.ok) throw invalid(checked.errors);

@@ -1,5 +1,6 @@
 import type { SiteDto, UnitDto } from '@huff/contract';
 import { plainShop } from '@huff/contract/fix';
+import { searchedOf, withFields } from '@huff/contract/spine';
 import { DEMO_AUTHOR } from '../http/author';
 import type { Found } from './found';
 import { testServer } from '../testing/testServer';
@@ -53,6 +54,24 @@ test('sites and units are found by any of their words, in part, in any order, an
   for (const q of ['', '   ', 'x'.repeat(81)]) {
     const refused = await http.get('/api/search').query({ q }).expect(422);
     expect((refused.body as { errors: { field: string }[] }).errors[0]!.field).toBe('q');
+  }
+  await db.close();
+});
+
+test('every field that is searched on a phone is found at the server', async () => {
+  const { found, http, db } = await open();
+  const sought = (kind: 'site' | 'unit') => searchedOf(kind).map((path, i) => [path, `${kind}word${i}`] as const);
+  const begin = { site: library, unit: unit(3, 'Reading room') };
+  for (const [kind, n] of [
+    ['site', 61],
+    ['unit', 62],
+  ] as const) {
+    const record = withFields(kind, { ...begin[kind], id: id(n) }, Object.fromEntries(sought(kind)));
+    await http
+      .put(`/api/${kind}s/${id(n)}`)
+      .send(record)
+      .expect(204);
+    for (const [, word] of sought(kind)) expect([word, await found(word)]).toEqual([word, [record.name]]);
   }
   await db.close();
 });

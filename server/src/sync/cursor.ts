@@ -2,7 +2,7 @@ import { UNKNOWN_CURSOR } from '@huff/contract/spine';
 import { ProblemError } from '../http/problems';
 
 /** A run of pages that is not at its end. */
-export interface Run {
+interface Run {
   /** Up to here the phone knew everything when the run began; −1 for one that knew nothing. What was added since is told, whatever the page. */
   readonly known: number;
   /** Where the shop stood when the run began. */

@@ -5,7 +5,7 @@ import { demoVisits } from '../demo/visits';
 import { phoneOn } from './phone';
 import { testServer } from './testServer';
 
-export const [demo] = demoVisits(new Date('2026-05-13T12:00:00Z')) as [VisitDto, ...VisitDto[]];
+const [demo] = demoVisits(new Date('2026-05-13T12:00:00Z')) as [VisitDto, ...VisitDto[]];
 
 /** A visit of today with nothing read. */
 export const fresh = (): VisitDto => ({

@@ -51,6 +51,16 @@ describe.each([
     });
     expect((await store.outbox()).map(({ id, state }) => [id, state])).toEqual([['a', 'refused']]);
   });
+  test('releases what was held, in its place', async () => {
+    const store = await open();
+    await store.write({ add: [{ ...row('a'), state: 'held' }, row('b')] });
+    const [a] = (await store.outbox()) as [OutboxRow];
+    await store.write({ release: [{ ...a, state: 'waiting' }] });
+    expect((await store.outbox()).map(({ id, state }) => [id, state])).toEqual([
+      ['a', 'waiting'],
+      ['b', 'waiting'],
+    ]);
+  });
   test('takes one off and puts it in again in one step', async () => {
     const store = await open();
     await store.write({ add: [row('a'), row('b')] });

@@ -30,7 +30,7 @@ export async function idbStore(): Promise<Store> {
     parts: (visitId) => db.getAllFromIndex('parts', 'visitId', visitId),
     outbox: () => db.getAllFromIndex('outbox', 'order'),
     meta: async <T>(key: string) => (await db.get('meta', key)) as T | undefined,
-    async write({ records = [], parts = [], add = [], update = [], remove = [], meta = {} }) {
+    async write({ records = [], parts = [], add = [], update = [], release = [], remove = [], meta = {} }) {
       // Strict: what is said to be kept has reached the disk.
       const tx = db.transaction(TABLES, 'readwrite', { durability: 'strict' });
       const outbox = tx.objectStore('outbox');
@@ -38,6 +38,7 @@ export async function idbStore(): Promise<Store> {
         ...records.map((row) => tx.objectStore('records').put(row)),
         ...parts.map((part) => tx.objectStore('parts').put(part)),
         ...remove.map((id) => outbox.delete(id)),
+        ...release.map((row) => outbox.put(row)),
         ...Object.entries(meta).map(([key, value]) => tx.objectStore('meta').put(value, key)),
       ];
       if (add.length > 0) {
@@ -52,6 +53,8 @@ export async function idbStore(): Promise<Store> {
       // Side by side, not one after the other: a page that is left at once has the less to finish.
       for (const row of update)
         work.push(outbox.getKey(row.id).then((key) => (key === undefined ? undefined : outbox.put(row))));
+      // With nothing left to look up it is committed in the same task: a page that is left at once takes nothing back.
+      if (add.length === 0 && update.length === 0) tx.commit();
       await Promise.all([...work, tx.done]);
     },
   };

@@ -20,6 +20,7 @@ export function memoryStore(): Store {
       for (const id of batch.remove ?? []) outbox.delete(id);
       for (const row of batch.add ?? []) if (!outbox.has(row.id)) outbox.set(row.id, { ...row, order: (last += 1) });
       for (const row of batch.update ?? []) if (outbox.has(row.id)) outbox.set(row.id, row);
+      for (const row of batch.release ?? []) outbox.set(row.id, row);
       for (const [key, value] of Object.entries(batch.meta ?? {})) meta.set(key, value);
       return Promise.resolve();
     },

@@ -77,13 +77,13 @@ export function outboxOn({ newId, clock, clockOffsetMs, ...options }: OutboxOpti
   }
 
   /** Checks left open before this one: what was read at them is saved as it stands; one with nothing read goes. */
-  function leftOpen(visitId: string): Pick<StoreBatch, 'update' | 'remove'> {
+  function leftOpen(visitId: string): Pick<StoreBatch, 'release' | 'remove'> {
     const held = rows().filter(({ state, operation }) => state === 'held' && operation.recordId !== visitId);
     const visits = [...new Set(held.map(({ operation }) => operation.recordId))];
     const begun = new Set(visits.filter((id) => isBegun(held.filter(({ operation }) => operation.recordId === id))));
     const goes = held.filter(({ operation }) => !begun.has(operation.recordId));
     return {
-      update: held
+      release: held
         .filter(({ operation }) => begun.has(operation.recordId))
         .map((row): OutboxRow => ({ ...row, state: 'waiting' })),
       remove: goes.map(({ id }) => id),
@@ -134,7 +134,7 @@ export function outboxOn({ newId, clock, clockOffsetMs, ...options }: OutboxOpti
     /** Saves the open check: from now on it may be sent. One step on disk: it is open or it is saved, never neither. */
     save: (visitId: string) =>
       change({
-        update: rows()
+        release: rows()
           .filter(({ state, operation }) => state === 'held' && operation.recordId === visitId)
           .map((row): OutboxRow => ({ ...row, state: 'waiting' })),
       }),

@@ -4,7 +4,7 @@ import type { OutboxRow, Store, StoreBatch } from './store';
 export type NewRow = Omit<OutboxRow, 'order'>;
 
 /** What other tabs of this phone are told. */
-export interface TabChannel {
+interface TabChannel {
   readonly tell: () => void;
 }
 
@@ -61,7 +61,7 @@ export function outboxRows({ store, onWaiting, onFault, onKept, tabs }: RowsOpti
     const from = rows.at(-1)?.order ?? 0;
     const added = add.map((row, i): OutboxRow => ({ ...row, order: from + 1 + i }));
     const gone = new Set(batch.remove ?? []);
-    const now = new Map((batch.update ?? []).map((row) => [row.id, row]));
+    const now = new Map([...(batch.update ?? []), ...(batch.release ?? [])].map((row) => [row.id, row]));
     const after = (list: readonly OutboxRow[]) =>
       list.filter(({ id }) => !gone.has(id)).map((row) => now.get(row.id) ?? row);
     stored = after(stored);

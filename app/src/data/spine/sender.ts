@@ -43,7 +43,7 @@ const LONGEST_WAIT_MS = 60_000;
 /** More failures than these say no more. */
 const MOST_TIMES = 8;
 /** With nothing to send, the server is asked so often. */
-export const ASK_EVERY_MS = 60_000;
+const ASK_EVERY_MS = 60_000;
 
 /**
  * Sends what waits and takes what is new, one request a step. It has no timers of its own: who drives it waits as each step says. Only one
@@ -174,5 +174,3 @@ export function senderOn({ store, post, now, random, newId, onStored, onClock, o
     },
   };
 }
-
-export type Sender = ReturnType<typeof senderOn>;

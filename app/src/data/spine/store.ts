@@ -29,7 +29,7 @@ export type ToldPart = { readonly visitId: string; readonly id: string } & (
  */
 export type OutboxState = 'held' | 'waiting' | 'refused' | 'conflict';
 
-export interface Conflict {
+interface Conflict {
   readonly revision: number;
   readonly fields: readonly FieldConflict[];
   readonly sameName?: SameName;
@@ -55,6 +55,8 @@ export interface StoreBatch {
   readonly add?: readonly Omit<OutboxRow, 'order'>[];
   /** Operations that are in, as they now stand. One that is gone meanwhile stays gone. */
   readonly update?: readonly OutboxRow[];
+  /** Operations of an open check that may be sent from now on. Written without a look first: this holds even if the page is left at once. */
+  readonly release?: readonly OutboxRow[];
   /** Operations that are done with, by id. */
   readonly remove?: readonly string[];
   readonly meta?: Readonly<Record<string, unknown>>;

@@ -8,7 +8,7 @@ import { senderOn } from './sender';
 import type { Store } from './store';
 
 /** Ids in the order they are asked for. */
-export function idsFrom(prefix: string) {
+function idsFrom(prefix: string) {
   let n = 0;
   return () => `${prefix}-${(n += 1)}`;
 }

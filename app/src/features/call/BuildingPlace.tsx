@@ -1,4 +1,3 @@
-import { withCheck } from '../visitState/withCheck';
 import { flowText, inSentence, sentenceCase, shownText, unitText } from '@huff/core';
 import { BUILDING_POINTS, checkPoint, checkText, outdoorAirShare } from '@huff/core/call';
 import { useState } from 'react';
@@ -16,6 +15,7 @@ import { Cautions } from './Cautions';
 import { FoundList } from './FoundPlace';
 import { PointSheet } from './PointSheet';
 import { useCall } from './useCall';
+import { useWholeVisit } from '../visitState/WholeVisit';
 
 const FLOWS = ['exhaustCfm', 'makeUpCfm', 'outdoorAirCfm'] as const;
 const TEMPERATURES = ['returnAirF', 'outdoorAirF', 'mixedAirF'] as const;
@@ -24,7 +24,8 @@ const HEIGHT = 300;
 const netWords = (cfm: number) => `net ${cfm < 0 ? '−' : '+'}${flowText(Math.abs(cfm))} ${unitText('cfm')}`;
 
 /** The station Building air: what goes out against what comes in, drawn on the building; outdoor-air share; economizer and make-up unit. */
-export function BuildingPlace({ whole, assessment, acts, frame, width }: StationPlaceProps) {
+export function BuildingPlace({ assessment, frame, width }: StationPlaceProps) {
+  const { whole } = useWholeVisit();
   const call = useCall(whole, assessment);
   const [asked, setAsked] = useState<string>();
   const figure = (id: string) => call.checks.get(id)?.value;
@@ -41,10 +42,7 @@ export function BuildingPlace({ whole, assessment, acts, frame, width }: Station
   return frame({
     main: (
       <View style={{ gap: 16 }}>
-        <Cautions
-          unread={call.unread(['gas', 'roof'])}
-          onRead={(id) => acts.onWhole(withCheck(whole, { point: `caution-${id}`, state: 'read' }))}
-        />
+        <Cautions unread={call.unread(['gas', 'roof'])} />
         <BuildingDrawing width={width} figure={figure} netCfm={net?.netCfm} onPoint={setAsked} />
         <View style={{ gap: 6 }}>
           <Heading size={17}>Outdoor-air share</Heading>
@@ -70,19 +68,13 @@ export function BuildingPlace({ whole, assessment, acts, frame, width }: Station
         </View>
         <View>
           <Heading size={17}>Looked at and tried</Heading>
-          <PointList ids={rows} call={call} whole={whole} onWhole={acts.onWhole} />
+          <PointList ids={rows} call={call} />
           <CallLines lines={call.makeUp} />
         </View>
-        <PointSheet
-          asked={asked}
-          call={call}
-          whole={whole}
-          onWhole={acts.onWhole}
-          onClose={() => setAsked(undefined)}
-        />
+        <PointSheet asked={asked} call={call} onClose={() => setAsked(undefined)} />
       </View>
     ),
-    side: <FoundList triage={call.triage} whole={whole} assessment={assessment} onWhole={acts.onWhole} />,
+    side: <FoundList triage={call.triage} />,
     foot: (
       <CallFoot>
         <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>

@@ -13,13 +13,15 @@ import { Cautions } from './Cautions';
 import { FoundList } from './FoundPlace';
 import { useCall } from './useCall';
 import { withComplaint } from './withComplaint';
+import { useWholeVisit } from '../visitState/WholeVisit';
 
 /** What was said, and the way it sets: the run, the first three steps with their reasons, what to mind. */
-export function CallPlace({ whole, assessment, acts, frame }: StationPlaceProps) {
+export function CallPlace({ assessment, acts, frame }: StationPlaceProps) {
+  const { whole, setWhole } = useWholeVisit();
   const palette = usePalette();
   const call = useCall(whole, assessment);
   const { complaint, checks, unread } = call;
-  const say = (point: string, state: string) => acts.onWhole(withCheck(whole, { point, state }));
+  const say = (point: string, state: string) => setWhole(withCheck(whole, { point, state }));
   const [changing, setChanging] = useState(false);
   const [first] = complaint?.firstSteps ?? [];
   return frame({
@@ -46,7 +48,7 @@ export function CallPlace({ whole, assessment, acts, frame }: StationPlaceProps)
               options={COMPLAINTS.map(({ id, words }) => ({ id, text: words }))}
               chosen={complaint?.id ?? null}
               onChoose={(id) => {
-                acts.onWhole(withComplaint(whole, id));
+                setWhole(withComplaint(whole, id));
                 setChanging(false);
               }}
             />
@@ -54,7 +56,7 @@ export function CallPlace({ whole, assessment, acts, frame }: StationPlaceProps)
         </View>
         {complaint && (
           <>
-            <Cautions unread={unread(complaint.cautions)} onRead={(id) => say(`caution-${id}`, 'read')} />
+            <Cautions unread={unread(complaint.cautions)} />
             <View>
               <Heading size={19} style={{ paddingBottom: 6 }}>
                 First
@@ -102,7 +104,7 @@ export function CallPlace({ whole, assessment, acts, frame }: StationPlaceProps)
         <OtherVisits visit={whole} />
       </View>
     ),
-    side: <FoundList triage={call.triage} whole={whole} assessment={assessment} onWhole={acts.onWhole} />,
+    side: <FoundList triage={call.triage} />,
     foot: first ? (
       <CallFoot>
         <ActionButton onPress={() => acts.goTo(first.station)}>{first.words}</ActionButton>

@@ -2,48 +2,48 @@ import type { CallCaution } from '@huff/core/call';
 import { Pressable, View } from 'react-native';
 import { Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
+import { withCheck } from '../visitState/withCheck';
+import { useWholeVisit } from '../visitState/WholeVisit';
 
-/** Cautions where they first matter: one after the other, each read and acknowledged once a visit. */
-export function Cautions({
-  unread,
-  onRead,
-}: {
+interface CautionsProps {
   readonly unread: readonly CallCaution[];
-  readonly onRead: (id: string) => void;
-}) {
+}
+
+/** Cautions where they first matter, together: each is acknowledged once a visit, all with one touch. */
+export function Cautions({ unread }: CautionsProps) {
+  const { whole, setWhole } = useWholeVisit();
   const palette = usePalette();
-  const [first] = unread;
-  if (!first) return null;
-  const { id, name, words } = first;
+  if (unread.length === 0) return null;
+  const names = unread.map(({ name }) => name).join(', ');
+  const keepRead = () =>
+    setWhole(unread.reduce((kept, { id }) => withCheck(kept, { point: `caution-${id}`, state: 'read' }), whole));
   return (
     <View
       role="note"
-      aria-label={`Caution: ${name}`}
+      aria-label={`Caution: ${names}`}
       style={{
         borderLeftWidth: 5,
         borderColor: palette.action,
         backgroundColor: palette.sheet,
         paddingHorizontal: 12,
         paddingTop: 10,
+        gap: 8,
       }}
     >
-      <View style={{ flexDirection: 'row', justifyContent: 'space-between', gap: 8 }}>
-        <Txt bold>{name}</Txt>
-        {unread.length > 1 && (
-          <Txt size={14} color="softInk">
-            {`${unread.length - 1} more`}
-          </Txt>
-        )}
-      </View>
-      <Txt size={15}>{words}</Txt>
+      {unread.map(({ id, name, words }) => (
+        <View key={id}>
+          <Txt bold>{name}</Txt>
+          <Txt size={15}>{words}</Txt>
+        </View>
+      ))}
       <Pressable
         role="button"
-        aria-label={`${name}: read`}
-        onPress={() => onRead(id)}
+        aria-label={`${names}: read`}
+        onPress={keepRead}
         style={{ minHeight: 48, justifyContent: 'center', alignSelf: 'flex-start', paddingRight: 40 }}
       >
         <Txt bold color="action">
-          Read
+          {unread.length === 1 ? 'Read' : unread.length === 2 ? 'Read both' : `Read all ${unread.length}`}
         </Txt>
       </Pressable>
     </View>

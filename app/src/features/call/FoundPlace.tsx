@@ -1,4 +1,4 @@
-import type { PhotoDto, VisitDto } from '@huff/contract';
+import type { PhotoDto } from '@huff/contract';
 import { ended } from '@huff/core';
 import {
   effortWords,
@@ -19,14 +19,13 @@ import { NumberSheet } from '../../ui/keypad';
 import { TextButton } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
 import { useIsWide, usePalette } from '../../ui/theme';
-import { takenBack, withFact, withOwnFinding } from '../visitState/newFact';
-import { withCheck } from '../visitState/withCheck';
-import type { Assessment } from '../visitState/useAssessment';
+import { withOutcome } from '../visitState/newFact';
 import type { StationPlaceProps } from '../visitState/station';
 import { PhotosOf } from '../photos/PhotosOf';
 import { CallFoot } from './CallFoot';
 import { OwnFindingSheet } from './OwnFindingSheet';
 import { useCall } from './useCall';
+import { useWholeVisit } from '../visitState/WholeVisit';
 
 /** What may become of an open finding, and the word on its key. */
 const KEYS = [
@@ -37,36 +36,14 @@ const KEYS = [
 ] as const;
 
 /** Everything found, in the order it is taken, with what it takes. */
-export function FoundList({
-  triage,
-  whole,
-  assessment,
-  onWhole,
-  title = 'Everything found',
-  under,
-  isSettled,
-}: FoundListProps) {
+export function FoundList({ triage, title = 'Everything found', under, isSettled }: FoundListProps) {
+  const { whole, setWhole } = useWholeVisit();
   const [quoting, setQuoting] = useState<TriageItem>();
   const [writing, setWriting] = useState<'new' | OwnFinding>();
   const photos = usePhotos(whole.id);
   const own = ownFindings(whole.facts ?? []);
-  const settle = (item: TriageItem, outcome: TriageOutcome, quoted?: number) => {
-    // What became of a look is kept with the look, where Look shows it; a look knows no quote and no watch.
-    const state = item.look && assessment.recorded.get(item.look)?.state;
-    const ofLook = outcome === 'dealtWith' || outcome === 'declined' ? { outcome } : {};
-    const looked =
-      item.look && state ? withFact(whole, 'look', { item: item.look, state, ...ofLook }, new Date()) : whole;
-    const wasBeside = item.outcome === 'quoted' || item.outcome === 'watch';
-    if (looked !== whole && !wasBeside && outcome !== 'quoted' && outcome !== 'watch') return onWhole(looked);
-    onWhole(
-      withCheck(looked, {
-        point: 'triage',
-        state: outcome,
-        note: item.id,
-        ...(quoted === undefined ? {} : { value: quoted }),
-      }),
-    );
-  };
+  const settle = ({ id }: TriageItem, state: TriageOutcome, price?: number) =>
+    setWhole(withOutcome(whole, { finding: id, state, ...(price === undefined ? {} : { price }) }));
   const areas = TRIAGE_AREAS.map((area) => ({
     ...area,
     items: triage.filter((item) => item.area === area.id),
@@ -84,7 +61,7 @@ export function FoundList({
           {under ??
             (triage.length === 0
               ? 'Nothing yet. Whatever is wrong at any step is listed here. Add what no step asks for.'
-              : 'In the order it is taken, not in the order it was found.')}
+              : 'Listed in the order to fix them.')}
         </Txt>
       </View>
       {areas.map(({ id, name, items }) => (
@@ -108,21 +85,7 @@ export function FoundList({
           ))}
         </View>
       ))}
-      <OwnFindingSheet
-        writing={writing}
-        onKeep={(inputs) =>
-          onWhole(
-            withOwnFinding(
-              whole,
-              inputs,
-              new Date(),
-              writing === 'new' || writing === undefined ? null : writing.factId,
-            ),
-          )
-        }
-        onTakeBack={({ factId }) => onWhole(takenBack(whole, [factId], new Date()))}
-        onClose={() => setWriting(undefined)}
-      />
+      <OwnFindingSheet writing={writing} onClose={() => setWriting(undefined)} />
       <NumberSheet
         asked={
           quoting && {
@@ -147,9 +110,6 @@ export function FoundList({
 
 interface FoundListProps {
   readonly triage: readonly TriageItem[];
-  readonly whole: VisitDto;
-  readonly assessment: Assessment;
-  readonly onWhole: (visit: VisitDto) => void;
   readonly title?: string;
   readonly under?: string;
   /** What is settled alone: nothing is added here. */
@@ -157,7 +117,8 @@ interface FoundListProps {
 }
 
 /** The station Found: the list that becomes the quote. */
-export function FoundPlace({ whole, assessment, acts, frame }: StationPlaceProps) {
+export function FoundPlace({ assessment, frame }: StationPlaceProps) {
+  const { whole } = useWholeVisit();
   const { triage } = useCall(whole, assessment);
   const { currency } = useShop();
   const wide = useIsWide();
@@ -165,19 +126,16 @@ export function FoundPlace({ whole, assessment, acts, frame }: StationPlaceProps
   const [opened, settled] = [triage.filter(isOpen), triage.filter((item) => !isOpen(item))];
   const effort = effortWords(triageSum(opened), currency);
   const quoted = settled.filter(({ outcome }) => outcome === 'quoted').length;
-  const list = { whole, assessment, onWhole: acts.onWhole };
   return frame({
     // On a wide screen what is settled stands beside what is open.
     main: (
       <FoundList
-        {...list}
         triage={wide ? opened : triage}
         under={wide && triage.length > 0 && opened.length === 0 ? 'Everything found is settled.' : undefined}
       />
     ),
     side: (
       <FoundList
-        {...list}
         triage={settled}
         title="Settled"
         isSettled

@@ -9,7 +9,7 @@ import { Choice } from '../../ui/form';
 import { VerdictMark } from '../../ui/marks';
 import { ActionButton, TextButton } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
-import { REGULAR, usePalette } from '../../ui/theme';
+import { DRAWN_TEXT, REGULAR, usePalette } from '../../ui/theme';
 import type { StationPlaceProps } from '../visitState/station';
 import { CallFoot } from './CallFoot';
 import { CallLines } from './CallLines';
@@ -18,6 +18,7 @@ import { FoundList } from './FoundPlace';
 import { PointList } from './PointList';
 import { PowerView } from './PowerView';
 import { useCall } from './useCall';
+import { useWholeVisit } from '../visitState/WholeVisit';
 
 type Kind = 'gas' | 'electric' | 'heatPump';
 
@@ -35,7 +36,8 @@ const usualKind = ({ layout, setup }: VisitDto): Kind =>
 
 /** The station Heat: a gas furnace's sequence as a ladder, or elements and blower by touch while they run. */
 export function HeatPlace(props: StationPlaceProps) {
-  const { whole, assessment, acts, frame } = props;
+  const { assessment, acts, frame } = props;
+  const { whole } = useWholeVisit();
   const call = useCall(whole, assessment);
   const [kind, setKind] = useState<Kind>(() => usualKind(whole));
   // Nobody said what stands here: gas or electric is only what is common.
@@ -53,7 +55,7 @@ export function HeatPlace(props: StationPlaceProps) {
         chosen={kind}
         onChoose={setKind}
       />
-      {isTaken && <Txt size={14} color="softInk">{`${kind} is taken: touch what stands here`}</Txt>}
+      {isTaken && <Txt size={14} color="softInk">{`Assuming ${kind}. Touch the line at the top to change it.`}</Txt>}
     </View>
   );
   if (kind === 'electric') return <Electric {...props} head={head} />;
@@ -62,13 +64,10 @@ export function HeatPlace(props: StationPlaceProps) {
   const air = assessment.airflow.word;
   return (
     <PowerView
-      whole={whole}
-      assessment={assessment}
       call={call}
       power={call.gas}
       what="The sequence"
       cautions={['gas', 'live']}
-      onWhole={acts.onWhole}
       frame={frame}
       head={head}
       below={
@@ -79,7 +78,7 @@ export function HeatPlace(props: StationPlaceProps) {
                 ? 'A limit that trips wants air first: the airflow is not known yet. Filter, static and rise before the burner.'
                 : air === 'outside'
                   ? `The airflow explains the trips: ${assessment.airflow.sentence} Mend the air, then watch the limit again.`
-                  : 'The airflow is in its band: rise and clocked input are next; over-fired, a high rise or a tired limit.'}
+                  : 'The airflow is within target: rise and clocked input are next; over-fired, a high rise or a tired limit.'}
             </Txt>
           )}
           {/* The meter's input and the rise are one method: it tells the airflow, and what is burnt against the plate. */}
@@ -91,16 +90,14 @@ export function HeatPlace(props: StationPlaceProps) {
 }
 
 /** A heat pump that heats: frost, defrost, valve and strips; its pressures are under Refrigerant. */
-function HeatPump({ whole, assessment, acts, frame, head }: StationPlaceProps & { readonly head: React.ReactNode }) {
+function HeatPump({ assessment, acts, frame, head }: StationPlaceProps & { readonly head: React.ReactNode }) {
+  const { whole } = useWholeVisit();
   const call = useCall(whole, assessment);
   return frame({
     main: (
       <View style={{ gap: 16 }}>
         {head}
-        <Cautions
-          unread={call.unread(['live', 'rotating'])}
-          onRead={(id) => acts.onWhole(withCheck(whole, { point: `caution-${id}`, state: 'read' }))}
-        />
+        <Cautions unread={call.unread(['live', 'rotating'])} />
         <View style={{ gap: 4 }}>
           <Heading size={17}>Heat pump in heating</Heading>
           <Txt size={15} color="softInk">
@@ -108,12 +105,12 @@ function HeatPump({ whole, assessment, acts, frame, head }: StationPlaceProps & 
             emergency heat: strips alone, compressor off.
           </Txt>
         </View>
-        <PointList ids={HEAT_PUMP_POINTS.map(({ id }) => id)} call={call} whole={whole} onWhole={acts.onWhole} />
+        <PointList ids={HEAT_PUMP_POINTS.map(({ id }) => id)} call={call} />
         <TextButton onPress={() => acts.goTo('refrigerant')}>Pressures and rise in heating</TextButton>
         <TextButton onPress={() => acts.askMethod('electricHeat')}>Airflow by the strips alone</TextButton>
       </View>
     ),
-    side: <FoundList triage={call.triage} whole={whole} assessment={assessment} onWhole={acts.onWhole} />,
+    side: <FoundList triage={call.triage} />,
     foot: (
       <CallFoot>
         <ActionButton onPress={() => acts.goTo('refrigerant')}>Next: pressures and rise</ActionButton>
@@ -128,27 +125,21 @@ interface Touch {
   readonly atMs: number;
 }
 
-function Electric({
-  whole,
-  assessment,
-  acts,
-  frame,
-  width,
-  head,
-}: StationPlaceProps & { readonly head: React.ReactNode }) {
+function Electric({ assessment, acts, frame, width, head }: StationPlaceProps & { readonly head: React.ReactNode }) {
+  const { whole, setWhole } = useWholeVisit();
   const call = useCall(whole, assessment);
   const touches = checksOf(whole.facts ?? []).flatMap(({ point, state, takenAt }): Touch[] =>
     point === 'element' || point === 'blowerOnHeat'
       ? [{ what: point === 'element' ? 'element' : 'blower', on: state === 'on', atMs: Date.parse(takenAt ?? '') }]
       : [],
   );
-  const say = (point: string, state: string) => acts.onWhole(withCheck(whole, { point, state }));
+  const say = (point: string, state: string) => setWhole(withCheck(whole, { point, state }));
   const { heat, kit } = call;
   return frame({
     main: (
       <View style={{ gap: 16 }}>
         {head}
-        <Cautions unread={call.unread(['burning', 'live', 'sizing'])} onRead={(id) => say(`caution-${id}`, 'read')} />
+        <Cautions unread={call.unread(['burning', 'live', 'sizing'])} />
         <View style={{ gap: 4 }}>
           <Heading size={17}>Touch each the moment it happens</Heading>
           <Txt size={15} color="softInk">
@@ -174,12 +165,12 @@ function Electric({
             </Txt>
           )}
           <CallLines lines={kit?.lines ?? []} />
-          <PointList ids={KIT_POINTS.map(({ id }) => id)} call={call} whole={whole} onWhole={acts.onWhole} />
-          <PointList ids={['firstBurn']} call={call} whole={whole} onWhole={acts.onWhole} />
+          <PointList ids={KIT_POINTS.map(({ id }) => id)} call={call} />
+          <PointList ids={['firstBurn']} call={call} />
         </View>
       </View>
     ),
-    side: <FoundList triage={call.triage} whole={whole} assessment={assessment} onWhole={acts.onWhole} />,
+    side: <FoundList triage={call.triage} />,
     foot: (
       <CallFoot>
         <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
@@ -263,7 +254,7 @@ function SequenceDrawing({
             <SvgText
               x={x(tick)}
               y={height - 6}
-              fontSize={13}
+              fontSize={DRAWN_TEXT}
               fontFamily={REGULAR}
               fill={palette.softInk}
               textAnchor={tick === end ? 'end' : 'middle'}

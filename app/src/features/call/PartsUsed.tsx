@@ -14,6 +14,7 @@ import { Sheet } from '../../ui/sheet';
 import { Heading, Txt } from '../../ui/text';
 import { moneyText } from '../../ui/text/effortText';
 import { usePalette } from '../../ui/theme';
+import { useWholeVisit } from '../visitState/WholeVisit';
 
 const NAME_LENGTH = 80;
 
@@ -34,18 +35,14 @@ export function withPart(
   return { ...visit, facts: [...(visit.facts ?? []), fact] };
 }
 
-interface PartsUsedProps {
-  readonly whole: VisitDto;
-  readonly onWhole: (visit: VisitDto) => void;
-}
-
 /** Parts taken from the truck at this visit: they go off its stock, and stand on the owner’s page. */
-export function PartsUsed({ whole, onWhole }: PartsUsedProps) {
+export function PartsUsed() {
+  const { whole, setWhole } = useWholeVisit();
   const palette = usePalette();
   const { currency } = useShop();
   const [taking, setTaking] = useState(false);
   const used = partsUsed(whole.facts ?? []);
-  const say = (part: PartUsed, count: number) => onWhole(withPart(whole, { ...part, count }, new Date()));
+  const say = (part: PartUsed, count: number) => setWhole(withPart(whole, { ...part, count }, new Date()));
   return (
     <View>
       <View style={{ flexDirection: 'row', alignItems: 'center' }}>
@@ -87,10 +84,10 @@ export function PartsUsed({ whole, onWhole }: PartsUsedProps) {
       <Sheet open={taking} onClose={() => setTaking(false)} title="Take a part">
         {taking && (
           <TakePart
-            whole={whole}
+            unit={unitPartsOf(whole)}
             onTake={(part) => {
               const there = used.find(({ key }) => key === part.key);
-              onWhole(
+              setWhole(
                 withPart(whole, there ? { ...there, count: there.count + 1 } : { ...part, count: 1 }, new Date()),
               );
               setTaking(false);
@@ -102,22 +99,22 @@ export function PartsUsed({ whole, onWhole }: PartsUsedProps) {
   );
 }
 
+type UnitParts = ReturnType<typeof unitPartsOf>;
 type Taken = Pick<PartUsed, 'key' | 'name' | 'cost'>;
 
 /** What this unit takes stands first, then what is carried, then what is bought. */
-const rank = (part: StockedPart, { belt, filters }: ReturnType<typeof unitPartsOf>): number => {
+const rank = (part: StockedPart, { belt, filters }: UnitParts): number => {
   const own =
     (belt !== undefined && part.mark === belt) ||
     filters.some(({ widthIn, heightIn }) => part.widthIn === widthIn && part.heightIn === heightIn);
   return own ? 0 : part.onTruck ? 1 : 2;
 };
 
-function TakePart({ whole, onTake }: { readonly whole: VisitDto; readonly onTake: (part: Taken) => void }) {
+function TakePart({ unit, onTake }: { readonly unit: UnitParts; readonly onTake: (part: Taken) => void }) {
   const palette = usePalette();
   const shop = useShop();
   const told = useStock();
   const [words, setWords] = useState('');
-  const unit = unitPartsOf(whole);
   const parts = [...stockOf(shop)].sort((a, b) => rank(a, unit) - rank(b, unit) || a.name.localeCompare(b.name));
   const name = words.trim();
   return (

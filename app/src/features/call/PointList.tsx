@@ -1,4 +1,3 @@
-import type { VisitDto } from '@huff/contract';
 import { checkPoint, type CallAssessment, type Check } from '@huff/core/call';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -9,14 +8,12 @@ interface PointListProps {
   /** Ids of the points, in the order they are read. */
   readonly ids: readonly string[];
   readonly call: Pick<CallAssessment, 'checks' | 'context' | 'power'>;
-  readonly whole: VisitDto;
-  readonly onWhole: (visit: VisitDto) => void;
   /** What was found at the visit before. */
   readonly last?: ReadonlyMap<string, Check>;
 }
 
 /** Points in a list, each touched to be typed or said. */
-export function PointList({ ids, call, whole, onWhole, last }: PointListProps) {
+export function PointList({ ids, call, last }: PointListProps) {
   const { checks, context } = call;
   const [asked, setAsked] = useState<string>();
   return (
@@ -31,7 +28,7 @@ export function PointList({ ids, call, whole, onWhole, last }: PointListProps) {
           onPress={() => setAsked(id)}
         />
       ))}
-      <PointSheet asked={asked} call={call} whole={whole} onWhole={onWhole} onClose={() => setAsked(undefined)} />
+      <PointSheet asked={asked} call={call} onClose={() => setAsked(undefined)} />
     </View>
   );
 }

@@ -1,4 +1,3 @@
-import type { VisitDto } from '@huff/contract';
 import {
   type CallAssessment,
   checkPoint,
@@ -18,13 +17,12 @@ import { Sheet } from '../../ui/sheet';
 import { Txt } from '../../ui/text';
 import { withCheck, withoutAnswer } from '../visitState/withCheck';
 import { CheckRow } from './CheckRow';
+import { useWholeVisit } from '../visitState/WholeVisit';
 
 interface PointSheetProps {
   /** The point that is asked for; undefined while none is. */
   readonly asked?: string;
   readonly call: Pick<CallAssessment, 'checks' | 'context' | 'power'>;
-  readonly whole: VisitDto;
-  readonly onWhole: (visit: VisitDto) => void;
   readonly onClose: () => void;
 }
 
@@ -51,11 +49,10 @@ export function PointSheet({ asked, ...rest }: PointSheetProps) {
 function Asked({
   point,
   call: { checks, context, power },
-  whole,
-  onWhole,
   onClose,
   onPart,
 }: Omit<PointSheetProps, 'asked'> & { readonly point: CheckPoint; readonly onPart: (id: string) => void }) {
+  const { whole, setWhole } = useWholeVisit();
   const { id, name, number, states = [], from } = point;
   const last = checks.get(id);
   // One state beside a figure is a key of the keypad; several are touched, and the figure is a touch away.
@@ -63,12 +60,12 @@ function Asked({
   const [note, setNote] = useState(last?.note ?? '');
   const { heldAgainst } = point;
   const keep = (check: Omit<Check, 'point'>) => {
-    onWhole(withCheck(whole, { point: id, ...check }));
+    setWhole(withCheck(whole, { point: id, ...check }));
     if (check.value !== undefined && heldAgainst && !checks.has(heldAgainst)) onPart(heldAgainst);
     else onClose();
   };
   const clear = () => {
-    onWhole(withoutAnswer(whole, id));
+    setWhole(withoutAnswer(whole, id));
     onClose();
   };
   const hint = [
@@ -143,7 +140,7 @@ function Asked({
           chosen={last?.state ?? null}
           onChoose={(state) => keep({ state, ...(note.trim() === '' ? {} : { note: note.trim() }) })}
         />
-        {number && <TextButton onPress={() => setTyping(true)}>Type the figure instead</TextButton>}
+        {number && <TextButton onPress={() => setTyping(true)}>Enter the figure</TextButton>}
         {last && <TextButton onPress={clear}>Clear the answer</TextButton>}
       </View>
     </Sheet>

@@ -11,6 +11,7 @@ import { CallLines } from './CallLines';
 import { PointList } from './PointList';
 import { PowerView } from './PowerView';
 import { useCall } from './useCall';
+import { useWholeVisit } from '../visitState/WholeVisit';
 
 /** What an open door does to the amps of each kind of motor. */
 const DOOR_OPEN: Readonly<Record<MotorKind, string>> = {
@@ -25,7 +26,8 @@ const begunSide = ({ outdoor, power, complaint }: CallAssessment): 'blower' | 'o
   power.suspects.told === 0 && (outdoor.suspects.told > 0 || complaint?.isOutdoors) ? 'outdoor' : 'blower';
 
 /** The station Power: the way of line voltage and 24 V from the disconnect to the wheel, for this unit's kind of control. */
-export function PowerPlace({ whole, assessment, acts, frame }: StationPlaceProps) {
+export function PowerPlace({ assessment, acts, frame }: StationPlaceProps) {
+  const { whole, setWhole } = useWholeVisit();
   const call = useCall(whole, assessment);
   const [side, setSide] = useState<'blower' | 'outdoor'>(() => begunSide(call));
   const { scheme } = call.power;
@@ -49,13 +51,10 @@ export function PowerPlace({ whole, assessment, acts, frame }: StationPlaceProps
   if (side === 'outdoor')
     return (
       <PowerView
-        whole={whole}
-        assessment={assessment}
         call={call}
         power={call.outdoor}
         what="The outdoor unit"
         cautions={['lockOut', 'live', 'capacitor', 'refrigerant']}
-        onWhole={acts.onWhole}
         frame={frame}
         head={
           <View style={{ gap: 6 }}>
@@ -71,8 +70,6 @@ export function PowerPlace({ whole, assessment, acts, frame }: StationPlaceProps
             <PointList
               ids={['compCS', 'compCR', 'compSR', 'compGround', 'compAmps', 'crankcaseHeater', 'defrostRun']}
               call={call}
-              whole={whole}
-              onWhole={acts.onWhole}
             />
           </View>
         }
@@ -80,13 +77,10 @@ export function PowerPlace({ whole, assessment, acts, frame }: StationPlaceProps
     );
   return (
     <PowerView
-      whole={whole}
-      assessment={assessment}
       call={call}
       power={call.power}
       what={scheme.provesOnly ? 'The proof' : 'Power'}
       cautions={['lockOut', 'live']}
-      onWhole={acts.onWhole}
       frame={frame}
       head={
         <View style={{ gap: 6 }}>
@@ -112,7 +106,7 @@ export function PowerPlace({ whole, assessment, acts, frame }: StationPlaceProps
               chosen={scheme.id}
               onChoose={(id) => {
                 setChoosing(false);
-                acts.onWhole(withCheck(whole, { point: 'scheme', state: id }));
+                setWhole(withCheck(whole, { point: 'scheme', state: id }));
               }}
             />
           )}
@@ -121,7 +115,7 @@ export function PowerPlace({ whole, assessment, acts, frame }: StationPlaceProps
       below={
         <View style={{ gap: 4 }}>
           <Heading size={17}>While it runs</Heading>
-          <PointList ids={AMPS_POINTS.map(({ id }) => id)} call={call} whole={whole} onWhole={acts.onWhole} />
+          <PointList ids={AMPS_POINTS.map(({ id }) => id)} call={call} />
           <CallLines lines={call.amps} />
           <TextButton onPress={() => acts.askMethod('motorLoad')}>Volts and amps of the motor, each leg</TextButton>
           <Txt size={14} color="softInk">
@@ -130,9 +124,7 @@ export function PowerPlace({ whole, assessment, acts, frame }: StationPlaceProps
           <TextButton onPress={() => setAfter(!after)}>
             {after ? 'After a new motor: close' : 'After a new motor'}
           </TextButton>
-          {after && (
-            <PointList ids={AFTER_MOTOR_POINTS.map(({ id }) => id)} call={call} whole={whole} onWhole={acts.onWhole} />
-          )}
+          {after && <PointList ids={AFTER_MOTOR_POINTS.map(({ id }) => id)} call={call} />}
         </View>
       }
     />

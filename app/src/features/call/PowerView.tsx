@@ -1,6 +1,4 @@
-import { withCheck } from '../visitState/withCheck';
 import { inSentence } from '@huff/core';
-import type { VisitDto } from '@huff/contract';
 import { checkPoint, POWER_STATES, type CallAssessment, type PowerAssessment } from '@huff/core/call';
 import { useState, type ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
@@ -10,44 +8,28 @@ import { Heading, Txt } from '../../ui/text';
 import { useIsWide, usePalette } from '../../ui/theme';
 import { STAND_WORD, WayOfPower } from '../../ui/wayOfPower';
 import type { Frame } from '../visitState/frame';
-import type { Assessment } from '../visitState/useAssessment';
 import { CallFoot } from './CallFoot';
 import { Cautions } from './Cautions';
 import { FoundList } from './FoundPlace';
 import { PointSheet } from './PointSheet';
 
 interface PowerViewProps {
-  readonly whole: VisitDto;
-  readonly assessment: Assessment;
   readonly call: CallAssessment;
   readonly power: PowerAssessment;
   /** What is followed: power, or a sequence. */
   readonly what: string;
   readonly cautions: readonly string[];
-  readonly onWhole: (visit: VisitDto) => void;
   readonly frame: Frame;
   readonly head?: ReactNode;
   readonly below?: ReactNode;
 }
 
 /** A way drawn as far as it was shown, what is most likely broken, and the one test that parts what is left. */
-export function PowerView({
-  whole,
-  assessment,
-  call,
-  power,
-  what,
-  cautions,
-  onWhole,
-  frame,
-  head,
-  below,
-}: PowerViewProps) {
+export function PowerView({ call, power, what, cautions, frame, head, below }: PowerViewProps) {
   const wide = useIsWide();
   const [asked, setAsked] = useState<string>();
   const { scheme, points, stopsAt, suspects, next, keepOff, motorHold, sentence } = power;
   const at = new Map(points.map((point) => [point.id, point]));
-  const say = (point: string, state: string) => onWhole(withCheck(whole, { point, state }));
   const unread = call.unread(cautions);
   const way = scheme.steps.map(({ point, lane, from }) => {
     const { name, where, expects } = checkPoint(point)!;
@@ -66,7 +48,7 @@ export function PowerView({
   const beside = (
     <View>
       <Heading size={17} style={{ paddingBottom: 4 }}>
-        Beside the way
+        Other checks
       </Heading>
       {scheme.beside.map(({ point }) => (
         <BesideRow key={point} id={point} power={power} onPress={() => setAsked(point)} />
@@ -77,7 +59,7 @@ export function PowerView({
     main: (
       <View style={{ gap: 16 }}>
         {head}
-        <Cautions unread={unread} onRead={(id) => say(`caution-${id}`, 'read')} />
+        <Cautions unread={unread} />
         <WayOfPower points={way} stopsAt={stopsAt} what={what} next={next?.point.id} onPoint={setAsked} />
         {questions.map(({ id, question }) => (
           <Txt key={id} role="alert" size={15}>
@@ -87,13 +69,13 @@ export function PowerView({
         {beside}
         {!wide && likely}
         {below}
-        <PointSheet asked={asked} call={call} whole={whole} onWhole={onWhole} onClose={() => setAsked(undefined)} />
+        <PointSheet asked={asked} call={call} onClose={() => setAsked(undefined)} />
       </View>
     ),
     side: (
       <>
         {likely}
-        <FoundList triage={call.triage} whole={whole} assessment={assessment} onWhole={onWhole} />
+        <FoundList triage={call.triage} />
       </>
     ),
     foot: (
@@ -198,7 +180,7 @@ function Likely({ power: { suspects } }: { readonly power: PowerAssessment }) {
     <View style={{ gap: 8 }}>
       <Heading size={17}>{told === 0 ? 'Odds before any test' : 'Most likely'}</Heading>
       {rows.map(({ id, name, toDo, share }) => (
-        <View key={id} role="img" aria-label={`${name}, ${Math.round(100 * share)} in 100. ${toDo}`} style={{ gap: 3 }}>
+        <View key={id} role="img" aria-label={`${name}, ${Math.round(100 * share)} %. ${toDo}`} style={{ gap: 3 }}>
           <View style={{ flexDirection: 'row', justifyContent: 'space-between', gap: 8 }}>
             <Txt size={15} bold style={{ flex: 1 }}>
               {name}

@@ -1,4 +1,3 @@
-import { withCheck } from '../visitState/withCheck';
 import { inSentence } from '@huff/core';
 import { unitPartsOf } from '@huff/contract/call';
 import { bringList, checkPoint, equipmentOf, intoShape, upkeepRoute } from '@huff/core/call';
@@ -16,9 +15,11 @@ import { LastTime } from './LastTime';
 import { PartsUsed } from './PartsUsed';
 import { PointSheet } from './PointSheet';
 import { useCall } from './useCall';
+import { useWholeVisit } from '../visitState/WholeVisit';
 
 /** The station Upkeep: drain and maintenance in the order in which each is reached without undoing the last. */
-export function UpkeepPlace({ whole, assessment, acts, frame }: StationPlaceProps) {
+export function UpkeepPlace({ assessment, frame }: StationPlaceProps) {
+  const { whole } = useWholeVisit();
   const call = useCall(whole, assessment);
   const [asked, setAsked] = useState<string>();
   const equipment = equipmentOf(whole.layout, call.checks.get('upkeepEquipment')?.state);
@@ -36,10 +37,7 @@ export function UpkeepPlace({ whole, assessment, acts, frame }: StationPlaceProp
   return frame({
     main: (
       <View style={{ gap: 12 }}>
-        <Cautions
-          unread={call.unread(['lockOut', 'rotating'])}
-          onRead={(id) => acts.onWhole(withCheck(whole, { point: `caution-${id}`, state: 'read' }))}
-        />
+        <Cautions unread={call.unread(['lockOut', 'rotating'])} />
         <View style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
           <View style={{ flex: 1 }}>
             <Heading size={19}>Drain and maintenance</Heading>
@@ -70,20 +68,14 @@ export function UpkeepPlace({ whole, assessment, acts, frame }: StationPlaceProp
                   />
                 ))}
               </View>
-              <PartsUsed whole={whole} onWhole={acts.onWhole} />
+              <PartsUsed />
             </View>
           )}
         </LastTime>
-        <PointSheet
-          asked={asked}
-          call={call}
-          whole={whole}
-          onWhole={acts.onWhole}
-          onClose={() => setAsked(undefined)}
-        />
+        <PointSheet asked={asked} call={call} onClose={() => setAsked(undefined)} />
       </View>
     ),
-    side: <FoundList triage={call.triage} whole={whole} assessment={assessment} onWhole={acts.onWhole} />,
+    side: <FoundList triage={call.triage} />,
     foot: (
       <CallFoot>
         <Txt size={15} role="status">

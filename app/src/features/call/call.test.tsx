@@ -1,10 +1,12 @@
 import type { VisitDto } from '@huff/contract';
+import { COMPLAINTS } from '@huff/core/call';
 import { fireEvent, screen, within } from '@testing-library/react-native';
 import { useState, type ComponentType } from 'react';
 import { View } from 'react-native';
+import { WholeVisit } from '../visitState/WholeVisit';
 import { renderThemed } from '../../testing/render';
 import { measured, NOW, onTap3 } from '../../testing/visits';
-import { withFact } from '../visitState/newFact';
+import { withFact, withOutcome } from '../visitState/newFact';
 import type { StationActs, StationPlaceProps } from '../visitState/station';
 import { assess } from '../visitState/useAssessment';
 import { BuildingPlace } from './BuildingPlace';
@@ -37,6 +39,8 @@ jest.mock('../../data/visits', () => ({
   useVisit: () => ({ kept: mockBefore && { record: mockBefore } }),
 }));
 jest.mock('../../data/records', () => ({
+  sites: { useList: () => ({ records: [] }) },
+  blowerTables: { useList: () => ({ records: [] }) },
   shop: { useList: () => ({ records: mockShop }) },
   units: { useList: () => ({ records: mockUnits }), change: (...change: unknown[]) => mockChange(...change) },
 }));
@@ -49,23 +53,24 @@ const psc = (): VisitDto => ({ ...onTap3(), motor: 'psc', table: null });
 function show(Place: ComponentType<StationPlaceProps>, visit: VisitDto) {
   const onWhole = jest.fn<void, [VisitDto]>();
   const goTo = jest.fn();
-  const acts = { onWhole, goTo } as unknown as StationActs;
+  const acts = { goTo } as unknown as StationActs;
   renderThemed(
-    <Place
-      visit={visit}
-      whole={visit}
-      assessment={assess(visit)}
-      parted={{ before: visit }}
-      wholeParted={{ before: visit }}
-      acts={acts}
-      width={358}
-      frame={({ main, foot }) => (
-        <View>
-          {main}
-          <View testID="foot">{foot}</View>
-        </View>
-      )}
-    />,
+    <WholeVisit visit={visit} onVisit={onWhole}>
+      <Place
+        visit={visit}
+        assessment={assess(visit)}
+        parted={{ before: visit }}
+        wholeParted={{ before: visit }}
+        acts={acts}
+        width={358}
+        frame={({ main, foot }) => (
+          <View>
+            {main}
+            <View testID="foot">{foot}</View>
+          </View>
+        )}
+      />
+    </WholeVisit>,
   );
   return { last: () => onWhole.mock.calls.at(-1)?.[0].facts?.at(-1), goTo };
 }
@@ -75,11 +80,15 @@ function showLive(Place: ComponentType<StationPlaceProps>, begin: VisitDto) {
   function Live() {
     const [visit, setVisit] = useState(begin);
     now = visit;
-    const acts = { onWhole: setVisit, goTo: jest.fn() } as unknown as StationActs;
+    const acts = { goTo: jest.fn() } as unknown as StationActs;
     const parts = { parted: { before: visit }, wholeParted: { before: visit } };
     const frame: StationPlaceProps['frame'] = ({ main }) => <View>{main}</View>;
-    const read = { visit, whole: visit, assessment: assess(visit), acts, width: 358, frame };
-    return <Place {...parts} {...read} />;
+    const read = { visit, assessment: assess(visit), acts, width: 358, frame };
+    return (
+      <WholeVisit visit={visit} onVisit={setVisit}>
+        <Place {...parts} {...read} />
+      </WholeVisit>
+    );
   }
   renderThemed(<Live />);
   return { last: () => now.facts?.at(-1), visit: () => now };
@@ -96,16 +105,22 @@ describe('Call', () => {
     press('no heat');
     expect(last()).toMatchObject({ kind: 'check', inputs: { point: 'complaint', state: 'noHeat' } });
   });
-  test('the first three steps lead to their stations; one caution at a time is read', () => {
+  test('the first three steps lead to their stations', () => {
     const { last, goTo } = show(CallPlace, check(psc(), 'complaint', 'noRun'));
     press(/^2\. Power at the unit/);
     expect(goTo).toHaveBeenCalledWith('power');
-    expect(screen.getByText('2 more')).toBeTruthy();
-    press('Before hands go in: read');
-    expect(last()).toMatchObject({ inputs: { point: 'caution-lockOut', state: 'read' } });
     fireEvent.press(screen.getByText('Change'));
     press('water');
     expect(last()).toMatchObject({ inputs: { state: 'water' } });
+  });
+  test('its cautions are read together, each kept by itself', () => {
+    const { visit } = showLive(CallPlace, check(psc(), 'complaint', 'noRun'));
+    fireEvent.press(screen.getByText(/^Read (all|both)/));
+    const read = (visit().facts ?? []).filter(({ inputs }) => inputs.state === 'read');
+    expect(read.map(({ inputs }) => inputs.point)).toEqual(
+      COMPLAINTS.find(({ id }) => id === 'noRun')!.cautions.map((id) => `caution-${id}`),
+    );
+    expect(screen.queryByText(/^Read (all|both)/)).toBeNull();
   });
 });
 
@@ -127,7 +142,7 @@ describe('Power', () => {
   test('a capacitor that was read asks for the rating on its can, and is judged by it', () => {
     const { visit } = showLive(PowerPlace, { ...psc(), plate: null, setup: {} });
     press(/^T5, Run capacitor/);
-    fireEvent.press(screen.getByText('Type the figure instead'));
+    fireEvent.press(screen.getByText('Enter the figure'));
     typed('5.1');
     expect(screen.getByText('Rated µF')).toBeTruthy();
     typed('7.5');
@@ -252,7 +267,7 @@ describe('Heat', () => {
   });
   test('gas or electric is only taken until somebody said what stands here', () => {
     show(HeatPlace, { ...psc(), setup: { unsaid: ['layout'] } });
-    expect(screen.getByText('electric is taken: touch what stands here')).toBeTruthy();
+    expect(screen.getByText('Assuming electric. Touch the line at the top to change it.')).toBeTruthy();
   });
   test('electric: touches are facts with their time, elements without air stop', () => {
     const { last } = show(HeatPlace, psc());
@@ -303,6 +318,25 @@ describe('Refrigerant', () => {
     press(/^suction, 61 degrees/);
     typed('52');
     expect(last()).toMatchObject({ inputs: { ...charge, suctionLineF: 52 } });
+  });
+  test('the keypad goes on to the marks that were not typed, and ends with the last', () => {
+    const { visit } = showLive(RefrigerantPlace, measured());
+    press(/^dew, not read/);
+    press('R-410A');
+    for (const figure of ['128', '370', '96', '95', '76', '56']) typed(figure);
+    expect(visit().facts!.at(-1)!.inputs).toMatchObject({
+      suctionPsig: 128,
+      highPsig: 370,
+      liquidLineF: 96,
+      outdoorF: 95,
+      returnF: 76,
+      suctionLineF: 56,
+    });
+    expect(screen.queryByText('Keep')).toBeNull();
+    // A mark that is cleared asks for nothing more.
+    press(/^suction, 56 degrees/);
+    fireEvent.press(screen.getByText('not known'));
+    expect(screen.queryByText('Keep')).toBeNull();
   });
   test('a gauge asks for its refrigerant first; none is taken', () => {
     const { last } = show(RefrigerantPlace, measured());
@@ -397,17 +431,17 @@ describe('Building, upkeep, found', () => {
     const looked = withFact(psc(), 'look', { item: 'filter', state: 'loaded' }, NOW);
     const { last } = show(FoundPlace, check(looked, 'drainTrap', 'found'));
     press('Filter: loaded: fixed');
-    expect(last()).toMatchObject({ kind: 'look', inputs: { item: 'filter', state: 'loaded', outcome: 'dealtWith' } });
+    expect(last()).toMatchObject({ kind: 'outcome', inputs: { finding: 'look-filter', state: 'dealtWith' } });
     press('Trap missing or of the wrong depth: declined');
     expect(last()).toMatchObject({
-      kind: 'check',
-      inputs: { point: 'triage', state: 'declined', note: 'check-drainTrap' },
+      kind: 'outcome',
+      inputs: { finding: 'check-drainTrap', state: 'declined' },
     });
     press('Trap missing or of the wrong depth: quoted');
     typed('85');
-    expect(last()).toMatchObject({ inputs: { point: 'triage', state: 'quoted', note: 'check-drainTrap', value: 85 } });
+    expect(last()).toMatchObject({ inputs: { finding: 'check-drainTrap', state: 'quoted', price: 85 } });
     press('Filter: loaded: watch');
-    expect(last()).toMatchObject({ inputs: { point: 'triage', state: 'watch', note: 'look-filter' } });
+    expect(last()).toMatchObject({ inputs: { finding: 'look-filter', state: 'watch' } });
     expect(screen.getByText(/^Open: 2 · about \d+ min, parts about \$\d+$/)).toBeTruthy();
   });
   test('a finding in one’s own words is added, changed and removed', () => {
@@ -457,8 +491,7 @@ describe('Building, upkeep, found', () => {
   });
   test('the foot sums up what is open; what is quoted is counted by itself', () => {
     const found = check(withFact(psc(), 'look', { item: 'filter', state: 'loaded' }, NOW), 'drainTrap', 'found');
-    const quote = { point: 'triage', state: 'quoted', note: 'check-drainTrap', value: 85 };
-    show(FoundPlace, withFact(found, 'check', quote, NOW));
+    show(FoundPlace, withOutcome(found, { finding: 'check-drainTrap', state: 'quoted', price: 85 }));
     expect(screen.getByText('Open: 1 · about 5 min, parts about $12 · quoted: 1')).toBeTruthy();
   });
   test('upkeep says what to bring, and what it takes to bring a neglected unit into shape', () => {

@@ -2,6 +2,7 @@ import type { VisitDto } from '@huff/contract';
 import { plainShop } from '@huff/contract/fix';
 import { partsUsed } from '@huff/core/call';
 import { fireEvent, screen } from '@testing-library/react-native';
+import { WholeVisit } from '../visitState/WholeVisit';
 import { renderThemed } from '../../testing/render';
 import { measured } from '../../testing/visits';
 import { PartsUsed, withPart } from './PartsUsed';
@@ -19,7 +20,11 @@ jest.mock('../../data/useLoad', () => ({ useStock: () => [{ key: 'belt:A47', lef
 const A47 = { key: 'belt:A47', name: 'Belt A47', cost: 14 };
 function show(whole: VisitDto) {
   const onWhole = jest.fn<void, [VisitDto]>();
-  renderThemed(<PartsUsed whole={whole} onWhole={onWhole} />);
+  renderThemed(
+    <WholeVisit visit={whole} onVisit={onWhole}>
+      <PartsUsed />
+    </WholeVisit>,
+  );
   return () => partsUsed(onWhole.mock.calls.at(-1)![0].facts ?? []);
 }
 

@@ -1,5 +1,5 @@
 import { withCheck } from '../visitState/withCheck';
-import { checkNameFor, isUnnamed, type VisitDto } from '@huff/contract';
+import { isUnnamed, namedByComplaint, type VisitDto } from '@huff/contract';
 import { complaintOf } from '@huff/core';
 
 /**
@@ -9,7 +9,7 @@ import { complaintOf } from '@huff/core';
 export function withComplaint(visit: VisitDto, id: string): VisitDto {
   const said = withCheck(visit, { point: 'complaint', state: id });
   const complaint = complaintOf(id);
-  const title = complaint && isUnnamed(visit.title) ? checkNameFor(complaint.words) : visit.title;
+  const title = complaint && isUnnamed(visit.title) ? namedByComplaint(visit.title, complaint.words) : visit.title;
   const mode = complaint?.mode && visit.readings.length === 0 ? complaint.mode : visit.mode;
   return { ...said, title, mode };
 }

@@ -84,7 +84,7 @@ function Line({
   readonly currency: string;
 }) {
   const palette = usePalette();
-  const truck = isUncounted ? 'carried, not counted: look' : `${onTruck ?? 0} on the truck`;
+  const truck = isUncounted ? 'on the truck, count unknown' : `${onTruck ?? 0} on the truck`;
   const says = list === 'load' ? truck : cost === undefined ? 'no price here' : `${moneyText(cost, currency)} each`;
   return (
     <View style={{ flexDirection: 'row', gap: 12, borderTopWidth: 1, borderColor: palette.line, paddingVertical: 8 }}>

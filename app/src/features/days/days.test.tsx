@@ -172,7 +172,7 @@ test('the load list says what is needed, what is short and what to buy', () => {
   renderThemed(<DaysPage />);
   expect(screen.getByText('to load, 3')).toBeTruthy();
   expect(screen.getByText('1 on the truck')).toBeTruthy();
-  expect(screen.getByText('carried, not counted: look')).toBeTruthy();
+  expect(screen.getByText('on the truck, count unknown')).toBeTruthy();
   fireEvent.press(screen.getByText('to buy, 2'));
   expect(screen.queryByText('Filter 20 × 25')).toBeNull();
   expect(screen.getByText('$14 each')).toBeTruthy();

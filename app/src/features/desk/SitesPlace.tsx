@@ -47,7 +47,7 @@ function Desk() {
   };
   const actions = (
     <View style={{ paddingRight: 12 }}>
-      <Choice label="How they stand" options={LOOKS} chosen={look} onChoose={setLook} />
+      <Choice label="View" options={LOOKS} chosen={look} onChoose={setLook} />
     </View>
   );
   if (look === 'table') return <TablePage actions={actions} />;

@@ -64,7 +64,7 @@ const firstDown = (id: string) => isFigure(id);
 
 const FILTERS = [
   { id: 'all', text: 'all' },
-  { id: 'outside', text: 'outside' },
+  { id: 'outside', text: 'out of range' },
   { id: 'open', text: 'open findings' },
   { id: 'never', text: 'never visited' },
 ] as const;

@@ -78,7 +78,7 @@ test('a touch on a column sorts by it, another turns it round; what is not known
 test('filtered by words and by how they stood, with how many that are', () => {
   renderThemed(<UnitTable lines={LINES} />);
   expect(screen.getByText('3 of 3')).toBeTruthy();
-  fireEvent.press(screen.getByText('outside'));
+  fireEvent.press(screen.getByText('out of range'));
   expect(shown()).toEqual(['Roof 1']);
   fireEvent.press(screen.getByText('never visited'));
   expect(shown()).toEqual(['Hood']);

@@ -87,13 +87,13 @@ function BenchMain({
         <SettingRows shown={shown} answer={answer} request={request} />
       ) : (
         <Reason>
-          No belt that is sold fits this setting within the motor base’s travel, or the maker’s table does not know its
+          No belt that is sold fits this setting within the motor base’s travel, or the blower table does not know its
           RPM. Turn on.
         </Reason>
       )}
       {answer.solutions.length > 0 && (
         <View>
-          <Heading size={17}>Ways that land in the band</Heading>
+          <Heading size={17}>Settings that hit the target</Heading>
           <Solutions bench={bench} shop={shop} />
         </View>
       )}

@@ -23,7 +23,7 @@ export function Solutions({ bench, shop }: { readonly bench: DriveBench; readonl
   const same = (a: DriveSolution, b: DriveSolution | undefined) =>
     b !== undefined && JSON.stringify(a.option.drive) === JSON.stringify(b.option.drive);
   return (
-    <View role="radiogroup" aria-label="Ways that land in the band" style={{ gap: 0 }}>
+    <View role="radiogroup" aria-label="Settings that hit the target" style={{ gap: 0 }}>
       {answer.solutions.map((solution) => {
         const on = same(solution, shown);
         const { operation } = solution.prediction;

@@ -33,8 +33,9 @@ export function DecidedPlanWords({ plan: { record, takenAt }, shop }: DecidedPla
         </Txt>
       ))}
       <Txt size={14} color="softInk" figures>
-        Promised {flowWords(record.promise.flowCfm)} at {staticWords(record.promise.tespInWc)}, in the band with a
-        chance of {percentText(record.chance)} · {minutesText(record.minutes)} · {moneyText(record.cost, shop.currency)}
+        Predicted {flowWords(record.promise.flowCfm)} at {staticWords(record.promise.tespInWc)} ·{' '}
+        {percentText(record.chance)} chance of hitting the target · {minutesText(record.minutes)} ·{' '}
+        {moneyText(record.cost, shop.currency)}
       </Txt>
     </View>
   );

@@ -70,7 +70,7 @@ export function FixFoot({ visit, fix, shop, onBegin, onSave }: FixFootProps) {
             {planned && !planned.ok
               ? planned.why
               : operation
-                ? 'Off the maker’s table.'
+                ? 'Off the blower table.'
                 : 'Nothing to predict from yet.'}
           </Txt>
         )}
@@ -78,7 +78,7 @@ export function FixFoot({ visit, fix, shop, onBegin, onSave }: FixFootProps) {
       {plan && chosen.length > 0 && (
         <Txt size={14} color="softInk" figures>
           {visit.tons && operation?.kind === 'crossing' ? `${flowText(operation.flowCfm / visit.tons)} a ton · ` : ''}
-          {minutesText(plan.minutes)} · {moneyText(plan.cost, shop.currency)} · lands {percentText(plan.chance)}
+          {minutesText(plan.minutes)} · {moneyText(plan.cost, shop.currency)} · {percentText(plan.chance)} chance
         </Txt>
       )}
       {chosen.length === 0 && onSave ? (

@@ -20,11 +20,10 @@ import { FixStation } from './FixStation';
 import { FixFoot } from './FixFoot';
 import { PredictionTable } from './PredictionTable';
 import { useFix, withMove } from './useFix';
+import { useWholeVisit } from '../visitState/WholeVisit';
 
 interface FixPlaceProps {
-  readonly visit: VisitDto;
   readonly parted: PartedVisit;
-  readonly onVisit: (visit: VisitDto) => void;
   readonly onProve: () => void;
   readonly onMethod: (method: FactKind) => void;
   /** Absent when the visit is saved already. */
@@ -37,29 +36,24 @@ export function FixPlace(props: FixPlaceProps) {
   return props.parted.plan ? <Decided {...props} plan={props.parted.plan} /> : <Weighing {...props} />;
 }
 
-function Decided({
-  visit,
-  plan,
-  onVisit,
-  onProve,
-  frame,
-}: FixPlaceProps & { readonly plan: NonNullable<PartedVisit['plan']> }) {
+function Decided({ plan, onProve, frame }: FixPlaceProps & { readonly plan: NonNullable<PartedVisit['plan']> }) {
   const wide = useIsWide();
   const shop = useShop();
-  const takeBack = () => onVisit(withFact(visit, 'plan', { withdrawn: true }, new Date()));
+  const { whole, setWhole } = useWholeVisit();
+  const takeBack = () => setWhole(withFact(whole, 'plan', { withdrawn: true }, new Date()));
   return frame({
     main: (
       <>
         <DecidedPlanWords plan={plan} shop={shop} />
         {!wide && <DecidedPlanPicture plan={plan} />}
         <ActionButton quiet onPress={takeBack}>
-          Take the plan back and weigh anew
+          Withdraw the plan and compare again
         </ActionButton>
       </>
     ),
     side: (
       <>
-        <Heading size={17}>Where fan and ducts meet then</Heading>
+        <Heading size={17}>Operating point after the fix</Heading>
         <DecidedPlanPicture plan={plan} height={340} />
       </>
     ),
@@ -79,9 +73,10 @@ function cautionsKnown(visit: VisitDto): CautionId[] {
   return [...new Set(read)];
 }
 
-function Weighing({ visit, parted, onVisit, onProve, onMethod, onSave, frame }: FixPlaceProps) {
+function Weighing({ parted, onProve, onMethod, onSave, frame }: FixPlaceProps) {
   const wide = useIsWide();
   const shop = useShop();
+  const { whole, setWhole } = useWholeVisit();
   const { before } = parted;
   const assessment = useAssessment(before);
   const fix = useFix(before, assessment, shop);
@@ -94,7 +89,7 @@ function Weighing({ visit, parted, onVisit, onProve, onMethod, onSave, frame }: 
   const begin = (cautionsRead: readonly CautionId[]) => {
     const record = request && plan && planRecordOf(plan, request, cautionsRead);
     if (!record) return;
-    onVisit(withFact(visit, 'plan', { ...record }, new Date()));
+    setWhole(withFact(whole, 'plan', { ...record }, new Date()));
     onProve();
   };
   const openBench = () => (drive ? setAtBench(true) : setDescribing(true));
@@ -105,16 +100,16 @@ function Weighing({ visit, parted, onVisit, onProve, onMethod, onSave, frame }: 
     setAtBench(false);
   };
   const benchProps = { shop, onUse: use, onEdit: () => setDescribing(true) };
-  const driveKey = JSON.stringify(visit.setup?.drive ?? null);
+  const driveKey = JSON.stringify(whole.setup?.drive ?? null);
   const bench =
     request && drive ? <DriveBenchView key={driveKey} {...benchProps} request={request} drive={drive} /> : undefined;
   const sheets: ReactNode = (
     <>
       <DriveFormSheet
         open={describing}
-        unit={visit}
-        table={visit.table}
-        onUnit={(unit) => onVisit({ ...visit, ...unit })}
+        unit={whole}
+        table={whole.table}
+        onUnit={(unit) => setWhole({ ...whole, ...unit })}
         onClose={() => setDescribing(false)}
       />
       {request && plan && (
@@ -122,7 +117,7 @@ function Weighing({ visit, parted, onVisit, onProve, onMethod, onSave, frame }: 
           open={beginning}
           request={request}
           plan={plan}
-          known={cautionsKnown(visit)}
+          known={cautionsKnown(whole)}
           onBegin={begin}
           onClose={() => setBeginning(false)}
         />
@@ -136,7 +131,7 @@ function Weighing({ visit, parted, onVisit, onProve, onMethod, onSave, frame }: 
       shop={shop}
       fix={fix}
       onDriveBench={openBench}
-      onVisit={(changed) => onVisit(intoWhole(visit, before, changed))}
+      onVisit={(changed) => setWhole(intoWhole(whole, before, changed))}
       onMethod={onMethod}
       wide={wide && bench === undefined}
       benchBeside={wide && bench !== undefined}
@@ -174,7 +169,7 @@ function Weighing({ visit, parted, onVisit, onProve, onMethod, onSave, frame }: 
     ) : (
       <>
         <View style={{ gap: 4 }}>
-          <Heading size={17}>Where fan and ducts meet</Heading>
+          <Heading size={17}>Fan curve and duct system</Heading>
           <FixCrossing fix={fix} assessment={assessment} height={340} />
         </View>
         {request && plan && fix.chosen.length > 0 && <PredictionTable request={request} prediction={plan.prediction} />}

@@ -32,7 +32,7 @@ export function KnowMore({ visit, onVisit, onMethod }: KnowMoreProps) {
   const { speeds, motorPlate } = visit.setup ?? {};
   return (
     <View>
-      <Heading size={16}>So that it can say more</Heading>
+      <Heading size={16}>Add for better predictions</Heading>
       <ListRow
         name="Motor amps and watts"
         under={amps ? 'measured' : 'for power, energy, and the load after'}

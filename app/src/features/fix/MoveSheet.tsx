@@ -39,7 +39,7 @@ function Body({ id, inputs, onKeep, onClose }: MoveSheetProps & { readonly id: s
         The usual is filled in. Type what is printed on the part, or what you measured.
       </Txt>
       <ToolForm tool={move} control={form.control} errors={form.errors} shown={form.shown} onLeave={form.onLeave} />
-      <ActionButton onPress={keep}>Weigh it with these</ActionButton>
+      <ActionButton onPress={keep}>Try these values</ActionButton>
     </View>
   );
 }

@@ -7,17 +7,17 @@ import { Txt } from '../../ui/text';
 /** The chance that all of a plan lands; a touch shows what it is made of. */
 export function OddsLine({ odds }: { readonly odds: Odds }) {
   const [open, setOpen] = useState(false);
-  const parts = `in the band ${percentText(odds.band)}, within the plate ${percentText(odds.plate)}, heating in its range ${percentText(odds.heat)}${odds.motor === undefined ? '' : `, motor within its limit ${percentText(odds.motor)}`}`;
+  const parts = `within target ${percentText(odds.band)}, within the nameplate ${percentText(odds.plate)}, heating in its range ${percentText(odds.heat)}${odds.motor === undefined ? '' : `, motor within its limit ${percentText(odds.motor)}`}`;
   return (
     <Pressable
       role="button"
       aria-expanded={open}
-      aria-label={`Lands with ${percentText(odds.all)}: what that is made of`}
+      aria-label={`${percentText(odds.all)} chance of meeting every target: why`}
       onPress={() => setOpen(!open)}
       style={{ minHeight: 48, justifyContent: 'center' }}
     >
       <Txt size={15} bold color="action" figures>
-        {open ? `${percentText(odds.all)} that all of it lands` : `Why ${percentText(odds.all)}?`}
+        {open ? `${percentText(odds.all)} chance of meeting every target` : `Why ${percentText(odds.all)}?`}
       </Txt>
       {open && (
         <Txt size={14} color="softInk" figures>

@@ -37,7 +37,7 @@ export function OtherMoves({
           Other moves
         </Txt>
         <Txt size={14} color="softInk">
-          {others.length} that nothing here asks for
+          {others.length} not indicated
         </Txt>
         <Icon name={open ? 'chevron-down' : 'chevron-right'} color={palette.softInk} />
       </Pressable>

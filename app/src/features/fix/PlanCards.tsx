@@ -124,7 +124,7 @@ function PlanCard({ plan, currency, taken, assumed, onPress }: PlanCardProps) {
   // What was found is fixed whatever it brings: it promises no landing.
   const isFix = plan.kinds.includes('fixFirst');
   const fixes = isFix ? plan.moves.map(({ id }) => moveOf(id)!.name).join(' · ') : undefined;
-  const lands = isFix ? 'then re-measure' : `lands ${percentText(plan.chance)}`;
+  const lands = isFix ? 'then re-measure' : `${percentText(plan.chance)} chance`;
   return (
     <Pressable
       role="button"
@@ -153,7 +153,7 @@ function PlanCard({ plan, currency, taken, assumed, onPress }: PlanCardProps) {
         size={14}
         color="softInk"
         figures
-        // By a usual curve, not the maker's: taken, not known.
+        // By a usual curve, not the manufacturer's: taken, not known.
         style={assumed && { textDecorationLine: 'underline', textDecorationStyle: 'dotted' }}
       >
         {where}

@@ -18,7 +18,7 @@ export const PLAN_TEXT: Readonly<Record<PlanKind, string>> = {
   fixFirst: 'Fix first',
   leastWork: 'Least work',
   lowestStatic: 'Lowest static',
-  lowestCost: 'Lowest cost in band',
+  lowestCost: 'Lowest cost',
 };
 
 /** What one move adds to a choice, in words for its row: "+27 CFM", "−0.07"; or why it cannot be done with the others. */
@@ -32,7 +32,7 @@ export function deltaOf(
   if (!before.ok && without.length > 0) return deltaOf(system, [], withIt.slice(-1));
   if (!after.ok) return { why: after.why };
   const b = operate(after.system);
-  if (b.kind === 'offTable') return { why: 'leaves the maker’s table' };
+  if (b.kind === 'offTable') return { why: 'leaves the blower table' };
   const a = before.ok ? operate(before.system) : undefined;
   if (a?.kind !== 'crossing') return { flow: `${flowWords(b.flowCfm)}`, statics: staticText(b.tespInWc) };
   return {

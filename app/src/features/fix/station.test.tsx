@@ -4,6 +4,7 @@ import type { ChosenMove } from '@huff/core';
 import { planOf, problemOf, offeredMoves } from '@huff/core/fix';
 import { fireEvent, screen } from '@testing-library/react-native';
 import { useState } from 'react';
+import { WholeVisit } from '../visitState/WholeVisit';
 import { renderThemed } from '../../testing/render';
 import { measured, NOW, onTap3 } from '../../testing/visits';
 import { withFact } from '../visitState/newFact';
@@ -48,7 +49,7 @@ describe('the station Fix', () => {
   test('before a system is known it says what is lacking', () => {
     renderThemed(<Station visit={onTap3()} />);
     expect(screen.getByText('Nothing to predict from yet')).toBeTruthy();
-    expect(screen.getByText('Lacks the static at R2 and S1.')).toBeTruthy();
+    expect(screen.getByText('Missing: static at R2 and S1.')).toBeTruthy();
   });
 
   test('a move is ticked and unticked; before and after stand below', () => {
@@ -73,7 +74,7 @@ describe('the station Fix', () => {
     renderThemed(<Station visit={loaded} />);
     fireEvent.press(screen.getByText('Other moves'));
     fireEvent.press(screen.getByLabelText('Weigh Seal a leak or an open duct'));
-    fireEvent.press(screen.getByText('Weigh it with these'));
+    fireEvent.press(screen.getByText('Try these values'));
     expect(screen.getByText(/would sit at 0\.\d\d in\. w\.c\., over the plate’s 0\.50/)).toBeTruthy();
   });
 
@@ -165,23 +166,23 @@ describe('a decided plan', () => {
   test('reads as it was decided, and can be taken back', () => {
     const onVisit = jest.fn();
     renderThemed(
-      <FixPlace
-        visit={decided}
-        parted={partVisit(decided)}
-        onVisit={onVisit}
-        onProve={jest.fn()}
-        onMethod={jest.fn()}
-        frame={({ main, foot }) => (
-          <>
-            {main}
-            {foot}
-          </>
-        )}
-      />,
+      <WholeVisit visit={decided} onVisit={onVisit}>
+        <FixPlace
+          parted={partVisit(decided)}
+          onProve={jest.fn()}
+          onMethod={jest.fn()}
+          frame={({ main, foot }) => (
+            <>
+              {main}
+              {foot}
+            </>
+          )}
+        />
+      </WholeVisit>,
     );
     expect(screen.getByText('Blower speed: 3 to 4')).toBeTruthy();
-    expect(screen.getByText(/Promised 1,036 CFM at 0\.70/)).toBeTruthy();
-    fireEvent.press(screen.getByText('Take the plan back and weigh anew'));
+    expect(screen.getByText(/Predicted 1,036 CFM at 0\.70/)).toBeTruthy();
+    fireEvent.press(screen.getByText('Withdraw the plan and compare again'));
     expect(partVisit(onVisit.mock.lastCall![0] as VisitDto).plan).toBeUndefined();
   });
   test('taken back, the visit is whole again', () => {

@@ -8,11 +8,9 @@ export const fix: StationPlan = {
     state: plan ? 'done' : assessment.advice.kind === 'cantSay' ? 'empty' : 'started',
     lacks: plan ? undefined : 'nothing decided',
   }),
-  Place: ({ whole, wholeParted, acts, frame }) => (
+  Place: ({ wholeParted, acts, frame }) => (
     <FixPlace
-      visit={whole}
       parted={wholeParted}
-      onVisit={acts.onWhole}
       onProve={() => acts.goTo('prove')}
       onMethod={acts.askMethod}
       onSave={acts.onSave}

@@ -5,7 +5,7 @@ import { offeredMoves, planOf, problemOf, type OfferedMove, type PlanRequest } f
 import { useMemo } from 'react';
 import { useFixChoice } from '../../data/fixChoice';
 
-export type Planned = ReturnType<typeof planOf>;
+type Planned = ReturnType<typeof planOf>;
 
 /** The moves weighed at a visit, and what they would do together. */
 export interface Fix {

@@ -29,7 +29,7 @@ test('ten steps, drawn with the marks and the drawings themselves', () => {
   renderThemed(<GuidePage />);
   expect(FIRST_VISIT).toHaveLength(10);
   for (const { title } of FIRST_VISIT) expect(screen.getByText(title)).toBeTruthy();
-  expect(screen.getByText('can’t say')).toBeTruthy();
+  expect(screen.getByText('not enough data')).toBeTruthy();
   fireEvent.press(screen.getByText('Begin a quick check'));
   expect(router.push).toHaveBeenCalledWith('/quick');
   expect(screen.getByLabelText(/^Where the pressure goes/)).toBeTruthy();

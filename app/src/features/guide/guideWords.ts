@@ -16,7 +16,7 @@ export const FIRST_VISIT: readonly GuideStep[] = [
   {
     title: 'Enter the complaint',
     words:
-      'Station Call: touch what the person complained of. The stations of this visit and their order follow from it; the others stay one touch away. More than one unit here: “Check another unit”, at the foot of the page; each check of today is a touch away, at the step you left it.',
+      'Station Call: touch what the person complained of. The stations of this visit and their order follow from it; the others stay one touch away. More than one unit here: they are listed at the foot of the page. Touch one to start there or to go on at the step you left. “Check a unit not listed” takes one nobody wrote down.',
   },
   {
     title: 'Look before you measure',
@@ -37,13 +37,13 @@ export const FIRST_VISIT: readonly GuideStep[] = [
   {
     title: 'Look at the mark, then at the limit',
     words:
-      'A full mark is inside its limit, a half one at the edge, a ringed one outside; a dash says that it cannot be judged yet. Touch a figure: its formula, what went in, and whose limit it is.',
+      'A full mark is in range, a half one borderline, a ringed one out of range. A dash means there is not enough data yet. Touch a figure: its formula, what went in, and whose limit it is.',
     picture: 'marks',
   },
   {
     title: 'See where fan and path meet',
     words:
-      'Station Airflow: the blower’s table is typed once, two cells are enough for today. Where the maker’s figures end, the curve ends; nothing is guessed beyond.',
+      'Station Airflow: the blower’s table is typed once, two cells are enough for today. Where the manufacturer’s figures end, the curve ends; nothing is guessed beyond.',
     picture: 'crossing',
   },
   {
@@ -59,7 +59,7 @@ export const FIRST_VISIT: readonly GuideStep[] = [
   {
     title: 'Hand over',
     words:
-      'The owner’s page as it will be; each finding fixed, quoted, declined or watched; the day of the next visit. A finding of your own goes in with “Add a finding”. The shop’s name, license and payment terms are set under Shop. Then report, label and readings: printed, sent, or kept.',
+      'The owner’s page as it will be; each finding fixed, quoted, declined or watched; the day of the next visit. A finding of your own goes in with “Add a finding”, at the foot of every step. The shop’s name, license and payment terms are set under Shop. Then report, label and readings: printed, sent, or kept.',
   },
 ];
 

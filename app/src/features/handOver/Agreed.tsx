@@ -21,13 +21,12 @@ import { ToolForm } from '../tool/ToolForm';
 import { useFieldForm } from '../tool/useFieldForm';
 import { withFact } from '../visitState/newFact';
 import { useTrends } from '../visitState/useTrends';
+import { useWholeVisit } from '../visitState/WholeVisit';
 
 interface AgreedProps {
-  readonly whole: VisitDto;
   /** The site’s mail address. */
   readonly email?: string | null;
   readonly width: number;
-  readonly onWhole: (visit: VisitDto) => void;
 }
 
 const dayOf = (at: Date | number) => format(at, 'yyyy-MM-dd');
@@ -48,13 +47,14 @@ function useDays({ unitId }: VisitDto) {
 }
 
 /** What is agreed when it is handed over: the next visit, a name, a mark. Nothing of it is needed. */
-export function Agreed({ whole, email, width, onWhole }: AgreedProps) {
+export function Agreed({ email, width }: AgreedProps) {
+  const { whole, setWhole } = useWholeVisit();
   const agreed = handedOver(whole.facts ?? []) ?? {};
   const keep = (changed: Partial<HandOver>) => {
     const inputs = Object.fromEntries(
       Object.entries({ ...agreed, ...changed }).filter(([, value]) => value !== undefined && value !== ''),
     );
-    onWhole(withFact(whole, 'handOver', inputs, new Date()));
+    setWhole(withFact(whole, 'handOver', inputs, new Date()));
   };
   const days = useDays(whole);
   return (
@@ -162,7 +162,7 @@ function Mark({
   return (
     <View style={{ gap: 6 }}>
       <Txt size={14} color="softInk">
-        Signed on the glass, if they like
+        Customer signature (optional)
       </Txt>
       <SignaturePad
         strokes={strokes}
@@ -177,7 +177,7 @@ function Mark({
       )}
       {strokes.length > 0 && (
         <View style={{ flexDirection: 'row', gap: 24 }}>
-          {text !== kept && fault === undefined && <TextButton onPress={() => onKeep(text)}>Keep the mark</TextButton>}
+          {text !== kept && fault === undefined && <TextButton onPress={() => onKeep(text)}>Save signature</TextButton>}
           <TextButton
             onPress={() => {
               setStrokes([]);

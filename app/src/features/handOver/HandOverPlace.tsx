@@ -13,9 +13,11 @@ import type { StationPlaceProps } from '../visitState/station';
 import { Agreed } from './Agreed';
 import { DocumentLinks } from './DocumentLinks';
 import { useVisitDocument } from './useVisitDocument';
+import { useWholeVisit } from '../visitState/WholeVisit';
 
 /** The station Hand over: the owner’s page as it will be, what is agreed, and the ways to give it away. */
-export function HandOverPlace({ whole, assessment, acts, width, frame }: StationPlaceProps) {
+export function HandOverPlace({ assessment, acts, width, frame }: StationPlaceProps) {
+  const { whole } = useWholeVisit();
   const palette = usePalette();
   const shop = useShop();
   const call = useCall(whole, assessment);
@@ -49,12 +51,12 @@ export function HandOverPlace({ whole, assessment, acts, width, frame }: Station
             <BlockView key={`${block.kind}-${i}`} block={block} width={width - 28} />
           ))}
         </View>
-        <PartsUsed whole={whole} onWhole={acts.onWhole} />
-        <Agreed whole={whole} email={site?.email} width={width} onWhole={acts.onWhole} />
+        <PartsUsed />
+        <Agreed email={site?.email} width={width} />
         <DocumentLinks document={document} visit={whole} unit={unit} isSaved={!acts.onSave} />
       </View>
     ),
-    side: <FoundList triage={call.triage} whole={whole} assessment={assessment} onWhole={acts.onWhole} />,
+    side: <FoundList triage={call.triage} />,
     foot: (
       <CallFoot>
         <Txt size={15} role="status">

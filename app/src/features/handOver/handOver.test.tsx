@@ -1,6 +1,7 @@
 import type { VisitDto } from '@huff/contract';
 import { fireEvent, screen } from '@testing-library/react-native';
 import { Linking, View } from 'react-native';
+import { WholeVisit } from '../visitState/WholeVisit';
 import { renderThemed } from '../../testing/render';
 import { measured, NOW, onTap3 } from '../../testing/visits';
 import { withFact } from '../visitState/newFact';
@@ -28,21 +29,22 @@ function show(visit: VisitDto, { isSaved = true }: { readonly isSaved?: boolean 
   const goTo = jest.fn();
   const onSave = jest.fn();
   renderThemed(
-    <HandOverPlace
-      visit={visit}
-      whole={visit}
-      assessment={assess(visit)}
-      parted={{ before: visit }}
-      wholeParted={{ before: visit }}
-      acts={{ onWhole, goTo, ...(isSaved ? {} : { onSave }) } as unknown as StationActs}
-      width={358}
-      frame={({ main, foot }) => (
-        <View>
-          {main}
-          {foot}
-        </View>
-      )}
-    />,
+    <WholeVisit visit={visit} onVisit={onWhole}>
+      <HandOverPlace
+        visit={visit}
+        assessment={assess(visit)}
+        parted={{ before: visit }}
+        wholeParted={{ before: visit }}
+        acts={{ goTo, ...(isSaved ? {} : { onSave }) } as unknown as StationActs}
+        width={358}
+        frame={({ main, foot }) => (
+          <View>
+            {main}
+            {foot}
+          </View>
+        )}
+      />
+    </WholeVisit>,
   );
   return { last: () => onWhole.mock.calls.at(-1)?.[0].facts?.at(-1), goTo, onSave };
 }
@@ -52,7 +54,7 @@ test('the owner’s page stands as it will be, and what is not settled leads to 
   const { goTo } = show(found({ ...said, setup: { ...said.setup, unsaid: [] } }));
   expect(screen.getByText('Your air handler does not move the air it should yet')).toBeTruthy();
   expect(
-    screen.getByLabelText(/^Resistance to the blower: 0\.58 in\. w\.c\.; the plate allows 0\.50\. outside/),
+    screen.getByLabelText(/^Resistance to the blower: 0\.58 in\. w\.c\.; the nameplate allows 0\.50\. out of range/),
   ).toBeTruthy();
   // What is right is drawn behind each figure.
   expect(screen.getByLabelText(/^Bar: Resistance to the blower, 0\.58 now; what is right is shaded/)).toBeTruthy();
@@ -103,11 +105,11 @@ test('a mark: a dot is refused, strokes are kept and can be cleared', () => {
   fireEvent(pad, 'responderGrant', at(30, 50));
   fireEvent(pad, 'responderRelease', at(30, 50));
   expect(screen.getByText(/^That is a dot/)).toBeTruthy();
-  expect(screen.queryByText('Keep the mark')).toBeNull();
+  expect(screen.queryByText('Save signature')).toBeNull();
   fireEvent(pad, 'responderGrant', at(40, 40));
   fireEvent(pad, 'responderMove', at(160, 80));
   fireEvent(pad, 'responderRelease', at(160, 80));
-  fireEvent.press(screen.getByText('Keep the mark'));
+  fireEvent.press(screen.getByText('Save signature'));
   expect(last()).toMatchObject({ kind: 'handOver', inputs: { signature: '100,500;133,400 533,800' } });
   fireEvent.press(screen.getByText('Clear it'));
   expect(screen.getByLabelText('Place to sign, empty')).toBeTruthy();

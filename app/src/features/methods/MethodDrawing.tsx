@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Pressable, View, type ViewStyle } from 'react-native';
 import Svg, { Circle, Line, Path, Text as SvgText } from 'react-native-svg';
 import { Txt } from '../../ui/text';
-import { REGULAR, usePalette } from '../../ui/theme';
+import { DRAWN_TEXT, REGULAR, usePalette } from '../../ui/theme';
 import { DuctPart } from './DuctParts';
 import type { MethodPicture, Spot } from './pictures';
 import { steadyWords, type Steadiness } from './steadiness';
@@ -43,7 +43,7 @@ export function MethodDrawing({ tool, picture, raw, steadiness, onSpot }: Method
               x={note.x * width}
               y={DUCT_TOP + 62 + 17 * i}
               fontFamily={REGULAR}
-              fontSize={13}
+              fontSize={DRAWN_TEXT}
               fill={palette.softInk}
             >
               {line}
@@ -124,7 +124,7 @@ function SpotValue({ spot, field, value, steadiness, onPress }: SpotValueProps) 
         ...across(spot.x),
       }}
     >
-      <Txt size={14} color="softInk">
+      <Txt size={DRAWN_TEXT} color="softInk">
         {spot.label}
       </Txt>
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 6 }}>
@@ -132,12 +132,12 @@ function SpotValue({ spot, field, value, steadiness, onPress }: SpotValueProps) 
         <Txt size={30} bold figures color={known ? 'ink' : 'softInk'}>
           {text}
         </Txt>
-        <Txt size={14} color="softInk">
+        <Txt size={DRAWN_TEXT} color="softInk">
           {toolUnitText(field.unit)}
         </Txt>
       </View>
       {rest !== undefined && (
-        <Txt size={13} color="softInk">
+        <Txt size={DRAWN_TEXT} color="softInk">
           {rest}
         </Txt>
       )}

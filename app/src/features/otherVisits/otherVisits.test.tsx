@@ -1,5 +1,5 @@
 import { fireEvent, screen } from '@testing-library/react-native';
-import type { VisitDto } from '@huff/contract';
+import type { SiteDto, UnitDto, VisitDto } from '@huff/contract';
 import type { ListedVisit } from '../../data/visits';
 import { renderThemed } from '../../testing/render';
 import { quickCheck } from '../visitState/newVisit';
@@ -10,7 +10,14 @@ let mockList: ListedVisit[] = [];
 const mockOpen = jest.fn();
 const mockReplace = jest.fn();
 jest.mock('expo-router', () => ({ router: { replace: (to: string) => mockReplace(to) } }));
-jest.mock('../../data/useRules', () => ({ useRules: () => undefined }));
+jest.mock('../../data/useRules', () => ({ useRules: () => jest.requireActual('@huff/core').DEFAULT_RULES }));
+let mockUnits: UnitDto[] = [];
+let mockSites: SiteDto[] = [];
+jest.mock('../../data/records', () => ({
+  sites: { useList: () => ({ records: mockSites.map((record) => ({ record })) }) },
+  units: { useList: () => ({ records: mockUnits.map((record) => ({ record })) }) },
+  blowerTables: { useList: () => ({ records: [] }) },
+}));
 jest.mock('../../data/visits', () => ({
   useDraft: () => mockDraft,
   useVisitList: () => ({ visits: mockList }),
@@ -23,11 +30,22 @@ const named = (title: string, hoursAgo = 0): VisitDto => ({
   id: title,
   title,
 });
-const listed = ({ id, title, startedAt }: VisitDto): ListedVisit => ({ id, title, startedAt });
+const listed = ({ id, title, startedAt, unitId }: VisitDto): ListedVisit => ({ id, title, startedAt, unitId });
+const unit = (name: string, more: Partial<UnitDto> = {}): UnitDto => ({
+  id: `unit ${name}`,
+  siteId: 'quay',
+  name,
+  layout: 'airHandler',
+  motor: 'psc',
+  cfmPerTon: 400,
+  ...more,
+});
 
 beforeEach(() => {
   mockDraft = null;
   mockList = [];
+  mockSites = [{ id: 'quay', name: 'Lantern Quay', altitudeFt: 5000, climate: 'humid' }];
+  mockUnits = [unit('Hall'), unit('Loft'), unit('Cellar'), unit('Sold', { archivedAt: '2026-01-01T00:00:00Z' })];
   mockOpen.mockClear();
   mockReplace.mockClear();
 });
@@ -49,4 +67,44 @@ test('one more unit begins an empty check; what is open is kept by whoever opens
   fireEvent.press(screen.getByText('Check another unit'));
   expect(mockOpen).toHaveBeenCalledWith(expect.objectContaining({ title: 'Quick check', readings: [] }));
   expect(mockReplace).toHaveBeenCalledWith('/quick');
+});
+
+describe('two systems at one address', () => {
+  const here = { ...named('Lantern Quay, Hall'), unitId: 'unit Hall' };
+  test('the other units there come first: one that was checked today goes on, one that was not starts', () => {
+    const loft = { ...named('Lantern Quay, Loft'), unitId: 'unit Loft' };
+    mockList = [here, loft, named('Barn')].map(listed);
+    renderThemed(<OtherVisits visit={here} />);
+    expect(screen.getByText('Other units at Lantern Quay')).toBeTruthy();
+    const names = screen.getAllByRole('button').map(({ props }) => props['aria-label'] ?? props.accessibilityLabel);
+    expect(names.filter(Boolean)).toEqual([
+      'Start a visit at Cellar',
+      expect.stringMatching(/^Go to Loft, \d\d:\d\d$/),
+      expect.stringMatching(/^Go to Barn/),
+    ]);
+    expect(screen.getByText('Elsewhere today')).toBeTruthy();
+    fireEvent.press(screen.getByLabelText(/^Go to Loft/));
+    fireEvent.press(screen.getByLabelText('Start a visit at Cellar'));
+    expect(mockReplace.mock.calls).toEqual([['/visits/Lantern Quay, Loft'], ['/quick']]);
+    expect(mockOpen).toHaveBeenCalledWith(expect.objectContaining({ title: 'Lantern Quay, Cellar' }));
+  });
+  test('a unit nobody wrote down is checked at the same address, with its altitude and climate', () => {
+    renderThemed(<OtherVisits visit={here} />);
+    fireEvent.press(screen.getByText('Check a unit not listed'));
+    expect(mockOpen).toHaveBeenCalledWith(
+      expect.objectContaining({
+        title: 'Lantern Quay, Quick check',
+        unitId: null,
+        cfmPerTon: 350,
+        setup: expect.objectContaining({ altitudeFt: 5000 }),
+      }),
+    );
+  });
+  test('from that check one comes back to the units of the address', () => {
+    mockDraft = named('Lantern Quay, Quick check: no heat');
+    mockList = [listed(here)];
+    renderThemed(<OtherVisits visit={mockDraft} />);
+    fireEvent.press(screen.getByLabelText(/^Go to Hall/));
+    expect(mockReplace).toHaveBeenCalledWith('/visits/Lantern Quay, Hall');
+  });
 });

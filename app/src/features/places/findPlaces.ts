@@ -1,5 +1,5 @@
 import type { SiteDto, UnitDto } from '@huff/contract';
-import type { VisitSummary } from '@huff/contract/spine';
+import { fieldsOf, searchedOf, type VisitSummary } from '@huff/contract/spine';
 import MiniSearch from 'minisearch';
 
 /** A visit with what was written at it, as far as this phone has it whole. */
@@ -28,7 +28,16 @@ export interface FoundPlace {
   readonly at?: string;
 }
 
-const FIELDS = ['name', 'siteName', 'plate', 'address', 'notes', 'found'] as const;
+const FIELDS = ['name', 'siteName', 'told', 'found'] as const;
+
+/** What of a record is searched beside its name, as its description says. */
+function toldOf(kind: 'site' | 'unit', record: object): string {
+  const fields = fieldsOf(kind, record);
+  return searchedOf(kind)
+    .filter((path) => path !== 'name')
+    .flatMap((path) => (typeof fields[path] === 'string' ? [fields[path]] : []))
+    .join(' ');
+}
 
 function indexOf({ sites, units, parts = [], visits = [] }: Places): MiniSearch {
   const index = new MiniSearch({
@@ -46,24 +55,17 @@ function indexOf({ sites, units, parts = [], visits = [] }: Places): MiniSearch 
   index.addAll([
     ...sites
       .filter((site) => !site.archivedAt)
-      .map(({ id, name, address, contact, accessNotes }) => ({
-        id,
-        of: 'site',
-        name,
-        address: [address, contact].filter(Boolean).join(' '),
-        notes: accessNotes ?? '',
-      })),
+      .map((site) => ({ id: site.id, of: 'site', name: site.name, told: toldOf('site', site) })),
     ...units
       .filter((unit) => !unit.archivedAt)
-      .map(({ id, name, siteId, plate, notes }) => ({
-        id,
+      .map((unit) => ({
+        id: unit.id,
         of: 'unit',
-        name,
-        siteName: siteNames.get(siteId),
-        plate: [plate?.model, plate?.serial].filter((part) => typeof part === 'string').join(' '),
-        notes: notes ?? '',
+        name: unit.name,
+        siteName: siteNames.get(unit.siteId),
+        told: toldOf('unit', unit),
       })),
-    ...parts.map(({ key, kind, name }) => ({ id: key, of: 'part', name, words: kind, notes: kind })),
+    ...parts.map(({ key, kind, name }) => ({ id: key, of: 'part', name, words: kind, told: kind })),
     ...visits.map(({ id, title, startedAt, headline, found, noted = [] }) => ({
       id,
       of: 'visit',

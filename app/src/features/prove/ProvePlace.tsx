@@ -1,5 +1,5 @@
 import type { FactKind, PortId } from '@huff/core';
-import type { PartedVisit, VisitDto } from '@huff/contract';
+import type { PartedVisit } from '@huff/contract';
 import { provenUnit, unitAfter } from '@huff/contract/fix';
 import { units } from '../../data/records';
 import { useShop } from '../../data/useShop';
@@ -13,9 +13,9 @@ import { ProofCrossing } from './ProofCrossing';
 import { ProvenPath } from './ProvenPath';
 import { ProveStation } from './ProveStation';
 import { useProof } from './useProof';
+import { useWholeVisit } from '../visitState/WholeVisit';
 
 interface ProvePlaceProps {
-  readonly visit: VisitDto;
   readonly parted: PartedVisit;
   readonly paneWidth: number;
   readonly onPort: (port: PortId) => void;
@@ -27,7 +27,8 @@ interface ProvePlaceProps {
 }
 
 /** The station Prove with its foot: reading again, then keeping what was proven on the unit. */
-export function ProvePlace({ visit, parted, paneWidth, onPort, onMethod, onFix, onSave, frame }: ProvePlaceProps) {
+export function ProvePlace({ parted, paneWidth, onPort, onMethod, onFix, onSave, frame }: ProvePlaceProps) {
+  const { whole: visit } = useWholeVisit();
   const wide = useIsWide();
   const shop = useShop();
   const proven = useProof(parted);

@@ -11,13 +11,20 @@ const claim: Claim = {
   sentence: 'The filter takes what it took before. Was it done?',
 };
 const proof: Proof = { lines: [], changes: [], lacking: [], contradictions: [], claim };
-const flow = { flowCfm: 960, sigmaCfm: 58, says: 'The change is by the stretch nobody touched, to ± 1.6 %.' };
+const flow = {
+  flowCfm: 960,
+  sigmaCfm: 58,
+  says: 'The change is by the stretch nobody touched, to ± 1.6 %.',
+  measured: true,
+  usualOnly: false,
+  dropOnly: false,
+};
 
 describe('what the untouched stretch says', () => {
   test('a fix that was not done is marked, with its question, and nothing is said to agree', () => {
     renderThemed(<ClaimCheck proof={proof} />);
     expect(screen.getByText(/Was it done\?/)).toBeTruthy();
-    expect(screen.getByLabelText('outside')).toBeTruthy();
+    expect(screen.getByLabelText('out of range')).toBeTruthy();
     expect(screen.queryByText('The untouched stretch agrees')).toBeNull();
   });
   test('a fix that holds says so, and what the airflow after rests on', () => {
@@ -25,7 +32,7 @@ describe('what the untouched stretch says', () => {
       <ClaimCheck proof={{ ...proof, flow, claim: { ...claim, found: 'asPromised', sentence: '+5 %.' } }} />,
     );
     expect(screen.getByText('The untouched stretch agrees')).toBeTruthy();
-    expect(screen.getByLabelText('inside')).toBeTruthy();
+    expect(screen.getByLabelText('in range')).toBeTruthy();
     expect(screen.getByText(/to ± 1\.6 %/)).toBeTruthy();
   });
   test('before anything is read again it takes no room', () => {

@@ -11,9 +11,8 @@ export const prove: StationPlan = {
       lacks: plan ? (provenAt ? undefined : 'not read again') : 'nothing to prove',
     };
   },
-  Place: ({ whole, wholeParted, width, acts, frame }) => (
+  Place: ({ wholeParted, width, acts, frame }) => (
     <ProvePlace
-      visit={whole}
       parted={wholeParted}
       paneWidth={width}
       onPort={acts.askPort}

@@ -1,6 +1,6 @@
 import { flowText, oddsText, shownText, shownWords, unitText, staticText, toolFigure, type Verdict } from '@huff/core';
 import type { VisitDto } from '@huff/contract';
-import { Pressable, View } from 'react-native';
+import { Pressable, useWindowDimensions, View } from 'react-native';
 import { VERDICT_TEXT, VerdictMark } from '../../ui/marks';
 import { Txt } from '../../ui/text';
 import type { Assessment } from '../visitState/useAssessment';
@@ -14,7 +14,7 @@ interface ResultStripProps {
 const NO_RISE: Verdict = {
   word: 'cantSay',
   unit: 'deltaF',
-  sentence: 'Lacks the rise: it comes with electric or gas heat under Airflow.',
+  sentence: 'Missing: temperature rise. Enter electric or gas heat under Airflow.',
   working: { formula: 'rise = supply dry bulb − return dry bulb', inputs: [] },
   readingIds: [],
 };
@@ -48,7 +48,7 @@ export function ResultStrip({ visit, assessment, onWorking }: ResultStripProps) 
         name="Airflow"
         value={flowCfm === undefined ? '–' : flowText(flowCfm)}
         unit={unitText('cfm')}
-        under={range ?? (sure || undefined) ?? (offTable ? 'off the table' : 'can’t say yet')}
+        under={range ?? (sure || undefined) ?? (offTable ? 'off the table' : 'not judged yet')}
         assumed={usual !== undefined}
         odds={airflow.odds}
         verdict={airflow}
@@ -62,7 +62,7 @@ export function ResultStrip({ visit, assessment, onWorking }: ResultStripProps) 
           change?.limit?.low === undefined
             ? change?.value === undefined
               ? 'not read'
-              : 'can’t say yet'
+              : 'not judged yet'
             : `${shownText(change.limit.low, 'deltaF', 0)} to ${shownWords(change.limit.high, 'deltaF', 0)}`
         }
         verdict={change ?? NO_RISE}
@@ -84,22 +84,28 @@ interface ResultProps {
   readonly onPress: () => void;
 }
 
+/** A third of a screen narrower than this is too narrow for a large figure of four digits and its mark, px. */
+const NARROW = 350;
+/** "1,135" is as long as a large figure may be. */
+const LONG = 5;
+
 function Result({ name, value, unit, under, assumed, odds, verdict, onPress }: ResultProps) {
+  const isTight = useWindowDimensions().width < NARROW || value.length > LONG;
   return (
     <Pressable
       role="button"
-      aria-label={`${name} ${value} ${unit}, ${under}: ${VERDICT_TEXT[verdict.word]}${odds === undefined ? '' : `, in the band ${oddsText(odds)}`}. Show the working`}
+      aria-label={`${name} ${value} ${unit}, ${under}: ${VERDICT_TEXT[verdict.word]}${odds === undefined ? '' : `, ${oddsText(odds)} likely within target`}. Show the working`}
       onPress={onPress}
       style={{ flex: 1, minHeight: 68, paddingTop: 6 }}
     >
       <Txt size={14} color="softInk">
         {name}
       </Txt>
-      <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
-        <Txt size={26} bold figures style={{ lineHeight: 32 }}>
+      <View style={{ flexDirection: 'row', alignItems: 'center', gap: isTight ? 4 : 8 }}>
+        <Txt size={isTight ? 21 : 26} bold figures style={{ lineHeight: 32 }}>
           {value}
         </Txt>
-        <VerdictMark word={verdict.word} size={20} />
+        <VerdictMark word={verdict.word} size={isTight ? 18 : 20} />
       </View>
       <Txt
         size={14}
@@ -111,7 +117,7 @@ function Result({ name, value, unit, under, assumed, odds, verdict, onPress }: R
       </Txt>
       {odds !== undefined && (
         <Txt size={14} color="softInk" figures>
-          in band {oddsText(odds)}
+          {oddsText(odds)} likely in range
         </Txt>
       )}
     </Pressable>

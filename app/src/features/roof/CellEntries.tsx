@@ -19,6 +19,7 @@ import { withFact } from '../visitState/newFact';
 import { assess, useAssessment } from '../visitState/useAssessment';
 import type { RoofCell } from './RoofTable';
 import type { RoundVisit } from './useRound';
+import { WholeVisit } from '../visitState/WholeVisit';
 
 interface CellEntriesProps {
   readonly cell: RoofCell;
@@ -129,16 +130,15 @@ export function CellEntries({ cell, round: { visit, onVisit }, beforeId, width, 
         }}
         onClose={() => setSheet(undefined)}
       />
-      <PointSheet
-        asked={sheet === 'point' ? point : undefined}
-        call={call}
-        whole={visit}
-        onWhole={(changed) => {
+      <WholeVisit
+        visit={visit}
+        onVisit={(changed) => {
           onVisit(changed);
           onDone();
         }}
-        onClose={() => setSheet(undefined)}
-      />
+      >
+        <PointSheet asked={sheet === 'point' ? point : undefined} call={call} onClose={() => setSheet(undefined)} />
+      </WholeVisit>
     </View>
   );
 }

@@ -47,7 +47,7 @@ export function WorkList({ work, wide }: WorkListProps) {
         Order of work
       </Heading>
       {work.length === 0 && <Txt color="softInk">Nothing found is open.</Txt>}
-      {work.map(({ unitId, name, words, minutes }, i) => (
+      {work.map(({ unitId, name, words, minutes, hours }, i) => (
         <View
           key={unitId}
           style={{ flexDirection: 'row', gap: 10, borderTopWidth: 1, borderColor: palette.line, paddingVertical: 8 }}
@@ -55,7 +55,16 @@ export function WorkList({ work, wide }: WorkListProps) {
           <Txt bold figures style={{ width: 18 }}>
             {String(i + 1)}
           </Txt>
-          <Txt style={{ flex: 1 }}>{`${name}: ${words}`}</Txt>
+          <View style={{ flex: 1 }}>
+            <Txt>{`${name}: ${words}`}</Txt>
+            {hours && (
+              <Txt size={14} color="softInk">
+                {hours.isInUse
+                  ? `In use until ${hours.until}: ask before you shut it off.`
+                  : `Free until ${hours.until}.`}
+              </Txt>
+            )}
+          </View>
           <Txt size={15} color="softInk" figures>
             {minutes > 0 ? minutesText(minutes) : ''}
           </Txt>

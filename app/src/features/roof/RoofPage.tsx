@@ -23,7 +23,7 @@ const PANE = 360;
 export function RoofPage() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const site = sites.useList().records.find(({ record }) => record.id === id)?.record;
-  const { today, roundVisit } = useRound(id);
+  const { today, roundVisit, isPending: isReading } = useRound(id);
   const { rows, take, work, isPending, isError, saidAt } = useRoofSheet(id, today);
   const [chosen, setChosen] = useState<RoofCell>();
   const pane = useRef<View>(null);
@@ -91,8 +91,10 @@ export function RoofPage() {
             </Txt>
           )}
           <ToldAt at={saidAt} />
-          {isPending && <Txt color="softInk">Reading how the units stood.</Txt>}
-          {rows.length === 0 ? (
+          {isPending && <Txt color="softInk">Loading the last visits…</Txt>}
+          {isReading ? (
+            <Txt color="softInk">Loading units…</Txt>
+          ) : rows.length === 0 ? (
             <Txt>No unit here yet. Each unit of the site has its row, with how it stood at its last visit.</Txt>
           ) : (
             <RoofTable

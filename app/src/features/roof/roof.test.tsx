@@ -29,9 +29,10 @@ jest.mock('../../data/records', () => ({
 let mockUnits: object[] = [];
 let mockRoof: object = {};
 let mockToday: object[] = [];
+let mockPending = false;
 jest.mock('../../data/useRoof', () => ({ useRoof: () => mockRoof }));
 jest.mock('../../data/visits', () => ({
-  useVisitsSince: () => mockToday,
+  useVisitsSince: () => ({ visits: mockToday, isPending: mockPending }),
   useVisit: () => ({}),
   makeVisit: (visit: VisitDto) => mockMake(visit),
   changeVisit: (revision: number, from: VisitDto, to: VisitDto) => mockChange(revision, from, to),
@@ -48,6 +49,7 @@ beforeEach(() => {
   jest.clearAllMocks();
   mockWide = true;
   mockToday = [];
+  mockPending = false;
   mockUnits = [
     unit('u2', 'Roof 2', { setup: { drive: { beltMark: 'A48' } } }),
     unit('u1', 'Roof 1', { setup: { drive: { beltMark: 'A47' } } }),
@@ -84,8 +86,8 @@ beforeEach(() => {
 test('each unit has its row, with how each check stood and when; what was never looked at says so', () => {
   renderThemed(<RoofPage />);
   expect(screen.getByText('2 units · last looked at 14 Oct')).toBeTruthy();
-  expect(screen.getByLabelText('Roof 1, Static: outside, 14 Oct')).toBeTruthy();
-  expect(screen.getByLabelText('Roof 1, Wheel: inside, 2 Mar')).toBeTruthy();
+  expect(screen.getByLabelText('Roof 1, Static: out of range, 14 Oct')).toBeTruthy();
+  expect(screen.getByLabelText('Roof 1, Wheel: in range, 2 Mar')).toBeTruthy();
   expect(screen.getByLabelText('Roof 1, Drain: not looked at')).toBeTruthy();
   expect(screen.getByLabelText('Roof 2, Static: not looked at')).toBeTruthy();
   expect(screen.queryByText('Cellar')).toBeNull();
@@ -93,20 +95,27 @@ test('each unit has its row, with how each check stood and when; what was never 
 
 test('a mark is touched: what was read and found stands beside, and the way to its unit', () => {
   renderThemed(<RoofPage />);
-  fireEvent.press(screen.getByLabelText('Roof 1, Static: outside, 14 Oct'));
+  fireEvent.press(screen.getByLabelText('Roof 1, Static: out of range, 14 Oct'));
   const beside = within(screen.getByLabelText('Roof 1, static'));
   expect(beside.getByText('1.12 in. w.c.')).toBeTruthy();
   expect(beside.getByText('Trap missing.')).toBeTruthy();
   fireEvent.press(beside.getByText('Open Roof 1'));
   expect(mockPush).toHaveBeenLastCalledWith('/units/u1');
   // Of a visit further back the figure is not known here: none is shown for it.
-  fireEvent.press(screen.getByLabelText('Roof 1, Wheel: inside, 2 Mar'));
-  expect(within(screen.getByLabelText('Roof 1, wheel')).getByText('inside, 2 Mar 2025')).toBeTruthy();
+  fireEvent.press(screen.getByLabelText('Roof 1, Wheel: in range, 2 Mar'));
+  expect(within(screen.getByLabelText('Roof 1, wheel')).getByText('in range, 2 Mar 2025')).toBeTruthy();
+});
+
+test('nothing can be recorded before the phone has read which visits there are today', () => {
+  mockPending = true;
+  renderThemed(<RoofPage />);
+  expect(screen.getByText('Loading units…')).toBeTruthy();
+  expect(screen.queryByLabelText('Units and checks')).toBeNull();
 });
 
 test('arrow keys go from cell to cell', () => {
   renderThemed(<RoofPage />);
-  fireEvent.press(screen.getByLabelText('Roof 1, Static: outside, 14 Oct'));
+  fireEvent.press(screen.getByLabelText('Roof 1, Static: out of range, 14 Oct'));
   keyDown('ArrowDown');
   expect(screen.getByLabelText('Roof 2, static')).toBeTruthy();
   keyDown('ArrowRight');
@@ -118,7 +127,7 @@ test('arrow keys go from cell to cell', () => {
 
 test('a digit records what is seen at a visit of today, made with it, and goes to the next unit', () => {
   renderThemed(<RoofPage />);
-  fireEvent.press(screen.getByLabelText('Roof 1, Wheel: inside, 2 Mar'));
+  fireEvent.press(screen.getByLabelText('Roof 1, Wheel: in range, 2 Mar'));
   keyDown('3');
   expect(made()).toMatchObject({ unitId: 'u1', title: 'Lantern Quay library, Roof 1' });
   expect(looks(made())).toEqual([['look', 'wheel', 'caked']]);
@@ -142,7 +151,7 @@ test('a second mark goes to the same visit, to the version that was drawn', () =
   mockToday = [{ record, revision: 7, sending: 'sent' }];
   renderThemed(<RoofPage />);
   expect(screen.getByText(/1 on today’s round/)).toBeTruthy();
-  fireEvent.press(screen.getByLabelText('Roof 1, Belt: outside, today'));
+  fireEvent.press(screen.getByLabelText('Roof 1, Belt: out of range, today'));
   // What was carried stands beside what was found today.
   const beside = within(screen.getByLabelText('Roof 1, belt'));
   expect(beside.getByText('Trap missing.')).toBeTruthy();
@@ -196,11 +205,22 @@ test('belts are counted with their spares, the work in its order with what it ta
   ).toBeTruthy();
 });
 
+test('the order of work says how the customer’s hours stand', () => {
+  mockUnits = [unit('u1', 'Roof 1', { neededHours: '00:00-12:00' })];
+  jest.useFakeTimers({ now: new Date(2026, 9, 14, 8) });
+  renderThemed(<RoofPage />);
+  expect(screen.getByText('In use until 12:00: ask before you shut it off.')).toBeTruthy();
+  jest.setSystemTime(new Date(2026, 9, 14, 20));
+  renderThemed(<RoofPage />);
+  expect(screen.getByText('Free until 00:00.')).toBeTruthy();
+  jest.useRealTimers();
+});
+
 test('without a signal it says when what stands was told, or that nothing was', () => {
   mockRoof = { ...mockRoof, isError: true, saidAt: new Date('2026-10-15T07:12:00') };
   renderThemed(<RoofPage />);
   expect(screen.getByText('No signal: as it was told 15 Oct, 07:12.')).toBeTruthy();
-  expect(screen.getByLabelText('Roof 1, Static: outside, 14 Oct')).toBeTruthy();
+  expect(screen.getByLabelText('Roof 1, Static: out of range, 14 Oct')).toBeTruthy();
   screen.unmount();
   mockRoof = { sheet: undefined, isError: true };
   renderThemed(<RoofPage />);

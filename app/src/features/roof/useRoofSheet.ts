@@ -3,6 +3,8 @@ import { roofUnitParts } from '@huff/contract/call';
 import type { VisitSummary } from '@huff/contract/spine';
 import type { VerdictWord } from '@huff/core';
 import { orderOfWork, ROOF_COLUMNS, takeUp, type RoofColumn, type RoofMarks } from '@huff/core/call';
+import { getHours } from 'date-fns/getHours';
+import { getMinutes } from 'date-fns/getMinutes';
 import { useMemo, useState } from 'react';
 import { shop, units, type Kept } from '../../data/records';
 import { useRoof } from '../../data/useRoof';
@@ -10,7 +12,7 @@ import { useRules } from '../../data/useRules';
 import { judgedOnce } from './judgedOnce';
 
 /** How a check of a unit stands: from when, and whether that was on today's round. */
-export interface RowMark {
+interface RowMark {
   readonly word: VerdictWord;
   readonly visitId: string;
   readonly at: string;
@@ -64,6 +66,8 @@ export function useRoofSheet(siteId: string, today: ReadonlyMap<string, Kept<Vis
     [records, siteId],
   );
   const [judge] = useState(judgedOnce);
+  // The order stands while the page is open: a list that changes under one's hand is worse than one that is an hour old.
+  const [now] = useState(() => new Date());
   const judged = useMemo(() => {
     const visits = here.flatMap((unit) => today.get(unit.id)?.record ?? []);
     const last = new Map((told?.visits ?? []).map((visit) => [visit.unitId, visit]));
@@ -89,9 +93,15 @@ export function useRoofSheet(siteId: string, today: ReadonlyMap<string, Kept<Vis
         ),
       ),
       work: orderOfWork(
-        rows.map(({ unit, last: visit }) => ({ unitId: unit.id, name: unit.name, found: visit?.found ?? [] })),
+        rows.map(({ unit: { id, name, neededHours }, last: visit }) => ({
+          unitId: id,
+          name,
+          neededHours,
+          found: visit?.found ?? [],
+        })),
+        getHours(now) * 60 + getMinutes(now),
       ),
     };
-  }, [here, judged, told]);
+  }, [here, judged, told, now]);
   return { ...sheet, isPending, isError, saidAt };
 }

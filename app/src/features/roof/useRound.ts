@@ -14,9 +14,10 @@ export interface RoundVisit {
 /** A round over the units of a site: what is recorded at a unit goes to its visit of today, which is made with the first of it. */
 export function useRound(siteId: string) {
   const [since] = useState(() => startOfDay(new Date()).toISOString());
-  const kept = useVisitsSince(since);
-  const { records: tables } = blowerTables.useList();
-  const site = sites.useList().records.find(({ record }) => record.id === siteId)?.record;
+  const { visits: kept, isPending } = useVisitsSince(since);
+  const tables = blowerTables.useList();
+  const places = sites.useList();
+  const site = places.records.find(({ record }) => record.id === siteId)?.record;
   // The last begun of each unit: a second visit of a day is the one that goes on.
   const today = useMemo((): ReadonlyMap<string, Kept<VisitDto>> => {
     const byTime = [...kept].sort((a, b) => a.record.startedAt.localeCompare(b.record.startedAt));
@@ -26,7 +27,7 @@ export function useRound(siteId: string) {
     (unit: UnitDto): RoundVisit => {
       const known = today.get(unit.id);
       if (!known) {
-        const table = tables.find(({ record }) => record.id === unit.blowerTableId)?.record;
+        const table = tables.records.find(({ record }) => record.id === unit.blowerTableId)?.record;
         return { visit: checkAt(unit, table, site, new Date()), onVisit: makeVisit };
       }
       const { record: whole, revision } = known;
@@ -34,7 +35,12 @@ export function useRound(siteId: string) {
       const visit = currentPart(whole);
       return { visit, onVisit: (changed) => changeVisit(revision, whole, intoWhole(whole, visit, changed)) };
     },
-    [today, tables, site],
+    [today, tables.records, site],
   );
-  return { today, roundVisit };
+  return {
+    today,
+    roundVisit,
+    /** Until the phone has read its own lists: a visit made sooner would be a second one of the day, or know no blower table. */
+    isPending: isPending || tables.isPending || places.isPending,
+  };
 }

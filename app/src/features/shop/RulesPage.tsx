@@ -10,14 +10,10 @@ import { Txt } from '../../ui/text';
 import { useIsWide } from '../../ui/theme';
 
 const GROUPS: readonly (readonly [title: string, says: string, rules: readonly RuleId[]])[] = [
-  [
-    'Airflow',
-    'What the air is held against.',
-    ['cfmPerTon', 'cfmPerTonHumid', 'cfmPerTonDry', 'bandPercent', 'edgePercent'],
-  ],
+  ['Airflow', 'Airflow targets.', ['cfmPerTon', 'cfmPerTonHumid', 'cfmPerTonDry', 'bandPercent', 'edgePercent']],
   [
     'Pressure',
-    'The plate first; these where it is silent.',
+    'Used when the nameplate gives no limit.',
     ['assumedMaxTespInWc', 'school', 'returnPercent', 'filterPercent', 'coilPercent', 'supplyPercent', 'filterFaceFpm'],
   ],
   ['Temperature drop', 'How a drop is judged.', ['dropSchool', 'dropLowF', 'dropHighF']],

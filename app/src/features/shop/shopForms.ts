@@ -15,7 +15,7 @@ export const COST = { kind: 'number', label: 'Cost', unit: 'count', ...LIMITS.co
 
 export const ENERGY_FORM = {
   fields: {
-    currency: { kind: 'text', label: 'Mark before money', most: 4 },
+    currency: { kind: 'text', label: 'Currency symbol', most: 4 },
     tariffPerKwh: {
       kind: 'number',
       label: 'Tariff, a kWh',

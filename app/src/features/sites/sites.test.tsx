@@ -19,7 +19,7 @@ jest.mock('../../data/visits', () => ({
   useVisitList: () => ({
     visits: mockWhole.map((one) => (one as { record: { id: string; startedAt: string } }).record),
   }),
-  useVisitsSince: () => mockWhole,
+  useVisitsSince: () => ({ visits: mockWhole, isPending: false }),
   useWeekAgo: () => '2026-11-20T00:00:00.000Z',
 }));
 jest.mock('../../data/records', () => {

@@ -31,7 +31,7 @@ export function useFound(text: string): readonly FoundPlace[] {
   const { records: unitList } = units.useList();
   const { records: shops } = shop.useList();
   const { visits } = useVisitList();
-  const whole = useVisitsSince(useWeekAgo());
+  const { visits: whole } = useVisitsSince(useWeekAgo());
   const held = useMemo(
     () => ({
       sites: siteList.map(({ record }) => record),

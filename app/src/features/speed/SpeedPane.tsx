@@ -19,7 +19,7 @@ export function SpeedPane({
   return (
     <View style={{ gap: 16 }}>
       <View style={{ gap: 4 }}>
-        <Heading size={17}>Where fan and ducts meet</Heading>
+        <Heading size={17}>Fan curve and duct system</Heading>
         {system ? (
           <Crossing
             now={system}

@@ -49,13 +49,21 @@ describe('Look', () => {
     const onVisit = show(fact(onTap3(), 'look', { item: 'filter', state: 'loaded' }));
     expect(screen.getByText('Filter: loaded')).toBeTruthy();
     fireEvent.press(screen.getByLabelText('Filter, loaded: declined by the customer'));
-    expect(onVisit.mock.calls[0]![0].facts!.at(-1)!.inputs).toMatchObject({ item: 'filter', outcome: 'declined' });
+    expect(onVisit.mock.calls[0]![0].facts!.at(-1)).toMatchObject({
+      kind: 'outcome',
+      inputs: { finding: 'look-filter', state: 'declined' },
+    });
   });
 
   test('a finding that is dealt with stays, struck through', () => {
-    show(fact(onTap3(), 'look', { item: 'filter', state: 'loaded', outcome: 'dealtWith' }));
+    const loaded = { item: 'filter', state: 'loaded' };
+    show(fact(fact(onTap3(), 'look', loaded), 'outcome', { finding: 'look-filter', state: 'dealtWith' }));
     expect(screen.getByText('Filter: loaded')).toHaveStyle({ textDecorationLine: 'line-through' });
     expect(screen.queryByText('Declined')).toBeNull();
+    // As earlier facts said it.
+    screen.unmount();
+    show(fact(onTap3(), 'look', { ...loaded, outcome: 'dealtWith' }));
+    expect(screen.getByText('Filter: loaded')).toHaveStyle({ textDecorationLine: 'line-through' });
   });
 
   test('a fire damper comes with its caution', () => {
@@ -155,10 +163,10 @@ describe('Airflow', () => {
     expect(onMethod).toHaveBeenCalledWith('electricHeat');
   });
 
-  test('two that disagree are said so, and one can be set aside with a reason', () => {
+  test('two that disagree are said so, and one can be excluded with a reason', () => {
     const { onVisit } = show(fact(measured(), 'traverse', traverse));
     expect(screen.getByText(/Blower table says 940, Duct traverse 1,450 CFM: further apart/)).toBeTruthy();
-    fireEvent.press(screen.getByLabelText('Set Duct traverse aside'));
+    fireEvent.press(screen.getByLabelText('Exclude Duct traverse'));
     fireEvent.press(screen.getByText('Instrument in doubt'));
     expect(onVisit.mock.calls[0]![0].facts!.at(-1)).toMatchObject({
       kind: 'setAside',
@@ -166,10 +174,10 @@ describe('Airflow', () => {
     });
   });
 
-  test('what was set aside stays with its reason and can count again', () => {
+  test('what was excluded stays with its reason and can count again', () => {
     const aside = fact(fact(measured(), 'traverse', traverse), 'setAside', { method: 'traverse', reason: 'elbow' });
     const { onVisit } = show(aside);
-    expect(screen.getByText('Set aside: elbow')).toBeTruthy();
+    expect(screen.getByText('Excluded: elbow')).toBeTruthy();
     fireEvent.press(screen.getByLabelText('Count Duct traverse again'));
     expect(assess(onVisit.mock.calls[0]![0]).flow!.disagreement).toBeDefined();
   });
@@ -187,7 +195,7 @@ describe('Drop', () => {
 
   test('nothing read: what it lacks, and the way to read it', () => {
     const { onRead } = show(measured());
-    expect(screen.getByText('Lacks the temperatures of return and supply air.')).toBeTruthy();
+    expect(screen.getByText('Missing: return and supply temperatures.')).toBeTruthy();
     fireEvent.press(screen.getByText('Read the temperatures'));
     expect(onRead).toHaveBeenCalled();
   });
@@ -205,13 +213,13 @@ describe('Drop', () => {
     expect(screen.getByText(/The rise comes with the airflow by electric or gas heat/)).toBeTruthy();
     const gas = { cuFt: 1, seconds: 36, returnF: 70, supplyF: 140 };
     show(fact({ ...measured(), mode: 'heating', setup: { riseMinF: 30, riseMaxF: 60 } }, 'gasHeat', gas));
-    expect(screen.getByText(/70.0 °F rise, the plate allows 30 to 60. Low air or over-fired/)).toBeTruthy();
+    expect(screen.getByText(/70.0 °F rise, the nameplate allows 30 to 60. Low air or over-fired/)).toBeTruthy();
   });
 });
 
 test('Speed: without a system it says what is lacking', () => {
   renderThemed(<SpeedPane assessment={assess(onTap3())} />);
-  expect(screen.getAllByText('Lacks the static at R2 and S1.').length).toBeGreaterThan(0);
+  expect(screen.getAllByText('Missing: static at R2 and S1.').length).toBeGreaterThan(0);
 });
 
 describe('the foot', () => {
@@ -232,8 +240,8 @@ describe('the foot', () => {
 
   test('three results, each with its mark and its working', () => {
     const { onWorking } = show(fact(measured(), 'measuredDrop', temperatures));
-    fireEvent.press(screen.getByLabelText(/^External static 0.58 in. w.c., of 0.50: outside/));
-    fireEvent.press(screen.getByLabelText(/^Airflow 940 CFM, ± 94, 313 a ton: outside, in the band 7 in 100/));
+    fireEvent.press(screen.getByLabelText(/^External static 0.58 in. w.c., of 0.50: out of range/));
+    fireEvent.press(screen.getByLabelText(/^Airflow 940 CFM, ± 94, 313 a ton: out of range, 7 % likely within target/));
     fireEvent.press(screen.getByLabelText(/^Drop 23.9 °F/));
     expect(onWorking.mock.calls.map(([title]: [string]) => title)).toEqual([
       'External static',

@@ -20,7 +20,7 @@ export function CsvText({ text, faulty, onRead }: CsvTextProps) {
       <Heading size={16}>{faulty ? 'Mend it here' : 'Or paste it'}</Heading>
       <Txt size={14} color="softInk">
         One row begins with “tap” and has the statics to its right; one row for each tap below it. Leave a cell blank
-        where the maker gives none. Commas, semicolons or tabs; decimal points or commas.
+        where the manufacturer gives none. Commas, semicolons or tabs; decimal points or commas.
       </Txt>
       <TextInput
         mode="outlined"

@@ -4,11 +4,11 @@ import { ScrollView } from 'react-native';
 import { DataTable } from 'react-native-paper';
 import { BOLD, REGULAR, usePalette } from '../../ui/theme';
 
-/** "823 · 1.21", or what of it the maker gives. */
+/** "823 · 1.21", or what of it the manufacturer gives. */
 const rpmCell = (rpm: number | null | undefined, bhp: number | null | undefined) =>
   typeof rpm !== 'number' ? '–' : typeof bhp === 'number' ? `${rpm} · ${bhp.toFixed(2)}` : String(rpm);
 
-/** A blower table as the maker prints it: taps down, statics across, blanks left blank. */
+/** A blower table as the manufacturer prints it: taps down, statics across, blanks left blank. */
 export function FiguresTable({ figures }: { readonly figures: TableFiguresDto }) {
   const palette = usePalette();
   const figure = { fontFamily: REGULAR, fontSize: 16, color: palette.ink, fontVariant: ['tabular-nums' as const] };

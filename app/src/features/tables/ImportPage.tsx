@@ -36,7 +36,7 @@ const nameOfFile = (file: string) =>
     .replace(/[-_]+/g, ' ')
     .trim();
 
-/** Brings in a maker's table: choose a file or paste, see what was read, then store it. Nothing is stored before. */
+/** Brings in a blower table: choose a file or paste, see what was read, then store it. Nothing is stored before. */
 export function ImportPage() {
   const [tableId] = useState(() => uuid());
   const [text, setText] = useState('');

@@ -48,7 +48,7 @@ export function TablePage() {
         <Txt size={14} color="softInk">
           {table.byRpm ? `RPM and brake horsepower by ${unitText('cfm')} and` : `${unitText('cfm')} at`} external
           static,
-          {` ${unitText('inWc')} `}A dash is a cell the maker leaves blank: it is never filled in.
+          {` ${unitText('inWc')} `}A dash is a cell the manufacturer leaves blank: it is never filled in.
         </Txt>
       </View>
     </Page>

@@ -27,7 +27,7 @@ const fit = (table: BlowerTableDto, unit: TablePickerProps['unit']) =>
   (table.motor === unit.motor ? 2 : 0) + (unit.tons && table.tons === unit.tons ? 1 : 0);
 
 /** Tables whose name, motor or tons hold every word, those that fit the unit first. */
-export function tablesFor(
+function tablesFor(
   tables: readonly BlowerTableDto[],
   unit: TablePickerProps['unit'],
   sought: string,
@@ -60,7 +60,7 @@ export function TablePicker({ open, unit, chosen, onClose, onPick }: TablePicker
   };
   return (
     <>
-      <Sheet open={open && !typing} onClose={onClose} title="Maker’s table">
+      <Sheet open={open && !typing} onClose={onClose} title="Blower table">
         <View style={{ gap: 8 }}>
           <ActionButton onPress={() => setTyping(true)} aside="two cells are enough">
             Type it in

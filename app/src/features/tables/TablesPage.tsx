@@ -14,7 +14,7 @@ export function TablesPage() {
   const foot = (
     <PageFoot>
       <ActionButton onPress={() => router.push('/shop/tables/type')} aside="two cells are enough">
-        Type a maker’s table
+        Type a blower table
       </ActionButton>
       <ActionButton quiet onPress={() => router.push('/shop/tables/import')} aside="CSV">
         Import from a file
@@ -22,7 +22,7 @@ export function TablesPage() {
     </PageFoot>
   );
   return (
-    <Page title="Blower tables" under="Makers’ airflow by tap and static" back="/shop" foot={foot}>
+    <Page title="Blower tables" under="Manufacturers’ airflow by tap and static" back="/shop" foot={foot}>
       <View style={{ paddingHorizontal: 16 }}>
         {[...records]
           .sort(

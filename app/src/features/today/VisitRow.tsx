@@ -1,4 +1,4 @@
-import type { VisitSummary } from '@huff/contract/spine';
+import { splitTitle, type VisitSummary } from '@huff/contract/spine';
 import { unitText, staticWords, flowWords, flowText, type VerdictWord } from '@huff/core/first';
 import { format } from 'date-fns/format';
 import { Link } from 'expo-router';
@@ -11,7 +11,6 @@ import { Icon } from '../../ui/icons';
 import { VERDICT_TEXT, VerdictMark } from '../../ui/marks';
 import { Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
-import { splitTitle } from '../visitState/unitWords';
 import { WithSummary, type Computing } from '../visitState/WithSummary';
 
 interface VisitRowProps {

@@ -1,4 +1,5 @@
 import { LIMITS, type SiteDto, type UnitDto, type VisitDto } from '@huff/contract';
+import { splitTitle } from '@huff/contract/spine';
 import { useMemo, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { TextInput } from 'react-native-paper';
@@ -32,7 +33,8 @@ const same = (a: string, b: string) => a.trim().toLowerCase() === b.trim().toLow
 function Body({ visit, onVisit, onClose }: KeepAsUnitProps) {
   const { records: siteList } = sites.useList();
   const { records: unitList } = units.useList();
-  const [siteName, setSiteName] = useState('');
+  // A check at a known address is kept there.
+  const [siteName, setSiteName] = useState(splitTitle(visit.title).site ?? '');
   const [unitName, setUnitName] = useState('');
   const [sure, setSure] = useState(false);
   const places = useMemo(

@@ -24,7 +24,7 @@ export function LastState({ unit }: { readonly unit: UnitDto }) {
   if (!proven)
     return (
       <Txt color="softInk">
-        Not proven yet. What is decided and read again at a visit stands here, and the next visit is held against it.
+        Not verified yet. After a fix is verified, its readings appear here as the baseline for the next visit.
       </Txt>
     );
   const limit = unit.maxTespInWc ?? rules.assumedMaxTespInWc;

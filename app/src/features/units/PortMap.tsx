@@ -14,7 +14,7 @@ interface PortMapProps {
 }
 
 /** The unit with a hole written down, or forgotten. */
-export function withPort(unit: UnitDto, port: PortId, where: string): UnitDto {
+function withPort(unit: UnitDto, port: PortId, where: string): UnitDto {
   const rest = (unit.ports ?? []).filter((one) => one.port !== port);
   const next = where.trim() === '' ? rest : [...rest, { port, where: where.trim() }];
   return { ...unit, ports: next };

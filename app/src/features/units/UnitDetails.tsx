@@ -1,10 +1,12 @@
 import { UNIT_PHOTO_ITEMS, type BlowerTableDto, type UnitDto } from '@huff/contract';
+import { typedOf } from '@huff/contract/spine';
 import { LAYOUTS, PLATE_FORM, staticWords, toolFigure, toolText } from '@huff/core';
 import { Image, ScrollView, View } from 'react-native';
 import { useUnitPhotos } from '../../data/visits';
 import { ListSection } from '../../ui/list';
 import { Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
+import { lineOf } from './UnitNameSheet';
 import { filterWords } from '../whatStandsHere/filterWords';
 
 interface UnitDetailsProps {
@@ -34,11 +36,15 @@ export function UnitDetails({ unit, table, onTell }: UnitDetailsProps) {
   const saidLayout = !(unit.setup?.unsaid ?? []).includes('layout');
   const lines: [string, string][] = [
     ...(saidLayout ? [['Air path', LAYOUTS[unit.layout].name] as [string, string]] : []),
-    ...(table ? [['Maker’s table', table.name] as [string, string]] : []),
+    ...(table ? [['Blower table', table.name] as [string, string]] : []),
     ...(unit.maxTespInWc ? [['Plate’s maximum static', staticWords(unit.maxTespInWc)] as [string, string]] : []),
     ...(filterWords(unit.setup) ? [['Filter', filterWords(unit.setup)!] as [string, string]] : []),
     ...plateLines(unit.plate),
-    ...(unit.notes ? [['Notes', unit.notes] as [string, string]] : []),
+    ...(unit.neededHours ? [['Hours in use', unit.neededHours.replace('-', '–')] as [string, string]] : []),
+    ...typedOf('unit').flatMap(([field, label]): [string, string][] => {
+      const said = lineOf(unit, field);
+      return said === '' ? [] : [[label, said]];
+    }),
   ];
   return (
     <ListSection title="What stands here" add="Change" onAdd={onTell}>
@@ -60,7 +66,9 @@ export function UnitDetails({ unit, table, onTell }: UnitDetailsProps) {
           </Txt>
         </View>
       ))}
-      {lines.length === 0 && <Txt color="softInk">Nothing said yet: touch Change, or say it at the first visit.</Txt>}
+      {lines.length === 0 && (
+        <Txt color="softInk">No equipment data yet. Touch Change to enter it, or enter it at the first visit.</Txt>
+      )}
       {photos.length > 0 && (
         <ScrollView
           horizontal

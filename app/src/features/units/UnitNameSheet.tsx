@@ -1,4 +1,6 @@
 import { check, LIMITS, UnitDto } from '@huff/contract';
+import { typedOf } from '@huff/contract/spine';
+import { typedHours } from '@huff/core/call';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { TextInput } from 'react-native-paper';
@@ -15,10 +17,16 @@ interface UnitNameSheetProps {
   readonly onClose: () => void;
 }
 
+const LINES = typedOf('unit');
+export const lineOf = (unit: UnitDto, field: string): string => {
+  const said = unit[field as keyof UnitDto];
+  return typeof said === 'string' ? said : '';
+};
+
 /** What a unit is called, and what is worth knowing of it. */
 export function UnitNameSheet(props: UnitNameSheetProps) {
   return (
-    <Sheet open={props.open} onClose={props.onClose} title="Name and notes">
+    <Sheet open={props.open} onClose={props.onClose} title="Name, hours, notes">
       {props.open && <Body {...props} />}
     </Sheet>
   );
@@ -26,9 +34,18 @@ export function UnitNameSheet(props: UnitNameSheetProps) {
 
 function Body({ unit, others, onKeep }: UnitNameSheetProps) {
   const [name, setName] = useState(unit.name);
-  const [notes, setNotes] = useState(unit.notes ?? '');
+  const [lines, setLines] = useState<Readonly<Record<string, string>>>(() =>
+    Object.fromEntries(LINES.map(([field]) => [field, lineOf(unit, field)])),
+  );
+  const [hours, setHours] = useState(unit.neededHours?.replace('-', ' to ') ?? '');
   const [asked, setAsked] = useState(false);
-  const next: UnitDto = { ...unit, name: name.trim(), notes: notes.trim() === '' ? null : notes.trim() };
+  const next: UnitDto = {
+    ...unit,
+    name: name.trim(),
+    ...Object.fromEntries(Object.entries(lines).map(([field, text]) => [field, text.trim() || null])),
+    // What cannot be read as hours is checked as it was typed, and told.
+    neededHours: hours.trim() === '' ? null : (typedHours(hours) ?? hours.trim()),
+  };
   const checked = check(UnitDto, next);
   const twin = others.some((other) => other.trim().toLowerCase() === next.name.toLowerCase());
   const why = checked.ok
@@ -53,13 +70,24 @@ function Body({ unit, others, onKeep }: UnitNameSheetProps) {
           setAsked(false);
         }}
       />
+      {LINES.map(([field, label]) => (
+        <TextInput
+          key={field}
+          mode="outlined"
+          label={label}
+          accessibilityLabel={label}
+          value={lines[field]}
+          maxLength={LIMITS.noteText.max}
+          onChangeText={(text) => setLines((before) => ({ ...before, [field]: text }))}
+        />
+      ))}
       <TextInput
         mode="outlined"
-        label="Notes"
-        accessibilityLabel="Notes"
-        value={notes}
-        maxLength={LIMITS.noteText.max}
-        onChangeText={setNotes}
+        label="Hours in use, like 8:00 to 17:00"
+        accessibilityLabel="Hours in use"
+        value={hours}
+        maxLength={LIMITS.nameLength.max}
+        onChangeText={setHours}
       />
       {asked && why !== undefined && (
         <Txt role="alert" size={15}>

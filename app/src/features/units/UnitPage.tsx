@@ -29,7 +29,7 @@ export function UnitPage() {
     return (
       <Page title="Unit" back="/sites">
         <View style={{ padding: 16 }}>
-          <Txt>{isPending ? 'Reading the unit.' : 'There is no such unit on this phone.'}</Txt>
+          <Txt>{isPending ? 'Loading unit…' : 'There is no such unit on this phone.'}</Txt>
         </View>
       </Page>
     );
@@ -134,7 +134,7 @@ function UnitActions({ kept, site }: { readonly kept: Kept<UnitDto>; readonly si
   return (
     <View>
       <View style={{ flexDirection: 'row', columnGap: 24, flexWrap: 'wrap' }}>
-        <TextButton onPress={() => setNaming(true)}>Name and notes</TextButton>
+        <TextButton onPress={() => setNaming(true)}>Name, hours, notes</TextButton>
         <TextButton onPress={() => setMoving(!moving)}>Move to another site</TextButton>
         <TextButton onPress={archive}>{unit.archivedAt ? 'Bring it back' : 'Archive'}</TextButton>
       </View>

@@ -1,58 +1,11 @@
-import type { SetupDto, UnitDto, UnitFactsDto, VisitDto } from '@huff/contract';
-import { sameValue } from '@huff/contract/spine';
+import type { UnitDto, VisitDto } from '@huff/contract';
+import { sameValue, SETUP_FIELDS, UNIT_FACTS, type Field } from '@huff/contract/spine';
 
-/** What a field is called in an offer; null: it is not the unit's to keep. A field that is missing here does not compile. */
-type Offered<Fields> = Readonly<Record<keyof Fields, string | null>>;
+/** Fields that a visit offers to its unit, each with what it is called in the offer. */
+const offered = <Name extends string>(fields: Readonly<Record<Name, Field>>): readonly (readonly [Name, string])[] =>
+  (Object.entries(fields) as [Name, Field][]).flatMap(([name, { kept }]) => (kept ? [[name, kept] as const] : []));
 
-const FACTS: Offered<Omit<UnitFactsDto, 'setup'>> = {
-  tap: 'speed',
-  tons: 'tons',
-  maxTespInWc: 'plate’s static',
-  layout: 'air path',
-  motor: 'motor',
-  plate: 'nameplate',
-  // Begins as the site's climate or the shop's target has it; changed at the unit itself.
-  cfmPerTon: null,
-};
-
-const SETUP: Offered<SetupDto> = {
-  filterWidthIn: 'filter',
-  filterHeightIn: 'filter',
-  filterCount: 'filter',
-  filterMedia: 'filter',
-  filterPlace: 'filter',
-  moreFilters: 'filter',
-  bareGrilleCollarIn: 'filter',
-  drive: 'sheaves and belt',
-  motorPlate: 'motor plate',
-  speeds: 'other speeds',
-  riseMinF: 'plate’s rise',
-  riseMaxF: 'plate’s rise',
-  designCfm: 'design airflow',
-  lineVolts: 'line volts',
-  effectiveLengthFt: 'length of the ducts',
-  equipment: 'equipment',
-  stages: 'stages',
-  zoning: 'zones or bypass',
-  school: 'how it is judged',
-  dropSchool: 'how it is judged',
-  // How the manufacturer took the table goes with the table.
-  tableCoil: null,
-  tableVolts: null,
-  tableFilter: null,
-  tableDryFactor: null,
-  // The site's altitude, the last proof and what nobody said are not the unit's to keep.
-  altitudeFt: null,
-  proven: null,
-  unsaid: null,
-  // The stage that ran is the visit's.
-  stage: null,
-};
-
-const offered = <Fields extends object>(names: Offered<Fields>) =>
-  (Object.entries(names) as [keyof Fields & string, string | null][]).filter(
-    (one): one is [keyof Fields & string, string] => one[1] !== null,
-  );
+const [OFFERED_FACTS, OFFERED_SETUP] = [offered(UNIT_FACTS), offered(SETUP_FIELDS)];
 
 export interface Learnt {
   /** "filter", "speed". */
@@ -69,13 +22,13 @@ export function learntAt(visit: VisitDto, unit: UnitDto): Learnt | undefined {
   const words = new Set<string>();
   let next: UnitDto = unit;
   const taken = new Set<string>(visit.setup?.unsaid ?? []);
-  for (const [key, word] of offered(FACTS)) {
+  for (const [key, word] of OFFERED_FACTS) {
     const said = visit[key];
     if (said === null || said === undefined || taken.has(key) || sameValue(said, unit[key])) continue;
     words.add(word);
     next = { ...next, [key]: said };
   }
-  for (const [key, word] of offered(SETUP)) {
+  for (const [key, word] of OFFERED_SETUP) {
     const said = visit.setup?.[key];
     if (said === null || said === undefined || sameValue(said, unit.setup?.[key])) continue;
     words.add(word);

@@ -19,7 +19,7 @@ export function VisitPage() {
   const onChange = useCallback((from: VisitDto, to: VisitDto) => changeVisit(revision, from, to), [revision]);
   if (!kept) {
     const words = isPending
-      ? 'Reading the visit.'
+      ? 'Loading visit…'
       : isError
         ? 'This visit is not on this phone yet, and the server cannot be reached. Try again with a signal.'
         : 'There is no such visit. It may have been made on another phone that has not sent it yet.';

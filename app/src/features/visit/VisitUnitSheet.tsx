@@ -18,6 +18,8 @@ interface VisitUnitSheetProps {
   readonly visit: VisitDto;
   readonly assessment: Assessment;
   readonly step?: NextStep;
+  /** A plan is decided: the unit is shown as the plan leaves it. */
+  readonly isPlanned: boolean;
   readonly onVisit: (visit: VisitDto) => void;
   /** Goes on with the next step. */
   readonly onStep: () => void;
@@ -25,7 +27,8 @@ interface VisitUnitSheetProps {
 }
 
 /** The equipment of a visit, with its mode, its title, its photos, and the way to keep it as a unit. Mounted while it is open. */
-export function VisitUnitSheet({ visit, assessment, step, onVisit, onStep, onClose }: VisitUnitSheetProps) {
+export function VisitUnitSheet(props: VisitUnitSheetProps) {
+  const { visit, assessment, step, isPlanned, onVisit, onStep, onClose } = props;
   const [keeping, setKeeping] = useState(false);
   const measures = step?.kind === 'measure' || step?.kind === 'save';
   const toUnit = () => {
@@ -43,7 +46,16 @@ export function VisitUnitSheet({ visit, assessment, step, onVisit, onStep, onClo
         table={visit.table}
         onTable={(table) => onVisit(table ? onTable(visit, table) : withoutTable(visit))}
         hasFlow={assessment.flow !== undefined && !assessment.flow.usualOnly}
-        lead={<RunsIn visit={visit} onVisit={onVisit} />}
+        lead={
+          <>
+            {isPlanned && (
+              <Txt size={15} role="note">
+                Shown as your plan leaves it. Change the planned speed, drive or filter in Fix.
+              </Txt>
+            )}
+            <RunsIn visit={visit} onVisit={onVisit} />
+          </>
+        }
         more={<MoreOfVisit visit={visit} onVisit={onVisit} onUnit={toUnit} />}
         photos={<UnitPhotos visitId={visit.id} />}
         go={

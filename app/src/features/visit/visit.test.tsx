@@ -167,12 +167,12 @@ test('a drop that was read but cannot be judged yet is not called unread', () =>
   const strip = (visit: VisitDto) =>
     renderThemed(<ResultStrip visit={visit} assessment={assess(visit)} onWorking={() => undefined} />);
   strip(exampleA);
-  expect(screen.getByLabelText(/^Drop – °F, not read: can’t say/)).toBeTruthy();
+  expect(screen.getByLabelText(/^Drop – °F, not read: not enough data/)).toBeTruthy();
   // So low a static that the book is in doubt: no air to judge a drop by.
   const unsure = read(read(onTap3(), 'R2', -0.05), 'S1', 0.07);
   const drop = { tons: 3, returnF: 75, moisture: 'wetBulb', returnWetF: 62.5, outdoorF: 95, supplyF: 55, minutes: 15 };
   strip(withFact(unsure, 'measuredDrop', drop, now));
-  expect(screen.getByLabelText(/^Drop 20\.0 °F, can’t say yet: can’t say/)).toBeTruthy();
+  expect(screen.getByLabelText(/^Drop 20\.0 °F, not judged yet: not enough data/)).toBeTruthy();
 });
 
 test('a clock that was off is told in words; one that was right is not', () => {

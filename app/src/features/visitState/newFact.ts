@@ -1,29 +1,7 @@
-import type { FactDto, VisitDto } from '@huff/contract';
+import { factOf, type FactDto, type VisitDto } from '@huff/contract';
 import { standingFacts, type FactKind } from '@huff/core';
+import type { Outcome } from '@huff/core/call';
 import { v4 as uuid } from 'uuid';
-
-/** Looks, checks, methods set aside and plans are no measurement of the air: no mode or speed goes with them. */
-const NOT_MEASURED: ReadonlySet<FactKind> = new Set([
-  'look',
-  'setAside',
-  'plan',
-  'check',
-  'ladder',
-  'handOver',
-  'finding',
-  'charge',
-  'takenBack',
-]);
-/** What stands side by side, each for its own thing. */
-const SIDE_BY_SIDE: ReadonlySet<FactKind> = new Set([
-  'look',
-  'setAside',
-  'check',
-  'ladder',
-  'finding',
-  'charge',
-  'takenBack',
-]);
 
 /** The stage that runs, as a condition of what is measured; nothing where the equipment has but one. */
 export const stageOf = ({ setup }: VisitDto): { stage?: 'low' | 'high' } =>
@@ -38,28 +16,31 @@ export function withFact(
   tap: string | null | undefined = visit.tap,
 ): VisitDto {
   const facts = visit.facts ?? [];
-  const before = SIDE_BY_SIDE.has(kind) ? undefined : standingFacts(facts).get(kind);
+  const { isBeside, isMeasured } = factOf(kind) ?? {};
+  const before = isBeside ? undefined : standingFacts(facts).get(kind);
   const fact: FactDto = {
     id: uuid(),
     kind,
     inputs,
     takenAt: now.toISOString(),
     replacesId: before?.id ?? null,
-    ...(!NOT_MEASURED.has(kind)
-      ? { conditions: { mode: visit.mode, ...(tap ? { tap } : {}), ...stageOf(visit) } }
-      : {}),
+    ...(isMeasured ? { conditions: { mode: visit.mode, ...(tap ? { tap } : {}), ...stageOf(visit) } } : {}),
   };
   return { ...visit, facts: [...facts, fact] };
 }
 
-/** The visit with a finding in one's own words: a new one, or a correction of the one that a fact says. */
+/** The visit with what became of a finding. */
+export const withOutcome = (visit: VisitDto, outcome: Outcome): VisitDto =>
+  withFact(visit, 'outcome', { ...outcome }, new Date());
+
+/** The visit with a finding in one's own words: a new one under its id, or a correction of the one that a fact says. */
 export function withOwnFinding(
   visit: VisitDto,
   inputs: Record<string, unknown>,
   now: Date,
-  correctsId: string | null = null,
+  { id = uuid(), correctsId = null }: { readonly id?: string; readonly correctsId?: string | null },
 ): VisitDto {
-  const fact: FactDto = { id: uuid(), kind: 'finding', inputs, takenAt: now.toISOString(), replacesId: correctsId };
+  const fact: FactDto = { id, kind: 'finding', inputs, takenAt: now.toISOString(), replacesId: correctsId };
   return { ...visit, facts: [...(visit.facts ?? []), fact] };
 }
 

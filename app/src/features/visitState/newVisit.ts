@@ -1,5 +1,5 @@
 import {
-  QUICK_CHECK,
+  quickCheckTitle,
   type BlowerTableDto,
   type ReadingDto,
   type SiteDto,
@@ -21,29 +21,33 @@ import { v4 as uuid } from 'uuid';
 
 export const AS_IT_RUNS: Conditions = { door: 'on', filter: 'in', coil: 'wet' };
 
-/** A quick check of a unit nobody wrote down yet: its air path and motor are taken until somebody says them. */
-export function quickCheck(now: Date, rules: Rules = DEFAULT_RULES): VisitDto {
+/**
+ * A quick check of a unit nobody wrote down yet: its air path and motor are assumed until somebody says them.
+ *
+ * @param site where it stands, if that is known: its altitude and climate hold there
+ */
+export function quickCheck(now: Date, rules: Rules = DEFAULT_RULES, site?: SiteDto): VisitDto {
   return {
     id: uuid(),
-    title: QUICK_CHECK,
+    title: quickCheckTitle(site?.name),
     unitId: null,
     layout: 'airHandler',
     motor: 'psc',
     mode: 'cooling',
     tons: null,
     maxTespInWc: null,
-    cfmPerTon: rules.cfmPerTon,
+    cfmPerTon: site ? siteTarget(site, rules) : rules.cfmPerTon,
     tap: null,
     table: null,
     startedAt: now.toISOString(),
     readings: [],
     facts: [],
-    setup: { unsaid: ['layout', 'motor'] },
+    setup: { unsaid: ['layout', 'motor'], ...(site ? { altitudeFt: site.altitudeFt ?? null } : {}) },
   };
 }
 
 /** The part of a table that a visit keeps. */
-export const tableUsed = ({ id, name, staticsInWc, taps, byRpm, part }: BlowerTableDto): VisitTableDto => ({
+const tableUsed = ({ id, name, staticsInWc, taps, byRpm, part }: BlowerTableDto): VisitTableDto => ({
   id,
   name,
   staticsInWc,
@@ -84,7 +88,7 @@ export function checkAt(
   };
 }
 
-/** How the maker took the table, where a visit keeps it. */
+/** How the manufacturer took the table, where a visit keeps it. */
 const conditionsOf = ({ conditions }: BlowerTableDto) => ({
   tableCoil: conditions?.coil ?? null,
   tableVolts: conditions?.volts ?? null,

@@ -25,7 +25,7 @@ export function nextStep(visit: VisitDto, { next, counted, layout }: Assessment,
     return {
       kind: 'standsHere',
       words: 'Say what stands here',
-      why: 'By pictures: air path, motor, tons. Nothing is needed; a ring on the drawing can be read at once.',
+      why: 'Pick the equipment by picture, or touch a test port and start measuring.',
     };
   if (visit.table && !visit.tap)
     return { kind: 'sayTap', words: 'Say the speed in use', why: 'Each tap has a row of its own in the table.' };

@@ -11,8 +11,6 @@ export type StationId = RouteStation;
 export interface StationActs {
   /** A change to the part of the visit that is drawn. */
   readonly onVisit: (visit: VisitDto) => void;
-  /** A change to the whole visit. */
-  readonly onWhole: (visit: VisitDto) => void;
   readonly askPort: (port: PortId, filterOut?: boolean) => void;
   readonly askMethod: (method: FactKind) => void;
   readonly showWorking: (title: string, verdict: Verdict) => void;
@@ -32,9 +30,8 @@ export interface StationProps {
   readonly width: number;
 }
 
-/** What a station that lays out the whole visit gets beside that: the visit as it stands this moment. */
+/** What a station that lays out the whole visit gets beside that; the visit as it stands this moment comes from `useWholeVisit`. */
 export interface StationPlaceProps extends StationProps {
-  readonly whole: VisitDto;
   readonly wholeParted: PartedVisit;
   readonly frame: Frame;
 }

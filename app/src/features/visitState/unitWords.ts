@@ -2,7 +2,7 @@ import { MOTOR_TEXT, tonsText } from '@huff/core/first';
 import type { VisitDto } from '@huff/contract';
 
 /** "tap 3"; of a belt drive "823 RPM". */
-export function speedText({ motor, tap }: Pick<VisitDto, 'motor' | 'tap'>): string {
+function speedText({ motor, tap }: Pick<VisitDto, 'motor' | 'tap'>): string {
   const rpm = motor === 'beltDrive' ? Number(tap) : Number.NaN;
   return Number.isFinite(rpm) && tap ? `${Math.round(rpm)} RPM` : `tap ${tap ?? 'unknown'}`;
 }
@@ -18,10 +18,4 @@ export function unitLine(visit: Lined): string {
     visit.tap ? speedText(visit) : null,
   ].filter(Boolean);
   return [...(parts.length > 0 ? parts : ['what stands here?']), visit.mode].join(' · ');
-}
-
-/** "Lantern Quay library, Reading room" → the unit's name first, since a narrow screen cuts off the end. */
-export function splitTitle(title: string): { name: string; site?: string } {
-  const at = title.lastIndexOf(', ');
-  return at < 0 ? { name: title } : { name: title.slice(at + 2), site: title.slice(0, at) };
 }

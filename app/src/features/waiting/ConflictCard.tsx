@@ -26,9 +26,9 @@ export function ConflictCard({ row, of }: { readonly row: OutboxRow; readonly of
         </Txt>
       )}
       {fields.map(({ field, yours, theirs, by, at }) => (
-        <View key={field} role="group" aria-label={fieldName(field)} style={{ gap: 6 }}>
+        <View key={field} role="group" aria-label={fieldName(row.operation, field)} style={{ gap: 6 }}>
           <Txt size={15} color="softInk">
-            {fieldName(field)}
+            {fieldName(row.operation, field)}
           </Txt>
           <View style={{ flexDirection: 'row', gap: 10 }}>
             <Value

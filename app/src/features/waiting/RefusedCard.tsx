@@ -30,8 +30,8 @@ export function RefusedCard({ row, of }: { readonly row: OutboxRow; readonly of:
         <View key={at}>
           <TextInput
             mode="outlined"
-            label={fieldName(field)}
-            accessibilityLabel={fieldName(field)}
+            label={fieldName(operation, field)}
+            accessibilityLabel={fieldName(operation, field)}
             value={typed[at] ?? ''}
             onChangeText={(text) => setTyped((before) => ({ ...before, [at]: text }))}
           />

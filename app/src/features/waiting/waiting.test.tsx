@@ -77,12 +77,21 @@ describe('in words', () => {
     expect(recordWords(reading, nameOf)).toBe('Visit');
   });
   test('fields and values', () => {
-    expect(['setup.altitudeFt', 'belts.A48', 'tap', 'unheardOf'].map(fieldName)).toEqual([
+    const patch = (of: 'unit' | 'shop'): Operation => ({
+      ...made('p'),
+      kind: 'patch',
+      of,
+      recordId: 'x',
+      base: 1,
+      fields: {},
+    });
+    expect(['setup.altitudeFt', 'tap', 'unheardOf'].map((path) => fieldName(patch('unit'), path))).toEqual([
       'Altitude, ft',
-      'Belt A48',
       'Tap',
       'unheardOf',
     ]);
+    expect(fieldName(patch('shop'), 'belts.A48')).toBe('Belt A48');
+    expect(fieldName(reading, 'value')).toBe('Static, in. w.c.');
     expect(
       [null, 0.5, true, [1, 2], { name: 'Fixed 3.7' }, { mark: 'A48', cost: 14 }, { x: 1 }].map(valueText),
     ).toEqual(['not known', '0.5', 'yes', 'a list of 2', 'Fixed 3.7', 'A48, 14', 'filled in']);

@@ -119,7 +119,7 @@ export function WhatStandsHere(props: WhatStandsHereProps) {
       />
       <View>
         <FactRow
-          name="Maker’s table"
+          name="Blower table"
           value={table?.name ?? 'type two cells, or later'}
           assumed={!table}
           onPress={() => setShowing('table')}
@@ -227,7 +227,7 @@ function speedsOf(table: BlowerTable, tap: string | null | undefined): string[] 
 }
 
 const rpmFault = (table: BlowerTable, rpm: number) =>
-  tapRow(table, String(rpm)) ? undefined : 'The maker’s table does not reach this RPM.';
+  tapRow(table, String(rpm)) ? undefined : 'The blower table does not reach this RPM.';
 
 /** A belt drive runs at any RPM: the measured one, between the rows of the table. */
 const measuredRpm = (table: BlowerTable): UnitNumber => ({

@@ -1,1 +1,1 @@
-export * from './WhatStandsHere';
+export { WhatStandsHere } from './WhatStandsHere';

@@ -1,4 +1,5 @@
 import { unitText, portOf, staticText, type JudgedStretch, type Layout, type PortId, stagesText } from '@huff/core';
+import { useMemo } from 'react';
 import { View } from 'react-native';
 import { planAirway } from '@huff/paper/airway';
 import { PressureLine } from './PressureLine';
@@ -31,7 +32,7 @@ export function airwaySentence(stretches: readonly JudgedStretch[], liftInWc: nu
 
 /** The Airway: the air runs down the page from room to room, and its ports are touched to read them. */
 export function Airway({ layout, stretches, pressures, ghost, width, next, liftInWc, onPort, onWorking }: AirwayProps) {
-  const plan = planAirway(layout, stretches, pressures);
+  const plan = useMemo(() => planAirway(layout, stretches, pressures), [layout, stretches, pressures]);
   const rowHeight = plan.rows > 4 ? 78 : 88;
   const lineWidth = Math.round(Math.min(210, width * 0.44));
   const portName = (id: PortId) => portOf(layout, id)?.name ?? '';

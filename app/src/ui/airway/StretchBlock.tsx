@@ -2,7 +2,7 @@ import { percentText, staticText, type JudgedStretch, stagesText } from '@huff/c
 import { Pressable, View } from 'react-native';
 import { VerdictMark } from '../marks';
 import { Txt } from '../text';
-import { usePalette } from '../theme';
+import { DRAWN_TEXT, usePalette } from '../theme';
 import type { AirwayBlock } from '@huff/paper/airway';
 
 /** How much of the nameplate a stretch takes, with a tick at its share. */
@@ -60,7 +60,7 @@ export function StretchBlock({ block, liftInWc, onWorking }: StretchBlockProps) 
         <Txt size={16} bold>
           {stagesText(block.stages)}
         </Txt>
-        <Txt size={13} color="softInk" figures>
+        <Txt size={DRAWN_TEXT} color="softInk" figures>
           {insideText(block, liftInWc)}
         </Txt>
       </View>
@@ -75,7 +75,7 @@ export function StretchBlock({ block, liftInWc, onWorking }: StretchBlockProps) 
           </Txt>
           {stretch && <VerdictMark word="cantSay" />}
         </View>
-        <Txt size={13} color="softInk">
+        <Txt size={DRAWN_TEXT} color="softInk">
           {stretch ? stretch.verdict.sentence : 'not read yet'}
         </Txt>
       </View>
@@ -98,9 +98,8 @@ export function StretchBlock({ block, liftInWc, onWorking }: StretchBlockProps) 
         <VerdictMark word={stretch.verdict.word} />
       </View>
       <ShareBar stretch={stretch} />
-      <Txt size={13} color="softInk" figures>
-        {percentText(stretch.share ?? 0)} of the plate · {stretch.budgetName ?? 'share'}{' '}
-        {percentText(stretch.budgetShare)}
+      <Txt size={DRAWN_TEXT} color="softInk" figures>
+        {percentText(stretch.share ?? 0)} of plate, {stretch.budgetName ?? 'share'} {percentText(stretch.budgetShare)}
       </Txt>
     </Pressable>
   );

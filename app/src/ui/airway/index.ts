@@ -1,2 +1,1 @@
-export * from './Airway';
-export * from '@huff/paper/airway';
+export { Airway } from './Airway';

@@ -6,7 +6,7 @@ export function crossingSentence({ now, then, target, maxTesp, proven }: Crossin
   const at = operate(now);
   if (at.kind === 'offTable') return `${sentenceCase(speedName(now, at.tap))} leaves its curve on this path.`;
   const first = `On ${speedName(now, at.tap)} fan and ducts meet at ${flowWords(at.flowCfm)} and ${staticWords(at.tespInWc)}${now.fan.usual ? `, ${curveWords(now.fan)}` : ''}.`;
-  const band = target ? ` The target band is ${flowText(target.lowCfm)} to ${flowWords(target.highCfm)}.` : '';
+  const band = target ? ` The target range is ${flowText(target.lowCfm)} to ${flowWords(target.highCfm)}.` : '';
   const shown = then && operate(then);
   const next =
     shown?.kind === 'crossing'

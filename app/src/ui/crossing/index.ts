@@ -1,1 +1,1 @@
-export * from './Crossing';
+export { Crossing } from './Crossing';

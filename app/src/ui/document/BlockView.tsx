@@ -1,12 +1,12 @@
 import { VERDICT_TEXT } from '@huff/core';
 import { SIGNATURE_SIDE, signaturePath, strokesOf } from '@huff/core/call';
-import { figureBar, type Block } from '@huff/paper';
+import { figureBar, type Block, type OwnerFigure } from '@huff/paper';
 import { View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
 import { VerdictMark } from '../marks';
 import { Heading, Txt } from '../text';
 import { usePalette } from '../theme';
-import { SvgMarkup } from './SvgMarkup';
+import { PaperDrawing } from './PaperDrawing';
 
 interface BlockViewProps {
   readonly block: Block;
@@ -15,7 +15,6 @@ interface BlockViewProps {
 
 /** A block of a document on the screen. Photos stand on paper alone: the stations show them here. */
 export function BlockView({ block, width }: BlockViewProps) {
-  const palette = usePalette();
   switch (block.kind) {
     case 'heading':
       return <Heading size={17}>{block.text}</Heading>;
@@ -32,68 +31,19 @@ export function BlockView({ block, width }: BlockViewProps) {
     case 'figures':
       return (
         <View>
-          {block.rows.map((row) => {
-            const { name, under, before, now, word } = row;
-            const bar = figureBar(row, width);
-            return (
-              <View key={name} style={{ borderTopWidth: 1, borderColor: palette.line, paddingVertical: 8, gap: 6 }}>
-                <View
-                  accessible
-                  aria-label={`${name}: ${before === undefined ? '' : `${before} before, `}${now} ${under}. ${VERDICT_TEXT[word]}`}
-                  style={{
-                    flexDirection: 'row',
-                    alignItems: 'center',
-                    gap: 8,
-                  }}
-                >
-                  <View style={{ flex: 1 }}>
-                    <Txt>{name}</Txt>
-                    <Txt size={14} color="softInk" figures>
-                      {under}
-                    </Txt>
-                  </View>
-                  {before !== undefined && <Txt size={17} color="softInk" figures>{`${before} →`}</Txt>}
-                  <Txt size={24} bold figures>
-                    {now}
-                  </Txt>
-                  <VerdictMark word={word} size={20} />
-                </View>
-                {bar && <SvgMarkup drawing={bar} width={width} />}
-              </View>
-            );
-          })}
+          {block.rows.map((row) => (
+            <FigureRow key={row.name} row={row} width={width} />
+          ))}
         </View>
       );
     case 'drawing':
       return (
         <View style={{ backgroundColor: '#FFFFFF', padding: 8, borderRadius: 6 }}>
-          <SvgMarkup drawing={block.drawing} width={width - 16} />
+          <PaperDrawing drawing={block.drawing} width={width - 16} />
         </View>
       );
-    case 'mark': {
-      const strokes = block.signature === undefined ? undefined : strokesOf(block.signature);
-      return (
-        <View style={{ gap: 4 }}>
-          <Txt>{`Handed over${block.name === undefined ? '' : ` to ${block.name}`}.`}</Txt>
-          {strokes && (
-            <Svg
-              width={180}
-              height={60}
-              viewBox={`0 0 ${SIGNATURE_SIDE} ${SIGNATURE_SIDE / 3}`}
-              role="img"
-              aria-label="signed"
-            >
-              <Path
-                d={signaturePath(strokes, SIGNATURE_SIDE, SIGNATURE_SIDE / 3)}
-                fill="none"
-                stroke={palette.ink}
-                strokeWidth={8}
-              />
-            </Svg>
-          )}
-        </View>
-      );
-    }
+    case 'mark':
+      return <MarkView block={block} />;
     case 'table':
       return <TableView block={block} />;
     case 'verdict':
@@ -114,6 +64,52 @@ export function BlockView({ block, width }: BlockViewProps) {
     case 'link':
       return null;
   }
+}
+
+/** A figure of the owner's page: before, now, its verdict, and a bar where it is known what is right. */
+function FigureRow({ row, width }: { readonly row: OwnerFigure; readonly width: number }) {
+  const palette = usePalette();
+  const { name, under, before, now, word } = row;
+  const bar = figureBar(row, width);
+  return (
+    <View style={{ borderTopWidth: 1, borderColor: palette.line, paddingVertical: 8, gap: 6 }}>
+      <View
+        accessible
+        aria-label={`${name}: ${before === undefined ? '' : `${before} before, `}${now} ${under}. ${VERDICT_TEXT[word]}`}
+        style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}
+      >
+        <View style={{ flex: 1 }}>
+          <Txt>{name}</Txt>
+          <Txt size={14} color="softInk" figures>
+            {under}
+          </Txt>
+        </View>
+        {before !== undefined && <Txt size={17} color="softInk" figures>{`${before} →`}</Txt>}
+        <Txt size={24} bold figures>
+          {now}
+        </Txt>
+        <VerdictMark word={word} size={20} />
+      </View>
+      {bar && <PaperDrawing drawing={bar} width={width} />}
+    </View>
+  );
+}
+
+/** To whom it was handed over, with what was signed. */
+function MarkView({ block }: { readonly block: Extract<Block, { kind: 'mark' }> }) {
+  const palette = usePalette();
+  const strokes = block.signature === undefined ? undefined : strokesOf(block.signature);
+  const side = SIGNATURE_SIDE;
+  return (
+    <View style={{ gap: 4 }}>
+      <Txt>{`Handed over${block.name === undefined ? '' : ` to ${block.name}`}.`}</Txt>
+      {strokes && (
+        <Svg width={180} height={60} viewBox={`0 0 ${side} ${side / 3}`} role="img" aria-label="signed">
+          <Path d={signaturePath(strokes, side, side / 3)} fill="none" stroke={palette.ink} strokeWidth={8} />
+        </Svg>
+      )}
+    </View>
+  );
 }
 
 /** A table with its columns in line, figures at the right. */

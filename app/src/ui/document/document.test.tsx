@@ -12,9 +12,15 @@ test('a table has its heads and every cell, a table without heads its cells alon
 });
 
 test('a verdict has its mark in words, and the lines behind it', () => {
-  draw({ kind: 'verdict', word: 'outside', name: 'Static', text: '0.58 in. w.c.', lines: ['The plate allows 0.50.'] });
+  draw({
+    kind: 'verdict',
+    word: 'outside',
+    name: 'Static',
+    text: '0.58 in. w.c.',
+    lines: ['The nameplate allows 0.50.'],
+  });
   expect(screen.getByText('Static: 0.58 in. w.c.')).toBeTruthy();
-  expect(screen.getByText('The plate allows 0.50.')).toBeTruthy();
+  expect(screen.getByText('The nameplate allows 0.50.')).toBeTruthy();
 });
 
 test('a figure is heard whole: before, now, what is right, the verdict', () => {
@@ -22,7 +28,7 @@ test('a figure is heard whole: before, now, what is right, the verdict', () => {
     kind: 'figures',
     rows: [{ name: 'Air moved', under: 'CFM; 1,080 to 1,320 is right', before: '940', now: '1,090', word: 'inside' }],
   });
-  expect(screen.getByLabelText('Air moved: 940 before, 1,090 CFM; 1,080 to 1,320 is right. inside')).toBeTruthy();
+  expect(screen.getByLabelText('Air moved: 940 before, 1,090 CFM; 1,080 to 1,320 is right. in range')).toBeTruthy();
 });
 
 test('a photo and a link stand on paper alone', () => {

@@ -1,2 +1,1 @@
 export { BlockView } from './BlockView';
-export { SvgMarkup } from './SvgMarkup';

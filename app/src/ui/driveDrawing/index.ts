@@ -1,2 +1,1 @@
-export * from './DriveDrawing';
-export * from '@huff/paper/drive';
+export { DriveDrawing } from './DriveDrawing';

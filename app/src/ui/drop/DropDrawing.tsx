@@ -2,7 +2,7 @@ import { toolFigure, toolText } from '@huff/core';
 import { scaleLinear } from 'd3-scale';
 import { View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
-import { BOLD, REGULAR, usePalette } from '../theme';
+import { BOLD, DRAWN_TEXT, REGULAR, usePalette } from '../theme';
 
 interface DropDrawingProps {
   readonly returnF?: number;
@@ -56,7 +56,7 @@ export function DropDrawing({ returnF, supplyF, band, bandName, dewPointF, width
           x={(coilAt + coilTo) / 2}
           y={14}
           fontFamily={REGULAR}
-          fontSize={14}
+          fontSize={DRAWN_TEXT}
           fill={palette.softInk}
           textAnchor="middle"
         >
@@ -71,7 +71,13 @@ export function DropDrawing({ returnF, supplyF, band, bandName, dewPointF, width
               height={Math.max(3, y(band.low) - y(band.high))}
               fill={palette.edge}
             />
-            <SvgText x={coilTo + 6} y={y(band.low) + 17} fontFamily={REGULAR} fontSize={14} fill={palette.softInk}>
+            <SvgText
+              x={coilTo + 6}
+              y={y(band.low) + 17}
+              fontFamily={REGULAR}
+              fontSize={DRAWN_TEXT}
+              fill={palette.softInk}
+            >
               {bandName}
             </SvgText>
           </>
@@ -86,7 +92,7 @@ export function DropDrawing({ returnF, supplyF, band, bandName, dewPointF, width
               stroke={palette.supply}
               strokeDasharray="3 4"
             />
-            <SvgText x={4} y={y(dewPointF) + 17} fontFamily={REGULAR} fontSize={14} fill={palette.supply}>
+            <SvgText x={4} y={y(dewPointF) + 17} fontFamily={REGULAR} fontSize={DRAWN_TEXT} fill={palette.supply}>
               {`dew point ${toolFigure(dewPointF, 'count')}`}
             </SvgText>
           </>
@@ -111,10 +117,17 @@ export function DropDrawing({ returnF, supplyF, band, bandName, dewPointF, width
             </SvgText>
           </>
         )}
-        <SvgText x={4} y={HEIGHT - 6} fontFamily={BOLD} fontSize={14} fill={palette.suction}>
+        <SvgText x={4} y={HEIGHT - 6} fontFamily={BOLD} fontSize={DRAWN_TEXT} fill={palette.suction}>
           return
         </SvgText>
-        <SvgText x={width - 4} y={HEIGHT - 6} fontFamily={BOLD} fontSize={14} fill={palette.supply} textAnchor="end">
+        <SvgText
+          x={width - 4}
+          y={HEIGHT - 6}
+          fontFamily={BOLD}
+          fontSize={DRAWN_TEXT}
+          fill={palette.supply}
+          textAnchor="end"
+        >
           supply
         </SvgText>
       </Svg>

@@ -1,1 +1,1 @@
-export * from './DropDrawing';
+export { DropDrawing } from './DropDrawing';

@@ -4,7 +4,7 @@ import { Txt } from '../text';
 import { usePalette } from '../theme';
 import { useArrowKeys } from './useArrowKeys';
 
-export interface ChoiceOption<Id extends string> {
+interface ChoiceOption<Id extends string> {
   readonly id: Id;
   readonly text: string;
   /** Stands beside it, quieter: the term for what is seen. */

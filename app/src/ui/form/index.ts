@@ -1,2 +1,2 @@
-export * from './Choice';
-export * from './SearchField';
+export { Choice } from './Choice';
+export { SearchField } from './SearchField';

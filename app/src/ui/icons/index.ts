@@ -1,2 +1,2 @@
-export * from './Icon';
-export * from './IconAction';
+export { Icon, type IconName } from './Icon';
+export { IconAction } from './IconAction';

@@ -1,6 +1,3 @@
-export * from './Keypad';
-export * from './keypadEntry';
-export * from './numberEntry';
-export * from './NumberPad';
-export * from './NumberSheet';
+export { Keypad } from './Keypad';
+export { type AskedNumber, NumberSheet } from './NumberSheet';
 export { KeyCap } from './KeyGrid';

@@ -41,7 +41,7 @@ export function keyOf(name: string): Key | undefined {
 }
 
 /** Suction on the return side and pressure on the supply side, until the sign is set by hand. */
-export const signOf = (entry: Entry, side: 'return' | 'supply'): 1 | -1 => entry.sign ?? (side === 'return' ? -1 : 1);
+const signOf = (entry: Entry, side: 'return' | 'supply'): 1 | -1 => entry.sign ?? (side === 'return' ? -1 : 1);
 
 /** The signed static, in. w.c., or undefined while there are no digits. */
 export function staticOf(entry: Entry, side: 'return' | 'supply'): number | undefined {

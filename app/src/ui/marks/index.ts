@@ -1,2 +1,2 @@
-export * from './VerdictMark';
+export { VerdictMark } from './VerdictMark';
 export { VERDICT_TEXT } from '@huff/core/first';

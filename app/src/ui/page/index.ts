@@ -1,8 +1,8 @@
-export * from './ActionButton';
-export * from './Columns';
-export * from './Page';
-export * from './PageFoot';
-export * from './PaperRoot';
-export * from './PlacesBar';
-export * from './TextButton';
-export * from './TextLink';
+export { ActionButton } from './ActionButton';
+export { Columns } from './Columns';
+export { Page } from './Page';
+export { PageFoot } from './PageFoot';
+export { PaperRoot } from './PaperRoot';
+export { PlacesBar } from './PlacesBar';
+export { TextButton } from './TextButton';
+export { TextLink } from './TextLink';

@@ -1,1 +1,1 @@
-export * from './ReconcileChart';
+export { ReconcileChart, reconcileSentence } from './ReconcileChart';

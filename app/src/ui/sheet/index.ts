@@ -1,2 +1,2 @@
-export * from './FullSheet';
-export * from './Sheet';
+export { FullSheet } from './FullSheet';
+export { Sheet } from './Sheet';

@@ -1,2 +1,2 @@
-export * from './station';
-export * from './StationRun';
+export { type Station } from './station';
+export { StationRun } from './StationRun';

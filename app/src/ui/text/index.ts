@@ -1,2 +1,2 @@
-export * from './Txt';
-export * from './ToldAt';
+export { Heading, Txt } from './Txt';
+export { ToldAt } from './ToldAt';

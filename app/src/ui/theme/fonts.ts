@@ -12,3 +12,6 @@ export const FONT_FILES = {
 
 export const REGULAR = 'AtkinsonHyperlegibleNext_400Regular';
 export const BOLD = 'AtkinsonHyperlegibleNext_700Bold';
+
+/** The least size of words on a drawing, px: read at arm’s length, in the sun. */
+export const DRAWN_TEXT = 15;

@@ -1,34 +1,19 @@
+import { INK, type Inks } from '@huff/paper/shapes';
+
 /** Colours by what they are for. Text contrast is AA or better in both themes (tested). */
-export interface Palette {
+export interface Palette extends Inks {
   readonly name: 'daylight' | 'attic';
-  readonly paper: string;
-  readonly sheet: string;
-  readonly line: string;
-  readonly ink: string;
-  readonly softInk: string;
-  readonly suction: string;
-  readonly supply: string;
-  readonly action: string;
   readonly onAction: string;
-  readonly edge: string;
   readonly outside: string;
-  /** The unused part of a bar. */
-  readonly trough: string;
   readonly scrim: string;
 }
 
+/** The colors of paper on a page that does not glare. */
 export const DAYLIGHT: Palette = {
+  ...INK,
   name: 'daylight',
   paper: '#F3F1EC',
-  sheet: '#FFFFFF',
-  line: '#CFCBC0',
-  ink: '#1B2320',
-  softInk: '#46504B',
-  suction: '#5A4A9C',
-  supply: '#00706B',
-  action: '#A6461A',
   onAction: '#FFF8F2',
-  edge: '#F2D9A0',
   outside: '#F6D9CC',
   trough: '#DFDCD3',
   scrim: 'rgba(27,35,32,0.5)',

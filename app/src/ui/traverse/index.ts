@@ -1,1 +1,1 @@
-export * from './TraverseDrawing';
+export { TraverseDrawing } from './TraverseDrawing';

@@ -1,1 +1,1 @@
-export { TrendChart, type TrendPoint } from './TrendChart';
+export { TrendChart } from './TrendChart';

@@ -4,10 +4,10 @@ import { Pressable, View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
 import { VerdictMark } from '../marks';
 import { Txt } from '../text';
-import { BOLD, usePalette } from '../theme';
+import { BOLD, DRAWN_TEXT, usePalette } from '../theme';
 
 /** A test point as it is drawn. */
-export interface WayPoint {
+interface WayPoint {
   readonly id: string;
   readonly name: string;
   /** Where the leads go, what it should read. */
@@ -117,7 +117,7 @@ export function WayOfPower({ points, stopsAt, what, next, onPoint }: WayOfPowerP
               x={AXIS}
               y={y(i) + 4.5}
               fontFamily={BOLD}
-              fontSize={13}
+              fontSize={DRAWN_TEXT}
               fill={palette.ink}
               textAnchor="middle"
             >{`T${i + 1}`}</SvgText>
@@ -145,17 +145,17 @@ export function WayOfPower({ points, stopsAt, what, next, onPoint }: WayOfPowerP
               {name}
             </Txt>
             {id === stopsAt ? (
-              <Txt size={14} bold color="action" numberOfLines={1}>
+              <Txt size={DRAWN_TEXT} bold color="action" numberOfLines={1}>
                 {what} stops here
               </Txt>
             ) : (
-              <Txt size={14} color="softInk" numberOfLines={2}>
+              <Txt size={DRAWN_TEXT} color="softInk" numberOfLines={2}>
                 {where}
               </Txt>
             )}
           </View>
           {text === undefined ? (
-            <Txt size={14} color="softInk" style={{ maxWidth: 84 }} align="right">
+            <Txt size={DRAWN_TEXT} color="softInk" style={{ maxWidth: 84 }} align="right">
               {stand === 'implied' ? 'shown' : 'not tested'}
             </Txt>
           ) : (

@@ -1,1 +1,1 @@
-export { STAND_WORD, WayOfPower, type WayPoint } from './WayOfPower';
+export { STAND_WORD, WayOfPower } from './WayOfPower';

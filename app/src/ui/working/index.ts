@@ -1,1 +1,1 @@
-export * from './WorkingSheet';
+export { WorkingSheet } from './WorkingSheet';

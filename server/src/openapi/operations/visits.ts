@@ -46,7 +46,7 @@ export const VISITS_OPERATIONS: readonly Operation[] = [
   {
     method: 'post',
     path: '/api/visits/:id/plans',
-    summary: 'Plans that would land the air in its band',
+    summary: 'Plans that would bring the airflow within target',
     tag: 'Visits',
     body: ref('PlanWishes'),
     answer: { type: 'object' },

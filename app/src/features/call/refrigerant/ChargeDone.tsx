@@ -1,4 +1,3 @@
-import type { VisitDto } from '@huff/contract';
 import { toolText } from '@huff/core';
 import {
   CHARGE_WORK_FORM,
@@ -17,16 +16,16 @@ import { usePalette } from '../../../ui/theme';
 import { ToolForm } from '../../tool/ToolForm';
 import { useFieldForm } from '../../tool/useFieldForm';
 import { takenBack, withFact } from '../../visitState/newFact';
+import { useWholeVisit } from '../../visitState/WholeVisit';
 
 interface ChargeDoneProps {
-  readonly whole: VisitDto;
-  readonly onWhole: (visit: VisitDto) => void;
   /** What is known already: circuit and refrigerant. */
   readonly begin: Record<string, unknown>;
 }
 
 /** What was done to the charge: recovered, added, weighed in, leaks, holding, evacuation. It goes on the report and the shop's record. */
-export function ChargeDone({ whole, onWhole, begin }: ChargeDoneProps) {
+export function ChargeDone({ begin }: ChargeDoneProps) {
+  const { whole, setWhole } = useWholeVisit();
   const palette = usePalette();
   const [writing, setWriting] = useState(false);
   const works = chargeWorks(whole.facts ?? []);
@@ -46,7 +45,7 @@ export function ChargeDone({ whole, onWhole, begin }: ChargeDoneProps) {
           style={{ flexDirection: 'row', alignItems: 'center', borderTopWidth: 1, borderColor: palette.line, gap: 8 }}
         >
           <Txt style={{ flex: 1, paddingVertical: 8 }}>{chargeWorkWords(work, circuits)}</Txt>
-          <TextButton onPress={() => onWhole(takenBack(whole, [work.factId], new Date()))}>Remove</TextButton>
+          <TextButton onPress={() => setWhole(takenBack(whole, [work.factId], new Date()))}>Remove</TextButton>
         </View>
       ))}
       {net !== 0 && (
@@ -59,7 +58,7 @@ export function ChargeDone({ whole, onWhole, begin }: ChargeDoneProps) {
           <Body
             begin={begin}
             onKeep={(inputs) => {
-              onWhole(withFact(whole, 'charge', inputs, new Date()));
+              setWhole(withFact(whole, 'charge', inputs, new Date()));
               setWriting(false);
             }}
           />

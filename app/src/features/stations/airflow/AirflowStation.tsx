@@ -27,7 +27,7 @@ import type { Assessment } from '../../visitState/useAssessment';
 
 /** Airflows that come from what was read elsewhere, in words. */
 const FROM_ELSEWHERE: Readonly<Record<string, string>> = {
-  [MOTOR_METHOD]: 'Amps give the horsepower, the maker’s table the airflow that asks for it.',
+  [MOTOR_METHOD]: 'Amps give the horsepower, the blower table the airflow that asks for it.',
   [PROVEN_METHOD]: 'The unit’s own proven point, carried to today’s static.',
 };
 
@@ -56,7 +56,7 @@ export function AirflowStation({ visit, assessment, onVisit, onMethod }: Airflow
             <VerdictMark word={airflow.word} size={22} />
             <Heading size={17}>
               {sentenceCase(VERDICT_TEXT[airflow.word])}
-              {airflow.odds === undefined ? '' : `: in the band ${oddsText(airflow.odds)}`}
+              {airflow.odds === undefined ? '' : `: ${oddsText(airflow.odds)} likely within target`}
             </Heading>
           </View>
         ) : (
@@ -75,7 +75,7 @@ export function AirflowStation({ visit, assessment, onVisit, onMethod }: Airflow
           name="Blower table"
           says={
             known.has(TABLE_METHOD)
-              ? 'From the static and the tap, by the maker’s table.'
+              ? 'From the static and the tap, by the blower table.'
               : visit.table
                 ? judgement.tespInWc === undefined
                   ? judgement.tesp.sentence
@@ -116,7 +116,7 @@ export function AirflowStation({ visit, assessment, onVisit, onMethod }: Airflow
           );
         })}
       </View>
-      <Sheet open={aside !== undefined} onClose={() => setAside(undefined)} title={`Set aside: ${aside?.name ?? ''}`}>
+      <Sheet open={aside !== undefined} onClose={() => setAside(undefined)} title={`Exclude: ${aside?.name ?? ''}`}>
         {aside && (
           <View style={{ gap: 10 }}>
             <Txt size={15} style={{ color: palette.softInk }}>
@@ -163,7 +163,7 @@ function MethodRow({ name, says, estimate, onOpen, onAside, onBack }: MethodRowP
             {name}
           </Txt>
           <Txt size={14} color="softInk">
-            {off ? `Set aside: ${estimate.setAside}` : (estimate?.doubts[0] ?? says)}
+            {off ? `Excluded: ${estimate.setAside}` : (estimate?.doubts[0] ?? says)}
           </Txt>
         </View>
         {estimate && (
@@ -181,12 +181,12 @@ function MethodRow({ name, says, estimate, onOpen, onAside, onBack }: MethodRowP
       {estimate && !estimate.unfit && estimate.basis !== 'usual' && (
         <Pressable
           role="button"
-          aria-label={off ? `Count ${name} again` : `Set ${name} aside`}
+          aria-label={off ? `Count ${name} again` : `Exclude ${name}`}
           onPress={() => (off ? onBack() : onAside(estimate))}
           style={{ minHeight: 48, justifyContent: 'center', alignSelf: 'flex-start' }}
         >
           <Txt size={15} bold color="action">
-            {off ? 'Count it again' : 'Set it aside'}
+            {off ? 'Count it again' : 'Exclude it'}
           </Txt>
         </Pressable>
       )}

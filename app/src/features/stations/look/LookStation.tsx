@@ -6,7 +6,7 @@ import { Choice } from '../../../ui/form';
 import { TextButton } from '../../../ui/page';
 import { Heading, Txt } from '../../../ui/text';
 import { usePalette } from '../../../ui/theme';
-import { takenBack, withFact } from '../../visitState/newFact';
+import { takenBack, withFact, withOutcome } from '../../visitState/newFact';
 import { PhotosOf } from '../../photos/PhotosOf';
 import type { Assessment } from '../../visitState/useAssessment';
 
@@ -42,7 +42,7 @@ export function LookStation({ visit, assessment, onVisit }: StationProps) {
             <FindingRow
               key={finding.item}
               finding={finding}
-              onOutcome={(outcome) => see(finding.item, finding.state, { outcome })}
+              onOutcome={(state) => onVisit(withOutcome(visit, { finding: `look-${finding.item}`, state }))}
             />
           ))}
         </View>

@@ -123,7 +123,7 @@ export function PressureStation({ visit, assessment, width, onVisit, onPort, onW
       )}
       {visit.readings.length === 0 && (
         <Txt size={14} color="softInk">
-          {`Touch a ring on the drawing to read that port. ${DRILL_CARE}`}
+          {`Touch a test port on the drawing to enter its reading. ${DRILL_CARE}`}
         </Txt>
       )}
     </View>

@@ -29,7 +29,7 @@ interface KeepTableSheetProps {
   readonly onClose: () => void;
 }
 
-/** Name, motor and the maker's conditions: the last step before a typed table is the shop's. */
+/** Name, motor and the manufacturer's conditions: the last step before a typed table is the shop's. */
 export function KeepTableSheet(props: KeepTableSheetProps) {
   return (
     <Sheet open={props.open} onClose={props.onClose} title="Keep this table">
@@ -66,7 +66,7 @@ function Body({ head, figures, taken, onKeep }: KeepTableSheetProps) {
       unit: 'factor',
       ...LIMITS.correctionFactor,
       value: conditions.dryFactor,
-      hint: 'Where the maker gives a factor for a dry coil.',
+      hint: 'Where the manufacturer gives a factor for a dry coil.',
     },
   };
   return (
@@ -94,7 +94,7 @@ function Body({ head, figures, taken, onKeep }: KeepTableSheetProps) {
         {tons ? `${tonsText(tons)} tons` : 'Tons, if the paper says'}
       </TextButton>
       <Txt size={14} color="softInk">
-        How the maker took it
+        How the manufacturer took it
       </Txt>
       <Choice
         label="Coil of the table"

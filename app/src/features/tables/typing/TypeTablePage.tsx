@@ -17,7 +17,7 @@ export function TypeTablePage() {
   const source = records.find(({ record }) => record.id === (correct ?? from));
   if ((from ?? correct) !== undefined && !source)
     return (
-      <Page title="Maker’s table" back="/shop/tables">
+      <Page title="Blower table" back="/shop/tables">
         <View style={{ padding: 16 }}>
           <Txt>{isPending ? 'Reading the table.' : 'There is no such table here.'}</Txt>
         </View>
@@ -46,7 +46,7 @@ function Typing({ source, correcting }: { readonly source?: Kept<BlowerTableDto>
   });
   return (
     <Page
-      title={correcting ? start.head.name : 'Maker’s table'}
+      title={correcting ? start.head.name : 'Blower table'}
       under={under}
       back="/shop/tables"
       actions={actions}

@@ -49,7 +49,7 @@ function Open({ unit, onKept, onClose, onPhoto }: TypeTableSheetProps) {
     onPhoto,
   );
   return (
-    <FullSheet open panes width={1120} title="Maker’s table" under={under} actions={actions} onClose={onClose}>
+    <FullSheet open panes width={1120} title="Blower table" under={under} actions={actions} onClose={onClose}>
       {body}
     </FullSheet>
   );

@@ -4,7 +4,7 @@ import { line } from 'd3-shape';
 import { memo, useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, Line, Path, Text } from 'react-native-svg';
-import { REGULAR, usePalette } from '../../../ui/theme';
+import { DRAWN_TEXT, REGULAR, usePalette } from '../../../ui/theme';
 import { fromShown } from '@huff/core';
 import type { Place } from './draft';
 
@@ -46,7 +46,15 @@ export const TypedCurves = memo(function TypedCurves({ grid, at, byRpm, height =
             .ticks(3)
             .filter((p) => p > 0)
             .map((p) => (
-              <Text key={p} x={34} y={y(p) + 4} fontSize={13} fontFamily={REGULAR} fill={softInk} textAnchor="end">
+              <Text
+                key={p}
+                x={34}
+                y={y(p) + 4}
+                fontSize={DRAWN_TEXT}
+                fontFamily={REGULAR}
+                fill={softInk}
+                textAnchor="end"
+              >
                 {staticText(p)}
               </Text>
             ))}
@@ -56,7 +64,7 @@ export const TypedCurves = memo(function TypedCurves({ grid, at, byRpm, height =
                 key={q}
                 x={x(q)}
                 y={height - 7}
-                fontSize={13}
+                fontSize={DRAWN_TEXT}
                 fontFamily={REGULAR}
                 fill={softInk}
                 textAnchor="middle"
@@ -80,7 +88,7 @@ export const TypedCurves = memo(function TypedCurves({ grid, at, byRpm, height =
                 key={`${name} ${i}`}
                 x={x(points[0]!.x) + 5}
                 y={y(points[0]!.y) + 12}
-                fontSize={13}
+                fontSize={DRAWN_TEXT}
                 fontFamily={REGULAR}
                 fill={ink}
               >
@@ -93,7 +101,7 @@ export const TypedCurves = memo(function TypedCurves({ grid, at, byRpm, height =
             <Text
               x={width / 2 + 16}
               y={height / 2 - 10}
-              fontSize={14}
+              fontSize={DRAWN_TEXT}
               fontFamily={REGULAR}
               fill={softInk}
               textAnchor="middle"

@@ -18,12 +18,12 @@ interface TypedGridViewProps {
   readonly onStatic: (column: number) => void;
 }
 
-/** The maker's table as it is printed: a touch on a cell types there, a touch on a head changes it. */
+/** The blower table as it is printed: a touch on a cell types there, a touch on a head changes it. */
 export function TypedGridView({ draft, layer, at, questions, onPlace, onRow, onStatic }: TypedGridViewProps) {
   const longest = Math.max(...draft.rows.map(({ name }) => name.length));
   const nameWidth = draft.by === 'rpm' ? 64 : Math.max(38, Math.min(110, 10 * longest + 6));
   return (
-    <ScrollView horizontal tabIndex={0} aria-label="The maker’s table">
+    <ScrollView horizontal tabIndex={0} aria-label="The blower table">
       <View role="table" aria-label="Cells of the table">
         <GridHead
           byRpm={draft.by === 'rpm'}

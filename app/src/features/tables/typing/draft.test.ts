@@ -42,7 +42,7 @@ test('nothing, one cell, and one static of several taps are no table yet, and it
   });
 });
 
-test('a cell left out by the maker stays blank; a cell not typed is not bridged either', () => {
+test('a cell left out by the manufacturer stays blank; a cell not typed is not bridged either', () => {
   let draft = emptyDraft('constantTorque');
   for (const [column, text] of ['905', '862', LEFT_OUT, '770'].entries()) draft = put(draft, 0, column, text);
   expect(figures(draft).taps[0]!.flowsCfm).toEqual([905, 862, 770]);

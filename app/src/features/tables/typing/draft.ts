@@ -1,7 +1,7 @@
 import type { BlowerTableDto, TableFiguresDto } from '@huff/contract';
 import { fromShown, roundRpmRows, staticText, tableFaults, toShown, type MotorKind, type TypedGrid } from '@huff/core';
 
-/** Figures of a maker's table as they are typed: text, so that nothing half typed is lost. */
+/** Figures of a blower table as they are typed: text, so that nothing half typed is lost. */
 export interface DraftRow {
   /** The tap's mark, a switch setting; of a table by RPM the airflow. */
   readonly name: string;
@@ -26,7 +26,7 @@ export interface Place {
   readonly column: number;
 }
 
-/** A cell that the maker leaves out: not allowed, never filled in. */
+/** A cell that the manufacturer leaves out: not allowed, never filled in. */
 export const LEFT_OUT = '–';
 
 const ROW_NAMES: Readonly<Record<Exclude<MotorKind, 'beltDrive'>, readonly string[]>> = {
@@ -43,7 +43,7 @@ const emptyRow = (name: string, columns: number): DraftRow => ({
   bhp: Array.from({ length: columns }, () => ''),
 });
 
-/** The grid one begins with, as makers of that kind print it. */
+/** The grid one begins with, as manufacturers of that kind print it. */
 export function emptyDraft(motor: MotorKind, tons?: number | null): TableDraft {
   if (motor !== 'beltDrive')
     return {
@@ -177,7 +177,7 @@ const asFlow = (text: string) => {
 const RPM_STEP = 50;
 
 /**
- * The maker's figures behind a draft: rows and columns in which nothing was typed are left away, so that two cells are enough.
+ * The manufacturer's figures behind a draft: rows and columns in which nothing was typed are left away, so that two cells are enough.
  *
  * @returns what is missing, in a sentence
  */
@@ -187,7 +187,7 @@ export function figuresOf(draft: TableDraft): { ok: true; figures: Figures } | {
     typedRows.some((row) => cellNumber(row.cells[j]!) !== null) ? [j] : [],
   );
   const staticsInWc = columns.map((j) => draft.staticsInWc[j]!);
-  // A dash is the maker's; a cell that was passed over only says that nobody typed it.
+  // A dash is the manufacturer's; a cell that was passed over only says that nobody typed it.
   const part = typedRows.some((row) => row.cells.includes('')) ? { part: true } : {};
   if (typedRows.length === 0) return { ok: false, why: 'Type the airflow at two statics of one tap.' };
   if (columns.length < 2)

@@ -34,7 +34,7 @@ test('what was typed is kept with its name and motor; what nobody said is not ma
   expect(onKeep.mock.lastCall![0].conditions ?? {}).toEqual({});
 });
 
-test('the maker’s conditions go with it', () => {
+test('the manufacturer’s conditions go with it', () => {
   const onKeep = show();
   fireEvent.press(screen.getByLabelText('wet coil'));
   fireEvent.press(screen.getByLabelText('filter out'));

@@ -1,0 +1,1 @@
+export { Shapes } from './Shapes';

@@ -1,0 +1,14 @@
+import { lineFault } from '@huff/core';
+import { LIMITS } from '../limits';
+import type { FactOf } from './factOf';
+
+/** A way to the airflow that is not used, with the reason. */
+export const setAside: FactOf = {
+  name: 'A method set aside',
+  fields: ['method', 'reason'],
+  faultOf: ({ method, reason }) =>
+    lineFault(method, { min: 1, max: 40 }, 'The method')
+      ? 'Say which method is set aside.'
+      : lineFault(reason, LIMITS.noteLength, 'The reason'),
+  isBeside: true,
+};

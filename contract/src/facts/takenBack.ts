@@ -1,0 +1,10 @@
+import type { FactOf } from './factOf';
+
+/** A record that no longer counts; the fact names it. */
+export const takenBack: FactOf = {
+  name: 'An answer taken back',
+  fields: [],
+  faultOf: () => undefined,
+  isBeside: true,
+  needsReplaced: 'Say which record is taken back.',
+};

@@ -1,3 +1,0 @@
-export * from './advice';
-export * from './landing';
-export * from './speedOutcomes';

@@ -1,0 +1,1 @@
+export { type EnergyRules, USUAL_HOURS, yearlyEnergy } from './yearly';

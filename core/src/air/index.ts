@@ -1,2 +1,0 @@
-export * from './density';
-export * from './moistAir';

@@ -1,0 +1,1 @@
+export { type Duct, ductAreaSqFt, straightRun, tapeText, traversePlan, type TraversePlan } from './plan';

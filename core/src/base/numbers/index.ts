@@ -1,0 +1,1 @@
+export type { Sourced } from './source';

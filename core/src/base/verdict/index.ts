@@ -1,0 +1,1 @@
+export { type Unit, type Verdict, type VerdictWord, wordUnder } from './verdict';

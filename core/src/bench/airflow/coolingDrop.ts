@@ -1,0 +1,59 @@
+import { shownWords, shownText } from '../../base/words';
+import { flowFromDrop, predictCoil } from '../../air/coil';
+import { moistAir } from '../../air/moistAir';
+import { defineTool, refuse } from '../../base/forms/tool';
+import { COOLING_FIELDS, enteringAir } from '../fields/coolingFields';
+
+/**
+ * Airflow at which the coil model gives the measured temperature drop.
+ *
+ * @source `predictCoil`, solved for the airflow
+ * @example 3 tons, 80/67, 95 outdoors, 21.2 °F → about 1,204 CFM
+ */
+export const coolingDrop = defineTool({
+  id: 'coolingDrop',
+  name: 'Temperature drop',
+  group: 'Airflow',
+  says: 'Airflow at which a sound coil would give the drop that was measured.',
+  care: 'Only when charge and compressor are sound. 10 to 15 min after the start, return between 68 and 85 °F, probes at the unit and out of the rain of the coil.',
+  fields: {
+    ...COOLING_FIELDS,
+    supplyF: { kind: 'number', label: 'Supply dry bulb', unit: 'degF', min: 20, max: 100 },
+    minutes: { kind: 'number', label: 'Minutes running', unit: 'count', min: 0, max: 1440, optional: true },
+  },
+  hides: (raw) => [raw.moisture === 'rh' ? 'returnWetF' : 'returnRhPercent'],
+  solve(v) {
+    const dropF = v.returnF - v.supplyF;
+    if (dropF <= 0)
+      return refuse('supplyF', 'The supply is not colder than the return. Swapped probes, or no cooling?');
+    const entering = enteringAir(v);
+    if ('ok' in entering) return entering;
+    const load = {
+      tons: v.tons,
+      entering: moistAir(v.returnF, entering, v.altitudeFt),
+      outdoorF: v.outdoorF,
+      altitudeFt: v.altitudeFt,
+    };
+    const flowCfm = flowFromDrop(load, dropF);
+    if (flowCfm === undefined) {
+      const at400 = predictCoil(load, 400 * v.tons).dropF;
+      return refuse(
+        'supplyF',
+        `No airflow from ${shownText(150, 'cfmPerTon')} to ${shownWords(650, 'cfmPerTon')} gives ${shownWords(dropF, 'deltaF')}; ${shownText(400, 'cfmPerTon')} a ton would give ${shownText(at400, 'deltaF')}. Look at the refrigerant side, or read again.`,
+      );
+    }
+    const early = v.minutes !== undefined && v.minutes < 10;
+    const doubts = [
+      early && `Read after ${v.minutes} min: the drop is not steady before 10 to 15.`,
+      (v.returnF < 68 || v.returnF > 85) && 'Return air outside 68 to 85 °F: the model is weak there.',
+    ].filter((d) => d !== false);
+    return {
+      ok: true,
+      headline: { label: 'airflow', value: flowCfm, unit: 'cfm', source: 'computed' },
+      lines: [{ label: 'measured drop', value: dropF, unit: 'deltaF', source: 'computed' }],
+      formula: 'the airflow at which the coil model (bypass factor) gives this drop',
+      notes: ['Holds only when charge and compressor are sound.', ...doubts],
+      flow: { flowCfm, sigmaShare: 0.15 * (doubts.length > 0 ? 1.4 : 1), doubts },
+    };
+  },
+});

@@ -1,0 +1,1 @@
+export { traverseDuct, traversePoints } from './traverse';

@@ -1,0 +1,1 @@
+export { toolOf } from './visitTools';

@@ -1,0 +1,53 @@
+import { WORKABLE_FRICTION } from '../../air/duct';
+import { defineTool, refuse } from '../../base/forms/tool';
+
+/**
+ * What is left for the ducts: available static at design flow less the parts, over the effective length.
+ *
+ * @source residential duct design practice: friction rate = 100 × what is left ÷ total effective length
+ * @example 0.50 less 0.30 over 200 ft → 0.10 per 100 ft
+ */
+export const ductBudget = defineTool({
+  id: 'ductBudget',
+  name: 'What is left for ducts',
+  group: 'Ducts',
+  says: 'The friction rate the ducts may have: blower’s static at design airflow, less filter, coil, grilles and dampers.',
+  fields: {
+    availableInWc: { kind: 'number', label: 'Blower’s static at design airflow', unit: 'inWc', min: 0.05, max: 5 },
+    filterInWc: { kind: 'number', label: 'Filter', unit: 'inWc', min: 0, max: 3, assumed: 0.1 },
+    coilInWc: { kind: 'number', label: 'Coil outside the cabinet', unit: 'inWc', min: 0, max: 3, assumed: 0 },
+    outletsInWc: { kind: 'number', label: 'Register and grille', unit: 'inWc', min: 0, max: 1, assumed: 0.06 },
+    dampersInWc: { kind: 'number', label: 'Dampers', unit: 'inWc', min: 0, max: 1, assumed: 0.03 },
+    lengthFt: {
+      kind: 'number',
+      label: 'Total effective length',
+      unit: 'ft',
+      min: 10,
+      max: 2000,
+      hint: 'Longest return and longest supply with their fittings.',
+    },
+  },
+  solve(v) {
+    const left = v.availableInWc - v.filterInWc - v.coilInWc - v.outletsInWc - v.dampersInWc;
+    if (left <= 0) {
+      return refuse(
+        'availableInWc',
+        'Nothing is left for the ducts: the parts take all of the static. A lower-drop filter or coil comes first.',
+      );
+    }
+    const rate = (100 * left) / v.lengthFt;
+    return {
+      ok: true,
+      headline: { label: 'friction rate', value: rate, unit: 'inWcPer100Ft', source: 'computed' },
+      lines: [{ label: 'left for the ducts', value: left, unit: 'inWc', source: 'computed' }],
+      formula: 'rate = 100 × what is left ÷ total effective length',
+      notes: [
+        rate < WORKABLE_FRICTION.min
+          ? `Under ${WORKABLE_FRICTION.min}: ducts that large are hard to build. Shorten them, or take less with filter and coil.`
+          : rate > WORKABLE_FRICTION.max
+            ? `Over ${WORKABLE_FRICTION.max}: small ducts would do, but mind velocity and noise.`
+            : 'Workable, 0.06 to 0.18.',
+      ],
+    };
+  },
+});

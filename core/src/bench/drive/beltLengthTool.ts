@@ -1,0 +1,97 @@
+import { beltPitchLengthIn, beltSpeedFpm, centresIn, LEAST_WRAP_DEG, readBeltMark, wrapDeg } from '../../air/drive';
+import { standardBelts } from '../../air/drive/soldBelts';
+import { defineTool, refuse, type ToolLine } from '../../base/forms/tool';
+
+/** Belt for a centre distance, or centre distance for a belt. @example worked example D: 49.39 in. → A48, centres 16.46 in. */
+export const beltLengthTool = defineTool({
+  id: 'beltLength',
+  name: 'Belt length and centres',
+  group: 'Drive',
+  says: 'The belt for a centre distance, or where a belt puts the centres; wrap and belt speed.',
+  care: 'Pitch diameters. Measure centres with the belt tight.',
+  fields: {
+    by: {
+      kind: 'choice',
+      label: 'Known',
+      options: [
+        { id: 'centres', text: 'centre distance' },
+        { id: 'belt', text: 'belt' },
+      ],
+    },
+    onePitchIn: { kind: 'number', label: 'Motor sheave, pitch diameter', unit: 'in', min: 1, max: 60 },
+    otherPitchIn: { kind: 'number', label: 'Blower sheave, pitch diameter', unit: 'in', min: 1, max: 60 },
+    centresIn: { kind: 'number', label: 'Centre distance', unit: 'in', min: 3, max: 120 },
+    section: {
+      kind: 'choice',
+      label: 'Section',
+      options: [
+        { id: 'A', text: 'A' },
+        { id: 'AX', text: 'AX' },
+        { id: 'B', text: 'B' },
+        { id: 'BX', text: 'BX' },
+      ],
+    },
+    mark: { kind: 'text', label: 'Mark on the belt', most: 12, hint: 'A48, BX60, 4L500' },
+    motorRpm: { kind: 'number', label: 'Motor', unit: 'rpm', min: 300, max: 3600, optional: true },
+  },
+  hides: (raw) => (raw.by === 'belt' ? ['centresIn', 'section'] : ['mark']),
+  solve(v) {
+    const large = Math.max(v.onePitchIn, v.otherPitchIn);
+    const small = Math.min(v.onePitchIn, v.otherPitchIn);
+    const about = (centres: number): ToolLine[] => [
+      { label: 'wrap on the small sheave', value: wrapDeg(centres, large, small), unit: 'degrees', source: 'computed' },
+      ...(v.motorRpm === undefined
+        ? []
+        : [
+            {
+              label: 'belt speed',
+              value: beltSpeedFpm(v.onePitchIn, v.motorRpm),
+              unit: 'fpm',
+              source: 'computed',
+            } as const,
+          ]),
+    ];
+    const notes = (centres: number) =>
+      wrapDeg(centres, large, small) < LEAST_WRAP_DEG
+        ? [`Under ${LEAST_WRAP_DEG}° of wrap the belt slips: more centre distance, or sheaves nearer in size.`]
+        : [];
+    const formula = 'L = 2C + π/2 × (D + d) + (D − d)² ÷ 4C';
+    if (v.by === 'belt') {
+      const belt = readBeltMark(v.mark);
+      if (!belt) return refuse('mark', 'Not a mark this bench knows. Type it as A48, AX48, B60, BX60, 4L500 or 5L630.');
+      const centres = centresIn(belt.pitchIn, large, small);
+      if (centres === undefined) return refuse('mark', `Belt ${belt.mark} is too short to go round both sheaves.`);
+      return {
+        ok: true,
+        headline: { label: `centres with ${belt.mark}`, value: centres, unit: 'in', source: 'computed' },
+        lines: [{ label: 'pitch length', value: belt.pitchIn, unit: 'in', source: 'makersTable' }, ...about(centres)],
+        formula,
+        notes: notes(centres),
+      };
+    }
+    if (v.centresIn <= (large + small) / 2) return refuse('centresIn', 'At these centres the sheaves would touch.');
+    const length = beltPitchLengthIn(v.centresIn, large, small);
+    const nearest = standardBelts(v.section).reduce((a, b) =>
+      Math.abs(b.pitchIn - length) < Math.abs(a.pitchIn - length) ? b : a,
+    );
+    const centres = centresIn(nearest.pitchIn, large, small);
+    if (centres === undefined || Math.abs(nearest.pitchIn - length) > 6)
+      return refuse('centresIn', `No ${v.section} belt near ${length.toFixed(1)} in. is sold.`);
+    return {
+      ok: true,
+      headline: { label: 'pitch length', value: length, unit: 'in', source: 'computed' },
+      lines: [
+        {
+          label: `nearest belt ${nearest.mark}, pitch length`,
+          value: nearest.pitchIn,
+          unit: 'in',
+          source: 'makersTable',
+        },
+        { label: `centres with ${nearest.mark}`, value: centres, unit: 'in', source: 'computed' },
+        ...about(centres),
+      ],
+      formula,
+      notes: notes(centres),
+    };
+  },
+});

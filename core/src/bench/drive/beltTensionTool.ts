@@ -1,0 +1,41 @@
+import { alignmentIn, deflectionIn, deflectionLb, fittingRoomIn, spanIn } from '../../air/drive';
+import { defineTool, refuse } from '../../base/forms/tool';
+
+const forceText = (section: 'A' | 'B', smallPitchIn: number) => {
+  const { runIn, asNew } = deflectionLb(section, smallPitchIn);
+  return `${runIn} lb run in, ${asNew} new`;
+};
+
+/** How far to press a belt. @example centres 16.46 in., 3.30 and 7.00 in. → span 16.36 in., press 0.26 in. */
+export const beltTensionTool = defineTool({
+  id: 'beltTension',
+  name: 'Belt tension',
+  group: 'Drive',
+  says: 'Free span, how far to press at mid-span, how true the sheaves must be.',
+  care: 'Locked out. With the belt manufacturer’s force; run in, then press again.',
+  fields: {
+    centresIn: { kind: 'number', label: 'Centre distance', unit: 'in', min: 3, max: 120 },
+    onePitchIn: { kind: 'number', label: 'Motor sheave, pitch diameter', unit: 'in', min: 1, max: 60 },
+    otherPitchIn: { kind: 'number', label: 'Blower sheave, pitch diameter', unit: 'in', min: 1, max: 60 },
+  },
+  solve({ centresIn, onePitchIn, otherPitchIn }) {
+    if (centresIn <= (onePitchIn + otherPitchIn) / 2)
+      return refuse('centresIn', 'At these centres the sheaves would touch.');
+    const small = Math.min(onePitchIn, otherPitchIn);
+    const span = spanIn(centresIn, onePitchIn, otherPitchIn);
+    return {
+      ok: true,
+      headline: { label: 'press at mid-span', value: deflectionIn(span), unit: 'in', source: 'ruleOfThumb' },
+      lines: [
+        { label: 'free span', value: span, unit: 'in', source: 'computed' },
+        { label: 'out of line at most', value: alignmentIn(centresIn), unit: 'in', source: 'ruleOfThumb' },
+        { label: 'room to fit an A belt', value: fittingRoomIn('A'), unit: 'in', source: 'ruleOfThumb' },
+      ],
+      formula: 'span = √(C² − ((D − d) ÷ 2)²); press 1/64 in. an inch of span; true within 1/10 in. a foot',
+      notes: [
+        `Force there: A belt ${forceText('A', small)}, B belt ${forceText('B', small)}; the belt’s own sheet goes first.`,
+        'Too tight wears bearings, too slack slips. A belt that is hot to the touch after a minute slips.',
+      ],
+    };
+  },
+});

@@ -1,0 +1,1 @@
+export { loadOf } from './loadOf';

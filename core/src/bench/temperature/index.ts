@@ -1,0 +1,1 @@
+export { RETURN_DEW_POINT } from './measuredDrop';

@@ -1,2 +1,0 @@
-export { type BuildingFlows, type BuildingNet, netBuilding, outdoorAirShare } from './buildingAir';
-export { makeUpLines } from './makeUp';

@@ -1,0 +1,2 @@
+export { type BuildingNet, netBuilding, outdoorAirShare } from './buildingAir';
+export { makeUpLines } from './makeUp';

@@ -1,0 +1,2 @@
+export type { PowerCause } from './cause';
+export type { Lane, PowerScheme } from './scheme';

@@ -1,0 +1,1 @@
+export { outdoorUnit } from './scheme';

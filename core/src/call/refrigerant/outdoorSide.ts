@@ -1,0 +1,55 @@
+import type { VerdictWord } from '../../base/verdict';
+import type { Ladder } from './ladder';
+import { USUAL } from './targets';
+
+/** What the outdoor side shows by itself, in a sentence. */
+export interface OutdoorLine {
+  readonly id: 'condensingOver' | 'approach';
+  readonly word: VerdictWord;
+  readonly sentence: string;
+}
+
+/** Beyond this a gap is no longer the gauge's own error, °F. */
+const SLACK_F = 1;
+
+const wordUnderMost = (valueF: number, mostF: number): VerdictWord =>
+  valueF <= mostF ? 'inside' : valueF <= mostF + SLACK_F ? 'atTheEdge' : 'outside';
+
+/**
+ * What does not hang on the air over the indoor coil: how far the unit condenses over ambient, and how near the liquid line comes to it. Little
+ * indoor air lowers both, so that a high figure stands whatever is known of the air.
+ *
+ * @param headHeld the head is held up by hand: nothing can be said against outdoors
+ * @source condensing usually 10 to 25 °F over ambient; liquid line within 15 °F of it
+ * @example condensing 38 °F over ambient → word 'outside'
+ */
+export function outdoorSide({ gaps }: Ladder, headHeld: boolean): readonly OutdoorLine[] {
+  if (headHeld) return [];
+  const over = gaps.get('condensingOver')?.valueF;
+  const approach = gaps.get('approach')?.valueF;
+  const lines: OutdoorLine[] = [];
+  if (over !== undefined) {
+    const most = USUAL.condensingOverF.high;
+    const word = wordUnderMost(over, most);
+    lines.push({
+      id: 'condensingOver',
+      word,
+      sentence:
+        word === 'outside'
+          ? `High head: it condenses ${Math.round(over)} °F over ambient, usually ${USUAL.condensingOverF.low} to ${most}. Check the outdoor coil and its fan. Indoor air does not cause this.`
+          : `It condenses ${Math.round(over)} °F over ambient: not high.`,
+    });
+  }
+  if (approach !== undefined) {
+    const word = wordUnderMost(approach, USUAL.approachMostF);
+    lines.push({
+      id: 'approach',
+      word,
+      sentence:
+        word === 'outside'
+          ? `The liquid line leaves ${Math.round(approach)} °F over ambient, usually under ${USUAL.approachMostF}. Check the outdoor coil and its fan.`
+          : `The liquid line leaves ${Math.round(approach)} °F over ambient: near enough.`,
+    });
+  }
+  return lines;
+}

@@ -1,0 +1,1 @@
+export { isStopLook, isStopPoint, type Stop, stopOf } from './stop';

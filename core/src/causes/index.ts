@@ -1,3 +1,0 @@
-export * from './catalogue';
-export * from './cause';
-export { coilDirtyInside, withInnerLoss } from './coilDirtyInside';

@@ -1,2 +1,0 @@
-export * from './coilModel';
-export * from './freezing';

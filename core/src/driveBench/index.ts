@@ -1,6 +1,0 @@
-export * from './beltChoice';
-export * from './cleared';
-export * from './driveCheck';
-export * from './driveOptions';
-export * from './driveSolutions';
-export * from './parts';

@@ -1,4 +1,0 @@
-export * from './beltDriveForm';
-export * from './motorPlateForm';
-export * from './plateForm';
-export * from './speedsForm';

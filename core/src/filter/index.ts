@@ -1,3 +1,0 @@
-export * from './cleanDrop';
-export * from './filter';
-export * from './media';

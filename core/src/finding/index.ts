@@ -1,2 +1,0 @@
-export { OWN_FINDING_FORM, type OwnFinding, ownFindingFaults, ownFindings } from './ownFinding';
-export { REPLACE_REASONS, replaceFinding, type ReplaceReason } from './replaceUnit';

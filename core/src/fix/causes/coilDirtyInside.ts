@@ -1,0 +1,30 @@
+import { layoutOf, type System } from '../../air/system';
+import { COIL_EXPONENT, resistanceFromPoint } from '../../air/path';
+import { parameterOf, type Cause } from './cause';
+
+/** A system with something lost inside its cabinet beyond the table: a matted coil, ice. @param lossInWc in. w.c. at `flowCfm` */
+export const withInnerLoss = (system: System, lossInWc: number, flowCfm: number): System => ({
+  ...system,
+  inside: { stages: ['coil'], side: 'return', resistance: resistanceFromPoint(lossInWc, flowCfm, COIL_EXPONENT) },
+});
+
+const range = { mild: 0.05, bad: 0.5 };
+
+/** A coil matted inside the cabinet: it takes from the fan what no external static shows. */
+export const coilDirtyInside: Cause = {
+  id: 'coilDirtyInside',
+  name: 'a matted coil inside the cabinet',
+  kind: 'slowFan',
+  at: (unit) => layoutOf(unit).stages.some((stage) => stage.kind === 'coil' && !stage.external),
+  shownBy: [{ item: 'coilFace', states: ['matted'] }],
+  clearedBy: [{ item: 'coilFace', states: ['clean'] }],
+  range,
+  usual: 0.2,
+  prior: 8,
+  signs: 'External static low on both sides, drop up: the loss is inside.',
+  settledBy: { reading: 'innerStatic', tells: 'static between coil and blower, by the panel: what is lost inside.' },
+  mendedBy: 'cleanCoil',
+  caution: 'coil',
+  apply: (system, severity) =>
+    withInnerLoss(system, parameterOf({ range }, severity), system.cooling ? 400 * system.cooling.tons : 1000),
+};

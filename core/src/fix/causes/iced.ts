@@ -1,0 +1,32 @@
+import { stretchesOf } from '../../air/system';
+import { parameterOf, type Cause } from './cause';
+import { withInnerLoss } from './coilDirtyInside';
+import { resisting } from './resisting';
+
+const range = { mild: 3, bad: 8 };
+/** A wet coil inside the cabinet takes about this at 400 CFM a ton, in. w.c.; it is in the blower table. */
+const CLEAN_INSIDE_IN_WC = 0.15;
+
+/** Ice on the coil: nothing that is read then holds. */
+export const iced: Cause = {
+  id: 'iced',
+  name: 'an iced coil',
+  kind: 'path',
+  at: ({ layout }) => layout !== 'makeUpAir',
+  shownBy: [{ item: 'ice', states: ['coil'] }],
+  clearedBy: [{ item: 'ice', states: ['none'] }],
+  range,
+  usual: 4,
+  prior: 4,
+  signs: 'Air and drop fall late; suction line frosted.',
+  settledBy: {
+    reading: 'look',
+    tells: 'whether the suction line or the coil is frosted; fan only until clear, then read.',
+  },
+  apply(system, severity) {
+    const factor = parameterOf({ range }, severity);
+    if (stretchesOf(system, 'coil').length > 0) return resisting(system, 'coil', factor);
+    const flow = 400 * (system.cooling?.tons ?? 3);
+    return withInnerLoss(system, CLEAN_INSIDE_IN_WC * (factor - 1), flow);
+  },
+};

@@ -1,0 +1,37 @@
+import { moistAir, ofHumidityRatio } from '../../air/moistAir';
+import { parameterOf, type Cause } from './cause';
+
+const range = { mild: 0.05, bad: 0.25 };
+/** An attic in summer, °F and share of saturation. (J) */
+const ATTIC = { dryBulbF: 120, relativeHumidity: 0.2 };
+
+/** A return that draws attic air: the coil gets warmer air than the room's, and the drop against the room looks small. */
+export const returnLeak: Cause = {
+  id: 'returnLeak',
+  name: 'a return leak',
+  kind: 'path',
+  at: ({ layout }) => layout !== 'makeUpAir',
+  // Told by return air at the unit against the room's.
+  shownBy: [{ item: 'returnAir', states: ['leaks'] }],
+  clearedBy: [],
+  range,
+  usual: 0.12,
+  prior: 9,
+  signs: 'Air at the unit warmer than the room; the drop against the room looks small.',
+  settledBy: { reading: 'returnAgainstRoom', tells: 'return air at the unit against the room: over 3 °F is a leak.' },
+  mendedBy: 'sealLeak',
+  caution: 'ladder',
+  apply(system, severity) {
+    const { cooling } = system;
+    if (!cooling) return system;
+    const share = parameterOf({ range }, severity);
+    const attic = moistAir(ATTIC.dryBulbF, ATTIC, system.altitudeFt);
+    const mix = (room: number, away: number) => room + share * (away - room);
+    const entering = ofHumidityRatio(
+      mix(cooling.entering.dryBulbF, attic.dryBulbF),
+      mix(cooling.entering.humidityRatio, attic.humidityRatio),
+      system.altitudeFt,
+    );
+    return { ...system, cooling: { ...cooling, entering } };
+  },
+};

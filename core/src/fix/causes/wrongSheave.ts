@@ -1,0 +1,28 @@
+import { fanRpm, hasSpeed } from '../../air/fan';
+import { onTap } from '../../air/system';
+import { parameterOf, type Cause } from './cause';
+
+const range = { mild: 0.95, bad: 0.75 };
+
+/** A sheave, or turns of it, that give another RPM than the plan's: no slip, another ratio. */
+export const wrongSheave: Cause = {
+  id: 'wrongSheave',
+  name: 'another sheave or setting than was said',
+  kind: 'slowFan',
+  at: ({ motor }) => motor === 'beltDrive',
+  shownBy: [],
+  clearedBy: [],
+  range,
+  usual: 0.9,
+  prior: 6,
+  signs: 'RPM fits the sheaves that are in, not those on record.',
+  settledBy: { reading: 'rpm', tells: 'the blower’s RPM, and the turns the sheave stands open.' },
+  mendedBy: 'setDrive',
+  caution: 'rotating',
+  apply(system, severity) {
+    const rpm = fanRpm(system.fan, system.fan.tap);
+    if (rpm === undefined) return system;
+    const tap = (rpm * parameterOf({ range }, severity)).toFixed(1);
+    return hasSpeed(system.fan, tap) ? onTap(system, tap) : system;
+  },
+};

@@ -1,0 +1,53 @@
+import { COIL_EXPONENT, resistanceFromPoint } from '../../air/path';
+import { staticText } from '../../base/words';
+import { flowNow } from './filterMedia';
+import { isOverItsShare } from './judgedAtTarget';
+import { cannot, defineMove, moved } from './move';
+import { stageDropAt, stretchesOf, withStage } from '../../air/system';
+
+/** (J) A clean wet cased coil at 400 CFM a ton, in. w.c.; ± 0.05. */
+const CLEAN_COIL_IN_WC = 0.2;
+
+/** A coil outside the cabinet back to its clean drop; one inside back to the blower table. */
+export const cleanCoil = defineMove({
+  id: 'cleanCoil',
+  name: 'Clean the coil',
+  touches: 'coil',
+  does: 'lowersStatic',
+  fields: {
+    cleanDropInWc: { kind: 'number', label: 'Clean drop, wet', unit: 'inWc', min: 0.01, max: 2, optional: true },
+    cleanFlowCfm: { kind: 'number', label: 'Rated at', unit: 'cfm', min: 50, max: 60_000, optional: true },
+  },
+  cautions: ['lockOut', 'coil', 'sharp'],
+  minutes: 90,
+  cost: 45,
+  applies(system, context) {
+    const face = context.looks.get('coilFace');
+    if (face && face.outcome !== 'dealtWith' && ['dusty', 'matted'].includes(face.state))
+      return `Its faces were seen ${face.state}.`;
+    return isOverItsShare(system, 'coil', context) ? 'It takes more than its share at the target airflow.' : undefined;
+  },
+  defaults: (system, { goal }) =>
+    stretchesOf(system, 'coil').length === 0
+      ? {}
+      : {
+          cleanDropInWc: CLEAN_COIL_IN_WC,
+          cleanFlowCfm: Math.round(system.cooling ? 400 * system.cooling.tons : goal.target.flowCfm),
+        },
+  says: ({ cleanDropInWc }, system) =>
+    system.inside || cleanDropInWc === undefined
+      ? 'back to the blower table'
+      : `back to ${staticText(cleanDropInWc)} at design airflow`,
+  apply(system, { cleanDropInWc, cleanFlowCfm }) {
+    if (system.inside) return moved({ ...system, inside: undefined });
+    if (stretchesOf(system, 'coil').length === 0)
+      return cannot('The coil stands inside the cabinet, and nothing shows that it takes more than the blower table.');
+    if (cleanDropInWc === undefined || cleanFlowCfm === undefined)
+      return cannot('Say what the clean coil drops, and at which airflow.', 'cleanDropInWc');
+    const clean = resistanceFromPoint(cleanDropInWc, cleanFlowCfm, COIL_EXPONENT);
+    const flow = flowNow(system);
+    if (stageDropAt(system, 'coil', flow)! <= cleanDropInWc * Math.pow(flow / cleanFlowCfm, COIL_EXPONENT))
+      return cannot('It takes no more than a clean one does: cleaning would not change the air.', 'cleanDropInWc');
+    return moved(withStage(system, 'coil', () => clean));
+  },
+});

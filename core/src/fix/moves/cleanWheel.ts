@@ -1,0 +1,18 @@
+import { lagOf, lagWords, withoutLag } from './fanLags';
+import { defineMove } from './move';
+
+/** A caked wheel back to the manufacturer’s curve. */
+export const cleanWheel = defineMove({
+  id: 'cleanWheel',
+  name: 'Clean the blower wheel',
+  touches: 'wheel',
+  does: 'mendsFan',
+  fields: {},
+  cautions: ['lockOut', 'rotating', 'capacitor'],
+  minutes: 60,
+  cost: 20,
+  applies: (system) => (lagOf(system, 'wheel') ? 'It was seen caked.' : undefined),
+  defaults: () => ({}),
+  says: (_values, system) => lagWords(system, 'wheel'),
+  apply: (system) => withoutLag(system, 'wheel', 'Nothing shows that the wheel costs air: it was not seen caked.'),
+});

@@ -1,0 +1,35 @@
+import { filterAreaSqFt } from '../../air/filter';
+import { percentText } from '../../base/words';
+import { cannot, defineMove, moved } from './move';
+import { scaled, stretchesOf, withStage } from '../../air/system';
+
+/** @source continuity: a filter's drop goes with its face velocity to the power of its medium */
+export const grilleBox = defineMove({
+  id: 'grilleBox',
+  name: 'Box above the ceiling filter grille',
+  touches: 'grilleBox',
+  does: 'lowersStatic',
+  fields: {},
+  cautions: ['ladder', 'sharp', 'ductCode'],
+  minutes: 120,
+  cost: 140,
+  applies: (system) =>
+    system.filters?.collarIn !== undefined && stretchesOf(system, 'filter').length > 0
+      ? 'Only the patch under the collar works.'
+      : undefined,
+  defaults: () => ({}),
+  says(_values, { filters }) {
+    if (!filters) return 'frees the whole face';
+    const share = filterAreaSqFt(filters) / filterAreaSqFt({ ...filters, collarIn: undefined });
+    return `frees the whole face, of which ${percentText(share)} works now`;
+  },
+  apply(system) {
+    const { filters } = system;
+    if (filters?.collarIn === undefined) return cannot('There is no bare ceiling grille: its collar is not known.');
+    const open = { ...filters, collarIn: undefined };
+    const ratio = filterAreaSqFt(filters) / filterAreaSqFt(open);
+    // The first filter on the way is the one at the grille.
+    const freed = withStage(system, 'filter', (r, place) => (place === 0 ? scaled(r, Math.pow(ratio, r.exponent)) : r));
+    return moved({ ...freed, filters: open });
+  },
+});

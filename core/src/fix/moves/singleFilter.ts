@@ -1,0 +1,39 @@
+import { cannot, defineMove, moved } from './move';
+import { stretchesOf } from '../../air/system';
+
+/** Filters in series take twice; one of the two goes. */
+export const singleFilter = defineMove({
+  id: 'singleFilter',
+  name: 'Take out the second filter',
+  touches: 'filterPlace',
+  does: 'lowersStatic',
+  fields: {
+    keep: {
+      kind: 'choice',
+      label: 'Keep the filter',
+      options: [
+        { id: 'grille', text: 'at the grilles' },
+        { id: 'unit', text: 'at the unit' },
+      ],
+    },
+  },
+  cautions: ['lockOut'],
+  minutes: 5,
+  cost: 0,
+  applies: (system) =>
+    system.filterPlace === 'both' && stretchesOf(system, 'filter').length > 1
+      ? 'Two filters stand in series.'
+      : undefined,
+  defaults: () => ({ keep: 'grille' }),
+  says: ({ keep }) => (keep === 'grille' ? 'the one at the unit goes' : 'those at the grilles go'),
+  apply(system, { keep }) {
+    const filters = stretchesOf(system, 'filter');
+    if (filters.length < 2) return cannot('There is one filter: it stays in.');
+    const gone = keep === 'grille' ? filters[filters.length - 1] : filters[0];
+    return moved({
+      ...system,
+      filterPlace: keep === 'grille' ? 'atGrilles' : 'atUnit',
+      path: system.path.filter((stretch) => stretch !== gone),
+    });
+  },
+});

@@ -1,0 +1,1 @@
+export { type Observation, observe } from './observe';

@@ -1,3 +1,0 @@
-export * from './estimate';
-export * from './reconcile';
-export * from './sureness';

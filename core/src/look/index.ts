@@ -1,4 +1,0 @@
-export * from './findings';
-export * from './items';
-export * from './modelNumber';
-export * from './told';

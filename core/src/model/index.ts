@@ -1,4 +1,0 @@
-export * from './heating';
-export * from './measuredSystem';
-export * from './predict';
-export * from './wear';

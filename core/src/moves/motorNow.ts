@@ -1,5 +1,0 @@
-import { predict, type Goal, type MotorLoad } from '../model';
-import type { System } from '../system';
-
-/** The motor's load as the system stands. */
-export const predictLoad = (system: System, goal: Goal): MotorLoad | undefined => predict(system, goal).motor;

@@ -1,2 +1,0 @@
-export { OUTDOOR_POINTS } from './points';
-export { outdoorUnit } from './scheme';

@@ -1,2 +1,0 @@
-export * from './filterOut';
-export * from './resistance';

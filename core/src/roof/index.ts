@@ -1,4 +1,0 @@
-export { roofCaution, roofEntries, type RoofEntry } from './entries';
-export { marksOf, ROOF_COLUMNS, type RoofColumn, type RoofFacts, type RoofMarks } from './marks';
-export { orderOfWork, type RoofUnitFound, type RoofWork } from './orderOfWork';
-export { type RoofUnitParts, sparesFor, type TakeUp, takeUp } from './takeUp';

@@ -1,2 +1,0 @@
-export { isStopLook, isStopPoint, type Stop, type StopFacts, stopOf } from './stop';
-export { STOPS } from './stops';

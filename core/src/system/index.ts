@@ -1,4 +1,0 @@
-export * from './layouts';
-export * from './system';
-export * from './stages';
-export * from './equipment';

@@ -1,0 +1,2 @@
+export { moveWords, type PlanRecord, planRecordFault, promiseOf } from './planRecord';
+export { proofOf } from './proof';

@@ -1,4 +1,0 @@
-export * from './figures';
-export * from './measures';
-export * from './plainText';
-export * from './shopFloor';

@@ -1,9 +1,0 @@
-import type { MotorKind } from '../fan';
-
-/** Kinds of blower motors as a person reads them. */
-export const MOTOR_TEXT: Readonly<Record<MotorKind, string>> = {
-  psc: 'PSC',
-  constantTorque: 'constant torque',
-  constantAirflow: 'constant airflow',
-  beltDrive: 'belt drive',
-};

@@ -1,0 +1,3 @@
+export { reconcileHeight, reconcileShapes } from './reconcileShapes';
+export { ductSize, traverseShapes } from './traverseShapes';
+export { type TrendPoint, trendShapes, type TrendSource } from './trendShapes';
