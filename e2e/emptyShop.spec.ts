@@ -201,7 +201,9 @@ test('SI through a whole visit: typed in Pa and °C, shown in L/s, kept to the l
   await tech.keep();
   await tech.press('67');
   await tech.keep();
-  await expect(page.getByRole('button', { name: /^External static 144 Pa, of 124 assumed: out of range/ })).toBeVisible();
+  await expect(
+    page.getByRole('button', { name: /^External static 144 Pa, of 124 assumed: out of range/ }),
+  ).toBeVisible();
   await tech.station('Airflow');
   await page.getByRole('button', { name: /^Electric heat rise.*open/ }).click();
   await tech.fill({ 'Air into': '21', 'Air out': '38.5', Volts: '238', Amps: '41.2' });
