@@ -65,15 +65,15 @@ test.describe('@wide accessible', () => {
     ['/sites/de300000-0006-4000-8000-000000000002', 'Reading room air handler'],
     ['/sites/de300000-0006-4000-8000-000000000002/roof', 'Order of work'],
     ['/units/de300000-0002-4000-8000-000000000003', /^Filter drop/],
-    ['/units/de300000-0002-4000-8000-000000000001', 'Where the holes are'],
+    ['/units/de300000-0002-4000-8000-000000000001', 'Test port locations'],
     ['/shop/rules', 'Band around it'],
     ['/shop/data', 'Choose a file'],
     ['/shop/stock', 'Run capacitor 10 µF'],
     ['/days', 'Load'],
-    ['/units/de300000-0002-4000-8000-000000000003/compare', 'Where the pressure goes'],
-    ['/guide', 'Hand over'],
+    ['/units/de300000-0002-4000-8000-000000000003/compare', 'Pressure profile'],
+    ['/guide', 'Wrap up'],
     ['/shop/tables/type', 'A dash stays blank'],
-    ['/shop', 'Minutes and money by move'],
+    ['/shop', 'Minutes and cost by fix'],
     ['/bench/sheaves?motorRpm=1745&leastPitchIn=2.8&mostPitchIn=3.8&turns=5&turnsOpen=2.5&blowerPitchIn=7', '823'],
     ['/shop/tables', 'AH 36, constant torque'],
     ['/shop/tables/import', 'Or paste it'],
@@ -94,23 +94,23 @@ test.describe('@wide accessible', () => {
 
   const steps: Record<string, readonly (readonly [step: string, text: string])[]> = {
     air: [
-      ['Look', 'Look before you measure'],
+      ['Inspect', 'Inspect before you measure'],
       ['Airflow', 'Methods'],
-      ['Drop', 'predicted drop'],
+      ['Temperatures', 'predicted drop'],
       ['Fix', 'Speed tap'],
-      ['Prove', 'Nothing to prove yet'],
+      ['Verify', 'Nothing to verify yet'],
     ],
     'the call': [
-      ['Call', 'What was said'],
-      ['Power', 'Odds before any test'],
-      ['Heat', 'Touch each the moment it happens'],
+      ['Complaint', 'Complaint'],
+      ['Electrical', 'Likelihood before testing'],
+      ['Heating', 'Touch each one as it happens'],
       ['Refrigerant', 'Not yet'],
     ],
     'the rest of the call': [
-      ['Building', 'Outdoor-air share'],
-      ['Upkeep', 'Drain and maintenance'],
-      ['Found', 'Everything found'],
-      ['Hand over', 'Agreed'],
+      ['Building pressure', 'Outdoor-air percentage'],
+      ['Maintenance', 'Drain and maintenance'],
+      ['Findings', 'Findings'],
+      ['Wrap up', 'Agreed'],
     ],
   };
   for (const [name, ofVisit] of Object.entries(steps)) {
@@ -137,14 +137,14 @@ test.describe('@wide accessible', () => {
     expect(await violations(page)).toEqual([]);
   });
 
-  test('ready plans and the Drive bench', async ({ page }) => {
+  test('ready plans and the Belt drive', async ({ page }) => {
     const tech = technician(page);
     await page.goto('/visits/de300000-0003-4000-8000-000000000009');
     await tech.station('Fix');
     await tech.takePlan('Least work');
     expect(await violations(page)).toEqual([]);
     // On a wide screen it stands beside the plans.
-    if (!isWide(page)) await page.getByRole('button', { name: /^Drive bench/ }).click();
+    if (!isWide(page)) await page.getByRole('button', { name: /^Belt drive/ }).click();
     await expect(page.getByRole('img', { name: /^Blower sheave 7\.00 in\./ }).first()).toBeVisible();
     expect(await violations(page)).toEqual([]);
   });
@@ -157,12 +157,12 @@ test.describe('@wide accessible', () => {
     await page.getByRole('button', { name: /^Blower table/ }).click();
     await expect(page.getByRole('button', { name: /^AH 36/ })).toBeVisible();
     expect(await violations(page)).toEqual([]);
-    await page.getByRole('button', { name: /Type it in/ }).click();
+    await page.getByRole('button', { name: /Enter a table/ }).click();
     await expect(page.getByRole('dialog', { name: 'Blower table' })).toBeVisible();
     expect(await violations(page)).toEqual([]);
     await page.keyboard.press('Escape');
     await page.keyboard.press('Escape');
-    await page.getByRole('button', { name: /^Plate’s maximum static/ }).click();
+    await page.getByRole('button', { name: /^Nameplate max static/ }).click();
     expect(await violations(page)).toEqual([]);
     await page.keyboard.press('Escape');
     await tech.openPort('R2');

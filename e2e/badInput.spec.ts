@@ -25,28 +25,28 @@ test('a static over 2 is kept only after a question', async ({ page }) => {
   await tech.press('2.4');
   await tech.keep();
   await expect(page.getByRole('dialog', { name: 'Read S1' })).toBeVisible();
-  await page.getByRole('button', { name: 'Yes, keep 2.4' }).click();
+  await page.getByRole('button', { name: 'Yes, save 2.4' }).click();
   await page.keyboard.press('Escape');
   await expect(page.getByRole('button', { name: /^Port S1.*2\.40/ })).toBeVisible();
 });
 
-test('a plate of 50 and tons of 400 are named at the keypad, and stay as typed', async ({ page }) => {
+test('a nameplate of 50 and tons of 400 are named at the keypad, and stay as typed', async ({ page }) => {
   const tech = technician(page);
   await page.goto('/quick');
   await tech.pickTable('AH 36');
-  await page.getByRole('button', { name: /^Plate’s maximum static/ }).click();
+  await page.getByRole('button', { name: /^Nameplate max static/ }).click();
   await page.keyboard.type('50');
-  await expect(page.getByRole('alert').getByText(/^It must be between 0\.05 and 5 in\. w\.c\./)).toBeVisible();
+  await expect(page.getByRole('alert').getByText(/^Enter between 0\.05 and 5 in\. w\.c\./)).toBeVisible();
   await expect(page.getByRole('button', { name: 'Check it' })).toBeDisabled();
   await expect(page.getByRole('status', { name: '50 in. w.c.' })).toBeVisible();
   await page.keyboard.press('Backspace');
   await page.keyboard.press('Backspace');
   await page.keyboard.type('.5');
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('button', { name: /^Plate’s maximum static: 0\.50 in\. w\.c\./ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Nameplate max static: 0\.50 in\. w\.c\./ })).toBeVisible();
   await page.getByRole('radio', { name: 'more' }).click();
   await page.keyboard.type('400');
-  await expect(page.getByRole('alert').getByText(/^It must be between 0\.5 and 150 tons/)).toBeVisible();
+  await expect(page.getByRole('alert').getByText(/^Enter between 0\.5 and 150 tons/)).toBeVisible();
 });
 
 test('an address that leads nowhere, and a visit that is not there', async ({ page }) => {

@@ -27,7 +27,7 @@ test('two typed cells: from nothing to a verdict, kept as a unit, found by a sli
   await sayWhatStandsHere(page);
   await expect(page.getByText(/Airflow needs a table or one more reading/)).toBeVisible();
   await page.getByRole('button', { name: /^Blower table/ }).click();
-  await page.getByRole('button', { name: /^Type it in/ }).click();
+  await page.getByRole('button', { name: /^Enter a table/ }).click();
   await typeCells(page, '3', 5, ['973']);
   // One cell is a point, not a curve.
   await page.getByRole('button', { name: 'Keep', exact: true }).click();
@@ -40,14 +40,14 @@ test('two typed cells: from nothing to a verdict, kept as a unit, found by a sli
   await typeCells(page, '3', 6, ['932']);
   await page.getByRole('button', { name: 'Keep', exact: true }).click();
   await page
-    .getByRole('dialog', { name: 'Keep this table' })
-    .getByRole('button', { name: /^Keep this table/ })
+    .getByRole('dialog', { name: 'Save table' })
+    .getByRole('button', { name: /^Save table/ })
     .click();
   await tech.sayTap('3');
   await tech.read('R2', '.31');
   await tech.press('.27');
   await tech.keep();
-  await expect(page.getByRole('button', { name: /^Airflow 940 CFM, ± 94, 313 a ton: out of range/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Airflow 940 CFM, ± 94, 313 per ton: out of range/ })).toBeVisible();
   // A part of a table says where it ends.
   await tech.read('S1', '.45');
   await page.keyboard.press('Escape');
@@ -59,48 +59,45 @@ test('two typed cells: from nothing to a verdict, kept as a unit, found by a sli
     page
       .getByRole('dialog')
       .getByText(
-        /Only a part of the table was typed: tap 3 is known up to 0\.60 in\. w\.c\. and the system stands at 0\.76/,
+        /Only part of the table was entered: tap 3 is known up to 0\.60 in\. w\.c\. and the system is at 0\.76/,
       ),
   ).toBeVisible();
   await page.keyboard.press('Escape');
   await tech.read('S1', '.27');
   await page.keyboard.press('Escape');
 
-  await page.getByRole('button', { name: 'Keep as a unit, for the next visit' }).click();
+  await page.getByRole('button', { name: 'Save as unit' }).click();
   await page.getByLabel('Site', { exact: true }).fill('Lantern Quay library');
   await page.getByLabel('Unit', { exact: true }).fill('Reading room');
-  await page.getByRole('button', { name: /^Keep as a new unit/ }).click();
+  await page.getByRole('button', { name: /^Save new unit/ }).click();
   await expect(page.getByRole('heading', { name: 'Reading room' })).toBeVisible();
   await page.getByRole('button', { name: 'Save this visit' }).click();
   await expect(page).toHaveURL(/\/visits\//);
 
   await page.getByRole('button', { name: 'Back' }).click();
   await page.getByRole('link', { name: 'Sites' }).click();
-  await page.getByRole('button', { name: 'A new site' }).click();
+  await page.getByRole('button', { name: 'Add a site' }).click();
   await page.getByLabel(/^Name/).fill('lantern quay Library');
-  await page.getByRole('button', { name: 'Keep the site' }).click();
+  await page.getByRole('button', { name: 'Save site' }).click();
   await expect(page.getByText(/There is a site Lantern Quay library already/)).toBeVisible();
   await page.getByLabel(/^Name/).fill('Kiln Row pottery');
-  await page.getByRole('button', { name: 'Keep the site' }).click();
-  await page.getByRole('button', { name: /^A new unit here/ }).click();
-  await page.getByLabel('Name of the unit').fill('Kiln hood');
-  await page.getByRole('button', { name: 'Make the unit' }).click();
-  await page
-    .getByRole('dialog', { name: 'What stands here' })
-    .getByRole('button', { name: 'Back', exact: true })
-    .click();
+  await page.getByRole('button', { name: 'Save site' }).click();
+  await page.getByRole('button', { name: /^Add a unit/ }).click();
+  await page.getByLabel('Unit name').fill('Kiln hood');
+  await page.getByRole('button', { name: 'Add unit' }).click();
+  await page.getByRole('dialog', { name: 'Equipment' }).getByRole('button', { name: 'Back', exact: true }).click();
   await page.getByRole('button', { name: 'Back' }).click();
-  await page.getByRole('button', { name: /^A new unit here/ }).click();
-  await page.getByLabel('Name of the unit').fill('kiln hood');
-  await page.getByRole('button', { name: 'Make the unit' }).click();
+  await page.getByRole('button', { name: /^Add a unit/ }).click();
+  await page.getByLabel('Unit name').fill('kiln hood');
+  await page.getByRole('button', { name: 'Add unit' }).click();
   await expect(page.getByText(/There is a unit Kiln hood here already/)).toBeVisible();
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Back' }).click();
 
   for (const name of ['A', 'B', 'C']) {
-    await page.getByRole('button', { name: 'A new site' }).click();
+    await page.getByRole('button', { name: 'Add a site' }).click();
     await page.getByLabel(/^Name/).fill(`Saltgrass Row ${name}`);
-    await page.getByRole('button', { name: 'Keep the site' }).click();
+    await page.getByRole('button', { name: 'Save site' }).click();
     await page.getByRole('button', { name: 'Back' }).click();
   }
   await page.getByLabel(/^Find a site/).fill('readng');
@@ -134,13 +131,13 @@ test('no table: a usual range is not judged; through a traverse to a proven fix'
     'Readings, hole by hole': '500 530 470',
   });
   await page.getByRole('button', { name: /^Keep [\d,]+ CFM/ }).click();
-  await expect(page.getByRole('button', { name: /^Airflow 972 CFM, ± \d+, 324 a ton/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Airflow 972 CFM, ± \d+, 324 per ton/ })).toBeVisible();
   await tech.station('Fix');
   await expect(page.getByRole('group', { name: 'Ready plans' }).getByRole('button').first()).toBeVisible({
     timeout: 30_000,
   });
   await page.getByRole('group', { name: 'Ready plans' }).getByRole('button').first().click();
-  await expect(page.getByText(/by a usual curve, not the manufacturer’s/).first()).toBeVisible();
+  await expect(page.getByText(/by a typical curve, not this model’s table/).first()).toBeVisible();
   await tech.begin();
   // Read again: half of what the return took is gone.
   for (const [port, figure] of [
@@ -154,24 +151,24 @@ test('no table: a usual range is not judged; through a traverse to a proven fix'
   }
   await expect(page.getByLabel(/^Airflow, CFM: 972 before, .* predicted, 1,\d\d\d after/)).toBeVisible();
   await tech.station('Pressure');
-  await page.getByRole('button', { name: /^Look, / }).waitFor();
+  await page.getByRole('button', { name: /^Inspect, / }).waitFor();
 });
 
 test('the shop’s rules: changed, every verdict follows and names them, and the usual comes back', async ({ page }) => {
   const tech = technician(page);
   await page.goto('/shop');
   await page.getByRole('button', { name: /^Rules/ }).click();
-  await page.getByRole('button', { name: /^Maximum static when the plate is unknown/ }).click();
+  await page.getByRole('button', { name: /^Max static, no nameplate/ }).click();
   await page.keyboard.type('.7');
   await page.keyboard.press('Enter');
   await page.getByRole('button', { name: /^Band around it/ }).click();
   await page.keyboard.type('50');
-  await expect(page.getByText(/^It must be between 2 and 30/)).toBeVisible();
+  await expect(page.getByText(/^Enter between 2 and 30/)).toBeVisible();
   await page.keyboard.press('Backspace');
   await page.keyboard.press('Backspace');
   await page.keyboard.type('25');
   await page.keyboard.press('Enter');
-  await expect(page.getByText('the shop’s; usual is 10 %')).toBeVisible();
+  await expect(page.getByText('shop setting; default 10 %')).toBeVisible();
   await sayWhatStandsHere(page);
   await tech.read('R2', '.31');
   await tech.press('.27');
@@ -181,7 +178,7 @@ test('the shop’s rules: changed, every verdict follows and names them, and the
   ).toBeVisible();
   await page.getByRole('button', { name: 'Back' }).click();
   await page.goto('/shop/rules');
-  await page.getByRole('button', { name: /^Maximum static when the plate is unknown/ }).click();
+  await page.getByRole('button', { name: /^Max static, no nameplate/ }).click();
   await page.getByRole('button', { name: 'usual this' }).click();
   await page.goto('/quick');
   await expect(
@@ -192,9 +189,9 @@ test('the shop’s rules: changed, every verdict follows and names them, and the
 test('SI through a whole visit: typed in Pa and °C, shown in L/s, kept to the last digit', async ({ page, huff }) => {
   const tech = technician(page);
   await page.goto('/shop');
-  await page.getByRole('button', { name: /^Units of measure/ }).click();
+  await page.getByRole('button', { name: /^Units/ }).click();
   await page.getByRole('button', { name: 'All SI' }).click();
-  await expect(page.getByRole('button', { name: /^Units of measure: Pa · L\/s · °C/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Units: Pa · L\/s · °C/ })).toBeVisible();
   await sayWhatStandsHere(page);
   await page.getByRole('button', { name: /^Read R2/ }).click();
   await tech.press('77');
@@ -229,11 +226,11 @@ test('SI through a whole visit: typed in Pa and °C, shown in L/s, kept to the l
   expect(readings.map((reading) => Math.round(reading.value * 248.84 * 1000) / 1000)).toEqual([-77, 67]);
 });
 
-test('@wide a day at the desk, without a pointer in the table: a site, a unit with its plate, a table typed and corrected', async ({
+test('@wide a day at the desk, without a pointer in the table: a site, a unit with its nameplate, a table typed and corrected', async ({
   page,
 }) => {
   await page.goto('/shop/tables');
-  await page.getByRole('button', { name: /^Type a blower table/ }).click();
+  await page.getByRole('button', { name: /^Enter blower table/ }).click();
   await page.getByRole('cell', { name: 'Row 1, column 1: not typed' }).click();
   // Figures, Enter to the next cell, a dash for what the manufacturer leaves out.
   for (const row of [
@@ -251,52 +248,52 @@ test('@wide a day at the desk, without a pointer in the table: a site, a unit wi
   // Half typed it outlives a reload.
   await expect(page.getByRole('cell', { name: 'Row 2, column 3: 934' })).toBeVisible();
   await page.getByRole('button', { name: 'Keep', exact: true }).click();
-  const sheet = page.getByRole('dialog', { name: 'Keep this table' });
-  await sheet.getByLabel('Name of the table').fill('AH 36');
+  const sheet = page.getByRole('dialog', { name: 'Save table' });
+  await sheet.getByLabel('Table name').fill('AH 36');
   await sheet.getByRole('radio', { name: 'wet coil' }).click();
-  await sheet.getByRole('button', { name: /^Keep this table/ }).click();
+  await sheet.getByRole('button', { name: /^Save table/ }).click();
   await expect(page.getByRole('heading', { name: 'AH 36' })).toBeVisible();
-  await page.getByRole('button', { name: 'Correct it' }).click();
+  await page.getByRole('button', { name: 'Edit table' }).click();
   await page.getByRole('cell', { name: 'Row 1, column 1: 905' }).click();
   await page.keyboard.press('Delete');
   await page.keyboard.type('910');
   await page.getByRole('button', { name: 'Keep', exact: true }).click();
   await page
-    .getByRole('dialog', { name: 'Keep this table' })
-    .getByRole('button', { name: /^Keep this table/ })
+    .getByRole('dialog', { name: 'Save table' })
+    .getByRole('button', { name: /^Save table/ })
     .click();
   await expect(page.getByText('910', { exact: true })).toBeVisible();
 
   await page.getByRole('link', { name: 'Sites' }).click();
-  await page.getByRole('button', { name: 'A new site' }).click();
+  await page.getByRole('button', { name: 'Add a site' }).click();
   await page.getByLabel(/^Name/).fill('Quern seed warehouse');
   await page.getByLabel(/^Address/).fill('Upper Quern Road');
   await page.getByRole('radio', { name: 'dry' }).click();
-  await page.getByRole('button', { name: 'Keep the site' }).click();
-  await page.getByRole('button', { name: /^A new unit here/ }).click();
-  await page.getByLabel('Name of the unit').fill('Office');
-  await page.getByRole('button', { name: 'Make the unit' }).click();
-  const unit = page.getByRole('dialog', { name: 'What stands here' });
+  await page.getByRole('button', { name: 'Save site' }).click();
+  await page.getByRole('button', { name: /^Add a unit/ }).click();
+  await page.getByLabel('Unit name').fill('Office');
+  await page.getByRole('button', { name: 'Add unit' }).click();
+  const unit = page.getByRole('dialog', { name: 'Equipment' });
   await unit.getByRole('button', { name: /^Blower table/ }).click();
   await page.getByRole('button', { name: /^AH 36/ }).click();
   await unit.getByRole('button', { name: /^Nameplate/ }).click();
   await page.getByLabel(/^Model number/).fill('AH4-036');
   await page.getByRole('dialog').last().getByRole('radio', { name: '3 t' }).click();
   await page.getByLabel(/^Year/).fill('3016');
-  await page.getByRole('button', { name: 'Keep the plate' }).click();
+  await page.getByRole('button', { name: 'Save nameplate' }).click();
   await expect(page.getByText('Year must be between 1950 and 2100.')).toBeVisible();
   await page.getByLabel(/^Year/).fill('2016');
-  await page.getByRole('button', { name: 'Keep the plate' }).click();
+  await page.getByRole('button', { name: 'Save nameplate' }).click();
   await unit.getByRole('button', { name: /^More:/ }).click();
   // The climate of the site sets the target.
-  await expect(unit.getByRole('button', { name: /^Target a ton: 450 CFM a ton/ })).toBeVisible();
+  await expect(unit.getByRole('button', { name: /^Target per ton: 450 CFM per ton/ })).toBeVisible();
   await unit.getByRole('button', { name: /^Back to the unit/ }).click();
   await expect(page.getByText('AH4-036')).toBeVisible();
-  await page.getByRole('button', { name: 'Name, hours, notes' }).click();
-  await page.getByLabel('Name of the unit').fill('Office, north');
+  await page.getByRole('button', { name: 'Edit details' }).click();
+  await page.getByLabel('Unit name').fill('Office, north');
   await page.getByRole('textbox', { name: 'Notes' }).fill('Drain needs a trap.');
   await page.getByLabel('Hours in use').fill('8 to 17:30');
-  await page.getByRole('dialog', { name: 'Name, hours, notes' }).getByRole('button', { name: 'Keep' }).click();
+  await page.getByRole('dialog', { name: 'Edit details' }).getByRole('button', { name: 'Keep' }).click();
   await expect(page.getByRole('heading', { name: 'Office, north' })).toBeVisible();
   await expect(page.getByText('Drain needs a trap.')).toBeVisible();
   await expect(page.getByText('08:00–17:30')).toBeVisible();

@@ -17,24 +17,26 @@ testWithOwnServer(
     await page.keyboard.press('Escape');
 
     await tech.station('Fix');
-    await page.getByRole('radiogroup', { name: 'Speed to weigh' }).getByRole('radio', { name: 'med-high' }).click();
-    await expect(page.getByRole('img', { name: /Then they would meet on tap med-high at 9\d\d CFM/ })).toBeVisible();
+    await page.getByRole('radiogroup', { name: 'Speed to try' }).getByRole('radio', { name: 'med-high' }).click();
+    await expect(
+      page.getByRole('img', { name: /Then the operating point on tap med-high at 9\d\d CFM/ }),
+    ).toBeVisible();
     await expect(page.getByLabel(/^Heating: .*in range/)).toBeVisible();
     await page.getByRole('button', { name: /Line-voltage lead: med-low to med-high/ }).click();
     await expect(page.getByText(/Cap the med-low lead by itself/)).toBeVisible();
-    await page.getByRole('button', { name: /^Do these, then prove/ }).click();
+    await page.getByRole('button', { name: /^Start these fixes/ }).click();
     await expect(page.getByText(/Never two speed leads live together/)).toBeVisible();
     await page.getByRole('dialog').getByRole('button', { name: /begin/i }).click();
 
-    await expect(page.getByRole('heading', { name: 'Read the same ports again' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Measure the same ports again' })).toBeVisible();
     await tech.readAgain({ R2: '.14', S1: '.32', S2: '.1' });
     await expect(page.getByRole('heading', { name: /It is within target(, near its end)?\.$/ })).toBeVisible();
     await expect(page.getByLabel(/^Airflow, CFM: 8\d\d before, 9\d\d predicted, 9\d\d after/)).toBeVisible();
-    await page.getByRole('button', { name: 'Keep it on the unit' }).click();
+    await page.getByRole('button', { name: 'Save to unit' }).click();
     await expect(page.getByText(/^Kept on the unit/)).toBeVisible();
 
     await page.reload();
-    await tech.station('Prove');
+    await tech.station('Verify');
     await expect(page.getByLabel(/^Airflow, CFM: 8\d\d before, 9\d\d predicted/)).toBeVisible();
     // The next check begins on the proven tap.
     await page.getByRole('button', { name: /^Start over/ }).click();
@@ -43,19 +45,19 @@ testWithOwnServer(
     await page.getByRole('link', { name: 'Sites' }).click();
     await page.getByRole('button', { name: 'Unit Glaze room furnace' }).click();
     await page.getByRole('button', { name: /^Start a visit/ }).click();
-    await expect(page.getByText(/^Last proven/)).toBeVisible();
+    await expect(page.getByText(/^Last verified/)).toBeVisible();
     await expect(page.getByRole('button', { name: /^2\.5 t · PSC · tap med-high/ })).toBeVisible();
   },
 );
 
-test('@wide a filter-and-return fix: a ready plan within the plate, its own figures typed, proven under other conditions', async ({
+test('@wide a filter-and-return fix: a ready plan within the nameplate, its own figures typed, proven under other conditions', async ({
   page,
 }) => {
   const tech = technician(page);
   await page.goto('/sites');
   await page.getByRole('button', { name: 'Unit Reading room air handler' }).click();
   await page.getByRole('button', { name: /^Start a visit/ }).click();
-  await tech.station('Look');
+  await tech.station('Inspect');
   await tech.see('Filter', 'loaded');
   await tech.station('Pressure');
   await tech.read('R1', '.16');
@@ -92,23 +94,23 @@ test('@wide a filter-and-return fix: a ready plan within the plate, its own figu
   await page.keyboard.press('Escape');
   await expect(page.getByText(/^R2: coil wet then, dry now/)).toBeVisible();
   await tech.readAgain({ R2: '.16', S1: '.28' });
-  await expect(page.getByRole('button', { name: 'Keep it on the unit' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Save to unit' })).toBeVisible();
   await expect(page.getByText(/^(Saves|Spends) \d+ kWh, \$/)).toBeVisible();
 
   await tech.station('Fix');
   await expect(page.getByText(/^Decided /)).toBeVisible();
   // The equipment stays in reach, and what is said of it then is kept.
-  await page.getByRole('button', { name: /Say what stands here/ }).click();
-  const equipment = page.getByRole('dialog', { name: 'What stands here' });
+  await page.getByRole('button', { name: /Set up equipment/ }).click();
+  const equipment = page.getByRole('dialog', { name: 'Equipment' });
   await expect(equipment.getByText(/^Shown as your plan leaves it/)).toBeVisible();
   await equipment.getByRole('radio', { name: '2 stages' }).click();
   await expect(equipment.getByRole('radio', { name: '2 stages' })).toBeChecked();
   await equipment.getByRole('button', { name: 'Back', exact: true }).click();
   await page.getByRole('button', { name: /^Withdraw the plan/ }).click();
-  await expect(page.getByRole('button', { name: /^Do these, then prove/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Start these fixes/ })).toBeVisible();
 });
 
-testWithOwnServer('a belt fix: the sheave turned on the Drive bench, the motor checked, proven', async ({ page }) => {
+testWithOwnServer('a belt fix: the sheave turned on the Belt drive, the motor checked, proven', async ({ page }) => {
   const tech = technician(page);
   await page.goto('/sites');
   await page.getByRole('button', { name: 'Unit Roof 2 stacks' }).click();
@@ -120,16 +122,16 @@ testWithOwnServer('a belt fix: the sheave turned on the Drive bench, the motor c
   await page.getByRole('button', { name: /^Motor amps and watts/ }).click();
   await page.getByRole('dialog').getByRole('radio', { name: 'three-phase' }).click();
   await tech.fill({ 'Each leg, V': '226 229 233', 'Each leg, A': '4.1 4.2 4.3' });
-  await page.getByRole('button', { name: 'Keep these amps' }).click();
+  await page.getByRole('button', { name: 'Save amps' }).click();
 
-  await page.getByRole('button', { name: /^Drive bench/ }).click();
+  await page.getByRole('button', { name: /^Belt drive/ }).click();
   await expect(
     page.getByRole('radio', { name: /^Turn the sheave: motor sheave ½ turn open, belt A48 stays/ }),
   ).toBeChecked();
   await expect(page.getByLabel(/^Blower: 823 now, 922 RPM in range/)).toBeVisible();
   await expect(page.getByLabel(/^Motor: 4\.3 A now, 5\.\d A in range/)).toBeVisible();
   await expect(page.getByLabel(/^Volts of the legs: .*in range\. 1\.6 % apart/)).toBeVisible();
-  await expect(page.getByText(/move the base 5\/16 in\. closer · press 1\/4 in\. at mid-span/)).toBeVisible();
+  await expect(page.getByText(/move the base 5\/16 in\. closer · deflect 1\/4 in\. at mid-span/)).toBeVisible();
   await page.getByRole('button', { name: 'Half a turn closer' }).click();
   await expect(page.getByRole('status').getByText('0 turns open')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Half a turn closer' })).toBeDisabled();
@@ -141,7 +143,7 @@ testWithOwnServer('a belt fix: the sheave turned on the Drive bench, the motor c
   await expect(
     page.getByRole('heading', { name: /^The airflow came out as predicted.*It is within target(, near its end)?\.$/ }),
   ).toBeVisible();
-  await page.getByRole('button', { name: 'Keep it on the unit' }).click();
+  await page.getByRole('button', { name: 'Save to unit' }).click();
   await expect(page.getByText(/^Kept on the unit/)).toBeVisible();
 });
 
@@ -156,7 +158,7 @@ test('a drive nobody wrote down: entered with a wrong turn, then solved; figures
   await tech.press('.32');
   await tech.keep();
   await tech.station('Fix');
-  await page.getByRole('button', { name: /^Drive bench/ }).click();
+  await page.getByRole('button', { name: /^Belt drive/ }).click();
   await tech.fill({
     'Pitch diameter all open': '2.8',
     'Pitch diameter closed': '3.8',
@@ -167,17 +169,17 @@ test('a drive nobody wrote down: entered with a wrong turn, then solved; figures
     'Least centre distance the base allows': '3',
     'Most centre distance': '5',
   });
-  await page.getByRole('button', { name: 'Keep the drive' }).click();
+  await page.getByRole('button', { name: 'Save drive' }).click();
   await expect(page.getByText(/The sheave turns from 0 to 5/)).toBeVisible();
   await tech.fill({ 'Turns open now': '2.5' });
-  await page.getByRole('button', { name: 'Keep the drive' }).click();
-  await page.getByRole('button', { name: /^Drive bench/ }).click();
+  await page.getByRole('button', { name: 'Save drive' }).click();
+  await page.getByRole('button', { name: /^Belt drive/ }).click();
   await expect(
     page.getByText(/belt A48 is tight at 16\.46 in\., outside the 3\.00 to 5\.00 in\. of the base/),
   ).toBeVisible();
-  await page.getByRole('button', { name: 'Sheaves, belt and base as fitted' }).click();
+  await page.getByRole('button', { name: 'Installed sheaves, belt, base' }).click();
   await tech.fill({ 'Least centre distance the base allows': '15', 'Most centre distance': '17.5' });
-  await page.getByRole('button', { name: 'Keep the drive' }).click();
+  await page.getByRole('button', { name: 'Save drive' }).click();
   await expect(page.getByRole('radio', { name: /^Turn the sheave/ })).toBeVisible();
 });
 
@@ -189,7 +191,7 @@ testWithOwnServer('decided without a server: the plan and its proof arrive once 
   await expect(page.getByText('$0.19 a kWh')).toBeVisible();
   await page.getByRole('button', { name: /^Clean the coil: / }).click();
   await tech.fill({ Minutes: '55', Cost: '12' });
-  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('button', { name: /^Clean the coil: 55 min · \$12, set by the shop/ })).toBeVisible();
   await page.goto('/sites');
   await page.getByRole('button', { name: 'Unit Upstairs air handler' }).click();
@@ -199,11 +201,11 @@ testWithOwnServer('decided without a server: the plan and its proof arrive once 
   await tech.press('.2');
   await tech.keep();
   await tech.station('Fix');
-  await page.getByRole('radiogroup', { name: 'Speed to weigh' }).getByRole('radio', { name: 'med' }).click();
+  await page.getByRole('radiogroup', { name: 'Speed to try' }).getByRole('radio', { name: 'med' }).click();
   await tech.begin();
   await tech.readAgain({ R2: '.12', S1: '.16' });
   await expect(page.getByRole('heading', { name: /than predicted|as predicted/ })).toBeVisible();
-  await page.getByRole('button', { name: 'Keep it on the unit' }).click();
+  await page.getByRole('button', { name: 'Save to unit' }).click();
   await page.getByRole('button', { name: 'Save this visit' }).click();
   await expect(page.getByText('Kept on this phone, waiting')).toBeVisible();
   await huff.start();

@@ -8,9 +8,9 @@ test('a visit is handed over: what was found is settled, a day agreed, the page 
   page,
 }) => {
   await page.goto(READING_ROOM);
-  await page.getByRole('button', { name: station('Hand over') }).click();
-  await expect(page.getByText('Your air handler moves a little less air than it should')).toBeVisible();
-  await page.getByRole('button', { name: 'Settle what was found' }).click();
+  await page.getByRole('button', { name: station('Wrap up') }).click();
+  await expect(page.getByText('Your air handler moves slightly less air than it should')).toBeVisible();
+  await page.getByRole('button', { name: 'Resolve findings' }).click();
   const fixed = page.getByRole('button', { name: /: fixed$/ });
   await page.getByRole('button', { name: 'Filter: loaded: fixed' }).click();
   await page.getByRole('button', { name: 'Dampers and registers: some closed: quoted' }).click();
@@ -23,11 +23,11 @@ test('a visit is handed over: what was found is settled, a day agreed, the page 
     if ((await watch.count()) > 0) await watch.first().click({ timeout: 2_000 });
     expect(await fixed.count()).toBe(0);
   }).toPass();
-  await page.getByRole('button', { name: station('Hand over') }).click();
+  await page.getByRole('button', { name: station('Wrap up') }).click();
   await page.getByRole('radio', { name: 'in 3 months' }).click();
   await page.getByLabel('Name, if known').fill('Mira Holt');
-  await page.getByRole('button', { name: 'Keep it' }).click();
-  const pad = page.getByRole('img', { name: 'Place to sign, empty' });
+  await page.getByRole('button', { name: 'Save' }).click();
+  const pad = page.getByRole('img', { name: 'Signature box, empty' });
   await pad.scrollIntoViewIfNeeded();
   const box = (await pad.boundingBox())!;
   await page.mouse.move(box.x + 30, box.y + 40);
@@ -36,7 +36,7 @@ test('a visit is handed over: what was found is settled, a day agreed, the page 
   await page.mouse.up();
   await page.getByRole('button', { name: 'Save signature' }).click();
   await expect(page.getByRole('img', { name: 'signed', exact: true })).toBeVisible();
-  await expect(page.getByText('Everything found is settled, and the next visit has its day.')).toBeVisible();
+  await expect(page.getByText('All findings are resolved, and the next visit has a date.')).toBeVisible();
   // It was sent: the paper says the same as the screen.
   const html = async () => (await page.request.get(`/api${READING_ROOM}/report.html`)).text();
   await expect.poll(html).toContain('Mira Holt');
@@ -52,14 +52,14 @@ test('a visit is handed over: what was found is settled, a day agreed, the page 
 
 test('a page to print is made without a signal', async ({ page, context }) => {
   await page.goto(READING_ROOM);
-  await page.getByRole('button', { name: station('Hand over') }).click();
-  await expect(page.getByText('Give it away')).toBeVisible();
+  await page.getByRole('button', { name: station('Wrap up') }).click();
+  await expect(page.getByText('Report')).toBeVisible();
   await context.setOffline(true);
   const opened = context.waitForEvent('page');
-  await page.getByRole('button', { name: 'Print or show, no signal' }).click();
+  await page.getByRole('button', { name: 'Print or show' }).click();
   const paper = await opened;
   await expect(paper.getByRole('heading', { name: 'For the next technician' })).toBeAttached();
-  await expect(paper.getByRole('img', { name: /^Where the pressure goes/ }).first()).toBeVisible();
+  await expect(paper.getByRole('img', { name: /^Pressure profile/ }).first()).toBeVisible();
   // A drawing alone, as a picture: made on the phone as well.
   const download = page.waitForEvent('download');
   await page.getByText('PNG', { exact: true }).first().click();

@@ -19,8 +19,8 @@ test('@wide the whole check without a pointer', async ({ page }) => {
   await expect(page.getByRole('button', { name: /^Quick check/ })).toBeVisible();
   await tabTo(page, /^Quick check/);
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('button', { name: /Say what stands here$/ }).first()).toBeVisible();
-  await tabTo(page, /Say what stands here$/);
+  await expect(page.getByRole('button', { name: /Set up equipment$/ }).first()).toBeVisible();
+  await tabTo(page, /Set up equipment$/);
   await page.keyboard.press('Enter');
   // Arrows go through a group, Tab from group to group.
   await tabTo(page, /^Air handler/);
@@ -52,17 +52,17 @@ test('@wide the whole check without a pointer', async ({ page }) => {
 
 /** On a phone each value is typed at its spot: Enter opens it, and goes on to the next. */
 async function typeOnDrawing(page: Page): Promise<void> {
-  await tabTo(page, /^Flow the plate shows/);
+  await tabTo(page, /^Flow plate reading/);
   await page.keyboard.press('Enter');
   await page.keyboard.type('760');
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('heading', { name: 'Supply static, plate in' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Supply static, nameplate in' })).toBeVisible();
   await page.keyboard.type('.2');
   await page.keyboard.press('Enter');
   await tabTo(page, /^Supply static, filter in/);
   await page.keyboard.press('Enter');
   await page.keyboard.type('25');
-  await expect(page.getByText(/^It must be between 0 and 5 in\. w\.c\./)).toBeVisible();
+  await expect(page.getByText(/^Enter between 0 and 5 in\. w\.c\./)).toBeVisible();
   await page.keyboard.press('Backspace');
   await page.keyboard.press('Backspace');
   await page.keyboard.type('.25');
@@ -73,7 +73,7 @@ async function typeOnDrawing(page: Page): Promise<void> {
 
 /** At the desk it is a form. */
 async function typeInForm(page: Page): Promise<void> {
-  await tabTo(page, /^Flow the plate shows/);
+  await tabTo(page, /^Flow plate reading/);
   await page.keyboard.type('760');
   await page.keyboard.press('Tab');
   await page.keyboard.type('25');
@@ -85,7 +85,7 @@ async function typeInForm(page: Page): Promise<void> {
   await page.keyboard.press('Tab');
   await page.keyboard.type('.2');
   await expect(page.getByRole('dialog').getByText('850', { exact: true })).toBeVisible();
-  await tabTo(page, /^Keep this airflow/);
+  await tabTo(page, /^Save airflow/);
   await page.keyboard.press('Enter');
 }
 
@@ -105,5 +105,5 @@ test('@wide a method of airflow without a pointer: opened, typed, mended, kept',
   if ((page.viewportSize()?.width ?? 0) < 1000) await typeOnDrawing(page);
   else await typeInForm(page);
   await expect(page.getByRole('dialog')).toHaveCount(0);
-  await expect(page.getByRole('button', { name: /^Airflow 850 CFM, ± 59, 425 a ton: borderline/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Airflow 850 CFM, ± 59, 425 per ton: borderline/ })).toBeVisible();
 });

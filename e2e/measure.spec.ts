@@ -8,7 +8,7 @@ test('air handler: look, pressure with the filter-out retest, drop, and a traver
   await page.goto('/sites');
   await page.getByRole('button', { name: 'Unit Reading room air handler' }).click();
   await page.getByRole('button', { name: /^Start a visit/ }).click();
-  await tech.station('Look');
+  await tech.station('Inspect');
   await tech.see('Filter', 'loaded');
   await tech.see('Ice', 'none');
   await expect(page.getByText('Filter: loaded')).toBeVisible();
@@ -26,19 +26,19 @@ test('air handler: look, pressure with the filter-out retest, drop, and a traver
   await tech.keep();
   await expect(page.getByText(/996 CFM at 0\.47.*takes 0\.15, not the 0\.11/)).toBeVisible();
 
-  await tech.station('Drop');
-  await page.getByRole('button', { name: /^Read the temperatures/ }).click();
+  await tech.station('Temperatures');
+  await page.getByRole('button', { name: /^Measure temperatures/ }).click();
   await tech.fill({
     'Return dry bulb': '75.2',
     'Return wet bulb': '76',
     'Outdoor dry bulb': '91',
     'Supply dry bulb': '51.3',
   });
-  await page.getByRole('button', { name: 'Keep these temperatures' }).click();
+  await page.getByRole('button', { name: 'Save temperatures' }).click();
   await expect(page.getByText('The wet bulb cannot be above the dry bulb.').first()).toBeVisible();
   await tech.fill({ 'Return wet bulb': '62.6' });
-  await page.getByRole('button', { name: 'Keep these temperatures' }).click();
-  await expect(page.getByRole('button', { name: /^Drop 23\.9 °F/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Save temperatures' }).click();
+  await expect(page.getByRole('button', { name: /^ΔT 23\.9 °F/ })).toBeVisible();
   await expect(page.getByText(/a sound coil would give/)).toBeVisible();
 
   await tech.station('Airflow');
@@ -61,8 +61,8 @@ test('air handler: look, pressure with the filter-out retest, drop, and a traver
   await page.getByRole('button', { name: 'Save this visit' }).click();
   await expect(page).toHaveURL(/\/visits\//);
   await page.reload();
-  await expect(page.getByRole('button', { name: /^Drop 23\.9 °F/ })).toBeVisible();
-  await tech.station('Look');
+  await expect(page.getByRole('button', { name: /^ΔT 23\.9 °F/ })).toBeVisible();
+  await tech.station('Inspect');
   await expect(page.getByText('Filter: loaded')).toBeVisible();
 });
 
@@ -74,8 +74,8 @@ test('furnace with cased coil: every stage has its drop, and the gas rise agrees
   await tech.whatStandsHere();
   await page.getByRole('button', { name: /^More:/ }).click();
   await page.getByRole('dialog').getByRole('radio', { name: 'heating' }).click();
-  await tech.sayNumber(/^Plate’s rise, lowest/, '35');
-  await tech.sayNumber(/^Plate’s rise, highest/, '65');
+  await tech.sayNumber(/^Nameplate rise, lowest/, '35');
+  await tech.sayNumber(/^Nameplate rise, highest/, '65');
   for (const [port, figure] of [
     ['R1', '.05'],
     ['R2', '.12'],
@@ -103,7 +103,7 @@ test('furnace with cased coil: every stage has its drop, and the gas rise agrees
   await expect(page.getByText('56.0 °F rise, the nameplate allows 35 to 65.')).toBeVisible();
 });
 
-test('packaged unit: flashes are a request, and the dehumidify switch takes its share', async ({ page }) => {
+test('packaged unit: flashes are a request, and the dehumidify switch takes budget', async ({ page }) => {
   const tech = technician(page);
   await page.goto('/sites');
   await page.getByRole('button', { name: 'Unit Office packaged unit' }).click();
@@ -147,12 +147,12 @@ test('@wide ice holds the readings, and filters in series bring a port of their 
   await page.getByRole('button', { name: 'Unit Hall air handler' }).click();
   await page.getByRole('button', { name: /^Start a visit/ }).click();
   await expect(page.getByRole('button', { name: /^Port R0, behind the filter grille/ })).toBeVisible();
-  await tech.station('Look');
+  await tech.station('Inspect');
   await tech.see('Ice', 'on the coil');
   await expect(
     page.getByRole('alert').getByText(/^Stop\. Ice blocks the coil.*run the fan until the coil is clear/),
   ).toBeVisible();
-  await page.getByRole('button', { name: /^Ice, on the coil: dealt with/ }).click();
+  await page.getByRole('button', { name: /^Ice, on the coil: fixed/ }).click();
   await expect(page.getByRole('alert')).toHaveCount(0);
 });
 
@@ -174,7 +174,7 @@ test('@wide the bench: an address carries the figures, and a result goes to the 
   await page.reload();
   await expect(page.getByText('1,182', { exact: true })).toBeVisible();
   await page.getByLabel(/^Altitude/).fill('');
-  await page.getByRole('button', { name: 'Attach to visit' }).click();
+  await page.getByRole('button', { name: 'Add to visit' }).click();
   await tech.station('Airflow');
   await expect(page.getByRole('img', { name: /Electric heat rise 1,014/ })).toBeVisible();
 });
@@ -185,7 +185,7 @@ testWithOwnServer('the altitude is the site’s, and comes with each check there
   await setAltitude(page, 'Saltgrass Row 4', 'high');
   await expect(page.getByText(/^Altitude must be a number/)).toBeVisible();
   await page.getByLabel(/^Altitude/).fill('5000');
-  await page.getByRole('button', { name: 'Keep the site' }).click();
+  await page.getByRole('button', { name: 'Save site' }).click();
   await expect(page.getByText('5,000 ft', { exact: true })).toBeVisible();
   await tech.startAt('Upstairs air handler');
   await tech.station('Airflow');
@@ -198,7 +198,7 @@ testWithOwnServer('the altitude is the site’s, and comes with each check there
 test('a photo is made small, kept with what it shows, and is there after a reload', async ({ page }) => {
   const tech = technician(page);
   await page.goto('/visits/de300000-0003-4000-8000-000000000002');
-  await tech.station('Look');
+  await tech.station('Inspect');
   const picture = Buffer.from(
     await page.evaluate(() => {
       const canvas = document.createElement('canvas');
@@ -218,7 +218,7 @@ test('a photo is made small, kept with what it shows, and is there after a reloa
     await (await chooser).setFiles({ name, mimeType: 'image/png', buffer });
   };
   await choose('notes.png', Buffer.from('no picture'));
-  await expect(page.getByText('notes.png is no picture that can be read. Choose a photo.')).toBeVisible();
+  await expect(page.getByText('notes.png is not a readable picture. Choose a photo.')).toBeVisible();
   await choose('filter.png', picture);
   await expect(page.getByRole('img', { name: 'Filter, photo 1 of 1' })).toBeVisible();
   // Sent, before the page is left.
@@ -230,7 +230,7 @@ test('a photo is made small, kept with what it shows, and is there after a reloa
     ).photos;
   await expect.poll(async () => (await photos()).length).toBe(1);
   await page.reload();
-  await tech.station('Look');
+  await tech.station('Inspect');
   const shown = page.getByRole('img', { name: 'Filter, photo 1 of 1' });
   await expect(shown).toBeVisible();
   const [photo] = await photos();

@@ -11,7 +11,7 @@ import { setAltitude, technician } from './support/steps';
 import { visitsAt } from './support/visitsAt';
 
 const QUAY = 'Lantern Quay library';
-const WAITS = 'Kept on this phone, waiting to be sent.';
+const WAITS = 'Saved on this phone, not synced yet.';
 
 /** Two statics read at the reading room, nothing saved yet. */
 async function readTwo(page: Page): Promise<void> {
@@ -76,9 +76,7 @@ test.describe('without a server', () => {
     await page.clock.fastForward(8 * 86_400_000);
     await page.goto('/');
     await page.getByRole('link', { name: /1 record waits/ }).click();
-    await expect(
-      page.getByRole('group', { name: 'On its way' }).getByText('Static at R2: −0.31 in. w.c.'),
-    ).toBeVisible();
+    await expect(page.getByRole('group', { name: 'Sending' }).getByText('Static at R2: −0.31 in. w.c.')).toBeVisible();
     await huff.start();
     await page.getByRole('button', { name: 'Try now' }).click();
     await expect(page.getByText(/^Nothing waits/)).toBeVisible();
@@ -186,7 +184,7 @@ test('refused, then mended: the server’s sentence is shown, nothing else waits
   await page.getByRole('link', { name: /^1 change needs you/ }).click();
   await expect(page.getByText('Altitude must be between −1,000 and 15,000 ft.')).toBeVisible();
   await page.getByLabel('Altitude, ft').fill('910');
-  await page.getByRole('button', { name: 'Send it so' }).click();
+  await page.getByRole('button', { name: 'Send as is' }).click();
   await expect(page.getByText(/^Nothing waits/)).toBeVisible();
   expect(await altitudeAt(page, huff.url)).toBe(910);
 });
@@ -205,7 +203,7 @@ test('two phones change one thing: the second sees both, chooses, and both agree
   await second.unroute('**/api/sync');
   await second.goto(`${huff.url}/waiting`);
   const field = second.getByRole('group', { name: 'Altitude, ft' });
-  await expect(field.getByRole('button', { name: 'Keep theirs: 700, by Technician' })).toBeVisible({ timeout: 20_000 });
+  await expect(field.getByRole('button', { name: 'Use theirs: 700, by Technician' })).toBeVisible({ timeout: 20_000 });
   // Until then the first stands.
   expect(await altitudeAt(page, huff.url)).toBe(700);
   await field.getByRole('button', { name: 'Use yours: 800' }).click();
@@ -243,7 +241,7 @@ test('a visit of last year is found under earlier visits, opens, and takes one m
   await page.goto('/');
   await expect(page.getByRole('link', { name: /Glaze room/ })).toBeVisible();
   await expect(page.getByRole('link', { name: /Last year’s unit/ })).toHaveCount(0);
-  await page.getByRole('button', { name: 'Earlier visits' }).click();
+  await page.getByRole('button', { name: 'Show earlier visits' }).click();
   await page.getByRole('link', { name: /Last year’s unit/ }).click();
   await technician(page).read('R1', '.4');
   await page.keyboard.press('Escape');
@@ -289,7 +287,7 @@ shared.describe('what is not the server, and what is not storage', () => {
     await expect(page.getByRole('alert').getByText(/storage is full or closed/)).toBeVisible();
     await expect(page.getByRole('button', { name: /^Port R2.*−0\.30/ })).toBeVisible();
     const download = page.waitForEvent('download');
-    await page.getByRole('button', { name: 'Save to a file' }).click();
+    await page.getByRole('button', { name: 'Save to file' }).click();
     const file = await (await download).createReadStream();
     let text = '';
     for await (const chunk of file) text += String(chunk);

@@ -15,15 +15,17 @@ testWithOwnServer(
 
     await expect(page.getByRole('button', { name: /^External static 0\.58 in\. w\.c\..*out of range/ })).toBeVisible();
     await expect(
-      page.getByRole('button', { name: /^Airflow 940 CFM, ± 94, 313 a ton: out of range, 7 % likely within target/ }),
+      page.getByRole('button', { name: /^Airflow 940 CFM, ± 94, 313 per ton: out of range, 7 % likely within target/ }),
     ).toBeVisible();
     await tech.station('Fix');
     await expect(page.getByText('No speed can do it: clear the restriction first')).toBeVisible();
     await expect(page.getByRole('button', { name: /^Tap 4: 1,036 CFM at 0\.70/ })).toBeVisible();
     await expect(page.getByRole('button', { name: /^Tap 5: off its curve/ })).toBeVisible();
-    await expect(page.getByText('its column at today’s static says 1,083')).toBeVisible();
+    await expect(page.getByText('table at today’s static: 1,083')).toBeVisible();
     await page.getByRole('button', { name: /^Tap 4/ }).click();
-    await expect(page.getByRole('img', { name: /Then they would meet on tap 4 at 1,036 CFM and 0\.70/ })).toBeVisible();
+    await expect(
+      page.getByRole('img', { name: /Then the operating point on tap 4 at 1,036 CFM and 0\.70/ }),
+    ).toBeVisible();
 
     await tech.station('Pressure');
     await page.getByRole('button', { name: /^Airflow 940/ }).click();
@@ -59,7 +61,7 @@ test('a known unit: what its record says is filled in, and the advice is to stay
   await tech.keep();
   // Nobody has looked at the fan yet, and the static is little for its air: no word, no speed.
   await expect(page.getByRole('button', { name: /^Airflow .*not enough data, \d+ % likely/ })).toBeVisible();
-  await tech.station('Look');
+  await tech.station('Inspect');
   await tech.see('Blower wheel', 'clean');
   await tech.see('Run capacitor', 'within its rating');
   await tech.see('Coil faces, under side too', 'clean');

@@ -23,7 +23,7 @@ test('a round without a signal: what the day needs was carried along, what is re
   await context.setOffline(true);
 
   await page.getByRole('link', { name: 'Plan and load' }).click();
-  const load = page.getByRole('region', { name: 'Load list' });
+  const load = page.getByRole('region', { name: 'Truck load' });
   await expect(load.getByText(/^No signal: as it was told/)).toBeVisible();
   await expect(load.getByText('1 on the truck')).toBeVisible();
 

@@ -19,26 +19,26 @@ test('a day of three stops: loaded, counted, visited with and without a signal, 
   // In the morning: what the stops need, and what of it is not on the truck.
   await page.goto('/');
   await page.getByRole('link', { name: 'Plan and load' }).click();
-  const load = page.getByRole('region', { name: 'Load list' });
+  const load = page.getByRole('region', { name: 'Truck load' });
   await expect(load.getByText('1 on the truck')).toBeVisible();
-  await load.getByRole('radio', { name: /^to buy, 1/ }).click();
+  await load.getByRole('radio', { name: /^buy, 1/ }).click();
   await expect(load.getByText('Filter 20 × 25, 1 in. MERV 8')).toBeVisible();
   await page.goto('/shop/stock');
   await page.getByRole('button', { name: 'Filter 20 × 25 × 1: one more' }).click();
-  await page.getByRole('button', { name: 'Keep the count' }).click();
+  await page.getByRole('button', { name: 'Save count' }).click();
   await page.goto('/days');
   await expect(load.getByText('to buy, 0')).toBeVisible();
 
   // The first stop: a belt goes off the truck, and the report to the owner.
   await startStop(page, 1);
-  await tech.station('Hand over');
-  await page.getByRole('button', { name: 'Take a part' }).click();
+  await tech.station('Wrap up');
+  await page.getByRole('button', { name: 'Add part' }).click();
   await page
     .getByRole('dialog')
     .getByRole('button', { name: /^Belt A48/ })
     .click();
   await expect(page.getByText('Fitted: Belt A48.')).toBeVisible();
-  await page.getByRole('button', { name: 'Mail the report to desk@lanternquay.example' }).click();
+  await page.getByRole('button', { name: 'Email report to desk@lanternquay.example' }).click();
   await expect(page.getByText(/^The report goes to desk@lanternquay\.example/)).toBeVisible();
   await page.getByRole('radio', { name: 'in a month' }).click();
   await save(page);
@@ -50,16 +50,16 @@ test('a day of three stops: loaded, counted, visited with and without a signal, 
   await page.keyboard.press('Escape');
   await tech.read('S1', '0.22');
   await page.keyboard.press('Escape');
-  await tech.station('Hand over');
+  await tech.station('Wrap up');
   await page.getByLabel('Name, if known').fill('The librarian');
-  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
   await page.getByRole('radio', { name: 'in 3 months' }).click();
   await save(page);
   await context.setOffline(false);
 
   // The third is another site.
   await startStop(page, 3);
-  await tech.station('Hand over');
+  await tech.station('Wrap up');
   await page.getByRole('radio', { name: 'in 6 months' }).click();
   await save(page);
 
@@ -121,10 +121,10 @@ test('@wide a day at the desk: found, compared, sorted, planned, by the keyboard
   await page.keyboard.press('ArrowLeft');
   await expect.poll(width).toBe(before - 24);
   await unit!.getByText('Compare two').click();
-  await expect(page.getByText('Where the pressure goes')).toBeVisible();
+  await expect(page.getByText('Pressure profile')).toBeVisible();
 
   await page.keyboard.press('s');
-  await page.getByRole('radio', { name: 'as a table' }).click();
+  await page.getByRole('radio', { name: 'table' }).click();
   const rows = page.getByRole('table', { name: 'Units' }).getByRole('row');
   await expect(rows).toHaveCount(19);
   await page.getByRole('button', { name: 'Sort by Unit' }).click();
@@ -133,11 +133,11 @@ test('@wide a day at the desk: found, compared, sorted, planned, by the keyboard
   await expect(page.getByText(/ of 18$/)).not.toHaveText('18 of 18');
 
   await page.keyboard.press('d');
-  await page.getByRole('button', { name: 'Plan a stop' }).click();
+  await page.getByRole('button', { name: 'Plan a job' }).click();
   await page.getByLabel('Site or unit').fill('hallway');
   await page.getByRole('button', { name: /^Hallway air handler/ }).click();
   await page.getByRole('radio', { name: 'filter' }).click();
   await page.getByRole('dialog').getByRole('radio', { name: 'Tamsin' }).click();
-  await page.getByRole('button', { name: 'Keep the stop' }).click();
+  await page.getByRole('button', { name: 'Save job' }).click();
   await expect(page.getByRole('link', { name: /^Stop 4: Hallway air handler/ })).toBeVisible();
 });

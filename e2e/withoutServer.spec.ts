@@ -23,13 +23,13 @@ test('with the server stopped it opens, computes and saves; the visit arrives on
   await tech.keep();
   await expect(page.getByRole('button', { name: /^Airflow 1,019 CFM/ })).toBeVisible();
   await page.getByRole('button', { name: 'Save this visit' }).click();
-  await expect(page.getByText('Kept on this phone, waiting to be sent.')).toBeVisible();
+  await expect(page.getByText('Saved on this phone, not synced yet.')).toBeVisible();
   await page.reload();
-  await expect(page.getByText('Kept on this phone, waiting to be sent.')).toBeVisible();
+  await expect(page.getByText('Saved on this phone, not synced yet.')).toBeVisible();
   const id = new URL(page.url()).pathname.split('/').pop()!;
 
   await huff.start();
-  await expect(page.getByText('Kept on this phone, waiting to be sent.')).toHaveCount(0, { timeout: 20_000 });
+  await expect(page.getByText('Saved on this phone, not synced yet.')).toHaveCount(0, { timeout: 20_000 });
   const list = await visitsAt(page.request, huff.url);
   expect(list.filter((v) => v.id === id)).toHaveLength(1);
   expect(list.find((v) => v.id === id)!.readings).toHaveLength(2);
@@ -50,7 +50,7 @@ test('what is measured without a server arrives whole: looks, a method, temperat
   await page.goto('/sites');
   await page.getByRole('button', { name: 'Unit Reading room air handler' }).click();
   await page.getByRole('button', { name: /^Start a visit/ }).click();
-  await tech.station('Look');
+  await tech.station('Inspect');
   await tech.see('Filter', 'loaded');
   await tech.station('Pressure');
   await tech.read('R2', '.31');
@@ -60,21 +60,21 @@ test('what is measured without a server arrives whole: looks, a method, temperat
   await page.getByRole('button', { name: /^Flow plate.*open/ }).click();
   await tech.fill({ 'Flow the plate': '900', 'Supply static, filter': '.27', 'Supply static, plate': '.25' });
   await page.getByRole('button', { name: /^Keep (this airflow|[\d,]+ CFM)/ }).click();
-  await tech.station('Drop');
-  await page.getByRole('button', { name: /^Read the temperatures/ }).click();
+  await tech.station('Temperatures');
+  await page.getByRole('button', { name: /^Measure temperatures/ }).click();
   await tech.fill({
     'Return dry bulb': '75.2',
     'Return wet bulb': '62.6',
     'Outdoor dry bulb': '91',
     'Supply dry bulb': '51.3',
   });
-  await page.getByRole('button', { name: 'Keep these temperatures' }).click();
+  await page.getByRole('button', { name: 'Save temperatures' }).click();
   await page.getByRole('button', { name: 'Save this visit' }).click();
-  await expect(page.getByText('Kept on this phone, waiting to be sent.')).toBeVisible();
+  await expect(page.getByText('Saved on this phone, not synced yet.')).toBeVisible();
   const id = new URL(page.url()).pathname.split('/').pop()!;
 
   await huff.start();
-  await expect(page.getByText('Kept on this phone, waiting to be sent.')).toHaveCount(0, { timeout: 20_000 });
+  await expect(page.getByText('Saved on this phone, not synced yet.')).toHaveCount(0, { timeout: 20_000 });
   const visit = (await (await page.request.get(`${huff.url}/api/visits/${id}`)).json()) as VisitDto;
   expect(visit.readings.map((r) => [r.port, r.value])).toEqual([
     ['R2', -0.31],

@@ -136,7 +136,7 @@ export class TableFiguresDto implements BlowerTable {
   byRpm?: RpmFiguresDto | null;
 
   /** Only a part of the blower table was typed. */
-  @IsBoolean({ message: 'Part is true or false.' })
+  @IsBoolean({ message: 'Part must be true or false.' })
   @IsOptional()
   part?: boolean | null;
 }

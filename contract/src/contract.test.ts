@@ -96,7 +96,7 @@ describe('a blower table', () => {
 
   test.each([
     ['rising flow', { taps: [{ tap: '1', flowsCfm: [900, 910] }] }, 'taps', 'Airflow falls as static rises'],
-    ['a tap twice', { taps: [figures.taps[0], figures.taps[0]] }, 'taps', 'Tap 1 stands twice'],
+    ['a tap twice', { taps: [figures.taps[0], figures.taps[0]] }, 'taps', 'Tap 1 is there twice'],
     ['a row too short', { taps: [{ tap: '1', flowsCfm: [900] }] }, 'taps', '1 cells for 2 statics'],
     [
       'a flow as text',
@@ -115,7 +115,7 @@ describe('a blower table', () => {
   });
 });
 
-test('a unit may lack tons, plate and table, not its names', () => {
+test('a unit may lack tons, nameplate and table, not its names', () => {
   const unit = {
     id: id(4),
     siteId: id(6),
@@ -144,7 +144,7 @@ describe('facts', () => {
     ['electricHeat', { ...heat, amps: 0 }, 'Amps of the elements must be above 0.'],
     ['electricHeat', [1], 'Inputs must be an object.'],
     ['look', { item: 'belt', state: 'blue' }, 'Belt is one of good, slack, glazed, cracked, broken.'],
-    ['look', { item: 'moon', state: 'full' }, 'A look names what was looked at.'],
+    ['look', { item: 'moon', state: 'full' }, 'An inspection names what was inspected.'],
     ['setAside', { method: 'traverse' }, 'The reason must be text.'],
   ])('%s %j is refused with what would be right', (kind, inputs, message) =>
     expect(errorsOf(FactDto, fact(kind, inputs))).toEqual([{ field: 'inputs', message }]),

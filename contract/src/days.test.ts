@@ -76,7 +76,7 @@ describe('stock of a shop', () => {
   test.each([
     [{ counted: 2.5, countedAt: '2026-05-01T07:00:00.000Z' }, /whole/],
     [{ counted: -1, countedAt: '2026-05-01T07:00:00.000Z' }, /count/i],
-    [{ counted: 2 }, /says when it was made/],
+    [{ counted: 2 }, /needs its date/],
     [{ counted: 2, countedAt: 'yesterday' }, /date and time/],
   ])('a count as %j is refused', (count, words) => {
     const checked = check(ShopDto, { ...shop, belts: [{ ...shop.belts[0], ...count }] });

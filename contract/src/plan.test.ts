@@ -93,7 +93,7 @@ const decided: VisitDto = {
 test('a plan without the goal it was computed for is refused: nothing could be read from it', () => {
   const goalless = { ...record(), from: { ...(record().from as object), goal: undefined } };
   const checked = check(FactDto, planFact(10, goalless));
-  expect(checked).toMatchObject({ ok: false, errors: [{ message: 'A plan keeps the goal it was computed for.' }] });
+  expect(checked).toMatchObject({ ok: false, errors: [{ message: 'A plan stores the goal it was computed for.' }] });
 });
 
 describe('a visit is parted at its plan', () => {
@@ -103,7 +103,7 @@ describe('a visit is parted at its plan', () => {
     expect(after?.readings.map((r) => r.id)).toEqual([uuid(14)]);
     expect(plan?.record.words).toEqual(['new filter', 'tap 4']);
   });
-  test('after it the unit stands as the plan leaves it, and what it mends is dealt with', () => {
+  test('after it the unit stands as the plan leaves it, and what it mends is fixed', () => {
     expect(after?.tap).toBe('4');
     expect(before.tap).toBe('3');
     const looks = after!.facts!.filter((fact) => fact.kind === 'look').map((fact) => fact.inputs);
@@ -186,9 +186,9 @@ describe('a plan on the wire', () => {
     expect(check(VisitDto, decided).ok).toBe(true);
   });
   test.each([
-    [{}, 'names its moves'],
-    [{ moves, words: [] }, 'keeps the system'],
-    [{ ...record(), promise: {} }, 'airflow and static it promised'],
+    [{}, 'names its fixes'],
+    [{ moves, words: [] }, 'stores the system'],
+    [{ ...record(), promise: {} }, 'predicted airflow and static'],
     [{ ...record(), chance: 'high' }, 'chance, minutes and cost'],
     [{ ...record(), moves: [{ id: 'changeTap', inputs: { tap: '9' } }] }, 'has no 9'],
     [{ ...record(), from: { system: { path: 3 } } }, 'cannot be read'],
@@ -205,7 +205,7 @@ describe('planning from a visit', () => {
     expect(mine.speedFirst).toBe(true);
     expect(mine.seed).toBe(0x22220000);
   });
-  test('in heating it aims at the plate’s rise, and a faster tap cools the heat', () => {
+  test('in heating it aims at the nameplate rise, and a faster tap cools the heat', () => {
     const warm = {
       ...visit,
       mode: 'heating' as const,
@@ -276,7 +276,7 @@ describe('a shop', () => {
   });
 });
 
-describe('a unit’s drive, plate and proof', () => {
+describe('a unit’s drive, nameplate and proof', () => {
   const unit = {
     id: uuid(6),
     siteId: uuid(90),
@@ -315,7 +315,7 @@ describe('a unit’s drive, plate and proof', () => {
   test.each([
     [{ setup: { drive: { ...drive, turnsOpen: 6 } } }, 'setup.drive', '0 to 5'],
     [{ setup: { drive: { ...drive, mostPitchIn: 2 } } }, 'setup.drive', 'larger than open'],
-    [{ setup: { drive: { ...drive, mostCentresIn: 14 } } }, 'setup.drive', 'more than the least'],
+    [{ setup: { drive: { ...drive, mostCentresIn: 14 } } }, 'setup.drive', 'more than the shortest'],
     [{ setup: { drive: { ...drive, beltMark: '?' } } }, 'setup.drive', 'A48, AX48'],
     [{ setup: { drive: 7 } }, 'setup.drive', 'object'],
     [{ setup: { motorPlate: { plateAmps: -1 } } }, 'setup.motorPlate', 'between'],

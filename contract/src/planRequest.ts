@@ -23,7 +23,7 @@ function IsTypedMoves(): PropertyDecorator {
       name: 'isTypedMoves',
       target: target.constructor,
       propertyName: propertyName as string,
-      validator: { validate: isTyped, defaultMessage: () => 'Give the inputs of known moves, by move.' },
+      validator: { validate: isTyped, defaultMessage: () => 'Give the inputs of known fixes, by fix.' },
     });
 }
 

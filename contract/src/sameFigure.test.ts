@@ -138,7 +138,7 @@ test('a refrigerant that the ladder does not know is not taken over', () => {
   expect(knownFor(visit([], { plate: { refrigerant: 'R-12' } }), 'ladder').has('refrigerant')).toBe(false);
 });
 
-test('what was read of the motor stands at its points until something is read there', () => {
+test('what was read of the motor is now at its points until something is read there', () => {
   const load = fact('motorLoad', { phases: 'three', volts: 230, amps: 4.1, legVolts: [226, 229, 233] });
   const one = visit([load]);
   const { checks } = assessCallOf(one, assess(one));

@@ -20,10 +20,10 @@ import { Suits } from './suits';
 
 /** A point of the unit's own curve, proven after work. */
 export class ProvenPointDto {
-  @NumberIn(LIMITS.flowCfm, 'Proven airflow', 'CFM')
+  @NumberIn(LIMITS.flowCfm, 'Verified airflow', 'CFM')
   flowCfm!: number;
 
-  @NumberIn(LIMITS.maxTespInWc, 'Proven static', 'in. w.c.')
+  @NumberIn(LIMITS.maxTespInWc, 'Verified static', 'in. w.c.')
   tespInWc!: number;
 
   @LineOfText(LIMITS.tapLength, 'The tap')
@@ -74,8 +74,8 @@ export class SetupDto {
   moreFilters?: FilterSetDto[] | null;
 
   /** Air path and motor stand in the record always: these two were taken, not said. */
-  @IsIn(UNSAID, { each: true, message: `What was not said is ${UNSAID.join(' or ')}.` })
-  @IsArray({ message: 'What was not said must be a list.' })
+  @IsIn(UNSAID, { each: true, message: `What was not entered is ${UNSAID.join(' or ')}.` })
+  @IsArray({ message: 'What was not entered must be a list.' })
   @IsOptional()
   unsaid?: Unsaid[] | null;
 
@@ -127,7 +127,7 @@ export class SetupDto {
 
   @Suits(({ riseMinF, riseMaxF }) =>
     typeof riseMinF === 'number' && riseMinF >= Number(riseMaxF)
-      ? 'The highest rise of the plate must be above its lowest. Read both again.'
+      ? 'The highest rise must be above the lowest. Check both on the nameplate.'
       : undefined,
   )
   @NumberIn(LIMITS.riseF, 'Highest rise', '°F')
@@ -171,7 +171,7 @@ export class SetupDto {
   drive?: Record<string, unknown> | null;
 
   /** How the unit was proven last, copied when the visit begins. */
-  @Nested(() => ProvenPointDto, 'The last proven point has an airflow, a static and a tap.')
+  @Nested(() => ProvenPointDto, 'The last verified point has an airflow, a static and a tap.')
   @IsOptional()
   proven?: ProvenPointDto | null;
 

@@ -27,8 +27,8 @@ import { Suits } from './suits';
 /** How many were counted on the truck; what was taken since is a fact of the visits. */
 const Counted = () =>
   applyDecorators(
-    Suits(({ countedAt }) => (countedAt ? undefined : 'A count says when it was made.')),
-    IsInt({ message: 'Parts are counted whole.' }),
+    Suits(({ countedAt }) => (countedAt ? undefined : 'A count needs its date.')),
+    IsInt({ message: 'Enter a whole number of parts.' }),
     NumberIn(LIMITS.stockCount, 'The count'),
     IsOptional(),
   );
@@ -38,7 +38,7 @@ export const OTHER_PART_KINDS = ['filter', 'capacitor', 'contactor', 'motor', 'o
 
 /** What the shop takes for a move instead of the usual. */
 export class MoveFigureDto {
-  @IsIn(MOVES.map((move) => move.id), { message: 'The move is not known.' })
+  @IsIn(MOVES.map((move) => move.id), { message: 'This fix is not known.' })
   move!: string;
 
   @NumberIn(LIMITS.minutes, 'Minutes')
@@ -79,7 +79,7 @@ export class SheavePartDto {
   @IsOptional()
   turns?: number | null;
 
-  @IsInt({ message: 'Grooves are whole.' })
+  @IsInt({ message: 'Enter a whole number of grooves.' })
   @NumberIn(LIMITS.grooves, 'Grooves')
   grooves!: number;
 
@@ -104,7 +104,7 @@ function IsBeltMark(): PropertyDecorator {
       propertyName: propertyName as string,
       validator: {
         validate: (mark: unknown) => typeof mark === 'string' && mark.length <= 12 && readBeltMark(mark) !== undefined,
-        defaultMessage: () => 'Type the belt’s mark as A48, AX48, B60, BX60, 4L500 or 5L630.',
+        defaultMessage: () => 'Enter the belt size like A48, AX48, B60, BX60, 4L500 or 5L630.',
       },
     });
 }
@@ -201,9 +201,9 @@ export class ShopDto {
   @IsOptional()
   hoursAYear?: number | null;
 
-  @EachNested(() => MoveFigureDto, 'Each move needs minutes and cost.')
-  @ArrayMaxSize(LIMITS.partsInList.max, { message: 'Too many moves.' })
-  @IsArray({ message: 'Moves must be a list.' })
+  @EachNested(() => MoveFigureDto, 'Each fix needs minutes and cost.')
+  @ArrayMaxSize(LIMITS.partsInList.max, { message: 'Too many fixes.' })
+  @IsArray({ message: 'Fixes must be a list.' })
   moves!: MoveFigureDto[];
 
   @EachNested(() => SheavePartDto, 'Each sheave must be complete.')

@@ -35,8 +35,8 @@ export class SiteDto {
   phone?: string | null;
 
   /** Where reports and reminders would go. */
-  @Matches(MAIL_ADDRESS, { message: 'Type the mail address as name@place.example.' })
-  @OptionalLine(LIMITS.noteLine, 'The mail address')
+  @Matches(MAIL_ADDRESS, { message: 'Enter the email address as name@place.example.' })
+  @OptionalLine(LIMITS.noteLine, 'The email address')
   email?: string | null;
 
   /** Out of the lists, never deleted. */

@@ -49,7 +49,7 @@ export class StopDto {
   doneAt?: string | null;
 
   /** Taken off the plan, never deleted. */
-  @Moment('The time it was taken off')
+  @Moment('The time of removal')
   @IsOptional()
   archivedAt?: string | null;
 }

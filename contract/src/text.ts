@@ -18,7 +18,7 @@ export function brokenText(value: unknown, field = '', depth = 0): { field: stri
   if (typeof value !== 'object' || value === null) return undefined;
   for (const [key, inner] of Object.entries(value)) {
     if (UNSTORABLE.test(key)) return { field, message: 'The name of a field holds a character that cannot be stored.' };
-    if (isBorn(key)) return { field, message: `Nothing here has a field named "${key}". Leave it out.` };
+    if (isBorn(key)) return { field, message: `There is no field named "${key}". Leave it out.` };
     const found = brokenText(inner, field ? `${field}.${key}` : key, depth + 1);
     if (found) return found;
   }

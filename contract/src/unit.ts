@@ -35,7 +35,7 @@ export class UnitFactsDto {
   @IsOptional()
   maxTespInWc?: number | null;
 
-  @NumberIn(LIMITS.cfmPerTon, 'Target', 'CFM a ton')
+  @NumberIn(LIMITS.cfmPerTon, 'Target', 'CFM per ton')
   cfmPerTon!: number;
 
   @LineOfText(LIMITS.tapLength, 'The tap')
@@ -87,7 +87,7 @@ function IsProven(): PropertyDecorator {
       name: 'isProven',
       target: target.constructor,
       propertyName: propertyName as string,
-      validator: { validate: isProven, defaultMessage: () => 'A proven unit keeps a system that can be read.' },
+      validator: { validate: isProven, defaultMessage: () => 'A verified unit stores a system that can be read.' },
     });
 }
 

@@ -39,14 +39,14 @@ export class OnACall {
   async said(words: string): Promise<void> {
     await this.page.goto('/');
     await this.touch(/^Quick check/);
-    await this.go('Call');
-    await this.choose(words, 'What was said');
+    await this.go('Complaint');
+    await this.choose(words, 'Complaint');
     await expect(this.page.getByText(`“${words}”`)).toBeVisible();
   }
 
   async go(station: string): Promise<void> {
     await this.tap(
-      this.page.getByRole('group', { name: 'Stations' }).getByRole('button', { name: new RegExp(`^${station},`) }),
+      this.page.getByRole('group', { name: 'Steps' }).getByRole('button', { name: new RegExp(`^${station},`) }),
     );
   }
 
@@ -137,7 +137,7 @@ export class OnACall {
   /** Types one row of a blower table from its paper, and keeps it. */
   private async table(tap: string, figures: readonly string[]): Promise<void> {
     await this.touch(/^Blower table/);
-    await this.touch(/^Type it in/);
+    await this.touch(/^Enter a table/);
     await expect(this.page.getByRole('button', { name: 'next cell' })).toBeVisible();
     for (const one of figures) {
       await this.page.keyboard.type(one);
@@ -146,7 +146,7 @@ export class OnACall {
       this.touches += 1;
     }
     await this.touch(/^Keep$/);
-    await this.touch(/^Keep this table/);
+    await this.touch(/^Save table/);
     await this.choose(tap, 'Speed in use');
   }
 
@@ -164,7 +164,7 @@ export class OnACall {
     readonly equipment?: string;
     readonly table?: { readonly tap: string; readonly figures: readonly string[] };
   }) {
-    await this.touch(/Say what stands here$/);
+    await this.touch(/Set up equipment$/);
     if (kind) await this.choose(kind, 'Air path');
     if (motor) await this.tap(this.page.getByRole('radio', { name: motor }));
     if (equipment) await this.choose(equipment, 'Equipment');
@@ -175,17 +175,17 @@ export class OnACall {
 
   /** Keeps the equipment, with its belt, as a new unit of a new site. */
   async keepUnit(site: string, unit: string, belt: string): Promise<void> {
-    await this.touch(/Say what stands here$/);
+    await this.touch(/Set up equipment$/);
     await this.touch(/^Sheaves and belt/);
-    await this.write(/^Mark on the belt/, belt);
-    await this.touch(/^Keep the drive/);
+    await this.write(/^Belt size/, belt);
+    await this.touch(/^Save drive/);
     await this.touch(/^More:/);
-    await this.touch(/^Keep as a unit/);
+    await this.touch(/^Save as unit/);
     const asked = this.page.getByRole('textbox', { name: 'Site', exact: true });
     // A known address is filled in already.
     if ((await asked.inputValue()) !== site) await this.write(/^Site$/, site);
     await this.write(/^Unit$/, unit);
-    await this.touch(/^Keep as a new unit/);
+    await this.touch(/^Save new unit/);
     await this.tap(this.page.getByRole('dialog').last().getByRole('button', { name: 'Back', exact: true }));
   }
 
@@ -206,7 +206,7 @@ export class OnACall {
 
   /** Hands over: the owner's page says what was found and done, and it is saved. */
   async handOver(...says: readonly (RegExp | string)[]): Promise<void> {
-    await this.go('Hand over');
+    await this.go('Wrap up');
     const paper = this.page.getByRole('main');
     for (const words of says) await expect(paper.getByText(words).first()).toBeVisible();
     await this.touch(/^Save the visit/);

@@ -5,20 +5,20 @@ export async function setAltitude(page: Page, site: string, to: string): Promise
   await page.getByRole('button', { name: `Site ${site}` }).click();
   await page.getByRole('button', { name: /^(Change|Say address)/ }).click();
   await page.getByLabel(/^Altitude/).fill(to);
-  await page.getByRole('button', { name: 'Keep the site' }).click();
+  await page.getByRole('button', { name: 'Save site' }).click();
 }
 
 /** What a technician does, by the names they see. */
 export function technician(page: Page) {
   const keys = () => page.getByRole('button', { name: 'delete', exact: true });
   const keypad = () => page.getByRole('dialog', { name: /^Read/ });
-  const unit = () => page.getByRole('dialog', { name: 'What stands here' });
+  const unit = () => page.getByRole('dialog', { name: 'Equipment' });
   return {
     /** Opens the sheet that says what stands here, if it is not open. */
     async whatStandsHere() {
       if (await unit().isVisible()) return;
       await page
-        .getByRole('button', { name: /Say what stands here$/ })
+        .getByRole('button', { name: /Set up equipment$/ })
         .first()
         .click();
       await expect(unit()).toBeVisible();
@@ -77,7 +77,7 @@ export function technician(page: Page) {
     async station(name: string) {
       await this.toDrawing();
       await page
-        .getByRole('group', { name: 'Stations' })
+        .getByRole('group', { name: 'Steps' })
         .getByRole('button', { name: new RegExp(`^${name},`) })
         .click();
     },
@@ -118,7 +118,7 @@ export function technician(page: Page) {
       const spot = sheet.getByRole('button', { name: new RegExp(`^${label}.*Type it$`) });
       if (!(await keys().isVisible())) await ((await unread.count()) > 0 ? unread : spot).first().click();
       // A meter is clocked by the watch, or its seconds are typed.
-      const watch = page.getByRole('button', { name: 'Type the seconds' });
+      const watch = page.getByRole('button', { name: 'Enter seconds' });
       await expect(keys().or(watch)).toBeVisible();
       if (await watch.isVisible()) await watch.click();
       const head = page.getByRole('dialog').last().getByRole('heading').first();
@@ -154,12 +154,12 @@ export function technician(page: Page) {
     /** Takes one of the ready plans over, once they are searched. */
     async takePlan(name: string) {
       await page.getByRole('button', { name: new RegExp(`${name}.*Take this plan`, 'i') }).click();
-      await expect(page.getByRole('button', { name: /^Do these, then prove/ })).toBeEnabled();
+      await expect(page.getByRole('button', { name: /^Start these fixes/ })).toBeEnabled();
     },
 
     /** Decides what is chosen, with its cautions read. */
     async begin() {
-      await page.getByRole('button', { name: /^Do these, then prove/ }).click();
+      await page.getByRole('button', { name: /^Start these fixes/ }).click();
       await page.getByRole('dialog').getByRole('button', { name: /begin/i }).click();
     },
 

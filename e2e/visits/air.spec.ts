@@ -8,15 +8,15 @@ visitKind(3, 'a blower table and a charge chart', { first: 23, end: 42 }, async 
   await tech.go('Pressure');
   await tech.statics('R2', '.22', '.2');
   await tech.verdict(/^1,17\d$/);
-  await tech.go('Look');
+  await tech.go('Inspect');
   await tech.choose('none', 'Ice');
   await tech.go('Refrigerant');
   await tech.cautions();
-  await tech.touch(/^Plate, chart, more/);
+  await tech.touch(/^Edit nameplate and chart/);
   await tech.write(/^Minutes since start/, '15');
   await tech.write(/^Chart: outdoor temperatures/, '75 85 95 105');
-  await tech.write(/^Chart: subcooling asked/, '13 12 11 10');
-  await tech.touch(/^Keep it/);
+  await tech.write(/^Chart: target subcooling/, '13 12 11 10');
+  await tech.touch(/^Save/);
   await tech.touch(/^dew/);
   await tech.choose('R-410A');
   for (const figure of ['128', '370', '96', '95', '76', '56']) await tech.figure(figure);
@@ -31,10 +31,10 @@ visitKind(5, 'loaded filters and choked grilles', { first: 13, end: 23 }, async 
   await tech.go('Pressure');
   await tech.statics('R2', '.46', '.21');
   await tech.verdict('0.67');
-  await tech.go('Look');
+  await tech.go('Inspect');
   await tech.choose('loaded', 'Filter');
   await tech.choose('some closed', 'Dampers and registers');
-  await tech.go('Found');
+  await tech.go('Findings');
   await tech.touch(/^Filter: loaded: fixed/);
   await tech.go('Pressure');
   await tech.statics('R2', '.24');
@@ -53,7 +53,7 @@ visitKind(6, 'airflow by heat rise', { first: 19, end: 21 }, async (tech) => {
   await tech.read(/^Volts at the heater/, '238');
   await tech.read(/^Amps of the elements/, '41.2');
   await tech.touch(/^Keep /);
-  await tech.verdict(/a ton/);
+  await tech.verdict(/per ton/);
   await tech.handOver('Air moved');
 });
 
@@ -82,8 +82,8 @@ visitKind(13, 'a start-up with a traverse and charge', { first: 20, end: 39 }, a
   await tech.read(/^Straight duct after/, '45');
   await tech.points(25, '860');
   await tech.touch(/^Keep /);
-  await tech.verdict(/a ton/);
-  await tech.go('Look');
+  await tech.verdict(/per ton/);
+  await tech.go('Inspect');
   await tech.choose('none', 'Ice');
   await tech.go('Refrigerant');
   await tech.cautions();
@@ -94,7 +94,7 @@ visitKind(13, 'a start-up with a traverse and charge', { first: 20, end: 39 }, a
   await tech.verdict(/^Sound \(\d\d% likely/);
   await tech.touch(/^Record work/);
   await tech.choose('weighed in');
-  await tech.write(/^By the scale/, '18');
-  await tech.touch(/^Keep it/);
+  await tech.write(/^From the scale/, '18');
+  await tech.touch(/^Save/);
   await tech.handOver('Air moved', /18 oz/);
 });

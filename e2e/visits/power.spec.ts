@@ -3,7 +3,7 @@ import { visitKind } from '../support/visitKind';
 visitKind(4, 'a weak capacitor and a worn relay', { first: 11, end: 18 }, async (tech) => {
   await tech.said('blower does not run');
   await tech.cautions();
-  await tech.go('Power');
+  await tech.go('Electrical');
   await tech.cautions();
   await tech.mark(/^The motor on a call/, 'hums or rocks, no start');
   await tech.touch(/^T5, Run capacitor/);
@@ -12,9 +12,9 @@ visitKind(4, 'a weak capacitor and a worn relay', { first: 11, end: 18 }, async 
   await tech.figure('7.5');
   await tech.verdict(/^Run capacitor \d\d %/);
   await tech.touch(/^Add a finding/);
-  await tech.write(/^What was found/, 'Relay contacts pitted, replaced');
-  await tech.touch(/^Keep it/);
-  await tech.go('Found');
+  await tech.write(/^Finding/, 'Relay contacts pitted, replaced');
+  await tech.touch(/^Save/);
+  await tech.go('Findings');
   await tech.touch(/^Likely: run capacitor, \d\d %: fixed/);
   await tech.verdict('Relay contacts pitted, replaced');
   await tech.handOver(/capacitor/i);
@@ -23,7 +23,7 @@ visitKind(4, 'a weak capacitor and a worn relay', { first: 11, end: 18 }, async 
 visitKind(10, 'an outdoor coil that cannot breathe', { first: 17, end: 21 }, async (tech) => {
   await tech.said('not cooling');
   await tech.cautions();
-  await tech.go('Upkeep');
+  await tech.go('Maintenance');
   await tech.cautions();
   await tech.mark(/^Outdoor coil/, 'found');
   await tech.go('Refrigerant');
@@ -33,8 +33,8 @@ visitKind(10, 'an outdoor coil that cannot breathe', { first: 17, end: 21 }, asy
   await tech.choose('R-410A');
   for (const figure of ['470', '113', '95']) await tech.figure(figure);
   await tech.closeKeypad();
-  await tech.verdict(/^High head: it condenses 34 °F over ambient/);
-  await tech.go('Found');
+  await tech.verdict(/^High head: condensing 34 °F over ambient/);
+  await tech.go('Findings');
   await tech.verdict(/^Outdoor coil/);
   await tech.touch(/^Outdoor coil.*: fixed/);
   await tech.handOver(/outdoor coil/i);
@@ -43,7 +43,7 @@ visitKind(10, 'an outdoor coil that cannot breathe', { first: 17, end: 21 }, asy
 visitKind(11, 'ten reasons a blower does not run', { first: 13, end: 21 }, async (tech) => {
   await tech.said('blower does not run');
   await tech.cautions();
-  await tech.go('Power');
+  await tech.go('Electrical');
   await tech.cautions();
   await tech.read(/^T1, Disconnect/, '238');
   await tech.read(/^T2, Transformer/, '26');
@@ -52,7 +52,7 @@ visitKind(11, 'ten reasons a blower does not run', { first: 13, end: 21 }, async
   await tech.verdict('Power stops here');
   await tech.mark(/^Relay by ear/, 'silent');
   await tech.mark(/^The motor on a call/, 'nothing at all');
-  await tech.read(/^Read again: call for fan/, '25.4');
+  await tech.read(/^Re-measured: call for fan/, '25.4');
   await tech.verdict(/^Board output 9\d %/);
   await tech.handOver(/board output/i);
 });
@@ -61,7 +61,7 @@ visitKind(14, 'a fan relay and 24 V taps', { first: 17, end: 19 }, async (tech) 
   await tech.said('blower does not run');
   await tech.cautions();
   await tech.unit({ kind: 'Air handler', motor: /^Five small taps/ });
-  await tech.go('Power');
+  await tech.go('Electrical');
   await tech.cautions();
   await tech.read(/^T1, Disconnect/, '241');
   await tech.read(/^T2, Transformer/, '27');

@@ -46,12 +46,12 @@ export async function benchCore() {
   };
   const usualRuns = core.fanRuns(usual);
   row(
-    'one crossing on a usual curve with a lag',
+    'one crossing on a typical curve with a lag',
     microseconds((i) => core.crossingOf('as found', usualRuns, [path[i & 1], path[0]]).kind.length).toFixed(2),
     'µs',
     'aim: under 10',
   );
-  row('a usual curve made', microseconds(() => core.fanRuns(usual).length).toFixed(2), 'µs');
+  row('a typical curve made', microseconds(() => core.fanRuns(usual).length).toFixed(2), 'µs');
   const goal = { target: judgement.target, maxTesp: judgement.maxTesp, rules: core.DEFAULT_RULES, flowShare: 0.1 };
   const advised = { system: model.system, goal, tespInWc: judgement.tespInWc, airflow, due: [] };
   row('advice for a table of five taps', microseconds(() => core.advise(advised).outcomes.length).toFixed(1), 'µs');

@@ -33,7 +33,7 @@ export async function benchUsualCurves() {
     );
     const off = Math.sqrt(changes.reduce((sum, one) => sum + (one.gain - one.foretold) ** 2, 0) / changes.length);
     row(
-      `usual curve, ${motor}: changes within their spread`,
+      `typical curve, ${motor}: changes within their spread`,
       (100 * (changes.filter(isHeld).length / changes.length)).toFixed(1),
       '%',
       `aim: at least 90; ${changes.length} changes, rms error ${(100 * off).toFixed(1)} % of the airflow`,

@@ -11,7 +11,7 @@ function spread(list, most) {
 
 /** Each station of the visit that is open. */
 async function stations(page) {
-  const run = page.getByRole('group', { name: 'Stations' }).getByRole('button');
+  const run = page.getByRole('group', { name: 'Steps' }).getByRole('button');
   await run.first().waitFor();
   for (let i = (await run.count()) - 1; i >= 0; i -= 1) {
     // What is looked at may take a station away.

@@ -27,14 +27,14 @@ async function checkAtReadingRoom(page) {
 
 const station = (page, name) =>
   page
-    .getByRole('group', { name: 'Stations' })
+    .getByRole('group', { name: 'Steps' })
     .getByRole('button', { name: new RegExp(`^${name},`) })
     .click();
 
 /** A saved visit of the demo at one of its stations. */
 const visitAt = (n, name) => async (page) => {
   await page.goto(`/visits/de300000-0003-4000-8000-00000000000${n}`);
-  await page.getByRole('group', { name: 'Stations' }).waitFor();
+  await page.getByRole('group', { name: 'Steps' }).waitFor();
   if (name) await station(page, name);
 };
 
@@ -44,12 +44,12 @@ const plans = (page) => page.getByRole('group', { name: 'Ready plans' });
 const fixAt = (n) => async (page) => {
   await visitAt(n, 'Fix')(page);
   await plans(page).getByRole('button').first().click();
-  await ready(page, 'Do these, then prove');
+  await ready(page, 'Start these fixes');
 };
 
 async function driveBench(page) {
   await fixAt(9)(page);
-  const open = page.getByRole('button', { name: /^Drive bench/ });
+  const open = page.getByRole('button', { name: /^Belt drive/ });
   if ((page.viewportSize()?.width ?? 0) < 1000) await open.click();
   await ready(page, '½ turn open');
 }
@@ -58,7 +58,7 @@ async function driveBench(page) {
 async function desk(page) {
   await page.goto('/sites');
   await page.getByRole('button', { name: 'Unit Upstairs air handler' }).click();
-  await ready(page, 'Where the pressure goes');
+  await ready(page, 'Pressure profile');
   await page.waitForTimeout(900);
 }
 
@@ -73,7 +73,7 @@ async function label(page) {
 /** A demo visit at a station of the call, its cautions read. */
 const callAt = (n, name) => async (page) => {
   await page.goto(`/visits/de300000-0003-4000-8000-${String(n).padStart(12, '0')}`);
-  await page.getByRole('group', { name: 'Stations' }).waitFor();
+  await page.getByRole('group', { name: 'Steps' }).waitFor();
   await station(page, name);
   const read = page.getByRole('button', { name: /: read$/ });
   await page.waitForTimeout(300);
@@ -86,7 +86,7 @@ const callAt = (n, name) => async (page) => {
 /** A circuit short of charge, typed on its ladder. */
 async function shortOfCharge(page) {
   await page.goto('/visits/de300000-0003-4000-8000-000000000012');
-  await station(page, 'Look');
+  await station(page, 'Inspect');
   await page.getByRole('radiogroup', { name: 'Ice', exact: true }).getByRole('radio', { name: 'none' }).click();
   await callAt(12, 'Refrigerant')(page);
   // A gauge asks first what it is on.
@@ -145,7 +145,7 @@ export const SCENES = [
     name: 'what-stands-here',
     play: async (page) => {
       await page.goto('/quick');
-      await page.getByRole('button', { name: 'Say what stands here', exact: true }).click();
+      await page.getByRole('button', { name: 'Set up equipment', exact: true }).click();
       await page.getByRole('radio', { name: 'Furnace, coil' }).click();
       await page.getByRole('radio', { name: /^Five small taps/ }).click();
       await page.getByRole('radio', { name: '3.5', exact: true }).click();
@@ -208,15 +208,15 @@ export const SCENES = [
       await page.goto('/days');
       await page.getByRole('radio', { name: 'seven days' }).click();
       await ready(page, 'on the truck');
-      await page.getByRole('region', { name: 'Load list' }).scrollIntoViewIfNeeded();
+      await page.getByRole('region', { name: 'Truck load' }).scrollIntoViewIfNeeded();
     },
   },
   { name: 'label', play: label },
   { name: 'airflow', play: visitAt(1, 'Airflow') },
-  { name: 'power', play: callAt(15, 'Power') },
-  { name: 'heat-sequence', play: callAt(16, 'Heat') },
+  { name: 'power', play: callAt(15, 'Electrical') },
+  { name: 'heat-sequence', play: callAt(16, 'Heating') },
   { name: 'refrigerant', play: shortOfCharge },
-  { name: 'hand-over', play: callAt(14, 'Hand over') },
+  { name: 'hand-over', play: callAt(14, 'Wrap up') },
   { name: 'report-page', play: reportPage },
   {
     name: 'roof-wide',
@@ -256,7 +256,7 @@ export const SCENES = [
     name: 'prove',
     play: async (page) => {
       await fixAt(1)(page);
-      await page.getByRole('button', { name: /^Do these, then prove/ }).click();
+      await page.getByRole('button', { name: /^Start these fixes/ }).click();
       await page.getByRole('dialog').getByRole('button', { name: /begin/i }).click();
       for (const [port, figure] of [
         ['R1', '.17'],

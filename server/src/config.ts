@@ -20,7 +20,7 @@ function namesIn(list: string): string[] {
   const names = list.split(/[\s,]+/).filter((name) => name !== '');
   const wrong = names.find((name) => nameOf(name) === undefined);
   if (wrong !== undefined)
-    throw new Error(`HUFF_NAMES has "${wrong}": write names such as huff.example or 192.0.2.7, with commas between.`);
+    throw new Error(`HUFF_NAMES has "${wrong}": list names such as huff.example or 192.0.2.7, separated by commas.`);
   return names.map((name) => nameOf(name)!);
 }
 

@@ -69,7 +69,7 @@ async function serve(): Promise<void> {
   server.on('error', (error: NodeJS.ErrnoException) => {
     const why =
       error.code === 'EADDRINUSE'
-        ? `Port ${config.port} is taken: stop what uses it, or set PORT to another number.`
+        ? `Port ${config.port} is in use. Stop the other program, or set PORT to another number.`
         : error.message;
     console.error(why);
     void stop(1);

@@ -6,8 +6,8 @@ export default function NotFound() {
   return (
     <Page title="No such page">
       <View style={{ padding: 16, gap: 12 }}>
-        <Txt>This address leads nowhere in Huff.</Txt>
-        <TextLink href="/">Go to today</TextLink>
+        <Txt>There is no Huff page at this address.</Txt>
+        <TextLink href="/">Go to Today</TextLink>
       </View>
     </Page>
   );

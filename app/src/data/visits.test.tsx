@@ -87,7 +87,7 @@ describe('a visit', () => {
     await waitFor(() => expect(result.current.kept).toMatchObject({ revision: 77, record: { id: 'old' } }));
     expect(await mockPhone.store.parts('old')).toHaveLength(2);
   });
-  test('that the phone has only in part is asked for', async () => {
+  test('that the phone has only in part is requested', async () => {
     const one = visit('part');
     await told(one, { readingCount: 3 });
     server = { '/api/visits/part/photos': { body: { photos: [] } }, '/api/visits/part': { body: one, etag: '"5"' } };
@@ -95,7 +95,7 @@ describe('a visit', () => {
     await waitFor(() => expect(result.current.kept).toBeDefined());
     expect(asked).toContain('/api/visits/part');
   });
-  test('that nobody knows is none; one that cannot be asked for is told apart', async () => {
+  test('that nobody knows is none; one that cannot be requested is told apart', async () => {
     server = { '/api/visits/none': { status: 404, body: { detail: 'There is no such visit.' } } };
     const none = renderHook(() => useVisit('none'), { wrapper });
     await waitFor(() => expect(none.result.current.isPending).toBe(false));

@@ -37,11 +37,11 @@ describe('the run of stations', () => {
     const aside = { id: 'heat', name: 'Heat', state: 'empty' as const, isAside: true };
     renderThemed(<StationRun stations={[...stations, aside]} here="drop" onGo={onGo} />);
     fireEvent.press(screen.getByLabelText('Step 2 of 2, Drop: all steps'));
-    expect(screen.getByText('Also at hand')).toBeTruthy();
+    expect(screen.getByText('Other steps')).toBeTruthy();
     expect(screen.getByText('Lacks the temperatures.')).toBeTruthy();
     fireEvent.press(screen.getByLabelText('Go to Heat: not begun'));
     expect(onGo).toHaveBeenCalledWith('heat');
-    expect(screen.queryByText('Also at hand')).toBeNull();
+    expect(screen.queryByText('Other steps')).toBeNull();
   });
 });
 
@@ -51,7 +51,7 @@ describe('the working', () => {
     unit: 'cfm',
     value: 940.2,
     limit: { low: 1080, high: 1320, source: 'shopSetting', name: 'target band' },
-    sentence: '940 CFM, 313 a ton: below the band.',
+    sentence: '940 CFM, 313 per ton: below the band.',
     working: {
       formula: 'airflow from the blower table',
       inputs: [
@@ -103,10 +103,10 @@ describe('sheets and buttons', () => {
     const onPress = jest.fn();
     renderThemed(
       <ActionButton onPress={onPress} disabled aside="2 taps">
-        Store this table
+        Save table
       </ActionButton>,
     );
-    fireEvent.press(screen.getByText('Store this table'));
+    fireEvent.press(screen.getByText('Save table'));
     expect(onPress).not.toHaveBeenCalled();
     expect(screen.getByText('2 taps')).toBeTruthy();
   });

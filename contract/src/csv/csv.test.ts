@@ -55,7 +55,7 @@ describe('a bad file says where and what to change', () => {
     [
       'too large',
       'x'.repeat(1_000_001),
-      'The file is over 1 MB: a blower table is a few lines. Choose the right file.',
+      'The file is over 1 MB. A blower table is only a few lines. Choose the right file.',
     ],
     ['not text', 'PK\u0000\u0001tap', 'This is not a text file. Save the table as CSV and choose that file.'],
   ])('%s', (_, text, message) => expect(faults(text)).toEqual([{ message }]));
@@ -75,11 +75,11 @@ describe('a bad file says where and what to change', () => {
   test('a tap twice, a static twice, a missing static, a nameless tap, an unknown motor', () => {
     expect(faults('tap,0.1,0.2\n1,700,650\n1,800,750')[0]).toMatchObject({
       line: 3,
-      message: expect.stringContaining('stands twice'),
+      message: expect.stringContaining('is there twice'),
     });
     expect(faults('tap,0.1,0.1\n1,700,700')[0]).toMatchObject({
       column: 'C',
-      message: 'Static 0.10 stands twice. Give each static one place.',
+      message: 'Static 0.10 is there twice. Enter each static once.',
     });
     expect(faults('tap,0.1,\n1,700,650')[0]).toMatchObject({
       line: 1,

@@ -172,7 +172,7 @@ function readFlows(row: readonly Placed[], faults: CsvFault[]): (number | null)[
       return read.value;
     const message =
       read.kind === 'unreadable'
-        ? 'Not a number. Put the CFM here, or leave it blank where the manufacturer gives none.'
+        ? 'Not a number. Enter the CFM here, or leave it blank where the manufacturer gives none.'
         : `CFM must be ${between(LIMITS.flowCfm)}.`;
     faults.push({ ...at(cell), message });
     return null;
@@ -240,7 +240,7 @@ function readRpmFigures(
     flowsCfm: [...flowsCfm],
   }));
   if (taps.length === 0) {
-    faults.push({ message: 'These figures give no curve: each RPM needs airflows at two statics at least.' });
+    faults.push({ message: 'These figures give no curve. Each RPM needs airflows at two or more statics.' });
     return undefined;
   }
   return { staticsInWc, taps, byRpm };
@@ -261,7 +261,7 @@ function placed(fault: TableFault, rows: readonly (readonly Placed[])[]): CsvFau
   const twiceAt = fault.code === 'staticsNotRising' && cell ? staticCell(cell.text) : undefined;
   const message =
     twiceAt?.kind === 'number'
-      ? `Static ${staticText(twiceAt.value)} stands twice. Give each static one place.`
+      ? `Static ${staticText(twiceAt.value)} is there twice. Enter each static once.`
       : fault.message;
   return cell ? { ...at(cell), message } : { message };
 }
@@ -278,7 +278,7 @@ function placed(fault: TableFault, rows: readonly (readonly Placed[])[]): CsvFau
  */
 export function readBlowerTableCsv(text: string): CsvReading {
   if (text.length > LIMITS.csvBytes.max)
-    return whole('The file is over 1 MB: a blower table is a few lines. Choose the right file.');
+    return whole('The file is over 1 MB. A blower table is only a few lines. Choose the right file.');
   if (text.includes('\u0000')) return whole('This is not a text file. Save the table as CSV and choose that file.');
   const clean = text.replace(/^\ufeff/, '');
   if (clean.trim() === '') return whole('The file is empty. Choose a CSV file with one row for each tap.');
@@ -291,7 +291,7 @@ export function readBlowerTableCsv(text: string): CsvReading {
   const below = lines.slice(header.at);
   if (isCut || below.length > MOST_ROWS || below.some(({ cells }) => cells.length > MOST_COLUMNS))
     return whole(
-      `This is far larger than a blower table, which has at most ${LIMITS.tableTaps.max} taps and ${LIMITS.tableStatics.max} statics. Take the part of the file with the table alone.`,
+      `This is far larger than a blower table, which has at most ${LIMITS.tableTaps.max} taps and ${LIMITS.tableStatics.max} statics. Keep only the table.`,
     );
   const faults: CsvFault[] = [];
   const about = aboutTable(lines.slice(0, header.at), faults);

@@ -63,6 +63,12 @@ const NEEDED: Readonly<Record<Sheet, readonly string[]>> = {
   parts: ['kind', 'name'],
 };
 
+/** Heads of lists that an earlier Huff exported, by the heads of today. */
+const EARLIER_HEADS: Readonly<Record<string, string>> = {
+  'plate static in. w.c.': 'nameplate static in. w.c.',
+  'target cfm a ton': 'target cfm per ton',
+};
+
 /** A file longer than this is not even parsed. */
 export const SHEET_LIMITS = { characters: 2_000_000, rows: 5000 } as const;
 
@@ -208,14 +214,17 @@ function faultOf(sheet: Sheet, record: object): { readonly field: string; readon
  */
 export function readSheet<S extends Sheet>(sheet: S, text: string, reading: Reading): SheetReading<S> {
   const whole = (message: string): SheetReading<S> => ({ ok: false, faults: [{ message }] });
-  if (text.length > SHEET_LIMITS.characters) return whole('This file is too large to be a list of ours.');
+  if (text.length > SHEET_LIMITS.characters) return whole('This file is too large for a Huff list.');
   const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: false });
-  const heads = (data[0] ?? []).map((cell) => unguarded(cell).toLowerCase());
+  const heads = (data[0] ?? []).map((cell) => {
+    const head = unguarded(cell).toLowerCase();
+    return EARLIER_HEADS[head] ?? head;
+  });
   const columns = COLUMNS[sheet].map((column) => [column, heads.indexOf(column[0].toLowerCase())] as const);
   const lacking = NEEDED[sheet].filter((head) => !heads.includes(head));
   if (lacking.length > 0)
     return whole(
-      `The first line must name the columns; ${lacking.map((head) => `“${head}”`).join(' and ')} is not among them. Write the list out once to see how.`,
+      `The first line must name the columns; ${lacking.map((head) => `“${head}”`).join(' and ')} is not among them. Export the list once to see how.`,
     );
   if (data.length > SHEET_LIMITS.rows + 1) return whole(`A list has at most ${SHEET_LIMITS.rows} lines.`);
   const rows: SheetRow<S>[] = [];
@@ -238,7 +247,7 @@ export function readSheet<S extends Sheet>(sheet: S, text: string, reading: Read
       readonly site?: SiteDto;
     };
     if (sheet === 'units' && !site)
-      return void fault('There is no site of that name here: make it first.', String(values.site));
+      return void fault('There is no site of that name. Add it first.', String(values.site));
     const set = Object.fromEntries(
       Object.entries(values).filter(
         ([path, value]) => !NAMES_IT.includes(path) && (value !== null || !ALWAYS_KNOWN.includes(path)),
@@ -257,7 +266,7 @@ export function readSheet<S extends Sheet>(sheet: S, text: string, reading: Read
     const key =
       `${'id' in record ? String(record.id) : ''} ${cellText(values.kind ?? values.site)} ${name}`.toLowerCase();
     const twin = there ? seen.get(key) : seen.get(key.replace(/^\S+/, ''));
-    if (twin !== undefined) return void fault(`It stands there twice: line ${twin} is about the same.`, name);
+    if (twin !== undefined) return void fault(`It is there twice: line ${twin} is about the same.`, name);
     seen.set(there ? key : key.replace(/^\S+/, ''), line);
     const [was, is] = [there && cellsOf(sheet, there, reading.known), cellsOf(sheet, record, reading.known)];
     const changed = was
@@ -272,7 +281,7 @@ export function readSheet<S extends Sheet>(sheet: S, text: string, reading: Read
     });
   });
   if (faults.length > 0) return { ok: false, faults };
-  return rows.length > 0 ? { ok: true, rows } : whole('There is no line under the heads.');
+  return rows.length > 0 ? { ok: true, rows } : whole('There is no line below the headings.');
 }
 
 /** A shop with the lines of a list of parts taken in; what is not in the list stays. */

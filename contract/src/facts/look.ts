@@ -13,7 +13,7 @@ export const look: FactOf = {
   fields: ['item', 'state', 'note', 'outcome'],
   faultOf: (inputs) => {
     const item = itemOf(inputs);
-    if (!item) return 'A look names what was looked at.';
+    if (!item) return 'An inspection names what was inspected.';
     const states = item.states.map(({ id }) => id);
     if (!states.some((id) => id === inputs.state)) return `${item.name} is one of ${states.join(', ')}.`;
     const note = noteFault(inputs.note);

@@ -8,7 +8,7 @@ export const setAside: FactOf = {
   fields: ['method', 'reason'],
   faultOf: ({ method, reason }) =>
     lineFault(method, { min: 1, max: 40 }, 'The method')
-      ? 'Say which method is set aside.'
+      ? 'Name the excluded method.'
       : lineFault(reason, LIMITS.noteLength, 'The reason'),
   isBeside: true,
 };

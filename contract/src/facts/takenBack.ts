@@ -6,5 +6,5 @@ export const takenBack: FactOf = {
   fields: [],
   faultOf: () => undefined,
   isBeside: true,
-  needsReplaced: 'Say which record is taken back.',
+  needsReplaced: 'Name the withdrawn record.',
 };

@@ -23,7 +23,7 @@ export class UnitSetup {
   @OptionalNumber(LIMITS.maxTespInWc, 'Nameplate static', 'in. w.c.')
   maxTespInWc!: number | null;
 
-  @NumberIn(LIMITS.cfmPerTon, 'Target', 'CFM a ton')
+  @NumberIn(LIMITS.cfmPerTon, 'Target', 'CFM per ton')
   @NumberText()
   cfmPerTon!: number;
 

@@ -13,7 +13,7 @@ export const blowerTable: RecordDescription<BlowerTableDto> = {
     // A table by taps has no RPM figures: nothing stands for them.
     byRpm: { label: 'RPM figures', as: 'json' },
     part: { label: 'Only a part was typed' },
-    conditions: { label: 'How the table was taken', as: 'json' },
+    conditions: { label: 'How the table was measured', as: 'json' },
     archivedAt: ARCHIVED,
   },
 };

@@ -7,10 +7,10 @@ export const shop: RecordDescription<ShopDto> = {
   table: 'shop_figures',
   fields: {
     currency: { label: 'Currency', isAlwaysTold: true },
-    tariffPerKwh: { label: 'Tariff, a kWh', isAlwaysTold: true },
+    tariffPerKwh: { label: 'Electricity, per kWh', isAlwaysTold: true },
     hoursAYear: { label: 'Hours a year', isAlwaysTold: true },
-    laborAnHour: { label: 'Labor, an hour' },
-    rules: { label: 'Rules', as: 'json', entries: formEntries(RULES_FORM) },
+    laborAnHour: { label: 'Labor, per hour' },
+    rules: { label: 'Targets and limits', as: 'json', entries: formEntries(RULES_FORM) },
     odds: { label: 'Odds', as: 'json', entries: formEntries(ODDS_FORM) },
     card: { label: 'Card', as: 'json', entries: formEntries(SHOP_CARD_FORM) },
     moves: { label: 'Moves', as: 'json', items: { key: 'move', label: 'Minutes and money' }, isAlwaysTold: true },

@@ -10,7 +10,7 @@ export const site: RecordDescription<SiteDto> = {
     accessNotes: { label: 'Access', sheet: ['access', 'text'], isSearched: true },
     contact: { label: 'Contact', sheet: ['contact', 'text'], isSearched: true },
     phone: { label: 'Phone', sheet: ['phone', 'text'] },
-    email: { label: 'Mail address', sheet: ['mail', 'text'] },
+    email: { label: 'Email address', sheet: ['mail', 'text'] },
     altitudeFt: { label: 'Altitude, ft', sheet: ['altitude ft', 'number'], isAlwaysTold: true },
     climate: { label: 'Climate', sheet: ['climate', 'text'] },
     archivedAt: ARCHIVED,

@@ -10,7 +10,7 @@ export const unit: RecordDescription<UnitDto> = {
     name: { label: 'Name', sheet: ['name', 'text'], isAlwaysTold: true, isSearched: true },
     ...UNIT_FACTS,
     blowerTableId: { label: 'Blower table', isAlwaysTold: true },
-    proven: { label: 'Proven state', as: 'json' },
+    proven: { label: 'Verified state', as: 'json' },
     ports: { label: 'Holes', as: 'json', items: { key: 'port', label: 'Hole', isNamedByKey: true } },
     location: { label: 'Where it is', sheet: ['where it is', 'text'], isTyped: true, isSearched: true },
     notes: { label: 'Notes', sheet: ['notes', 'text'], isTyped: true, isSearched: true },

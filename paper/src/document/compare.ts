@@ -85,10 +85,10 @@ export function compareBlocks(source: CompareSource): readonly Block[] {
     { kind: 'text', text: `${day(earlier.startedAt)}, then ${day(later.startedAt)}`, soft: true },
     rows.length > 0
       ? { kind: 'figures', rows }
-      : { kind: 'text', text: 'Nothing was read at the later of them: there is nothing to hold against each other.' },
+      : { kind: 'text', text: 'The later visit has no readings, so there is nothing to compare.' },
     ...(now.pressures.size > 1 || before.pressures.size > 1
       ? [
-          { kind: 'heading', text: 'Where the pressure goes' } as const,
+          { kind: 'heading', text: 'Pressure profile' } as const,
           { kind: 'text', text: 'dashed: the earlier visit', soft: true } as const,
           {
             kind: 'drawing',
@@ -105,7 +105,7 @@ export function compareBlocks(source: CompareSource): readonly Block[] {
       ? [
           {
             kind: 'table',
-            head: ['Stretch', `then, ${unitText('inWc')}`, 'now', 'change'],
+            head: ['Section', `then, ${unitText('inWc')}`, 'now', 'change'],
             rows: stretches,
             figures: [1, 2, 3],
             shares: [3, 2, 2, 2],
@@ -114,7 +114,7 @@ export function compareBlocks(source: CompareSource): readonly Block[] {
       : []),
     ...(moved.length > 0
       ? [
-          { kind: 'heading', text: 'What was changed between' } as const,
+          { kind: 'heading', text: 'Changed between visits' } as const,
           { kind: 'table', head: ['', 'then', 'now'], rows: moved, shares: [2, 2, 2] } as const,
         ]
       : []),

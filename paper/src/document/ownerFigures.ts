@@ -102,8 +102,8 @@ export const figures = ({ parted, ...facts }: DocumentFacts) =>
 
 /** What a borderline airflow is to an owner: which side of right it lies on. */
 function aboutWords({ value, limit }: Verdict): string {
-  if (value !== undefined && limit?.low !== undefined && value < limit.low) return 'a little less air than it should';
-  if (value !== undefined && limit && value > limit.high) return 'a little more air than it should';
+  if (value !== undefined && limit?.low !== undefined && value < limit.low) return 'slightly less air than it should';
+  if (value !== undefined && limit && value > limit.high) return 'slightly more air than it should';
   return 'about the air it should';
 }
 
@@ -113,13 +113,13 @@ export function ownerTitle(facts: DocumentFacts): string {
   // Nobody said what stands here: no name is taken for it.
   const what = (visit.setup?.unsaid ?? []).includes('layout') ? 'unit' : EQUIPMENT[visit.layout];
   const stops = call.triage.some(({ area, outcome }) => area === 'safety' && outcome !== 'dealtWith');
-  if (stops || now.stop?.isDanger) return `Your ${what} must not run until something is made safe`;
+  if (stops || now.stop?.isDanger) return `Your ${what} must not run until it is made safe`;
   if (now.stop) return `Your ${what} cannot be judged yet: ${now.stop.name}`;
-  if (figures(facts).length === 0) return `What was found at your ${what}`;
+  if (figures(facts).length === 0) return `What we found at your ${what}`;
   const [was, is] = [before.airflow.word, now.airflow.word];
-  if (parted.after && was === 'outside' && is === 'inside') return `Your ${what} moves the air it should again`;
-  if (is === 'inside') return `Your ${what} moves the air it should`;
+  if (parted.after && was === 'outside' && is === 'inside') return `Your ${what} has the right airflow again`;
+  if (is === 'inside') return `Your ${what} has the right airflow`;
   if (is === 'atTheEdge') return `Your ${what} moves ${aboutWords(now.airflow)}`;
-  if (is === 'outside') return `Your ${what} does not move the air it should yet`;
-  return `What was found at your ${what}`;
+  if (is === 'outside') return `Your ${what} does not have the right airflow yet`;
+  return `What we found at your ${what}`;
 }

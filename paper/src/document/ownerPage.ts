@@ -20,16 +20,16 @@ const money = (value: number, currency = '$') => `${currency}${Math.round(value)
 
 /** What is said of a finding whose own words are figures that mean nothing to an owner. */
 const IN_PLAIN_WORDS: Readonly<Record<TriageArea, string>> = {
-  safety: 'Something must be made safe before it runs.',
+  safety: 'It must be made safe before it runs.',
   power: 'The electrical controls need work.',
   blower: 'The blower or its motor needs work.',
-  filter: 'The filter resists the air more than it should.',
+  filter: 'The filter restricts airflow too much.',
   coil: 'A coil or its drain needs work.',
-  ducts: 'A duct resists the air more than it should.',
-  speed: 'The blower speed does not suit this system.',
+  ducts: 'A duct restricts airflow too much.',
+  speed: 'The blower speed is wrong for this system.',
   heat: 'The heater needs work.',
-  refrigerant: 'The refrigerant side needs work.',
-  building: 'The air in and out of the building is out of balance.',
+  refrigerant: 'The refrigerant system needs work.',
+  building: 'Air entering and leaving the building is out of balance.',
 };
 
 /** What an owner reads of a finding: its words, or what they come to where they are figures. */
@@ -69,7 +69,7 @@ function workDone({ parted, call, visit }: DocumentFacts): readonly string[] {
       const check = call.checks.get(point);
       return check && outcomeOf(check, call.context) === 'good' ? [words] : [];
     }),
-    ...partsUsed(facts).map(({ name, count }) => `Fitted: ${count > 1 ? `${count} × ` : ''}${name}.`),
+    ...partsUsed(facts).map(({ name, count }) => `Installed: ${count > 1 ? `${count} × ` : ''}${name}.`),
     ...charge.map((work) => chargeWorkWords(work, circuits)),
   ]);
 }
@@ -82,8 +82,8 @@ function recommended(item: TriageItem, currency: string | undefined): readonly [
     open: '',
     dealtWith: '',
     quoted: price ?? 'price to follow',
-    declined: 'you decided: not now',
-    watch: 'we keep an eye on it',
+    declined: 'you chose not to do it now',
+    watch: 'we will check it next time',
   };
   const words = plainWords(item);
   // A remedy with figures is the technician's.

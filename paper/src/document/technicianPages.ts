@@ -61,13 +61,13 @@ function unitRows({ visit, unit, site, call }: DocumentFacts): Block {
     ['Where it is', unit?.location ?? undefined],
     [
       'Kind',
-      `${said('layout') ? EQUIPMENT[visit.layout] : 'not said'}, ${said('motor') ? MOTOR_TEXT[visit.motor] : 'motor not said'}, ${visit.mode}`,
+      `${said('layout') ? EQUIPMENT[visit.layout] : 'not entered'}, ${said('motor') ? MOTOR_TEXT[visit.motor] : 'motor not entered'}, ${visit.mode}`,
     ],
     ['Nominal', tons ? `${tonsText(tons)} t, ${shownWords(visit.cfmPerTon, 'cfmPerTon')}` : undefined],
-    ['Plate', maxTespInWc ? `${staticText(maxTespInWc)} ${unitText('inWc')} at most` : undefined],
+    ['Nameplate', maxTespInWc ? `${staticText(maxTespInWc)} ${unitText('inWc')} max` : undefined],
     [
       'Blower table',
-      table ? `${table.name}${tap ? `, tap ${tap}` : ''}` : tap ? `none at hand; tap ${tap}` : 'none at hand',
+      table ? `${table.name}${tap ? `, tap ${tap}` : ''}` : tap ? `none available; tap ${tap}` : 'none available',
     ],
     [
       'Filters',
@@ -77,7 +77,7 @@ function unitRows({ visit, unit, site, call }: DocumentFacts): Block {
     ],
     ['Belt', typeof drive?.beltMark === 'string' ? drive.beltMark : undefined],
     ['Altitude', setup?.altitudeFt ? toolText(setup.altitudeFt, 'ft') : undefined],
-    ['What was said', call.complaint?.words],
+    ['Complaint', call.complaint?.words],
   ]);
 }
 
@@ -160,7 +160,7 @@ function checkRows({ visit, zone }: DocumentFacts): readonly Block[] {
   const rows = [...looks, ...checks];
   return rows.length === 0
     ? []
-    : section('Looked at and tried', {
+    : section('Tests', {
         kind: 'table',
         head: ['at', 'where', 'found', 'expected'],
         rows,
@@ -205,7 +205,7 @@ function workings({ now }: DocumentFacts): readonly Block[] {
       `${name} ${flowWords(flowCfm)} ± ${Math.round(100 * sigmaShare)} %${setAside === undefined ? '' : `, excluded: ${setAside}`}`,
   );
   return section(
-    'How each figure was worked out',
+    'How each figure was calculated',
     ...working('External static', judgement.tesp),
     ...judgement.stretches.flatMap(({ stages, verdict }) => working(stagesText(stages), verdict)),
     ...working('Airflow', airflow),
@@ -213,7 +213,7 @@ function workings({ now }: DocumentFacts): readonly Block[] {
       ? [
           {
             kind: 'text',
-            text: `Airflow by: ${methods.join('; ')}. ${flow.says ? 'With the airflow before the plan' : 'Together'} ${flowWords(flow.flowCfm)} ± ${flowWords(flow.sigmaCfm)}.`,
+            text: `Airflow by: ${methods.join('; ')}. ${flow.says ? 'Scaled from airflow before the plan' : 'Together'} ${flowWords(flow.flowCfm)} ± ${flowWords(flow.sigmaCfm)}.`,
             soft: true,
           } as const,
         ]
@@ -228,7 +228,7 @@ function drawings(facts: DocumentFacts): readonly Block[] {
   const { before, now, parted, proof, call } = facts;
   const blocks: Block[] = [];
   if (now.pressures.size > 1)
-    blocks.push(heading('Where the pressure goes'), {
+    blocks.push(heading('Pressure profile'), {
       kind: 'drawing',
       drawing: airwayDrawing({
         layout: now.layout,
@@ -290,7 +290,7 @@ function proofRows({ proof }: DocumentFacts): readonly Block[] {
   const text = (value: number | undefined, unit: Parameters<typeof toolFigure>[1]) =>
     value === undefined ? '–' : toolFigure(value, unit);
   return section(
-    'Predicted, and read',
+    'Predicted and measured',
     {
       kind: 'table',
       head: ['', 'before', 'predicted', 'after', ''],
@@ -312,7 +312,7 @@ function proofRows({ proof }: DocumentFacts): readonly Block[] {
 function foundRows({ call, currency = '$', zone }: DocumentFacts): readonly Block[] {
   const { day } = momentsIn(zone);
   if (call.triage.length === 0) return [];
-  return section('Found, in the order it is taken', {
+  return section('Findings, in the order to fix them', {
     kind: 'table',
     head: ['what', 'became', 'min', 'parts'],
     rows: call.triage.map(({ words, toDo, outcome, quoted, minutes, money, since }) => [
@@ -366,7 +366,7 @@ export function technicianBlocks(facts: DocumentFacts): readonly Block[] {
     ...foundRows(facts),
     ...partRows(facts),
     ...section(
-      'Odd, and asked',
+      'Questioned readings',
       ...(now.questions.length > 0
         ? [{ kind: 'list', items: now.questions.map(({ sentence }) => sentence) } as const]
         : []),
@@ -375,7 +375,7 @@ export function technicianBlocks(facts: DocumentFacts): readonly Block[] {
     ...section('Photos', ...photos.map(({ id, item }): Block => ({ kind: 'photo', id, caption: captionOf(item) }))),
     {
       kind: 'text',
-      text: 'Local code and licensed practice go before anything said here. Refrigerant is handled by certified people only.',
+      text: 'Local code and licensed practice come before anything in this report. Only certified people handle refrigerant.',
       soft: true,
     },
   ];

@@ -68,7 +68,7 @@ export function airwayDrawing({ layout, now, before, width = 580 }: AirwayPaper)
   return {
     width,
     height: drawn.height,
-    says: `Where the pressure goes, ${unitText('inWc')}: ${told.join('; ') || 'no pressure read'}.`,
+    says: `Pressure profile, ${unitText('inWc')}: ${told.join('; ') || 'no pressure read'}.`,
     shapes: [
       ...drawn.shapes,
       ...rows.flatMap(({ y, name, before: was, now: is, word }) => [

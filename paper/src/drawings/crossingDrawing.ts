@@ -11,7 +11,7 @@ interface CrossingPaper extends CrossingSource {
 export function crossingDrawing({ width = 640, height = 300, ...source }: CrossingPaper): Drawing {
   const { now, then, maxTesp, proven } = source;
   const point = edgeOf(operate(then ?? now));
-  const readWords = proven ? ` Read again: ${flowWords(proven.flowCfm)} at ${staticText(proven.tespInWc)}.` : '';
+  const readWords = proven ? ` Re-measured: ${flowWords(proven.flowCfm)} at ${staticText(proven.tespInWc)}.` : '';
   return {
     width,
     height,

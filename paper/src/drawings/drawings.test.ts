@@ -50,15 +50,15 @@ describe('crossing', () => {
     const proven = { flowCfm: 1010, tespInWc: 0.44 };
     expect(crossingDrawing({ now: system, maxTesp }).says).toMatch(/^As found \d+ CFM at 0\.58/);
     expect(crossingDrawing({ now: system, then: system, maxTesp, proven }).says).toMatch(
-      /^After the work .* Read again: 1,010 CFM at 0\.44\.$/,
+      /^After the work .* Re-measured: 1,010 CFM at 0\.44\.$/,
     );
   });
-  test('the plate’s limit is named as the plate’s, a usual one as assumed', () => {
+  test('the nameplate’s limit is named as the nameplate’s, a usual one as assumed', () => {
     const limitOn = (source: 'nameplate' | 'ruleOfThumb') =>
       wordsOn(crossingDrawing({ now: system, maxTesp: { value: 0.5, source } })).filter((words) =>
         /0\.50$/.test(words),
       );
-    expect([limitOn('nameplate'), limitOn('ruleOfThumb')]).toEqual([['plate 0.50'], ['assumed 0.50']]);
+    expect([limitOn('nameplate'), limitOn('ruleOfThumb')]).toEqual([['nameplate 0.50'], ['assumed 0.50']]);
   });
   test('curves, band and points lie inside the paper, a point read far over the others too', () => {
     const target = { flowCfm: 1200, lowCfm: 1080, highCfm: 1320 };
@@ -103,7 +103,7 @@ describe('drive', () => {
     const sheaves = shapesOf(drawing.shapes, 'ellipse').filter(({ fill }) => fill === 'sheet');
     expect(sheaves[0]!.rx / sheaves[1]!.rx).toBeCloseTo(7 / 3.3, 1);
     expect(drawing.says).toMatch(
-      /^Belt drive: blower sheave 7\.00 in\., motor sheave 3\.30 in\., belt A48, centres 16\.46 in\./,
+      /^Belt drive: blower sheave 7\.00 in\., motor sheave 3\.30 in\., belt A48, centers 16\.46 in\./,
     );
     expectOnPaper(drawing);
   });

@@ -24,7 +24,7 @@ export function driveDrawing(
   return {
     width,
     height,
-    says: `Belt drive: blower sheave ${inches(pose.blowerIn)}, motor sheave ${inches(pose.motorIn)}, belt ${now.beltMark}, centres ${inches(pose.centresIn)}, wrap ${Math.round(wrap)} degrees.`,
+    says: `Belt drive: blower sheave ${inches(pose.blowerIn)}, motor sheave ${inches(pose.motorIn)}, belt ${now.beltMark}, centers ${inches(pose.centresIn)}, wrap ${Math.round(wrap)} degrees.`,
     shapes: driveShapes({
       now: pose,
       asFound: was,

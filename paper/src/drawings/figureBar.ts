@@ -18,7 +18,7 @@ export function figureBar({ name, bar, before, now }: OwnerFigure, width: number
   return {
     width,
     height: HEIGHT,
-    says: `Bar: ${name}, ${before === undefined ? '' : `${before} before, `}${now} now; what is right is shaded`,
+    says: `Bar: ${name}, ${before === undefined ? '' : `${before} before, `}${now} now; the right range is shaded`,
     shapes: [
       rect({ x: 0, width, fill: 'trough', ...inside }),
       rect({ x: x(bar.low), width: x(bar.high) - x(bar.low), fill: 'edge', ...inside }),

@@ -107,8 +107,8 @@ function blockHtml(block: Block, { photoUrl }: HtmlOptions): string {
       return el(
         'p',
         {},
-        'Handed over',
-        block.name === undefined ? '' : ` to ${escaped(block.name)}`,
+        'Report received',
+        block.name === undefined ? '' : ` by ${escaped(block.name)}`,
         `, ${dayText(block.at.slice(0, 10))}. `,
         drawn,
       );

@@ -47,7 +47,7 @@ export function labelLines(
     ],
     ['Static', proven ? staticWords(proven.tespInWc) : undefined],
     ['Airflow', proven ? flowWords(proven.flowCfm) : undefined],
-    ['Proven', proven ? momentsIn(zone).shortDay(proven.at) : undefined],
+    ['Verified', proven ? momentsIn(zone).shortDay(proven.at) : undefined],
   ];
   return lines.flatMap(([name, value]) => (value === undefined ? [] : [[name, value] as const]));
 }

@@ -15,8 +15,8 @@ test('the owner’s page as plain text: figures with what is right, headings, li
       'Resistance to the blower: 0.58 (in. w.c.; the nameplate allows 0.50), out of range',
       'WHAT WE FOUND',
       'WHAT WE DID',
-      '- Fitted: 2 × Belt A48.',
-      '- Filter: 8 December 2026.',
+      '- Installed: 2 × Belt A48.',
+      '- Filter: December 8, 2026.',
       'this unit’s record: http://huff.local/units/1',
     ]),
   );

@@ -30,14 +30,9 @@ export interface Beside {
 const MOST_PLANS = 8;
 
 const tooMany = () =>
-  new ProblemError(
-    429,
-    'Too much at once',
-    'Huff is making plans and documents for others. Try again in a few seconds.',
-    {
-      retryAfterS: 3,
-    },
-  );
+  new ProblemError(429, 'Too much at once', 'Huff is busy. Try again in a few seconds.', {
+    retryAfterS: 3,
+  });
 
 /** Lets so many wait and sends the others away. */
 function turns(most: number): Beside['inTurn'] {

@@ -40,7 +40,7 @@ function reader() {
   };
   tokens.onToken = (parsed) => {
     const { token, value } = parsed;
-    if (depth === 0 && token !== TokenType.LEFT_BRACE) throw wrong('This is not a bundle: it is no JSON object.');
+    if (depth === 0 && token !== TokenType.LEFT_BRACE) throw wrong('This is not a Huff file: it is not a JSON object.');
     if (depth === 1 && afterColon) {
       tops.set(word, token === TokenType.LEFT_BRACKET);
       next();
@@ -49,7 +49,7 @@ function reader() {
     if (depth === 1 && token === TokenType.STRING) word = String(value);
     if (token === TokenType.LEFT_BRACE || token === TokenType.LEFT_BRACKET) depth += 1;
     if (token === TokenType.RIGHT_BRACE || token === TokenType.RIGHT_BRACKET) depth -= 1;
-    if (depth > MOST_DEPTH) throw wrong(`“${word}” is nested deeper than any record of Huff’s.`);
+    if (depth > MOST_DEPTH) throw wrong(`“${word}” is nested too deep for a Huff record.`);
     values.write(parsed);
   };
   values.onValue = ({ key, value, stack }) => {
@@ -64,12 +64,12 @@ function reader() {
     write(chunk: Uint8Array) {
       sinceValue += chunk.length;
       if (sinceValue > MOST_BYTES_A_VALUE + chunk.length)
-        throw wrong(`“${word}” holds something larger than any record of Huff’s.`);
+        throw wrong(`“${word}” holds something too large for a Huff record.`);
       tokens.write(chunk);
     },
     end() {
       if (!tokens.isEnded) tokens.end();
-      if (depth > 0 || !values.isEnded) throw wrong('The file ends in the middle: it was cut off. Write it out again.');
+      if (depth > 0 || !values.isEnded) throw wrong('The file is incomplete. Export it again.');
       parts.push({ name: 'end', value: tops });
     },
   };
@@ -87,7 +87,7 @@ export async function* partsOf(file: string): AsyncGenerator<BundlePart> {
       work();
     } catch (error) {
       if (error instanceof Error && 'status' in error) throw error;
-      throw wrong('This is not a bundle: it is no JSON, or it was cut off. Write it out again.');
+      throw wrong('This is not a Huff file: it is not JSON, or it is incomplete. Export it again.');
     }
     return read.parts.splice(0);
   };

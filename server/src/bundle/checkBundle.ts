@@ -149,12 +149,12 @@ export async function checkBundle(
     await sound.close();
   }
   async function picturesOf({ jpeg, smallJpeg }: PhotoDto, place: string): Promise<void> {
-    if (!jpeg) told(place, [{ field: 'jpeg', message: 'A photo of a file has its picture in it.' }]);
+    if (!jpeg) told(place, [{ field: 'jpeg', message: 'A photo in a file must contain its picture.' }]);
     for (const [field, base64] of Object.entries({ jpeg, smallJpeg }))
       if (base64 && !(await beside.isJpeg(Buffer.from(base64, 'base64'))))
-        told(place, [{ field, message: 'This is no picture: it cannot be read as a JPEG.' }]);
+        told(place, [{ field, message: 'This is not a JPEG picture.' }]);
   }
-  if (version === undefined) throw wrong('This is not a bundle of Huff: it does not say huffBundle.');
+  if (version === undefined) throw wrong('This is not a Huff file: huffBundle is missing.');
   if (version !== BUNDLE_VERSION)
     throw wrong(`This bundle is of form ${JSON.stringify(version)}; this server reads form ${BUNDLE_VERSION}.`);
   const lists = LISTS.filter((name) => !OPTIONAL.includes(name) || tops.has(name));

@@ -11,14 +11,10 @@ import { noRoom, ProblemError } from '../http/problems';
 const MOST_BYTES = 1_000_000_000;
 
 const tooLarge = () =>
-  new ProblemError(
-    413,
-    'Too large',
-    'A file of records is at most 1 GB. Write it out site by site, and read those in.',
-  );
+  new ProblemError(413, 'Too large', 'A file can hold at most 1 GB. Export site by site and import those.');
 const cutOff = () =>
-  new ProblemError(400, 'Cut off', 'The file did not come whole. Send it again; nothing was changed.');
-const packed = () => new ProblemError(415, 'Packed', 'Send the file as it is, not packed.');
+  new ProblemError(400, 'Cut off', 'The file arrived incomplete. Send it again; nothing was changed.');
+const packed = () => new ProblemError(415, 'Packed', 'Send the file uncompressed.');
 
 /** What was sent, and what of it was found sound. */
 export interface BundleFiles {

@@ -122,9 +122,7 @@ export async function takeBundle(query: Query, author: Author, file: string, isT
       return false;
     }
     if (of === 'site' && (await siteOfSameName(query, shopId, record.id, name)))
-      throw conflict(
-        `There is a site “${name}” already, under another id. Rename one of them, then read the file in again.`,
-      );
+      throw conflict(`There is a site “${name}” already, with another id. Rename one, then import the file again.`);
     added[list] += 1;
     if (isTried) return true;
     const recordId = record.id.toLowerCase();
@@ -193,7 +191,7 @@ export async function takeBundle(query: Query, author: Author, file: string, isT
     else {
       const figures = await takeFigures(query, author, values[0]!, isTried);
       added.figures += figures.added;
-      if (figures.left) leave('shop', 'The shop’s figures');
+      if (figures.left) leave('shop', 'Shop settings');
     }
   }
   return { report: { added, same, left }, visitIds: [...visitIds] };

@@ -210,7 +210,7 @@ test('a count says when it was made', async () => {
   const bad = shopWith({ belts: [{ mark: 'A48', onTruck: true, cost: 14, counted: 6 }] });
   const { headers } = await server.http.get(`/api/shop/${bad.id}`);
   const { body } = await server.http.put(`/api/shop/${bad.id}`).set('If-Match', headers.etag!).send(bad).expect(422);
-  expect(JSON.stringify(body)).toContain('A count says when it was made.');
+  expect(JSON.stringify(body)).toContain('A count needs its date.');
 });
 
 test('planned days stand in the calendar, with an id of their own', async () => {

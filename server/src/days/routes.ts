@@ -16,7 +16,7 @@ const MOST_DAYS = 31;
 function daysOf(req: Request): Days {
   const [from, to] = [dayOf(req, 'from'), dayOf(req, 'to')];
   const length = (Date.parse(to) - Date.parse(from)) / 86_400_000;
-  if (length < 0) throw invalid([{ field: 'to', message: 'The last day comes before the first.' }]);
+  if (length < 0) throw invalid([{ field: 'to', message: 'The last day is before the first.' }]);
   if (length >= MOST_DAYS) throw invalid([{ field: 'to', message: `Ask for ${MOST_DAYS} days at most.` }]);
   const { person } = req.query;
   if (person !== undefined && (typeof person !== 'string' || person.length > 80))

@@ -32,7 +32,7 @@ test('on a full disk what is there is read, nothing is written, and it is said i
   const other = { ...site, id: id.replace(/1$/, '2'), name: 'Tern Row' };
   const refused = await http.put(`/api/sites/${other.id}`).send(other);
   expect(refused).toMatchObject({ status: 507, type: 'application/problem+json', headers: { 'retry-after': '30' } });
-  expect((refused.body as { detail: string }).detail).toContain('disk of the server is full');
+  expect((refused.body as { detail: string }).detail).toContain('server’s disk is full');
   const sent = {
     id: other.id,
     madeAt: new Date().toISOString(),
@@ -64,7 +64,7 @@ describe('a data folder is tried before it is used', () => {
   test('one that cannot be made or written is told in words', () => {
     writeFileSync(path.join(folder, 'file'), '');
     expect(() => ensureUsable(path.join(folder, 'file/data'))).toThrow(
-      /cannot be written: a part of its path is a file. Mend that, or set HUFF_DATA/,
+      /cannot be written: a part of its path is a file. Fix that, or set HUFF_DATA/,
     );
     expect(() => ensureUsable('/sys/huff')).toThrow(/^\/sys\/huff cannot be written: /);
   });

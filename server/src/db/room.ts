@@ -10,7 +10,7 @@ export const LEAST_FREE_BYTES = 64_000_000;
 /** Thrown instead of writing when the disk is as good as full. */
 export class NoRoomError extends Error {
   constructor() {
-    super('The disk of the server is full: nothing was stored.');
+    super('The server’s disk is full. Nothing was saved.');
   }
 }
 

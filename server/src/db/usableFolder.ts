@@ -28,12 +28,12 @@ export function ensureUsable(folder: string): void {
   } catch (error) {
     const { code = '', message } = error as NodeJS.ErrnoException;
     throw new Error(
-      `${folder} cannot be written: ${WHY[code] ?? message}. Mend that, or set HUFF_DATA to another folder.`,
+      `${folder} cannot be written: ${WHY[code] ?? message}. Fix that, or set HUFF_DATA to another folder.`,
     );
   }
   const free = freeBytes(folder);
   if (free < LEAST_FREE_BYTES)
     throw new Error(
-      `The disk of ${folder} has ${inMB(free)} free and Huff needs at least ${inMB(LEAST_FREE_BYTES)}. Make room, then start it again.`,
+      `The disk of ${folder} has ${inMB(free)} free and Huff needs at least ${inMB(LEAST_FREE_BYTES)}. Free up space, then start it again.`,
     );
 }

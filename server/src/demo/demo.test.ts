@@ -120,11 +120,11 @@ describe('what the week tells', () => {
     expect(airflow.word).toBe('cantSay');
     // By the table it would stand above the band.
     expect(airflow.value).toBeGreaterThan(880);
-    expect(doubt.signs.join(' ')).toMatch(/is little for the .*temperature drop fits/s);
-    expect(noSlower).toContain('fan itself is in doubt');
+    expect(doubt.signs.join(' ')).toMatch(/is low for the .*temperature drop fits/s);
+    expect(noSlower).toContain('fan is in doubt');
     expect(settle).toContain('would settle it');
     expect(advice.tap).toBeUndefined();
-    expect(next?.words).toBe('Next: look in at the blower');
+    expect(next?.words).toBe('Next: inspect the blower');
     expect(next?.why).toContain('a caked blower wheel');
   });
   test('a matted coil inside: mend it first, no word on the air', () => {
@@ -183,7 +183,7 @@ describe('the rest of the call', () => {
     const { gas } = call('Kiln room furnace', 'noHeat');
     expect(gas.suspects.ranked[0]!.cause.id).toBe('littleAir');
   });
-  test('a neglected rooftop unit: everything in order, the refrigerant side behind its gate', () => {
+  test('a neglected rooftop unit: everything in order, the refrigerant side waits for airflow', () => {
     const { circuits, triage } = call('Roof 1 entrance', 'maintenance');
     expect(circuits.map(({ id, isOpen }) => [id, isOpen])).toEqual([
       ['1', false],

@@ -32,7 +32,7 @@ function demoUnits(now: Date): UnitDto[] {
   const { plan, before, after } = partVisit(visit);
   const proof = plan && after && proofOf(plan.record, assess(before), assess(after));
   const proven = proof && provenUnit(visit, proof, visit.startedAt);
-  if (!proven) throw new Error('The demo’s proven unit is not proven.');
+  if (!proven) throw new Error('The demo’s verified unit is not verified.');
   return DEMO_UNITS.map((unit) => (unit.id === PROVEN_UNIT ? unitAfter(unit, after, proven) : unit));
 }
 
@@ -120,7 +120,7 @@ export function loadDemo(db: Db, now: Date): Promise<boolean> {
       const checked = checkOperation(operation);
       if (!checked.ok) throw new Error(`Demo data is not valid: ${JSON.stringify(checked.errors)}`);
       const result = await doWithin(query, sender, checked.value);
-      if (result.status !== 'done') throw new Error(`Demo data is not taken: ${JSON.stringify(result)}`);
+      if (result.status !== 'done') throw new Error(`Demo data was refused: ${JSON.stringify(result)}`);
       // Requests are answered and signals heard between two operations.
       await nextTurn();
     }

@@ -3,7 +3,7 @@ import { DEMO_TABLES } from './tables';
 
 const KINDS = ['psc', 'constantTorque', 'constantAirflow', 'beltDrive'] as const;
 
-test.each(KINDS)('%s: the stated spread of a usual curve holds nine changes in ten of the demo’s tables', (motor) => {
+test.each(KINDS)('%s: the stated spread of a typical curve holds nine changes in ten of the demo’s tables', (motor) => {
   const changes = DEMO_TABLES.filter((table) => table.motor === motor).flatMap((table) =>
     // A make-up air unit has no tons: what it moves at 400 a ton stands for them.
     usualCurveChanges(motor, table, table.tons ?? 10),

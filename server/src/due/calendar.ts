@@ -11,8 +11,8 @@ const nextDay = (on: string): DateArray => {
 
 const SAYS: Readonly<Record<DueItem['kind'], (sigmaDays?: number) => string>> = {
   return: () => 'Agreed at the last visit.',
-  filter: (sigmaDays) => `By the unit’s own filter drop, give or take ${sigmaDays ?? 0} days.`,
-  season: () => 'By the time since its last maintenance.',
+  filter: (sigmaDays) => `From this unit’s filter pressure drop, ± ${sigmaDays ?? 0} days.`,
+  season: () => 'From the time since its last maintenance.',
 };
 
 /** A stop with where it goes. */
@@ -37,7 +37,7 @@ export function calendarOf(due: readonly DueItem[], stops: readonly PlannedStop[
     uid: `${id}@huff`,
     title: `${unit ?? site}: ${why}`,
     location: [site, address].filter(Boolean).join(', '),
-    description: person ? `For ${person}.` : 'Nobody has it yet.',
+    description: person ? `For ${person}.` : 'Not assigned.',
     url: unitId ? `${origin}/units/${unitId}` : `${origin}/days`,
     start: dayOf(day),
     end: nextDay(day),

@@ -21,13 +21,13 @@ setInterval(() => {
   if (Atomics.load(cells, ON_DISK) > 0) {
     if (!isTold)
       tell(
-        `The disk has taken ${seconds} s for one request. Huff waits for it and loses nothing. End what else writes to this disk.`,
+        `The disk needed ${seconds} s for one request. Huff waits and loses nothing. Stop other programs that write to this disk.`,
       );
     isTold = true;
     return;
   }
   tell(
-    `Huff has not moved for ${seconds} s and is ended, so that it can be started again. A disk that something else filled does this: make room first. What was confirmed is stored.`,
+    `Huff stopped: its database did not respond for ${seconds} s. Is the disk full? Free up space and start Huff again. Saved data is safe.`,
   );
   process.kill(process.pid, 'SIGKILL');
 }, checkEveryMs);

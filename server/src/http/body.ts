@@ -17,7 +17,7 @@ export function bodyOf<T extends { id: string }>(req: Request, Class: ClassConst
   const checked = check(Class, req.body);
   if (!checked.ok) throw invalid(checked.errors);
   if (checked.value.id.toLowerCase() !== id) {
-    throw invalid([{ field: 'id', message: 'The id in the body must be the id in the address.' }]);
+    throw invalid([{ field: 'id', message: 'The id in the body must match the id in the address.' }]);
   }
   return checked.value;
 }

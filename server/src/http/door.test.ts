@@ -76,13 +76,13 @@ describe('the page a request comes from', () => {
     ['another site', { Origin: 'https://elsewhere.example' }],
     ['another port of this machine', { Origin: 'http://127.0.0.1:4000' }],
     ['a file or a frame without a name', { Origin: 'null' }],
-    ['another port, asked for without an origin', { 'Sec-Fetch-Site': 'same-site' }],
+    ['another port, requested without an origin', { 'Sec-Fetch-Site': 'same-site' }],
     ['what a browser calls another site', { 'Sec-Fetch-Site': 'cross-site' }],
   ])('%s is refused', async (_what, headers) => {
     for (const asked of [http.get('/api/sites'), http.post('/api/sync'), http.put('/api/sites/x')]) {
       const answer = await asked.set({ Host: '127.0.0.1:3000', ...headers });
       expect(answer.status).toBe(403);
-      expect((answer.body as Told).title).toBe('Another site');
+      expect((answer.body as Told).title).toBe('Request from another site');
     }
   });
 });

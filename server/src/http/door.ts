@@ -5,11 +5,15 @@ import { isServed, nameOf, type Served } from './servedNames';
 const wrongName = () =>
   new ProblemError(
     421,
-    'Wrong name',
-    'This server does not answer under that name. Whoever runs it adds the name to HUFF_NAMES.',
+    'Unknown host name',
+    'This server does not answer under that name. Ask whoever runs it to add the name to HUFF_NAMES.',
   );
 const otherSite = () =>
-  new ProblemError(403, 'Another site', 'A page of another site asked. Open Huff under its own address.');
+  new ProblemError(
+    403,
+    'Request from another site',
+    'The request came from another site. Open Huff at its own address.',
+  );
 
 /** Whether a request comes from a page of another site. */
 function isFromElsewhere({ headers }: Request, served: Served): boolean {

@@ -24,7 +24,7 @@ function refusalOf(code: string | undefined): ProblemError {
     return new ProblemError(
       408,
       'Too slow',
-      'The request did not arrive in time. What you sent is still on your device; try again with a better signal.',
+      'The request did not arrive in time. Your data is still on this device. Try again with a better signal.',
     );
   if (code === 'HPE_HEADER_OVERFLOW')
     return new ProblemError(

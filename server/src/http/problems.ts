@@ -31,17 +31,17 @@ export const notPlannable = () =>
   new ProblemError(
     409,
     'Nothing to plan from',
-    'The visit does not say enough yet: it needs its statics, a blower table, the tap and the tons.',
+    'The visit is incomplete. It needs its statics, a blower table, the tap and the tons.',
   );
 
 export const preconditionRequired = () =>
   new ProblemError(
     428,
     'Precondition required',
-    'This record is here already. Send If-Match with the ETag it was read with, so that nobody’s change is lost.',
+    'This record already exists. Send If-Match with its ETag so that no change is lost.',
   );
 export const preconditionFailed = () =>
-  new ProblemError(412, 'Precondition failed', 'It was changed since it was read. Read it again, then change it.');
+  new ProblemError(412, 'Precondition failed', 'It changed since you read it. Read it again, then change it.');
 
 /** The problem document of an error that is an answer. */
 export const problemOf = ({ status, title, detail, errors }: ProblemError): Problem => ({
@@ -57,7 +57,7 @@ export const noRoom = () =>
   new ProblemError(
     507,
     'No room',
-    'The disk of the server is full: nothing was stored. What you sent is still on your device; make room on the server.',
+    'The server’s disk is full. Nothing was saved. Your data is still on this device. Free up space on the server.',
     { retryAfterS: 30 },
   );
 
@@ -66,7 +66,7 @@ export const serverError = (): Problem => ({
   type: 'about:blank',
   title: 'Server error',
   status: 500,
-  detail: 'Huff could not do this. What you sent is still on your device; try again.',
+  detail: 'Huff could not do this. Your data is still on this device. Try again.',
 });
 
 export function sendProblem(res: Response, { status, title, detail, errors }: Omit<Problem, 'type'>): void {

@@ -35,7 +35,7 @@ const handOver = async (visit: VisitDto) => {
   await server.results.settled();
 };
 
-test('a report that was asked for at the end of a visit is kept as mail, once', async () => {
+test('a report that was requested at the end of a visit is kept as mail, once', async () => {
   const visit = visitWith('2031-06-01T10:00:00.000Z', {
     mailTo: LIBRARY,
     returnOn: '2031-06-20',
@@ -49,7 +49,7 @@ test('a report that was asked for at the end of a visit is kept as mail, once', 
   expect(mail).toMatchObject({ to: LIBRARY, visitId: visit.id, unitId: ROOF });
   expect(mail!.subject).toBe('Report: Roof 2 stacks, Lantern Quay library');
   expect(mail!.body).toContain('- Call when the belt squeals.');
-  expect(mail!.body).toContain('- Belt after run-in: 20 June 2031.');
+  expect(mail!.body).toContain('- Belt after run-in: June 20, 2031.');
   expect(mail!.body).toContain(`/api/visits/${visit.id}/report.pdf`);
   // Computed again, as after a change of the rules: still one.
   await server.http.put(`/api/visits/${visit.id}`).send(visit);
@@ -64,7 +64,7 @@ test('nobody asked: nothing is written; what is no address is refused at the doo
   expect(await mails()).toEqual(before);
   const bad = visitWith('2031-06-01T12:00:00.000Z', { mailTo: 'the desk' });
   const { body } = await server.http.put(`/api/visits/${bad.id}`).send(bad).expect(422);
-  expect(JSON.stringify(body)).toContain('Type the mail address as name@place.example.');
+  expect(JSON.stringify(body)).toContain('Enter the email address as name@place.example.');
 });
 
 test('what comes due within ten days is reminded of, once, where the site has an address', async () => {

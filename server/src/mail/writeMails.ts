@@ -64,7 +64,7 @@ function reminderBody({ why, unit, site, on, kind, sigmaDays }: DueItem, contact
     kind === 'return'
       ? `As agreed at our last visit, ${unit} at ${site} is due on ${day}: ${why}.`
       : kind === 'filter'
-        ? `By its own readings the filter of ${unit} at ${site} is full about ${day}, give or take ${sigmaDays ?? 0} days.`
+        ? `By its readings, the filter of ${unit} at ${site} will be full about ${day}, give or take ${sigmaDays ?? 0} days.`
         : `${unit} at ${site} is due for its maintenance about ${day}.`;
   return `${contact ? `Dear ${contact}` : 'Good day'},\n\n${what}\nTell us if that day does not suit.`;
 }

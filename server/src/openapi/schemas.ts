@@ -34,9 +34,9 @@ const CONVERTERS: Readonly<Record<string, Schema>> = {
   isSoundTable: {},
   suits: {},
   suitsKind: { type: 'object', description: 'As the kind asks.' },
-  inputs: { type: 'object', description: 'Fields of its form; what is not known is left out.' },
-  isProven: { type: 'object', description: 'The unit as it was proven, as the app keeps it.' },
-  isTypedMoves: { type: 'object', description: 'Inputs typed for moves, by move.' },
+  inputs: { type: 'object', description: 'Fields of its form; leave out what is unknown.' },
+  isProven: { type: 'object', description: 'The unit as verified, as stored by the app.' },
+  isTypedMoves: { type: 'object', description: 'Inputs entered for fixes, by fix.' },
 };
 
 /** A field that may be left out may be null as well. */

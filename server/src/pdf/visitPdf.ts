@@ -171,7 +171,7 @@ function picture(pen: Pen, { width: own, height, shapes }: Drawing): void {
 
 function photo(pen: Pen, { id, caption }: Extract<Block, { kind: 'photo' }>): void {
   const bytes = pen.photos.get(id);
-  if (!bytes) return text(pen, `${caption}: the picture is not here.`, { color: INK.softInk, size: 9 });
+  if (!bytes) return text(pen, `${caption}: picture missing.`, { color: INK.softInk, size: 9 });
   need(pen, 220);
   const { sheet, width } = pen;
   try {
@@ -219,7 +219,7 @@ function draw(pen: Pen, block: Block, next?: Block): void {
       need(pen, 70);
       text(
         pen,
-        `Handed over${block.name === undefined ? '' : ` to ${block.name}`}, ${momentsIn('UTC').day(block.at)}.`,
+        `Report received${block.name === undefined ? '' : ` by ${block.name}`}, ${momentsIn('UTC').day(block.at)}.`,
         { gap: 2 },
       );
       const strokes = block.signature === undefined ? undefined : strokesOf(block.signature);
@@ -312,7 +312,7 @@ function feet(sheet: Sheet, width: number): void {
       .restore();
     sheet.font('Huff').fontSize(8.5).fillColor(INK.softInk);
     if (i === start)
-      sheet.text('Readings, conditions and how each figure was worked out: page 2 and on.', left, y, {
+      sheet.text('Readings, conditions and calculations: page 2 and on.', left, y, {
         lineBreak: false,
       });
     sheet.text(`${i - start + 1} of ${count}`, left, y, { width, align: 'right', lineBreak: false });
@@ -338,14 +338,10 @@ export function visitPdf(
   letterhead(owner, document);
   title(owner, document.title, document.under, code);
   if (hasLettersAbroad(JSON.stringify(document)))
-    text(
-      owner,
-      'Some letters here are of a script that this file’s type lacks: print the page of the same visit instead.',
-      {
-        size: 8.5,
-        color: INK.softInk,
-      },
-    );
+    text(owner, 'This PDF cannot show some of these letters. Print the visit’s page instead.', {
+      size: 8.5,
+      color: INK.softInk,
+    });
   document.owner.forEach((block, i) => draw(owner, block, document.owner[i + 1]));
   const technician: Pen = { ...owner, running: document.under };
   sheet.addPage();

@@ -68,7 +68,7 @@ export async function addPhoto(query: Query, { author }: Sender, revision: numbe
     const kept = await imageOf(query, shopId, photo.id, 'full');
     if (stored?.visitId === photo.visitId.toLowerCase() && stored.item === photo.item && kept.equals(full))
       return false;
-    const message = 'A photo is never changed. Send another one under an id of its own.';
+    const message = 'A photo is never changed. Send another one with a new id.';
     throw conflict(message, [{ field: 'record.id', message }]);
   }
   const sizes: [PhotoSize, Buffer][] = [['full', full]];

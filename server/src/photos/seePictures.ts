@@ -2,7 +2,7 @@ import type { Operation } from '@huff/contract/spine';
 import type { Beside } from '../beside/beside';
 import { invalid } from '../http/problems';
 
-const NO_PICTURE = 'This is no picture: it begins like a JPEG and cannot be read as one. Take the photo again.';
+const NO_PICTURE = 'This picture is damaged. Take the photo again.';
 
 /**
  * Looks at the pictures of a photo before it is one: each is decoded.

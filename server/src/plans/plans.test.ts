@@ -27,7 +27,7 @@ describe('plans at the desk', () => {
     await put(`visits/${belt.id}`, belt).expect(204);
   });
 
-  test('a choked unit gets plans within its plate, the same each time', async () => {
+  test('a choked unit gets plans within its nameplate, the same each time', async () => {
     const first = await ask(choked, { typed: {} }).expect(200);
     expect(first.body.ready.length).toBeGreaterThan(0);
     for (const plan of first.body.ready) {
@@ -61,11 +61,11 @@ describe('plans at the desk', () => {
 
   test('unknown visits, unknown moves and visits without statics are answered in words', async () => {
     await http.post('/api/visits/11110000-0000-4000-8000-000000000099/plans').send({ typed: {} }).expect(404);
-    expect((await ask(choked, { typed: { magic: {} } }).expect(422)).body.detail).toContain('known moves');
+    expect((await ask(choked, { typed: { magic: {} } }).expect(422)).body.detail).toContain('known fixes');
     expect((await ask(choked, []).expect(422)).body.detail).toBe('Send a JSON object.');
     const blank = { ...choked, id: '11110000-0000-4000-8000-000000000077', readings: [], facts: [] };
     await put(`visits/${blank.id}`, blank).expect(204);
-    expect((await ask(blank, { typed: {} }).expect(409)).body.detail).toContain('does not say enough');
+    expect((await ask(blank, { typed: {} }).expect(409)).body.detail).toContain('The visit is incomplete');
   });
 });
 

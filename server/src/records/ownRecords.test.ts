@@ -40,7 +40,7 @@ describe('what a shop of its own puts in', () => {
     },
   };
 
-  test('comes back whole: whereabouts, plate, holes, odd filters, conditions of a table', async () => {
+  test('comes back whole: whereabouts, nameplate, holes, odd filters, conditions of a table', async () => {
     await put(`sites/${site.id}`, site).expect(204);
     await put(`units/${unit.id}`, unit).expect(204);
     const typed = {

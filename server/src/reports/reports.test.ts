@@ -42,7 +42,7 @@ const report = (id: string, query = '') => `/api/visits/${id}/report.pdf${query}
 test('the owner’s page comes first, then all that was read, with nothing missing or broken', async () => {
   const file = await pdf(report(READING_ROOM, '?zone=Europe/Rome'));
   const pages = textOf(file).split('\f');
-  expect(pages[0]).toMatch(/Your air handler moves a little less air than\s+it should/);
+  expect(pages[0]).toMatch(/Your air handler moves slightly less air\s+than it should/);
   expect(pages[0]).toMatch(/Air moved[^]*1,038\s+borderline/);
   expect(pages[0]).toMatch(/What we recommend/);
   expect(pages[1]).toMatch(/For the next technician/);
@@ -56,11 +56,11 @@ test('the owner’s page comes first, then all that was read, with nothing missi
 
 test('before and after, prediction and proof, for a visit that was proven', async () => {
   const text = textOf(await pdf(report(demoId('visit', 14))));
-  expect(text).toMatch(/Predicted, and read/);
+  expect(text).toMatch(/Predicted and measured/);
   expect(text).toMatch(/Before and after/);
 });
 
-test('in the units of whoever asks, beside each other; a word that is no unit is refused', async () => {
+test('in the units of whoever asks, split view; a word that is no unit is refused', async () => {
   const measures = 'measures=pa,ls,c,mm,m,kw';
   const [si, us] = await Promise.all([pdf(report(READING_ROOM, `?${measures}`)), pdf(report(READING_ROOM))]);
   expect(textOf(si)).toMatch(/Air moved[^]*490\s+borderline/);
@@ -86,13 +86,13 @@ test('a name in a script that the type lacks is told, with where it is right; ac
       .expect(204);
     return textOf(await pdf(report(id)));
   };
-  expect(await titled('图书馆, Roof 1')).toContain('print the page of the same visit instead');
+  expect(await titled('图书馆, Roof 1')).toContain('Print the visit’s page instead');
   const ours = await titled('Łódź · Ωmega · Библиотека, Roof 1');
   expect(ours).toContain('Библиотека');
-  expect(ours).not.toContain('print the page of the same visit instead');
+  expect(ours).not.toContain('Print the visit’s page instead');
 });
 
-test('A4 where it is asked for', async () => {
+test('A4 where it is requested', async () => {
   expect(infoOf(await pdf(report(READING_ROOM, '?size=A4')))).toMatch(/A4/);
 });
 

@@ -42,6 +42,6 @@ export async function putRecord<K extends RecordKind>(
   const result = await carryOut(query, otherProgram(author), revision, operation);
   if (result.status === 'conflict' && result.sameName)
     throw conflict(
-      `There is a ${RECORD_NAMES[of]} “${result.sameName.name}” already. Change that one, or give this one another name.`,
+      `There is a ${RECORD_NAMES[of]} “${result.sameName.name}” already. Edit that one, or give this one another name.`,
     );
 }

@@ -22,7 +22,7 @@ function recordIn<K extends RecordKind>(req: Request, of: K): RecordOf[K] {
   const checked = checkRecord(of, req.body);
   if (!checked.ok) throw invalid(checked.errors);
   if (checked.value.id.toLowerCase() !== id)
-    throw invalid([{ field: 'id', message: 'The id in the body must be the id in the address.' }]);
+    throw invalid([{ field: 'id', message: 'The id in the body must match the id in the address.' }]);
   return { ...checked.value, id };
 }
 

@@ -106,7 +106,7 @@ test('visits are found by what was found, noted and fitted, also with a slip; pa
   expect(await visitsBy('a48')).toEqual([id(21)]);
   expect(await visitsBy('reading room')).toEqual([id(21), id(20)]);
   expect(await visitsBy('100%')).toEqual([]);
-  expect((await all('trap missing'))[0]!.words).toMatch(/^Trap missing/);
+  expect((await all('trap missing'))[0]!.words).toMatch(/^Trap is missing/);
   expect((await all('wasps'))[0]).toMatchObject({ siteName: 'Lantern Quay library', at: '2026-03-01T10:00:00.000Z' });
   const shop = { ...plainShop(DEMO_AUTHOR.shopId), belts: [{ mark: 'BX77', onTruck: true, cost: 14 }] };
   const { headers } = await http.get(`/api/shop/${shop.id}`);

@@ -70,7 +70,7 @@ export async function createRecord(
 ): Promise<OperationResult> {
   const { id, of, recordId, record } = operation;
   const { author } = sender;
-  if (of === 'shop' && recordId !== author.shopId) throw conflict('These figures are of another shop.');
+  if (of === 'shop' && recordId !== author.shopId) throw conflict('This belongs to another shop.');
   const stored = (await recordOf(query, of, author.shopId, recordId)) as
     Kept<typeof record & { id: string }> | undefined;
   if (stored) {

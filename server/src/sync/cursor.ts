@@ -33,11 +33,7 @@ export function readCursor(text: string | null | undefined, shopId: string, now:
   const revision = Number(at);
   const run = known === undefined ? undefined : { known: Number(known), until: Number(until) };
   if (shop !== short(shopId) || revision > now || (run && (run.until > now || run.known > revision))) {
-    throw new ProblemError(
-      409,
-      UNKNOWN_CURSOR,
-      'This cursor is not of this shop, or of a state this server never had. Begin again with a cursor of null.',
-    );
+    throw new ProblemError(409, UNKNOWN_CURSOR, 'This cursor is not valid here. Start again with a cursor of null.');
   }
   return { revision, ...(run ? { run } : {}) };
 }

@@ -39,7 +39,7 @@ export async function carryOut(
       throw new ProblemError(
         404,
         'Not found',
-        `The ${RECORD_NAMES[of]} that this changes is not here. Send that first.`,
+        `The ${RECORD_NAMES[of]} that this changes does not exist. Send that first.`,
       );
     return resultOf(id, await patchRecord(query, sender, revision, { operationId: id, of, stored, base, fields }));
   }
@@ -68,7 +68,7 @@ export async function doWithin(query: Query, sender: Sender, operation: Operatio
   );
   if (known) {
     if (known.digest === digest) return known.result;
-    throw conflict('The id of this operation stands for another one. Send it under a new id.');
+    throw conflict('This operation id was used already. Send it with a new id.');
   }
   const result = await carryOut(query, sender, revision, operation);
   await query(

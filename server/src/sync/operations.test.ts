@@ -129,7 +129,7 @@ describe('operations', () => {
     expect(details[2]).toBe('A visit has no field of that name.');
     expect(details[3]).toContain('cannot be stored');
     expect(details[4]).toBe('Tons must be a number.');
-    expect(details[5]).toContain('not here');
+    expect(details[5]).toContain('does not exist');
     for (const detail of details) expect(detail).toMatch(/\.$/);
     expect((await stored(visit)).readings).toHaveLength(1);
   });

@@ -21,7 +21,7 @@ describe('a built app', () => {
     writeFileSync(path.join(folder, '_expo/static/js/entry-0123.js'), 'start()');
   });
 
-  test('files with a hash in their name are kept for ever, the rest is asked for anew', async () => {
+  test('files with a hash in their name are kept for ever, the rest is requested anew', async () => {
     const script = await http().get('/_expo/static/js/entry-0123.js').expect(200);
     expect(script.headers['cache-control']).toBe('public, max-age=31536000, immutable');
     for (const file of ['/', '/sw.js', '/index.html']) {

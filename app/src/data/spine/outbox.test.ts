@@ -66,7 +66,7 @@ describe('the open check', () => {
     const states = one.outbox.rows().map(({ state, operation: { kind, recordId } }) => `${recordId} ${kind} ${state}`);
     expect(states).toEqual(['v1 create waiting', 'v1 add waiting', 'v2 create held']);
   });
-  test('two tabs of one phone write rows beside each other: neither loses the other’s', async () => {
+  test('two tabs of one phone write rows split view: neither loses the other’s', async () => {
     const store = memoryStore();
     const [one, two] = [phone(undefined, store), phone(undefined, store)];
     await one.outbox.open(fresh);

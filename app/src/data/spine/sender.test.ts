@@ -74,7 +74,7 @@ describe('sending', () => {
 });
 
 describe('what is new', () => {
-  test('is asked for at first and every minute, not with each reading', async () => {
+  test('is requested at first and every minute, not with each reading', async () => {
     const one = phone();
     const pulls = async (id: string, afterMs: number) => {
       one.wait(afterMs);

@@ -79,7 +79,7 @@ test('what an earlier app kept is brought over before anything is sent', async (
 test('a browser that keeps nothing is told of; storage that is full as well, until there is room', async () => {
   const nothing = begin(says(allDone), memoryStore());
   await until(() => nothing.spine.status().fault !== undefined);
-  expect(nothing.spine.status().fault).toContain('keeps nothing');
+  expect(nothing.spine.status().fault).toContain('saves nothing');
   nothing.spine.stop();
 
   const store: Store = { ...memoryStore(), lasting: true };

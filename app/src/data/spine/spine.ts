@@ -37,9 +37,9 @@ interface SpineOptions {
 }
 
 const FULL =
-  'This phone’s storage is full or closed: what was done last is on the screen only. Save it to a file, then make room.';
+  'This phone’s storage is full or blocked. The last entries are on screen only. Save them to a file, then free up space.';
 const NOTHING_KEPT =
-  'This browser keeps nothing on this phone (a private window, or storage switched off): readings last as long as this page. Save them to a file before you close it.';
+  'This browser saves nothing on this phone (private window, or storage blocked). Readings last only while this page is open. Save them to a file first.';
 
 /** A store that is still being opened: calls wait for it. */
 function lateStore(opening: Promise<Store>): Store {
@@ -95,7 +95,7 @@ export function startSpine({ openStore, post = postSync, onTold, carryOver }: Sp
     for (const listener of listeners) listener();
   };
   const onFault = (error: unknown) => {
-    console.warn('Not kept on this phone:', error);
+    console.warn('Not saved on this phone:', error);
     setStatus({ fault: FULL });
   };
   const channel = typeof BroadcastChannel === 'undefined' ? undefined : new BroadcastChannel('huff');

@@ -56,7 +56,7 @@ test('what the server said stands on the phone for the next page, which shows it
   expect(after.result.current).toMatchObject({ isError: false, saidAt: undefined });
 });
 
-test('without a signal what was said before stands, with the time at which it was said', async () => {
+test('without a signal the complaint before stands, with the time at which it was said', async () => {
   let reached = true;
   const one = question(() => (reached ? Promise.resolve('as told') : noSignal()));
   const before = renderHook(() => useServerWord(one), page());
@@ -91,7 +91,7 @@ test('what was never said is not there, and says so', async () => {
   expect(result.current).toMatchObject({ data: undefined, saidAt: undefined });
 });
 
-test('when what it depends on changes, it is asked for anew and the answer before stands meanwhile', async () => {
+test('when what it depends on changes, it is requested anew and the answer before stands meanwhile', async () => {
   let count = 0;
   const one = question(() => Promise.resolve(`answer ${(count += 1)}`));
   const hook = renderHook(({ mark }: { mark: string }) => useServerWord({ ...one, mark }), {
@@ -116,7 +116,7 @@ describe('carried along', () => {
     expect(all.map(({ ask }) => ask.mock.calls.length)).toEqual([1, 1]);
   });
 
-  test('an answer of yesterday is asked for again', async () => {
+  test('an answer of yesterday is requested again', async () => {
     const one = question(() => Promise.resolve('told'));
     await carryAlong(page().client, [one]);
     await waitFor(async () => expect(await keptText()).toContain('"data":"told"'));

@@ -13,7 +13,7 @@ export function BenchPage() {
   const palette = usePalette();
   const wide = useIsWide();
   return (
-    <Page title="Bench" under="Every calculation on its own">
+    <Page title="Calculators" under="Every calculation by itself">
       <View style={{ paddingHorizontal: 16, gap: 18 }}>
         {GROUPS.map((group) => (
           <View key={group}>

@@ -29,7 +29,7 @@ export function ToolPage() {
     return (
       <Page title="No such calculation" back="/bench">
         <View style={{ padding: 16 }}>
-          <Txt>The bench has no calculation of that name.</Txt>
+          <Txt>There is no calculation of that name.</Txt>
         </View>
       </Page>
     );
@@ -79,7 +79,7 @@ function ToolBody({ tool, begin }: { readonly tool: Tool; readonly begin: RawInp
   const foot = attachable ? (
     <PageFoot broad>
       <ActionButton onPress={attach} aside={draft.title}>
-        Attach to visit
+        Add to visit
       </ActionButton>
     </PageFoot>
   ) : undefined;

@@ -45,7 +45,7 @@ export function BuildingPlace({ assessment, frame, width }: StationPlaceProps) {
         <Cautions unread={call.unread(['gas', 'roof'])} />
         <BuildingDrawing width={width} figure={figure} netCfm={net?.netCfm} onPoint={setAsked} />
         <View style={{ gap: 6 }}>
-          <Heading size={17}>Outdoor-air share</Heading>
+          <Heading size={17}>Outdoor-air percentage</Heading>
           <View style={{ flexDirection: 'row', gap: 8 }}>
             {TEMPERATURES.map((id) => (
               <Pressable key={id} role="button" onPress={() => setAsked(id)} style={{ flex: 1, minHeight: 56 }}>
@@ -67,7 +67,7 @@ export function BuildingPlace({ assessment, frame, width }: StationPlaceProps) {
           )}
         </View>
         <View>
-          <Heading size={17}>Looked at and tried</Heading>
+          <Heading size={17}>Tests</Heading>
           <PointList ids={rows} call={call} />
           <CallLines lines={call.makeUp} />
         </View>
@@ -84,7 +84,7 @@ export function BuildingPlace({ assessment, frame, width }: StationPlaceProps) {
               ? [net.netCfm !== undefined && `${sentenceCase(netWords(net.netCfm))}.`, net.sentence]
                   .filter(Boolean)
                   .join(' ')
-              : 'Type what is exhausted and what comes in: on the drawing.'}
+              : 'Enter exhaust and incoming air on the drawing.'}
           </Txt>
         </View>
         {missing !== undefined && (
@@ -183,7 +183,7 @@ function BuildingDrawing({ width, figure, netCfm, onPoint }: DrawingProps) {
       {(['makeUpCfm', 'outdoorAirCfm', 'exhaustCfm'] as const).map(label)}
       <Pressable
         role="button"
-        aria-label={`Building against outdoors: ${pressure === undefined ? 'not read' : checkText({ point: 'buildingInWc', value: pressure })}. Type it`}
+        aria-label={`Building pressure to outdoors: ${pressure === undefined ? 'not read' : checkText({ point: 'buildingInWc', value: pressure })}. Type it`}
         onPress={() => onPoint('buildingInWc')}
         style={{
           position: 'absolute',

@@ -28,11 +28,10 @@ export function CallPlace({ assessment, acts, frame }: StationPlaceProps) {
     main: (
       <View style={{ gap: 18 }}>
         <View style={{ gap: 8 }}>
-          <Heading size={19}>What was said</Heading>
+          <Heading size={19}>Complaint</Heading>
           {!complaint && (
             <Txt size={15} color="softInk">
-              It sets which stations stand in the run, and the first three steps. It can be changed at any time, and
-              nothing is closed by it.
+              It sets the steps of this visit and where to start. You can change it any time.
             </Txt>
           )}
           {complaint && !changing ? (
@@ -44,7 +43,7 @@ export function CallPlace({ assessment, acts, frame }: StationPlaceProps) {
             </View>
           ) : (
             <Choice
-              label="What was said"
+              label="Complaint"
               options={COMPLAINTS.map(({ id, words }) => ({ id, text: words }))}
               chosen={complaint?.id ?? null}
               onChoose={(id) => {

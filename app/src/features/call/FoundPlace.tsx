@@ -10,14 +10,13 @@ import {
   type TriageItem,
   type TriageOutcome,
 } from '@huff/core/call';
-import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { usePhotos } from '../../data/visits';
 import { useShop } from '../../data/useShop';
 import { NumberSheet } from '../../ui/keypad';
 import { TextButton } from '../../ui/page';
-import { Heading, Txt } from '../../ui/text';
+import { Heading, Txt, yearDateText } from '../../ui/text';
 import { useIsWide, usePalette } from '../../ui/theme';
 import { withOutcome } from '../visitState/newFact';
 import type { StationPlaceProps } from '../visitState/station';
@@ -36,7 +35,7 @@ const KEYS = [
 ] as const;
 
 /** Everything found, in the order it is taken, with what it takes. */
-export function FoundList({ triage, title = 'Everything found', under, isSettled }: FoundListProps) {
+export function FoundList({ triage, title = 'Findings', under, isSettled }: FoundListProps) {
   const { whole, setWhole } = useWholeVisit();
   const [quoting, setQuoting] = useState<TriageItem>();
   const [writing, setWriting] = useState<'new' | OwnFinding>();
@@ -60,7 +59,7 @@ export function FoundList({ triage, title = 'Everything found', under, isSettled
         <Txt size={15} color="softInk">
           {under ??
             (triage.length === 0
-              ? 'Nothing yet. Whatever is wrong at any step is listed here. Add what no step asks for.'
+              ? 'No findings yet. Problems from every step are listed here. You can add your own.'
               : 'Listed in the order to fix them.')}
         </Txt>
       </View>
@@ -93,7 +92,7 @@ export function FoundList({ triage, title = 'Everything found', under, isSettled
             unit: 'factor',
             min: 0,
             max: 1_000_000,
-            hint: `${ended(quoting.words)} In the shop’s money, work and parts.`,
+            hint: `${ended(quoting.words)} Labor and parts, in the shop’s currency.`,
             value: quoting.quoted,
           }
         }
@@ -131,18 +130,18 @@ export function FoundPlace({ assessment, frame }: StationPlaceProps) {
     main: (
       <FoundList
         triage={wide ? opened : triage}
-        under={wide && triage.length > 0 && opened.length === 0 ? 'Everything found is settled.' : undefined}
+        under={wide && triage.length > 0 && opened.length === 0 ? 'All findings are resolved.' : undefined}
       />
     ),
     side: (
       <FoundList
         triage={settled}
-        title="Settled"
+        title="Resolved"
         isSettled
         under={
           settled.length > 0
-            ? 'It stands on the owner’s page as it is said here.'
-            : 'What is fixed, quoted, declined or watched stands here.'
+            ? 'It appears on the owner’s page in these words.'
+            : 'Fixed, quoted, declined and watched findings appear here.'
         }
       />
     ),
@@ -154,7 +153,7 @@ export function FoundPlace({ assessment, frame }: StationPlaceProps) {
           </Txt>
           {effort !== undefined && (
             <Txt size={14} color="softInk">
-              Usual minutes and prices of parts, not a quote yet.
+              Typical minutes and part prices, not a quote yet.
             </Txt>
           )}
         </CallFoot>
@@ -196,7 +195,7 @@ function FoundRow({
         <Txt key={one} size={14} color="softInk">{`· ${one}`}</Txt>
       ))}
       {toDo !== undefined && <Txt size={15}>{toDo}</Txt>}
-      {since !== undefined && <Txt size={14} color="softInk">{`carried over from ${format(since, 'd MMM yyyy')}`}</Txt>}
+      {since !== undefined && <Txt size={14} color="softInk">{`carried over from ${yearDateText(since)}`}</Txt>}
       <Txt size={14} color="softInk">
         {isSymptom ? 'A symptom: find its cause.' : (effortWords(item, currency) ?? 'no time or parts known')}
       </Txt>
@@ -220,7 +219,7 @@ function FoundRow({
         ) : (
           <Pressable
             role="button"
-            aria-label={`${bare}: open again`}
+            aria-label={`${bare}: reopen`}
             onPress={() => onOutcome('open')}
             style={{ minHeight: 48, justifyContent: 'center' }}
           >

@@ -75,14 +75,14 @@ export function HeatPlace(props: StationPlaceProps) {
           {trips && (
             <Txt size={15}>
               {air === 'cantSay'
-                ? 'A limit that trips wants air first: the airflow is not known yet. Filter, static and rise before the burner.'
+                ? 'A tripping limit: check airflow first. Measure filter, static and rise before you touch the burner.'
                 : air === 'outside'
-                  ? `The airflow explains the trips: ${assessment.airflow.sentence} Mend the air, then watch the limit again.`
-                  : 'The airflow is within target: rise and clocked input are next; over-fired, a high rise or a tired limit.'}
+                  ? `The airflow explains the trips: ${assessment.airflow.sentence} Fix the airflow, then watch the limit again.`
+                  : 'Airflow is within target. Measure rise and clock the gas input next: over-firing, high rise or a weak limit.'}
             </Txt>
           )}
           {/* The meter's input and the rise are one method: it tells the airflow, and what is burnt against the plate. */}
-          <TextButton onPress={() => acts.askMethod('gasHeat')}>Clock the meter, read the rise</TextButton>
+          <TextButton onPress={() => acts.askMethod('gasHeat')}>Clock meter, measure rise</TextButton>
         </View>
       }
     />
@@ -101,13 +101,13 @@ function HeatPump({ assessment, acts, frame, head }: StationPlaceProps & { reado
         <View style={{ gap: 4 }}>
           <Heading size={17}>Heat pump in heating</Heading>
           <Txt size={15} color="softInk">
-            Low airflow shows as a high head and a large rise, not as ice indoors. For airflow by heat rise run
-            emergency heat: strips alone, compressor off.
+            Low airflow shows as high head and a large rise, not as indoor ice. For airflow by heat rise run emergency
+            heat: strips only, compressor off.
           </Txt>
         </View>
         <PointList ids={HEAT_PUMP_POINTS.map(({ id }) => id)} call={call} />
-        <TextButton onPress={() => acts.goTo('refrigerant')}>Pressures and rise in heating</TextButton>
-        <TextButton onPress={() => acts.askMethod('electricHeat')}>Airflow by the strips alone</TextButton>
+        <TextButton onPress={() => acts.goTo('refrigerant')}>Enter pressures and rise</TextButton>
+        <TextButton onPress={() => acts.askMethod('electricHeat')}>Measure airflow by strips</TextButton>
       </View>
     ),
     side: <FoundList triage={call.triage} />,
@@ -141,10 +141,10 @@ function Electric({ assessment, acts, frame, width, head }: StationPlaceProps & 
         {head}
         <Cautions unread={call.unread(['burning', 'live', 'sizing'])} />
         <View style={{ gap: 4 }}>
-          <Heading size={17}>Touch each the moment it happens</Heading>
+          <Heading size={17}>Touch each one as it happens</Heading>
           <Txt size={15} color="softInk">
-            Clamp on an element’s wire, ear on the blower. The blower starts with or before the first element and stops
-            last.
+            Clamp an element wire and listen to the blower. The blower must start with or before the first element and
+            stop last.
           </Txt>
         </View>
         <SequenceDrawing touches={touches} width={width} heat={heat} />
@@ -156,12 +156,12 @@ function Electric({ assessment, acts, frame, width, head }: StationPlaceProps & 
           <TouchKey label="Element off" quiet onPress={() => say('element', 'off')} />
           <TouchKey label="Blower off" quiet onPress={() => say('blowerOnHeat', 'off')} />
         </View>
-        <TextButton onPress={() => acts.askMethod('electricHeat')}>Airflow from volts, amps and rise</TextButton>
+        <TextButton onPress={() => acts.askMethod('electricHeat')}>Calculate airflow</TextButton>
         <View style={{ gap: 8 }}>
-          <Heading size={17}>{kit ? `Kit of ${kit.kitKw} kW` : 'Which kit, which breaker'}</Heading>
+          <Heading size={17}>{kit ? `Kit of ${kit.kitKw} kW` : 'Heat kit and breaker'}</Heading>
           {kit && (
             <Txt size={15}>
-              {`${(kit.watts / 1000).toFixed(1)} kW as it runs, ${kit.namedKw.toFixed(1)} at 240 V.${kit.leastBreakerA === undefined ? '' : ` Least breaker ${kit.leastBreakerA} A.`}`}
+              {`${(kit.watts / 1000).toFixed(1)} kW as it runs, ${kit.namedKw.toFixed(1)} at 240 V.${kit.leastBreakerA === undefined ? '' : ` Smallest breaker ${kit.leastBreakerA} A.`}`}
             </Txt>
           )}
           <CallLines lines={kit?.lines ?? []} />
@@ -244,7 +244,7 @@ function SequenceDrawing({
   const rows = Math.max(1, elements.length) + 1;
   const height = rows * LANE_HEIGHT + 26;
   const ticks = Array.from({ length: 5 }, (_, i) => start + (i * (end - start)) / 4);
-  const says = touches.length === 0 ? 'Nothing touched yet.' : heat.sentence;
+  const says = touches.length === 0 ? 'Nothing entered yet.' : heat.sentence;
   return (
     <View role="img" aria-label={`Elements and blower in time. ${says}`}>
       <Svg width={width} height={height} aria-hidden>

@@ -64,7 +64,7 @@ function Body({
         onLeave={form.onLeave}
       />
       <PhotosOf visitId={whole.id} item={item} name="the finding" taken={photos.filter((one) => one.item === item)} />
-      <ActionButton onPress={keep}>Keep it</ActionButton>
+      <ActionButton onPress={keep}>Save</ActionButton>
       {writing !== 'new' && (
         <TextButton
           onPress={() => {

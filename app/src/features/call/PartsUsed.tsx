@@ -49,7 +49,7 @@ export function PartsUsed() {
         <Heading size={17} style={{ flex: 1 }}>
           Parts used
         </Heading>
-        <TextButton onPress={() => setTaking(true)}>Take a part</TextButton>
+        <TextButton onPress={() => setTaking(true)}>Add part</TextButton>
       </View>
       {used.map((part) => (
         <View
@@ -81,7 +81,7 @@ export function PartsUsed() {
           />
         </View>
       ))}
-      <Sheet open={taking} onClose={() => setTaking(false)} title="Take a part">
+      <Sheet open={taking} onClose={() => setTaking(false)} title="Add part">
         {taking && (
           <TakePart
             unit={unitPartsOf(whole)}
@@ -147,8 +147,8 @@ function TakePart({ unit, onTake }: { readonly unit: UnitParts; readonly onTake:
       })}
       <TextInput
         mode="outlined"
-        label="Another part, in words"
-        accessibilityLabel="Another part, in words"
+        label="Other part"
+        accessibilityLabel="Other part"
         value={words}
         maxLength={NAME_LENGTH - 10}
         onChangeText={setWords}
@@ -158,7 +158,7 @@ function TakePart({ unit, onTake }: { readonly unit: UnitParts; readonly onTake:
         disabled={name === ''}
         onPress={() => onTake({ key: `words:${name.toLowerCase()}`.slice(0, NAME_LENGTH), name })}
       >
-        Take it
+        Add it
       </ActionButton>
     </View>
   );

@@ -129,7 +129,7 @@ function Asked({
               />
             ))}
             <Txt size={14} color="softInk" style={{ paddingTop: 8 }}>
-              {last ? `Together: ${checkText(last)}.` : 'Typed one by one, they tell it together. Or say it below.'}
+              {last ? `Together: ${checkText(last)}.` : 'Enter them one by one, or choose the result below.'}
             </Txt>
           </View>
         )}
@@ -141,7 +141,7 @@ function Asked({
           onChoose={(state) => keep({ state, ...(note.trim() === '' ? {} : { note: note.trim() }) })}
         />
         {number && <TextButton onPress={() => setTyping(true)}>Enter the figure</TextButton>}
-        {last && <TextButton onPress={clear}>Clear the answer</TextButton>}
+        {last && <TextButton onPress={clear}>Clear answer</TextButton>}
       </View>
     </Sheet>
   );

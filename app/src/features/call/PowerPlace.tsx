@@ -15,10 +15,10 @@ import { useWholeVisit } from '../visitState/WholeVisit';
 
 /** What an open door does to the amps of each kind of motor. */
 const DOOR_OPEN: Readonly<Record<MotorKind, string>> = {
-  psc: 'this motor draws more with it open',
-  beltDrive: 'this motor draws more with it open',
-  constantTorque: 'this motor draws less while it is inside its range, and more at its limit on a choked duct',
-  constantAirflow: 'this motor draws less while it is inside its range, and more at its limit on a choked duct',
+  psc: 'this motor draws more with the door open',
+  beltDrive: 'this motor draws more with the door open',
+  constantTorque: 'this motor draws less while it is inside its range, and more at its limit on a restricted duct',
+  constantAirflow: 'this motor draws less while it is inside its range, and more at its limit on a restricted duct',
 };
 
 /** The unit whose readings were begun, the outdoor one where a call is for it; else the blower. */
@@ -39,7 +39,7 @@ export function PowerPlace({ assessment, acts, frame }: StationPlaceProps) {
   const sides = (
     <Choice
       as="strip"
-      label="Which unit"
+      label="Indoor or outdoor"
       options={[
         { id: 'blower', text: 'blower' },
         { id: 'outdoor', text: 'outdoor unit' },
@@ -79,7 +79,7 @@ export function PowerPlace({ assessment, acts, frame }: StationPlaceProps) {
     <PowerView
       call={call}
       power={call.power}
-      what={scheme.provesOnly ? 'The proof' : 'Power'}
+      what={scheme.provesOnly ? 'Confirmation' : 'Power'}
       cautions={['lockOut', 'live']}
       frame={frame}
       head={
@@ -87,12 +87,12 @@ export function PowerPlace({ assessment, acts, frame }: StationPlaceProps) {
           {sides}
           {scheme.id === 'threePhase' && call.context.phases === 1 && (
             <Txt role="alert" size={15}>
-              The plate says single-phase: there are no three legs here. Another control, or another plate?
+              The nameplate says single phase, so there are no three legs. Is the control or the nameplate wrong?
             </Txt>
           )}
           <View style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
             <Txt size={15} color="softInk" style={{ flex: 1 }}>
-              {isTaken ? `${scheme.name}: taken, say what stands here` : scheme.name}
+              {isTaken ? `${scheme.name}: assumed; set up equipment` : scheme.name}
             </Txt>
             {fitting.length > 1 && (
               <TextButton onPress={() => setChoosing(!choosing)}>{choosing ? 'Close' : 'Other control'}</TextButton>
@@ -101,7 +101,7 @@ export function PowerPlace({ assessment, acts, frame }: StationPlaceProps) {
           {choosing && (
             <Choice
               as="rows"
-              label="How the blower is switched"
+              label="Blower control"
               options={fitting.map(({ id, name }) => ({ id, text: name }))}
               chosen={scheme.id}
               onChoose={(id) => {
@@ -117,12 +117,12 @@ export function PowerPlace({ assessment, acts, frame }: StationPlaceProps) {
           <Heading size={17}>While it runs</Heading>
           <PointList ids={AMPS_POINTS.map(({ id }) => id)} call={call} />
           <CallLines lines={call.amps} />
-          <TextButton onPress={() => acts.askMethod('motorLoad')}>Volts and amps of the motor, each leg</TextButton>
+          <TextButton onPress={() => acts.askMethod('motorLoad')}>Measure volts and amps</TextButton>
           <Txt size={14} color="softInk">
-            {`Doors on, at cooling and at heating speed. With the door open amps count for nothing: ${DOOR_OPEN[whole.motor]}.`}
+            {`Doors on, at cooling and heating speed. Amps with the door open do not count: ${DOOR_OPEN[whole.motor]}.`}
           </Txt>
           <TextButton onPress={() => setAfter(!after)}>
-            {after ? 'After a new motor: close' : 'After a new motor'}
+            {after ? 'Close motor checklist' : 'Motor replaced: checklist'}
           </TextButton>
           {after && <PointList ids={AFTER_MOTOR_POINTS.map(({ id }) => id)} call={call} />}
         </View>

@@ -98,17 +98,17 @@ export function PowerView({ call, power, what, cautions, frame, head, below }: P
             {suspects.told > 0 && next.parts.length > 0 && (
               <Txt size={14} color="softInk" numberOfLines={2}>
                 {next.again
-                  ? `Read it again before ${inSentence(next.parts[0]!)} is named: that rests on this reading.`
+                  ? `Test it again before you blame ${inSentence(next.parts[0]!)}: it depends on this reading.`
                   : next.parts.length > 1
-                    ? `It parts ${next.parts.map(inSentence).join(' from ')}.`
-                    : `It tells ${inSentence(next.parts[0]!)}.`}
+                    ? `It separates ${next.parts.map(inSentence).join(' from ')}.`
+                    : `It separates ${inSentence(next.parts[0]!)}.`}
               </Txt>
             )}
             <ActionButton
               onPress={() => setAsked(next.point.id)}
               aside={`${next.point.minutes} min · ${POWER_STATES[next.point.power].short}`}
             >
-              {`${next.again ? 'Read again' : 'Next'}: ${inSentence(next.point.name)}`}
+              {`${next.again ? 'Measure again' : 'Next'}: ${inSentence(next.point.name)}`}
             </ActionButton>
           </>
         )}
@@ -178,7 +178,7 @@ function Likely({ power: { suspects } }: { readonly power: PowerAssessment }) {
   ].filter(({ share }) => share >= 0.01);
   return (
     <View style={{ gap: 8 }}>
-      <Heading size={17}>{told === 0 ? 'Odds before any test' : 'Most likely'}</Heading>
+      <Heading size={17}>{told === 0 ? 'Likelihood before testing' : 'Most likely'}</Heading>
       {rows.map(({ id, name, toDo, share }) => (
         <View key={id} role="img" aria-label={`${name}, ${Math.round(100 * share)} %. ${toDo}`} style={{ gap: 3 }}>
           <View style={{ flexDirection: 'row', justifyContent: 'space-between', gap: 8 }}>

@@ -17,10 +17,10 @@ export function ReplaceReasons({ onUse }: ReplaceReasonsProps) {
   const [chosen, setChosen] = useState<ReadonlySet<ReplaceReason>>(new Set());
   const turn = (id: ReplaceReason) =>
     setChosen((before) => new Set(before.has(id) ? [...before].filter((one) => one !== id) : [...before, id]));
-  if (!open) return <TextButton onPress={() => setOpen(true)}>Replace the whole unit: give the reasons</TextButton>;
+  if (!open) return <TextButton onPress={() => setOpen(true)}>Recommend replacing the unit</TextButton>;
   return (
-    <View role="group" aria-label="Why replace the unit" style={{ paddingBottom: 12 }}>
-      <Heading size={17}>Why replace the unit</Heading>
+    <View role="group" aria-label="Reasons to replace" style={{ paddingBottom: 12 }}>
+      <Heading size={17}>Reasons to replace</Heading>
       {REPLACE_REASONS.map(({ id, text }) => (
         <Pressable
           key={id}

@@ -42,7 +42,7 @@ export function UpkeepPlace({ assessment, frame }: StationPlaceProps) {
           <View style={{ flex: 1 }}>
             <Heading size={19}>Drain and maintenance</Heading>
             <Txt size={15} color="softInk">
-              {isTaken ? `${equipment.name}: taken, say what stands here` : equipment.name}
+              {isTaken ? `${equipment.name}: assumed; set up equipment` : equipment.name}
             </Txt>
           </View>
           <TextButton onPress={() => setAsked('upkeepEquipment')}>Other equipment</TextButton>

@@ -96,11 +96,11 @@ function showLive(Place: ComponentType<StationPlaceProps>, begin: VisitDto) {
 const press = (label: string | RegExp) => fireEvent.press(screen.getByLabelText(label));
 const typed = (figure: string) => {
   for (const key of figure) press(key === '.' ? 'point' : key);
-  fireEvent.press(screen.getByText('Keep'));
+  fireEvent.press(screen.getByText('Save'));
 };
 
-describe('Call', () => {
-  test('what was said is kept as a fact', () => {
+describe('Complaint', () => {
+  test('the complaint is kept as a fact', () => {
     const { last } = show(CallPlace, psc());
     press('no heat');
     expect(last()).toMatchObject({ kind: 'check', inputs: { point: 'complaint', state: 'noHeat' } });
@@ -124,20 +124,20 @@ describe('Call', () => {
   });
 });
 
-describe('Power', () => {
+describe('Electrical', () => {
   test('says the odds before any test, and asks for the test worth most', () => {
     show(PowerPlace, psc());
-    expect(screen.getByText(/^Nothing read yet\. Before any test/)).toBeTruthy();
+    expect(screen.getByText(/^Nothing tested yet\. Before any test/)).toBeTruthy();
     expect(within(screen.getByTestId('foot')).getByText(/^Next: /)).toBeTruthy();
   });
   test('what stands here was not said: the commonest is drawn, and it is said that it is taken', () => {
     show(PowerPlace, { ...psc(), setup: { unsaid: ['layout', 'motor'] } });
-    expect(screen.getByText(/^PSC motor, fan switched by a board: taken, say what stands here$/)).toBeTruthy();
+    expect(screen.getByText(/^PSC motor, fan switched by a board: assumed; set up equipment$/)).toBeTruthy();
   });
   test('the shop’s own odds are where it begins', () => {
     mockShop = [{ record: { odds: { doorSwitch: 90, thermostat: null } } }];
     show(PowerPlace, psc());
-    expect(screen.getByText(/^Nothing read yet\. Before any test: door switch \d\d %/)).toBeTruthy();
+    expect(screen.getByText(/^Nothing tested yet\. Before any test: door switch \d\d %/)).toBeTruthy();
   });
   test('a capacitor that was read asks for the rating on its can, and is judged by it', () => {
     const { visit } = showLive(PowerPlace, { ...psc(), plate: null, setup: {} });
@@ -159,8 +159,8 @@ describe('Power', () => {
     const { last } = show(PowerPlace, psc());
     press(/^T1, Disconnect, door: not tested/);
     for (const key of '24') press(key);
-    expect(screen.getByText(/24 V is a control voltage/)).toBeTruthy();
-    fireEvent.press(screen.getByText('Keep'));
+    expect(screen.getByText(/24 V is control voltage/)).toBeTruthy();
+    fireEvent.press(screen.getByText('Save'));
     expect(last()).toMatchObject({ kind: 'check', inputs: { point: 'lineVolts', value: 24 } });
   });
   test('power is drawn as far as it was shown, and where it stops', () => {
@@ -178,7 +178,7 @@ describe('Power', () => {
     press('rocks');
     expect(last()).toMatchObject({ inputs: { point: 'wheel', state: 'rocks' } });
   });
-  test('a flash code is typed with the words of the plate', () => {
+  test('a flash code is typed with the words of nameplate', () => {
     const { last } = show(PowerPlace, psc());
     press('Plug and leads of the motor: not tested');
     press('sound');
@@ -186,7 +186,7 @@ describe('Power', () => {
     expect(last()!.inputs).not.toHaveProperty('note');
     show(HeatPlace, { ...psc(), layout: 'furnaceCasedCoil' });
     press('Flash code: not tested');
-    fireEvent.changeText(screen.getByLabelText(/what the plate says of it/), '3 flashes: pressure switch');
+    fireEvent.changeText(screen.getByLabelText(/what the door list says/), '3 flashes: pressure switch');
     press('flashing');
     show(
       HeatPlace,
@@ -199,11 +199,11 @@ describe('Power', () => {
     );
     expect(screen.getByLabelText('Flash code: flashing: 3 flashes: pressure switch')).toBeTruthy();
   });
-  test('three legs where the plate says single-phase are asked about', () => {
+  test('three legs where the nameplate says single-phase are asked about', () => {
     const plate = { plateVolts: 230, phases: 'one' };
     show(PowerPlace, check({ ...psc(), motor: 'beltDrive', setup: { motorPlate: plate } }, 'scheme', 'threePhase'));
-    expect(screen.getByText(/plate says single-phase: there are no three legs/)).toBeTruthy();
-    expect(screen.getByText(/draws more with it open/)).toBeTruthy();
+    expect(screen.getByText(/nameplate says single phase, so there are no three legs/)).toBeTruthy();
+    expect(screen.getByText(/draws more with the door open/)).toBeTruthy();
   });
   test('another kind of control may be said', () => {
     const { last } = show(PowerPlace, psc());
@@ -213,7 +213,7 @@ describe('Power', () => {
   });
   test('after a new motor: what is proved before the panel is shut', () => {
     const { last } = show(PowerPlace, psc());
-    fireEvent.press(screen.getByText('After a new motor'));
+    fireEvent.press(screen.getByText('Motor replaced: checklist'));
     press('Rotation: not yet');
     press('backwards');
     expect(last()).toMatchObject({ inputs: { point: 'afterRotation', state: 'wrong' } });
@@ -229,7 +229,7 @@ describe('Power', () => {
       PowerPlace,
       dead.reduce((visit, [point, read]) => check(visit, point, read), psc()),
     );
-    expect(screen.getByText(/^No motor without a static reading/)).toBeTruthy();
+    expect(screen.getByText(/^Do not replace the motor without a static reading/)).toBeTruthy();
   });
 });
 
@@ -255,7 +255,7 @@ describe('Motor', () => {
   });
 });
 
-describe('Heat', () => {
+describe('Heating', () => {
   test('electric: a kit is read circuit by circuit and named', () => {
     const visit = check(check(check(psc(), 'kitVolts', 208), 'kitAmps1', 36), 'kitBlowerAmps', 4);
     const { last } = show(HeatPlace, check(visit, 'kitBreakerA', 60));
@@ -274,12 +274,12 @@ describe('Heat', () => {
     fireEvent.press(screen.getByText('Element on'));
     expect(last()).toMatchObject({ inputs: { point: 'element', state: 'on' } });
     show(HeatPlace, check(psc(), 'element', 'on'));
-    expect(screen.getByText(/stop the heat now/)).toBeTruthy();
+    expect(screen.getByText(/Shut heat off now/)).toBeTruthy();
   });
   test('gas: the sequence is a ladder; limit trips ask for air first', () => {
     show(HeatPlace, check({ ...psc(), layout: 'furnaceCasedCoil' }, 'limitTrips', 'trips'));
     expect(screen.getByLabelText(/^T10, Limit while it burns: trips/)).toBeTruthy();
-    expect(screen.getByText(/wants air first: the airflow is not known yet/)).toBeTruthy();
+    expect(screen.getByText(/check airflow first/)).toBeTruthy();
   });
 });
 
@@ -301,17 +301,17 @@ describe('Refrigerant', () => {
     expect(screen.getByText('Not yet')).toBeTruthy();
     press(/Look for ice/);
     expect(goTo).toHaveBeenCalledWith('look');
-    press(/^Steady needs 10/);
+    press(/^Run it 10/);
     typed('16');
     expect(last()).toMatchObject({ kind: 'ladder', inputs: { circuit: '1', minutesRunning: 16 } });
   });
   test('a thaw is timed from the touch, which is kept', () => {
     const iced = withFact(measured(), 'look', { item: 'ice', state: 'coil' }, NOW);
     const { last } = show(RefrigerantPlace, iced);
-    fireEvent.press(screen.getByText('Fan only: look again in 45 min'));
+    fireEvent.press(screen.getByText('Run fan, check again in 45 min'));
     expect(last()).toMatchObject({ inputs: { point: 'thaw', state: 'begun' } });
     show(RefrigerantPlace, check(iced, 'thaw', 'begun'));
-    expect(screen.getByText(/^Fan only since \d\d:\d\d: look again at \d\d:\d\d\.$/)).toBeTruthy();
+    expect(screen.getByText(/^Fan only since \d{1,2}:\d\d [AP]M: check again at \d{1,2}:\d\d [AP]M\.$/)).toBeTruthy();
   });
   test('a mark is touched to type it; what was read before stays', () => {
     const { last } = show(RefrigerantPlace, withFact(measured(), 'ladder', charge, NOW));
@@ -340,7 +340,7 @@ describe('Refrigerant', () => {
   });
   test('a gauge asks for its refrigerant first; none is taken', () => {
     const { last } = show(RefrigerantPlace, measured());
-    expect(screen.getByText('Refrigerant not said · expansion valve')).toBeTruthy();
+    expect(screen.getByText('Refrigerant not entered · expansion valve')).toBeTruthy();
     press(/^dew, not read/);
     press('R-454B');
     expect(last()).toMatchObject({ inputs: { refrigerant: 'R-454B' } });
@@ -353,7 +353,7 @@ describe('Refrigerant', () => {
     expect(last()!.inputs).toMatchObject({ circuit: '2', refrigerant: 'R-32', suctionPsig: 118, outdoorF: 84 });
     expect(last()!.inputs).not.toHaveProperty('highPsig');
   });
-  test('a ladder begins with the unit’s plate, and what was typed here may be kept on it', () => {
+  test('a ladder begins with the unit’s nameplate, and what was typed here may be kept on it', () => {
     const unit = { id: 'unit-1', name: 'Loft', plate: { refrigerant: 'R-454B', metering: 'valve', subcoolingF: 8 } };
     mockUnits = [{ record: unit, revision: 3 }];
     const visit: VisitDto = { ...measured(), unitId: 'unit-1' };
@@ -361,41 +361,41 @@ describe('Refrigerant', () => {
     press(/^dew, not read/);
     typed('118');
     expect(last()).toMatchObject({ inputs: { refrigerant: 'R-454B', plateSubcoolingF: 8, suctionPsig: 118 } });
-    expect(screen.queryByText(/^Keep refrigerant/)).toBeNull();
+    expect(screen.queryByText(/^Save to unit/)).toBeNull();
     show(
       RefrigerantPlace,
       withFact(visit, 'ladder', { ...charge, chartOutdoorF: [75, 95], chartAskedF: [12, 8] }, NOW),
     );
-    fireEvent.press(screen.getByText(/^Keep refrigerant/));
+    fireEvent.press(screen.getByText(/^Save to unit/));
     expect(mockChange.mock.calls[0]![1]).toMatchObject({
       plate: { refrigerant: 'R-32', subcoolingF: 8, chartOutdoorF: [75, 95], chartAskedF: [12, 8] },
     });
   });
   test('hoses swapped are asked about', () => {
     show(RefrigerantPlace, withFact(measured(), 'ladder', { ...charge, suctionPsig: 360, highPsig: 118 }, NOW));
-    expect(screen.getByText(/are the hoses swapped/)).toBeTruthy();
+    expect(screen.getByText(/Are the hoses swapped/)).toBeTruthy();
   });
 });
 
 describe('Beside the gauges', () => {
   test('a leak is kept with where it is; a washed coil shuts the gate', () => {
     const { last } = show(RefrigerantPlace, check(psc(), 'coilWet', 'washed'));
-    expect(screen.getByLabelText(/^The coil is damp from washing/)).toBeTruthy();
+    expect(screen.getByLabelText(/^The coil is wet from washing/)).toBeTruthy();
     press('Leaks: not yet');
     fireEvent.changeText(screen.getByLabelText('Where'), 'flare at the suction valve');
     press('leak found');
     expect(last()).toMatchObject({
       inputs: { point: 'leakSearch', state: 'found', note: 'flare at the suction valve' },
     });
-    press(/^The coil is damp from washing/);
+    press(/^The coil is wet from washing/);
     expect(last()).toMatchObject({ inputs: { point: 'coilWet', state: 'normal' } });
   });
 });
 
-test('the sheet of plate and chart takes no refrigerant that nobody said', () => {
+test('the sheet of nameplate and chart takes no refrigerant that nobody said', () => {
   const { last } = showLive(RefrigerantPlace, psc());
-  fireEvent.press(screen.getByText('Plate, chart, more'));
-  fireEvent.press(screen.getByText('Keep it'));
+  fireEvent.press(screen.getByText('Edit nameplate and chart'));
+  fireEvent.press(screen.getByText('Save'));
   expect(last()).toMatchObject({ kind: 'ladder' });
   expect(last()!.inputs).not.toHaveProperty('refrigerant');
 });
@@ -408,9 +408,9 @@ describe('Building, upkeep, found', () => {
     expect(last()).toMatchObject({ inputs: { point: 'exhaustCfm', value: 2400 } });
     const half = check(check(psc(), 'exhaustCfm', 2400), 'outdoorAirCfm', 600);
     show(BuildingPlace, half);
-    expect(screen.getByText('Make-up air not read: 0 where there is none.')).toBeTruthy();
+    expect(screen.getByText('Make-up air not entered. Enter 0 if there is none.')).toBeTruthy();
     show(BuildingPlace, check(half, 'makeUpCfm', 0));
-    expect(screen.getAllByText(/^Net −1,800 CFM\. More goes out than comes in/).length).toBe(1);
+    expect(screen.getAllByText(/^Net −1,800 CFM\. More air goes out than comes in/).length).toBe(1);
   });
   test('upkeep counts what is done and found, for what stands here', () => {
     show(UpkeepPlace, check(check(psc(), 'upkeepCabinet', 'done'), 'drainTrap', 'found'));
@@ -427,17 +427,17 @@ describe('Building, upkeep, found', () => {
     show(UpkeepPlace, unit);
     expect(screen.queryByText('last time: found')).toBeNull();
   });
-  test('what is found is dealt with, declined, or opened again; a look keeps its own', () => {
+  test('what is found is fixed, declined, or opened again; a look keeps its own', () => {
     const looked = withFact(psc(), 'look', { item: 'filter', state: 'loaded' }, NOW);
     const { last } = show(FoundPlace, check(looked, 'drainTrap', 'found'));
     press('Filter: loaded: fixed');
     expect(last()).toMatchObject({ kind: 'outcome', inputs: { finding: 'look-filter', state: 'dealtWith' } });
-    press('Trap missing or of the wrong depth: declined');
+    press('Trap is missing or the wrong depth: declined');
     expect(last()).toMatchObject({
       kind: 'outcome',
       inputs: { finding: 'check-drainTrap', state: 'declined' },
     });
-    press('Trap missing or of the wrong depth: quoted');
+    press('Trap is missing or the wrong depth: quoted');
     typed('85');
     expect(last()).toMatchObject({ inputs: { finding: 'check-drainTrap', state: 'quoted', price: 85 } });
     press('Filter: loaded: watch');
@@ -447,17 +447,17 @@ describe('Building, upkeep, found', () => {
   test('a finding in one’s own words is added, changed and removed', () => {
     const { last, visit } = showLive(FoundPlace, psc());
     fireEvent.press(screen.getByText('Add a finding'));
-    fireEvent.press(screen.getByText('Keep it'));
-    expect(screen.getByText('What was found: type it.')).toBeTruthy();
-    fireEvent.changeText(screen.getByLabelText(/^What was found/), 'Mouse nest in the blower');
+    fireEvent.press(screen.getByText('Save'));
+    expect(screen.getByText('Finding: type it.')).toBeTruthy();
+    fireEvent.changeText(screen.getByLabelText(/^Finding/), 'Mouse nest in the blower');
     press('damage');
-    fireEvent.press(screen.getByText('Keep it'));
+    fireEvent.press(screen.getByText('Save'));
     expect(last()).toMatchObject({ kind: 'finding', inputs: { words: 'Mouse nest in the blower', concern: 'damage' } });
     const said = last()!;
     expect(screen.getByText('Concern: damage')).toBeTruthy();
     fireEvent.press(screen.getByText('Change'));
-    fireEvent.changeText(screen.getByLabelText(/^What was found/), 'Nest in the wheel');
-    fireEvent.press(screen.getByText('Keep it'));
+    fireEvent.changeText(screen.getByLabelText(/^Finding/), 'Nest in the wheel');
+    fireEvent.press(screen.getByText('Save'));
     expect(last()).toMatchObject({ inputs: { words: 'Nest in the wheel' }, replacesId: said.id });
     fireEvent.press(screen.getByText('Change'));
     fireEvent.press(screen.getByText('Remove this finding'));
@@ -468,14 +468,14 @@ describe('Building, upkeep, found', () => {
   test('replacing the unit is begun by its reasons, and keeps what was typed before', () => {
     const { last } = showLive(FoundPlace, psc());
     fireEvent.press(screen.getByText('Add a finding'));
-    fireEvent.changeText(screen.getByLabelText(/^Price of parts/), '6400');
-    fireEvent.press(screen.getByText('Replace the whole unit: give the reasons'));
+    fireEvent.changeText(screen.getByLabelText(/^Parts price/), '6400');
+    fireEvent.press(screen.getByText('Recommend replacing the unit'));
     press('coil leaks');
     press('past its usual life');
     press('heat exchanger cracked');
     press('heat exchanger cracked');
     fireEvent.press(screen.getByText('Use these reasons'));
-    fireEvent.press(screen.getByText('Keep it'));
+    fireEvent.press(screen.getByText('Save'));
     expect(last()).toMatchObject({
       kind: 'finding',
       inputs: { words: 'Replace the unit: past its usual life, coil leaks', concern: 'damage', price: 6400 },
@@ -484,7 +484,7 @@ describe('Building, upkeep, found', () => {
   test('an answer at a point can be cleared: it stays on record and tells nothing', () => {
     const { last, visit } = showLive(UpkeepPlace, check(psc(), 'drainTrap', 'found'));
     press('Trap refilled: found');
-    fireEvent.press(screen.getByText('Clear the answer'));
+    fireEvent.press(screen.getByText('Clear answer'));
     expect(last()).toMatchObject({ kind: 'takenBack', replacesId: expect.any(String) });
     expect(screen.getByLabelText('Trap refilled: not yet')).toBeTruthy();
     expect(visit().facts).toHaveLength(2);

@@ -30,7 +30,7 @@ function show(whole: VisitDto) {
 
 test('a part is taken from the list, which says what is left of it', () => {
   const used = show(measured());
-  fireEvent.press(screen.getByText('Take a part'));
+  fireEvent.press(screen.getByText('Add part'));
   expect(screen.getByText('2 on the truck · $14')).toBeTruthy();
   expect(screen.getByText('bought · $15')).toBeTruthy();
   fireEvent.press(screen.getByText('Belt A47'));
@@ -40,7 +40,7 @@ test('a part is taken from the list, which says what is left of it', () => {
 test('the same part again is one more of it; put back it is gone, and nothing of it is lost', () => {
   const one = withPart(measured(), { ...A47, count: 1 }, new Date());
   const used = show(one);
-  fireEvent.press(screen.getByText('Take a part'));
+  fireEvent.press(screen.getByText('Add part'));
   fireEvent.press(screen.getAllByText('Belt A47').at(-1)!);
   expect(used().map(({ count }) => count)).toEqual([2]);
   fireEvent.press(screen.getByLabelText('Put Belt A47 back'));
@@ -49,8 +49,8 @@ test('the same part again is one more of it; put back it is gone, and nothing of
 
 test('a part of no list is taken in words', () => {
   const used = show(measured());
-  fireEvent.press(screen.getByText('Take a part'));
-  fireEvent.changeText(screen.getByLabelText('Another part, in words'), ' Trap fittings ');
-  fireEvent.press(screen.getByText('Take it'));
+  fireEvent.press(screen.getByText('Add part'));
+  fireEvent.changeText(screen.getByLabelText('Other part'), ' Trap fittings ');
+  fireEvent.press(screen.getByText('Add it'));
   expect(used()).toEqual([expect.objectContaining({ key: 'words:trap fittings', name: 'Trap fittings', count: 1 })]);
 });

@@ -40,32 +40,32 @@ export const call: StationPlan = {
   id: 'call',
   progress: ({ whole }) => {
     const complaint = complaintSaid(whole);
-    return { name: 'Call', state: complaint ? 'done' : 'empty', lacks: complaint ? undefined : 'what was said' };
+    return { name: 'Complaint', state: complaint ? 'done' : 'empty', lacks: complaint ? undefined : 'the complaint' };
   },
   Place: CallPlace,
 };
 export const power: StationPlan = {
   id: 'power',
-  progress: byPoints('Power', 'power', 4),
+  progress: byPoints('Electrical', 'power', 4),
   Place: PowerPlace,
 };
-export const heat: StationPlan = { id: 'heat', progress: byPoints('Heat', 'heat', 3), Place: HeatPlace };
+export const heat: StationPlan = { id: 'heat', progress: byPoints('Heating', 'heat', 3), Place: HeatPlace };
 export const refrigerant: StationPlan = {
   id: 'refrigerant',
   progress: ({ whole }) => {
     const read = pointsRead(whole, 'refrigerant') > 0 || (whole.facts ?? []).some(({ kind }) => kind === 'ladder');
-    return { name: 'Refrigerant', state: read ? 'started' : 'empty', lacks: read ? undefined : 'behind its gate' };
+    return { name: 'Refrigerant', state: read ? 'started' : 'empty', lacks: read ? undefined : 'waits for airflow' };
   },
   Place: RefrigerantPlace,
 };
 export const building: StationPlan = {
   id: 'building',
-  progress: byPoints('Building', 'building', 4),
+  progress: byPoints('Building pressure', 'building', 4),
   Place: BuildingPlace,
 };
 export const upkeep: StationPlan = {
   id: 'upkeep',
-  progress: byPoints('Upkeep', 'upkeep', 10),
+  progress: byPoints('Maintenance', 'upkeep', 10),
   Place: UpkeepPlace,
 };
 export const found: StationPlan = {
@@ -73,7 +73,7 @@ export const found: StationPlan = {
   progress: ({ assessment }) => {
     const open = assessment.findings.filter(({ outcome }) => !outcome).length;
     return {
-      name: 'Found',
+      name: 'Findings',
       state: assessment.findings.length > 0 ? 'started' : 'empty',
       lacks: open > 0 ? `${open} open` : undefined,
     };

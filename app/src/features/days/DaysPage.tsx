@@ -43,7 +43,7 @@ export function DaysPage() {
   const mark = useMemo(() => JSON.stringify(planned.map(({ stop }) => stop)), [planned]);
   const keep = (stop: StopDto) => {
     const there = planned.find(({ stop: one }) => one.id === stop.id);
-    if (there) stopRecords.change(there.kept, stop, 'The stop is changed.');
+    if (there) stopRecords.change(there.kept, stop, 'Job changed.');
     else {
       const last = Math.max(0, ...planned.filter(({ stop: one }) => one.day === stop.day).map((one) => one.stop.place));
       stopRecords.create({ ...stop, place: last + 1 });
@@ -57,7 +57,7 @@ export function DaysPage() {
       stopRecords.change(
         there.kept,
         { ...there.stop, [what]: new Date().toISOString() },
-        what === 'doneAt' ? 'The stop is done.' : 'The stop is off the plan.',
+        what === 'doneAt' ? 'Job done.' : 'Job removed.',
       );
     setEditing(undefined);
   };
@@ -69,14 +69,14 @@ export function DaysPage() {
   );
   return (
     <Page
-      title="Days"
-      under="What is planned, and what is loaded for it"
+      title="Schedule"
+      under="Planned jobs and the truck load"
       back="/"
       broad
       foot={
         <PageFoot broad>
           <ActionButton onPress={() => setEditing({ id: uuid(), ...(person === EVERYBODY ? {} : { person }) })}>
-            Plan a stop
+            Plan a job
           </ActionButton>
         </PageFoot>
       }
@@ -86,7 +86,7 @@ export function DaysPage() {
           <View style={{ gap: 14 }}>
             {people.length > 1 && (
               <Choice
-                label="Whose days"
+                label="Technician"
                 options={[{ id: EVERYBODY, text: 'everybody' }, ...people.map((id) => ({ id, text: id }))]}
                 chosen={person}
                 onChoose={setPerson}
@@ -94,8 +94,7 @@ export function DaysPage() {
             )}
             {shown.length === 0 && !isPending && (
               <Txt color="softInk">
-                Nothing is planned. A stop is a site or one unit of it, on a day, for somebody; what it needs is added
-                up here.
+                Nothing planned. A job is a site or unit on a day, for one person. Huff adds up what it needs.
               </Txt>
             )}
             {[...byDay].map(([day, list]) => (
@@ -108,7 +107,7 @@ export function DaysPage() {
               />
             ))}
             <TextLink href={'/api/due/calendar.ics'} isFile>
-              As a calendar
+              Calendar file
             </TextLink>
           </View>
         }
@@ -141,11 +140,11 @@ function Day({ title, list, hidePerson, onEdit }: DayProps) {
   /** Two stops change their places. */
   const up = (i: number) => {
     const [above, own] = [list[i - 1]!, list[i]!];
-    change(above, { place: own.stop.place }, 'The order is changed.');
+    change(above, { place: own.stop.place }, 'Order changed.');
     change(
       own,
       { place: above.stop.place === own.stop.place ? own.stop.place - 1 : above.stop.place },
-      'The order is changed.',
+      'Order changed.',
     );
   };
   return (

@@ -24,21 +24,19 @@ export function LoadList({ days, mark }: LoadListProps) {
   const shown = list === 'load' ? lines : short;
   const currency = load?.currency ?? '$';
   return (
-    <View style={{ gap: 8 }} role="region" aria-label="Load list">
+    <View style={{ gap: 8 }} role="region" aria-label="Truck load">
       <Heading size={19}>Load</Heading>
-      {isError && !saidAt && (
-        <Txt role="status">What the stops need is told by the server: try again with a signal.</Txt>
-      )}
+      {isError && !saidAt && <Txt role="status">The truck load comes from the server. Try again with a signal.</Txt>}
       <ToldAt at={saidAt} />
-      {isPending && <Txt color="softInk">Adding up what the stops need.</Txt>}
+      {isPending && <Txt color="softInk">Adding up the truck load…</Txt>}
       {load && (
         <>
           <Choice
             label="Which list"
             as="strip"
             options={[
-              { id: 'load', text: `to load, ${lines.length}` },
-              { id: 'buy', text: `to buy, ${short.length}` },
+              { id: 'load', text: `Load, ${lines.length}` },
+              { id: 'buy', text: `Buy, ${short.length}` },
             ]}
             chosen={list}
             onChoose={setList}
@@ -46,10 +44,10 @@ export function LoadList({ days, mark }: LoadListProps) {
           {shown.length === 0 && (
             <Txt color="softInk">
               {list === 'buy'
-                ? 'Nothing to buy: what the stops need is on the truck.'
+                ? 'Nothing to buy. Everything needed is on the truck.'
                 : load.stops === 0
-                  ? 'No stop in these days.'
-                  : 'Nothing known: say filters and belts of the units.'}
+                  ? 'No jobs on these days.'
+                  : 'Missing: filters and belts. Enter them at the units.'}
             </Txt>
           )}
           {shown.map((line) => (
@@ -63,7 +61,7 @@ export function LoadList({ days, mark }: LoadListProps) {
           {shown.length > 0 && (
             <View style={{ flexDirection: 'row', columnGap: 24, flexWrap: 'wrap' }}>
               <TextButton onPress={() => void Linking.openURL(`${loadAddress('/list.csv', days)}&list=${list}`)}>
-                As CSV
+                Save CSV
               </TextButton>
               <TextButton onPress={() => globalThis.print()}>Print</TextButton>
             </View>
@@ -84,7 +82,7 @@ function Line({
   readonly currency: string;
 }) {
   const palette = usePalette();
-  const truck = isUncounted ? 'on the truck, count unknown' : `${onTruck ?? 0} on the truck`;
+  const truck = isUncounted ? 'on truck, count unknown' : `${onTruck ?? 0} on the truck`;
   const says = list === 'load' ? truck : cost === undefined ? 'no price here' : `${moneyText(cost, currency)} each`;
   return (
     <View style={{ flexDirection: 'row', gap: 12, borderTopWidth: 1, borderColor: palette.line, paddingVertical: 8 }}>

@@ -16,12 +16,12 @@ interface StopLineProps {
 /** A stop: its place in the day, where, what for. It leads to the unit, or to the roof of the site. */
 export function StopLine({ planned: { stop, site, unit, isDone }, place, hidePerson }: StopLineProps) {
   const palette = usePalette();
-  const where = unit?.name ?? site?.name ?? 'A site that is still to come';
-  const person = hidePerson ? undefined : (stop.person ?? 'nobody has it yet');
+  const where = unit?.name ?? site?.name ?? 'A site not synced yet';
+  const person = hidePerson ? undefined : (stop.person ?? 'not assigned');
   return (
     <Link
       href={unit ? `/units/${unit.id}` : `/sites/${stop.siteId}/roof`}
-      aria-label={`Stop ${place}${isDone ? ', done' : ''}: ${where}${unit && site ? `, ${site.name}` : ''}. ${stop.why}`}
+      aria-label={`Job ${place}${isDone ? ', done' : ''}: ${where}${unit && site ? `, ${site.name}` : ''}. ${stop.why}`}
       style={{
         display: 'flex',
         flexDirection: 'row',

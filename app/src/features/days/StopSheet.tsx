@@ -29,7 +29,7 @@ interface StopSheetProps {
 export function StopSheet(props: StopSheetProps) {
   const { stop, onClose } = props;
   return (
-    <Sheet open={stop !== undefined} onClose={onClose} title={stop?.siteId ? 'Change the stop' : 'Plan a stop'}>
+    <Sheet open={stop !== undefined} onClose={onClose} title={stop?.siteId ? 'Edit job' : 'Plan a job'}>
       {stop && <Body key={stop.id} {...props} stop={stop} />}
     </Sheet>
   );
@@ -53,7 +53,7 @@ function Body({
     setWhy(undefined);
   };
   const keep = () => {
-    if (!next.siteId) return setWhy('Say where: a site, or a unit of it.');
+    if (!next.siteId) return setWhy('Choose a site or unit.');
     const person = (next.person ?? '').trim();
     const checked = check(StopDto, { ...next, person: person === '' ? null : person });
     if (!checked.ok) return setWhy(checked.errors[0]?.message);
@@ -71,7 +71,7 @@ function Body({
           label="Day"
           options={days.map((day, i) => ({
             id: dayOf(day),
-            text: i < 2 ? dayWords(dayOf(day), now).toLowerCase() : format(day, 'EEE d'),
+            text: i < 2 ? dayWords(dayOf(day), now).toLowerCase() : format(day, 'EEE, MMM d'),
           }))}
           chosen={next.day}
           onChoose={(day) => say({ day })}
@@ -89,7 +89,7 @@ function Body({
           onChoose={(reason) => say({ why: reason })}
         />
         <Field
-          label="Or in words"
+          label="Or enter it"
           value={next.why ?? ''}
           most={LIMITS.noteLine.max}
           onChange={(words) => say({ why: words })}
@@ -98,25 +98,25 @@ function Body({
       <View style={{ gap: 6 }}>
         {people.length > 0 && (
           <Choice
-            label="Whose day"
+            label="Technician"
             options={people.map((id) => ({ id, text: id }))}
             chosen={next.person ?? ''}
             onChoose={(person) => say({ person })}
           />
         )}
         <Field
-          label="Whose day: a name"
+          label="Technician’s name"
           value={next.person ?? ''}
           most={LIMITS.nameLength.max}
           onChange={(person) => say({ person })}
         />
       </View>
       {why !== undefined && <Txt role="alert">{why}</Txt>}
-      <ActionButton onPress={keep}>Keep the stop</ActionButton>
+      <ActionButton onPress={keep}>Save job</ActionButton>
       {onSettle && (
         <View style={{ flexDirection: 'row', columnGap: 24, flexWrap: 'wrap' }}>
-          {!stop.doneAt && <TextButton onPress={() => onSettle('doneAt')}>It is done</TextButton>}
-          <TextButton onPress={() => onSettle('archivedAt')}>Take it off the plan</TextButton>
+          {!stop.doneAt && <TextButton onPress={() => onSettle('doneAt')}>Mark done</TextButton>}
+          <TextButton onPress={() => onSettle('archivedAt')}>Remove job</TextButton>
         </View>
       )}
     </View>
@@ -174,7 +174,7 @@ function Where({
       {site && (
         <View style={{ flexDirection: 'row', alignItems: 'center', gap: 12, flexWrap: 'wrap' }}>
           <Txt bold size={17}>{`${site.name}: ${unit?.name ?? 'all of it'}`}</Txt>
-          {unit && <TextButton onPress={() => onWhere({ siteId: site.id, unitId: null })}>All of the site</TextButton>}
+          {unit && <TextButton onPress={() => onWhere({ siteId: site.id, unitId: null })}>Whole site</TextButton>}
         </View>
       )}
       <Field

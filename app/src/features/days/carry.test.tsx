@@ -59,7 +59,7 @@ test('what today’s and tomorrow’s open stops want, once each: loads, roof sh
   ]);
 });
 
-test('a plan that stays the same is not asked for again; a page that is left ends it', () => {
+test('a plan that stays the same is not requested again; a page that is left ends it', () => {
   mockPlanned = [stop('2026-05-12', 's2', 'u3')];
   const hook = renderHook(() => useCarryAlong(NOW), { wrapper });
   jest.runAllTimers();

@@ -111,17 +111,17 @@ test('a stop goes before the one above it: they change their places', () => {
 test('a stop is planned: where is found as one types, the day and the reason are touched', () => {
   mockStops = [stop(10, { day: TOMORROW, place: 4 })];
   renderThemed(<DaysPage />);
-  fireEvent.press(screen.getByText('Plan a stop'));
-  fireEvent.press(screen.getByText('Keep the stop'));
-  expect(screen.getByText('Say where: a site, or a unit of it.')).toBeTruthy();
+  fireEvent.press(screen.getByText('Plan a job'));
+  fireEvent.press(screen.getByText('Save job'));
+  expect(screen.getByText('Choose a site or unit.')).toBeTruthy();
   fireEvent.changeText(screen.getByLabelText('Site or unit'), 'roof');
   fireEvent.press(screen.getByText('Roof 1'));
   fireEvent.press(screen.getByText('tomorrow'));
-  fireEvent.press(screen.getByText('Keep the stop'));
+  fireEvent.press(screen.getByText('Save job'));
   expect(mockCreate).not.toHaveBeenCalled();
   fireEvent.press(screen.getByText('return with parts'));
   fireEvent.press(screen.getByLabelText('Rowan'));
-  fireEvent.press(screen.getByText('Keep the stop'));
+  fireEvent.press(screen.getByText('Save job'));
   expect(mockCreate).toHaveBeenCalledWith(
     expect.objectContaining({
       day: TOMORROW,
@@ -139,7 +139,7 @@ test('a day that is none keeps what was typed and says what would be right', () 
   renderThemed(<DaysPage />);
   fireEvent.press(screen.getByLabelText('Change Roof 1'));
   fireEvent.changeText(screen.getByLabelText('Another day, as 2026-12-08'), '2026-02-30');
-  fireEvent.press(screen.getByText('Keep the stop'));
+  fireEvent.press(screen.getByText('Save job'));
   expect(screen.getByText(/must be a day of the calendar/)).toBeTruthy();
   expect(screen.getByLabelText('Another day, as 2026-12-08').props.value).toBe('2026-02-30');
   expect(mockChange).not.toHaveBeenCalled();
@@ -149,7 +149,7 @@ test('done, or off the plan: the record stays', () => {
   mockStops = [stop(10)];
   renderThemed(<DaysPage />);
   fireEvent.press(screen.getByLabelText('Change Roof 1'));
-  fireEvent.press(screen.getByText('Take it off the plan'));
+  fireEvent.press(screen.getByText('Remove job'));
   expect(changed().archivedAt).toMatch(/^\d{4}-/);
   expect(changed().doneAt).toBeUndefined();
 });
@@ -170,10 +170,10 @@ test('the load list says what is needed, what is short and what to buy', () => {
     { part: 'Contactor', need: 1, isUncounted: false, short: 1, why: ['Library: Roof 1'] },
   ];
   renderThemed(<DaysPage />);
-  expect(screen.getByText('to load, 3')).toBeTruthy();
+  expect(screen.getByText('Load,  3')).toBeTruthy();
   expect(screen.getByText('1 on the truck')).toBeTruthy();
-  expect(screen.getByText('on the truck, count unknown')).toBeTruthy();
-  fireEvent.press(screen.getByText('to buy, 2'));
+  expect(screen.getByText('on truck, count unknown')).toBeTruthy();
+  fireEvent.press(screen.getByText('Buy,  2'));
   expect(screen.queryByText('Filter 20 × 25')).toBeNull();
   expect(screen.getByText('$14 each')).toBeTruthy();
   expect(screen.getByText('$14 and what has no price here')).toBeTruthy();
@@ -193,6 +193,6 @@ test('days are named as one says them', () => {
   expect([TODAY, TOMORROW, '2026-03-03'].map((day) => dayWords(day, NOW))).toEqual([
     'Today',
     'Tomorrow',
-    'Tuesday 3 March',
+    'Tuesday, March 3',
   ]);
 });

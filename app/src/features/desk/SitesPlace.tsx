@@ -1,4 +1,3 @@
-import { format } from 'date-fns/format';
 import { router } from 'expo-router';
 import { useMemo, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
@@ -8,7 +7,7 @@ import { useUnitVisits } from '../../data/visits';
 import { Choice } from '../../ui/form';
 import { ActionButton, Page, TextButton } from '../../ui/page';
 import { Panes } from '../../ui/panes';
-import { Heading, Txt } from '../../ui/text';
+import { Heading, momentText, Txt } from '../../ui/text';
 import { useIsWide } from '../../ui/theme';
 import { SitesPage } from '../sites/SitesPage';
 import { CarriedOver } from '../units/CarriedOver';
@@ -29,8 +28,8 @@ export function SitesPlace() {
 }
 
 const LOOKS = [
-  { id: 'panes', text: 'beside each other' },
-  { id: 'table', text: 'as a table' },
+  { id: 'panes', text: 'split view' },
+  { id: 'table', text: 'table' },
 ] as const;
 type Look = (typeof LOOKS)[number]['id'];
 /** Widths of the panes as they begin, px. */
@@ -62,7 +61,7 @@ function Desk() {
           content: unitId ? (
             <UnitPane key={unitId} unitId={unitId} visitId={visitId} onVisit={setVisitId} />
           ) : (
-            <Txt color="softInk">Choose a unit: how it was proven, how it moved and its visits stand here.</Txt>
+            <Txt color="softInk">Choose a unit to see its verified state, trends and visits.</Txt>
           ),
         },
         { label: 'Visit', content: <VisitPane unitId={unitId} visitId={visitId} /> },
@@ -83,7 +82,7 @@ function UnitPane({ unitId, visitId, onVisit }: UnitPaneProps) {
   const site = sites.useList().records.find(({ record }) => record.id === unit?.siteId)?.record;
   const trends = useTrends(unitId, unit?.proven?.at);
   const { start } = useStartVisit();
-  if (!unit) return <Txt>There is no such unit here.</Txt>;
+  if (!unit) return <Txt>No such unit.</Txt>;
   return (
     <View style={{ gap: 16 }}>
       <View>
@@ -92,7 +91,7 @@ function UnitPane({ unitId, visitId, onVisit }: UnitPaneProps) {
           {[site?.name, unitFactsLine(unit)].filter(Boolean).join(' · ')}
         </Txt>
         <View style={{ flexDirection: 'row', columnGap: 24 }}>
-          <TextButton onPress={() => router.push(`/units/${unit.id}`)}>All of it</TextButton>
+          <TextButton onPress={() => router.push(`/units/${unit.id}`)}>Open unit</TextButton>
           {site && <TextButton onPress={() => router.push(`/sites/${site.id}/roof`)}>Roof sheet</TextButton>}
         </View>
       </View>
@@ -115,7 +114,7 @@ function VisitPane({ unitId, visitId }: { readonly unitId?: string; readonly vis
   return (
     <View onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)} testID="visit-pane">
       {shown === undefined ? (
-        <Txt color="softInk">{unitId ? noVisitWords(asking) : 'What a visit found stands here.'}</Txt>
+        <Txt color="softInk">{unitId ? noVisitWords(asking) : 'Choose a visit to see its findings.'}</Txt>
       ) : (
         width > 0 && <VisitPaper key={shown} visitId={shown} width={width} />
       )}
@@ -141,10 +140,10 @@ function TablePage({ actions }: { readonly actions: ReactNode }) {
       title="Sites"
       under={
         saidAt
-          ? `No signal: as they stood ${format(saidAt, 'd MMM, HH:mm')}`
+          ? `No signal. Data from ${momentText(saidAt)}`
           : isError
-            ? 'How they stood is on the server: try again with a signal'
-            : 'Every unit, as it stood last'
+            ? 'The unit list is on the server. Try again with a signal.'
+            : 'Every unit at its last visit'
       }
       actions={actions}
       panes

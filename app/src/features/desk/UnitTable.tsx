@@ -12,13 +12,12 @@ import {
   useTable,
   type SortingState,
 } from '@tanstack/react-table';
-import { format } from 'date-fns/format';
 import { router } from 'expo-router';
 import { useMemo, useState, type ReactNode } from 'react';
 import { FlatList, Pressable, View } from 'react-native';
 import { Choice, SearchField } from '../../ui/form';
 import { VerdictMark } from '../../ui/marks';
-import { Txt } from '../../ui/text';
+import { Txt, yearDateText } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import type { UnitLine } from './unitRows';
 
@@ -41,7 +40,7 @@ const columns = helper.columns([
   helper.accessor('staticInWc', { header: 'Static', ...LAST }),
   helper.accessor('flowCfm', { header: 'Airflow', ...LAST }),
   helper.accessor('open', { header: 'Open', ...LAST }),
-  helper.accessor('says', { header: 'What to do', sortFn: 'text' }),
+  helper.accessor('says', { header: 'Next action', sortFn: 'text' }),
 ]);
 
 type ColumnId = 'site' | 'unit' | 'tons' | 'last' | 'staticInWc' | 'flowCfm' | 'open' | 'says';
@@ -98,7 +97,7 @@ export function UnitTable({ lines }: { readonly lines: readonly UnitLine[] }) {
     <View style={{ flex: 1, paddingHorizontal: 16, gap: 10 }}>
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 24 }}>
         <View style={{ width: 380 }}>
-          <SearchField label="Filter by site, unit, what to do" value={sought} onChange={setSought} />
+          <SearchField label="Filter by site, unit, action" value={sought} onChange={setSought} />
         </View>
         <Choice label="Which units" options={FILTERS} chosen={filter} onChoose={setFilter} />
         <Txt size={15} color="softInk" role="status" figures>
@@ -136,8 +135,8 @@ export function UnitTable({ lines }: { readonly lines: readonly UnitLine[] }) {
           ListEmptyComponent={
             <Txt style={{ paddingVertical: 14 }}>
               {lines.length === 0
-                ? 'No unit yet: the first is kept from a quick check, or made at a site.'
-                : 'No unit is like that.'}
+                ? 'No unit yet. Save a quick check as a unit, or add one at a site.'
+                : 'No unit matches.'}
             </Txt>
           }
           renderItem={({ item: { original } }) => <Line line={original} />}
@@ -167,7 +166,7 @@ function Line({ line }: { readonly line: UnitLine }) {
       {cell('site', <Txt numberOfLines={1}>{site}</Txt>)}
       {cell('unit', <Txt numberOfLines={1}>{unit}</Txt>)}
       {cell('tons', figure(tons === undefined ? '' : tonsText(tons)))}
-      {cell('last', figure(last === undefined ? '–' : format(last, 'd MMM yyyy')))}
+      {cell('last', figure(last === undefined ? '–' : yearDateText(last)))}
       {cell('staticInWc', <Marked text={staticInWc === undefined ? '–' : staticText(staticInWc)} word={staticWord} />)}
       {cell('flowCfm', <Marked text={flowCfm === undefined ? '–' : flowText(flowCfm)} word={flowWord} />)}
       {cell('open', figure(open === undefined ? '' : String(open)))}

@@ -19,7 +19,11 @@ const PAGES = [
 export function VisitPaper({ visitId, width }: { readonly visitId: string; readonly width: number }) {
   const { kept, isPending } = useVisit(visitId);
   if (!kept)
-    return <Txt color="softInk">{isPending ? 'Loading visit…' : 'This visit is on the server: try again.'}</Txt>;
+    return (
+      <Txt color="softInk">
+        {isPending ? 'Loading visit…' : 'This visit is on the server. Try again with a signal.'}
+      </Txt>
+    );
   return <Paper visit={kept.record} width={width} />;
 }
 

@@ -58,7 +58,9 @@ test('the units in use with how each stood; what nobody knows is not made up', (
 
 test('without a word of the server no unit is called never visited', () => {
   const lines = unitLines([unit('1', 'a', 'Roof 1')], [site('a', 'Library')], undefined);
-  expect(lines).toMatchObject([{ unit: 'Roof 1', says: 'Not told yet', staticWord: 'cantSay', isNeverVisited: false }]);
+  expect(lines).toMatchObject([
+    { unit: 'Roof 1', says: 'Not loaded yet', staticWord: 'cantSay', isNeverVisited: false },
+  ]);
   renderThemed(<UnitTable lines={lines} />);
   fireEvent.press(screen.getByText('never visited'));
   expect(screen.queryByLabelText(/^Roof 1, /)).toBeNull();
@@ -83,10 +85,10 @@ test('filtered by words and by how they stood, with how many that are', () => {
   fireEvent.press(screen.getByText('never visited'));
   expect(shown()).toEqual(['Hood']);
   fireEvent.press(screen.getByText('all'));
-  fireEvent.changeText(screen.getByLabelText('Filter by site, unit, what to do'), 'RESTRICTION');
+  fireEvent.changeText(screen.getByLabelText('Filter by site, unit, action'), 'RESTRICTION');
   expect(shown()).toEqual(['Roof 1']);
-  fireEvent.changeText(screen.getByLabelText('Filter by site, unit, what to do'), 'zeppelin');
-  expect(screen.getByText('No unit is like that.')).toBeTruthy();
+  fireEvent.changeText(screen.getByLabelText('Filter by site, unit, action'), 'zeppelin');
+  expect(screen.getByText('No unit matches.')).toBeTruthy();
 });
 
 test('a line opens its unit', () => {

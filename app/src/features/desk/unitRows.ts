@@ -42,7 +42,7 @@ export function unitLines(
         flowCfm: stand?.flowCfm ?? undefined,
         flowWord: stand?.flowWord ?? 'cantSay',
         open: stand?.open,
-        says: stand?.headline ?? (stands ? 'Not visited yet' : 'Not told yet'),
+        says: stand?.headline ?? (stands ? 'Not visited yet' : 'Not loaded yet'),
         isNeverVisited: stands !== undefined && !stand,
       };
     });

@@ -87,8 +87,8 @@ function BenchMain({
         <SettingRows shown={shown} answer={answer} request={request} />
       ) : (
         <Reason>
-          No belt that is sold fits this setting within the motor base’s travel, or the blower table does not know its
-          RPM. Turn on.
+          No available belt fits this setting within the base travel, or its RPM is off the blower table. Try another
+          setting.
         </Reason>
       )}
       {answer.solutions.length > 0 && (
@@ -99,7 +99,7 @@ function BenchMain({
       )}
       <Pressable role="button" onPress={onEdit} style={{ minHeight: 48, justifyContent: 'center' }}>
         <Txt bold color="action">
-          Sheaves, belt and base as fitted
+          Installed sheaves, belt, base
         </Txt>
       </Pressable>
     </View>
@@ -119,7 +119,7 @@ function UseSetting({ shop, onUse, bench: { shown, adjustable, turnsOpen } }: Wi
         asFound ? undefined : `${minutesText(shown.option.minutes)} · ${moneyText(shown.option.cost, shop.currency)}`
       }
     >
-      {asFound ? 'This is how it stands' : `Use ${adjustable ? turnsOpenText(turnsOpen) : 'this setting'}`}
+      {asFound ? 'Set as found' : `Use ${adjustable ? turnsOpenText(turnsOpen) : 'this setting'}`}
     </ActionButton>
   );
 }

@@ -27,7 +27,7 @@ interface DriveFormSheetProps {
 /** The drive as it is fitted, and the motor's plate. */
 export function DriveFormSheet(props: DriveFormSheetProps) {
   return (
-    <Sheet open={props.open} onClose={props.onClose} title="The drive as fitted">
+    <Sheet open={props.open} onClose={props.onClose} title="Installed drive">
       {props.open && <Body {...props} />}
     </Sheet>
   );
@@ -52,7 +52,8 @@ function Body({ unit, table, onUnit, onClose }: DriveFormSheetProps) {
   return (
     <View style={{ gap: 12 }}>
       <Txt size={15} color="softInk">
-        Lock out before you measure. Pitch diameters, not outside ones; centres with the belt tight.
+        Lock out before you measure. Use pitch diameters, not outside diameters. Measure center distance with the belt
+        tight.
       </Txt>
       <ToolForm
         tool={BELT_DRIVE_FORM}
@@ -61,7 +62,7 @@ function Body({ unit, table, onUnit, onClose }: DriveFormSheetProps) {
         shown={drive.shown}
         onLeave={drive.onLeave}
       />
-      <Heading size={17}>Motor plate</Heading>
+      <Heading size={17}>Motor nameplate</Heading>
       <ToolForm
         tool={MOTOR_PLATE_FORM}
         control={plate.control}
@@ -69,7 +70,7 @@ function Body({ unit, table, onUnit, onClose }: DriveFormSheetProps) {
         shown={plate.shown}
         onLeave={plate.onLeave}
       />
-      <ActionButton onPress={keep}>Keep the drive</ActionButton>
+      <ActionButton onPress={keep}>Save drive</ActionButton>
     </View>
   );
 }

@@ -66,18 +66,18 @@ function rowsOf(shown: DriveSolution, now: DriveSolution | undefined, { goal }: 
       after: motor(shown),
       word: shown.prediction.motor.word,
     });
-  else rows.push({ name: 'Motor', under: 'Measure its amps, and enter its plate.', word: 'cantSay' });
+  else rows.push({ name: 'Motor', under: 'Measure its amps and enter its nameplate.', word: 'cantSay' });
   const { fit, baseMoveIn } = shown.option;
   const base =
     Math.abs(baseMoveIn) < 1 / 32
-      ? 'the base stays'
+      ? 'base unchanged'
       : `move the base ${ruleText(baseMoveIn)} ${baseMoveIn < 0 ? 'closer' : 'away'}`;
   rows.push({
     name:
       fit.from === 'fitted'
         ? `Belt ${fit.belt.mark} stays`
         : `Belt ${fit.belt.mark}${fit.from === 'truck' ? ', on the truck' : ', to buy'}`,
-    under: `${base} · press ${ruleText(shown.tension.deflectionIn)} at mid-span · true within ${ruleText(shown.tension.alignmentIn)} · ${check('belt')?.sentence ?? ''}`,
+    under: `${base} · deflect ${ruleText(shown.tension.deflectionIn)} at mid-span · align within ${ruleText(shown.tension.alignmentIn)} · ${check('belt')?.sentence ?? ''}`,
     word: check('belt')?.word ?? 'cantSay',
   });
   for (const id of ['cleared', 'overload', 'volts', 'legVolts', 'legAmps', 'wrap', 'beltSpeed'] as const) {
@@ -101,7 +101,7 @@ export function SettingRows({
   return (
     <View>
       <Heading size={14} style={{ width: 1, height: 1, overflow: 'hidden', position: 'absolute' }}>
-        What this setting does
+        Result of setting
       </Heading>
       {rowsOf(shown, answer.now, request).map(({ name, under, before, after, word }) => (
         <View

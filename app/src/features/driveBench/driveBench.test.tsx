@@ -46,7 +46,7 @@ const read = (visit: VisitDto, port: 'R1' | 'S1', staticInWc: number) =>
 const visit = read(read(bare, 'R1', -0.2), 'S1', 0.32);
 const request = planRequest(visit, assess(visit), shop, { typed: {} })!;
 
-describe('the Drive bench', () => {
+describe('the Belt drive', () => {
   const show = () => {
     const spies = { onUse: jest.fn(), onEdit: jest.fn() };
     renderThemed(<DriveBenchView request={request} drive={request.system.drive!} shop={shop} {...spies} />);
@@ -70,12 +70,12 @@ describe('the Drive bench', () => {
     expect(screen.getByText('0 turns open')).toBeTruthy();
     for (let i = 0; i < 5; i += 1) fireEvent.press(screen.getByLabelText('Half a turn open'));
     expect(screen.getByText('2½ turns open')).toBeTruthy();
-    expect(screen.getByText('This is how it stands')).toBeTruthy();
+    expect(screen.getByText('Set as found')).toBeTruthy();
   });
-  test('what is not known is asked for', () => {
+  test('what is not known is requested', () => {
     const { onEdit } = show();
-    expect(screen.getByText('Measure its amps, and enter its plate.')).toBeTruthy();
-    fireEvent.press(screen.getByText('Sheaves, belt and base as fitted'));
+    expect(screen.getByText('Measure its amps and enter its nameplate.')).toBeTruthy();
+    fireEvent.press(screen.getByText('Installed sheaves, belt, base'));
     expect(onEdit).toHaveBeenCalled();
   });
 });
@@ -86,12 +86,12 @@ test('the drive as fitted: a wrong turn is named, a right one sets the RPM the t
     <DriveFormSheet open unit={{ ...visit, tap: '800' }} table={visit.table} onUnit={onVisit} onClose={onClose} />,
   );
   fireEvent.changeText(screen.getByLabelText(/^Turns open now/), '6');
-  fireEvent.press(screen.getByText('Keep the drive'));
+  fireEvent.press(screen.getByText('Save drive'));
   expect(screen.getByText(/The sheave turns from 0 to 5/)).toBeTruthy();
   expect(onVisit).not.toHaveBeenCalled();
   fireEvent.changeText(screen.getByLabelText(/^Turns open now/), '2.5');
   fireEvent.changeText(screen.getByLabelText(/^Full-load amps/), '6.8');
-  fireEvent.press(screen.getByText('Keep the drive'));
+  fireEvent.press(screen.getByText('Save drive'));
   expect(onVisit).toHaveBeenCalledWith(
     expect.objectContaining({ tap: '822.6', setup: { drive, motorPlate: { plateAmps: 6.8, phases: 'one' } } }),
   );

@@ -21,7 +21,7 @@ export function BeginSheet({ open, request, plan, known, onBegin, onClose }: Beg
   const palette = usePalette();
   const cautions = cautionsOf(plan.moves).filter((id) => !known.includes(id));
   return (
-    <Sheet open={open} onClose={onClose} title="Before hands go in">
+    <Sheet open={open} onClose={onClose} title="Before you start">
       <View style={{ gap: 14 }}>
         <View style={{ gap: 6 }}>
           {plan.moves.map((move) => (
@@ -41,10 +41,10 @@ export function BeginSheet({ open, request, plan, known, onBegin, onClose }: Beg
           </View>
         )}
         <Txt size={14} color="softInk">
-          Keep the prediction with the visit, do the work, then read the same ports again under the same conditions.
+          Save the prediction, do the work, then measure the same ports again under the same conditions.
         </Txt>
         <ActionButton onPress={() => onBegin([...known, ...cautions])}>
-          {cautions.length > 0 ? 'Read and understood: begin' : 'Begin'}
+          {cautions.length > 0 ? 'Confirm cautions, begin' : 'Begin'}
         </ActionButton>
       </View>
     </Sheet>

@@ -10,10 +10,9 @@ import {
   predict,
   sentenceCase,
 } from '@huff/core';
-import { format } from 'date-fns/format';
 import { View } from 'react-native';
 import { Crossing } from '../../ui/crossing';
-import { Heading, Txt } from '../../ui/text';
+import { Heading, momentText, Txt } from '../../ui/text';
 import { minutesText, moneyText } from '../../ui/text/effortText';
 import { PredictionTable } from './PredictionTable';
 
@@ -26,7 +25,7 @@ interface DecidedPlanProps {
 export function DecidedPlanWords({ plan: { record, takenAt }, shop }: DecidedPlanProps) {
   return (
     <View style={{ gap: 4 }}>
-      <Heading size={17}>Decided {format(takenAt, 'd MMM HH:mm')}</Heading>
+      <Heading size={17}>Decided {momentText(takenAt)}</Heading>
       {record.words.map((words) => (
         <Txt key={words} figures>
           {words}
@@ -61,7 +60,7 @@ export function DecidedPlanPicture({
       />
       {system.fan.usual && (
         <Txt size={14} color="softInk">
-          {sentenceCase(curveWords(system.fan))}: the grey is how far it may lie off.
+          {sentenceCase(curveWords(system.fan))}: gray shows the uncertainty.
         </Txt>
       )}
       {then && <PredictionTable request={record.from} prediction={predict(then, goal, system)} />}

@@ -19,7 +19,7 @@ export function DriveRow({
   return (
     <Pressable
       role="button"
-      aria-label="Drive bench: sheaves, belt, motor"
+      aria-label="Drive: sheaves, belt, motor"
       onPress={onOpen}
       style={{
         minHeight: 64,
@@ -34,14 +34,14 @@ export function DriveRow({
       <Icon name="fan" size={28} />
       <View style={{ flex: 1 }}>
         <Txt size={17} bold>
-          Drive bench
+          Belt drive
         </Txt>
         <Txt size={14} color="softInk">
           {set
-            ? 'A setting is chosen: sheaves, belt, tension, motor load'
+            ? 'Setting chosen: sheaves, belt, tension, motor load'
             : known
-              ? 'Turns, sheaves, belt, tension and motor load for the airflow you want'
-              : 'Enter the sheaves and the belt to find the speed'}
+              ? 'Turns, sheaves, belt, tension and motor load for your target'
+              : 'Enter sheaves and belt to find the speed'}
         </Txt>
       </View>
       <Icon name="chevron-right" />

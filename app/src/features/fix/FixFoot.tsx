@@ -26,7 +26,7 @@ export function FixFoot({ visit, fix, shop, onBegin, onSave }: FixFootProps) {
   const operation = plan?.prediction.operation;
   const assumed = request?.system.fan.usual !== undefined;
   const spread = plan?.odds.flowSigmaCfm;
-  const moves = chosen.length === 1 ? '1 move' : `${chosen.length} moves`;
+  const moves = chosen.length === 1 ? '1 fix' : `${chosen.length} fixes`;
   return (
     <View
       style={{
@@ -67,17 +67,13 @@ export function FixFoot({ visit, fix, shop, onBegin, onSave }: FixFootProps) {
           </>
         ) : (
           <Txt color="softInk">
-            {planned && !planned.ok
-              ? planned.why
-              : operation
-                ? 'Off the blower table.'
-                : 'Nothing to predict from yet.'}
+            {planned && !planned.ok ? planned.why : operation ? 'Off the blower table.' : 'No prediction yet.'}
           </Txt>
         )}
       </View>
       {plan && chosen.length > 0 && (
         <Txt size={14} color="softInk" figures>
-          {visit.tons && operation?.kind === 'crossing' ? `${flowText(operation.flowCfm / visit.tons)} a ton · ` : ''}
+          {visit.tons && operation?.kind === 'crossing' ? `${flowText(operation.flowCfm / visit.tons)} per ton · ` : ''}
           {minutesText(plan.minutes)} · {moneyText(plan.cost, shop.currency)} · {percentText(plan.chance)} chance
         </Txt>
       )}
@@ -92,7 +88,7 @@ export function FixFoot({ visit, fix, shop, onBegin, onSave }: FixFootProps) {
           quiet={chosen.length === 0}
           aside={chosen.length > 0 ? moves : undefined}
         >
-          {chosen.length === 0 ? 'Choose a plan or a move' : 'Do these, then prove'}
+          {chosen.length === 0 ? 'Choose a plan or fix' : 'Start these fixes'}
         </ActionButton>
       )}
     </View>

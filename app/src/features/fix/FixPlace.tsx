@@ -47,7 +47,7 @@ function Decided({ plan, onProve, frame }: FixPlaceProps & { readonly plan: NonN
         <DecidedPlanWords plan={plan} shop={shop} />
         {!wide && <DecidedPlanPicture plan={plan} />}
         <ActionButton quiet onPress={takeBack}>
-          Withdraw the plan and compare again
+          Withdraw plan
         </ActionButton>
       </>
     ),
@@ -59,7 +59,7 @@ function Decided({ plan, onProve, frame }: FixPlaceProps & { readonly plan: NonN
     ),
     foot: (
       <View style={{ padding: 16 }}>
-        <ActionButton onPress={onProve}>Prove it</ActionButton>
+        <ActionButton onPress={onProve}>Verify it</ActionButton>
       </View>
     ),
   });
@@ -163,7 +163,7 @@ function Weighing({ parted, onProve, onMethod, onSave, frame }: FixPlaceProps) {
     // Of a belt drive the bench is where the work is: the Crossing then stays with the plans.
     side: bench ? (
       <View style={{ gap: 8 }}>
-        <Heading size={19}>Drive bench</Heading>
+        <Heading size={19}>Belt drive</Heading>
         {bench}
       </View>
     ) : (
@@ -195,7 +195,7 @@ function BackToFix({ onPress }: { readonly onPress: () => void }) {
       style={{ minHeight: 48, flexDirection: 'row', alignItems: 'center', gap: 8 }}
     >
       <Icon name="arrow-left" size={22} />
-      <Heading size={19}>Drive bench</Heading>
+      <Heading size={19}>Belt drive</Heading>
       <Txt color="softInk" style={{ flex: 1 }} align="right">
         back to Fix
       </Txt>

@@ -55,7 +55,7 @@ export function FixStation({
   if (!request) {
     return (
       <View style={{ gap: 12 }}>
-        <Heading size={17}>Nothing to predict from yet</Heading>
+        <Heading size={17}>No prediction yet</Heading>
         <Txt color="softInk">{assessment.noModel ?? assessment.advice.reason}</Txt>
         {assessment.advice.kind !== 'cantSay' && <AdvicePane advice={assessment.advice} onLook={() => undefined} />}
       </View>

@@ -15,13 +15,13 @@ interface KnowMoreProps {
 const SPEEDS: SetupForm = {
   key: 'speeds',
   title: 'Heating and low stage',
-  says: 'Cooling and heating run on speeds of their own: a cooling fix can put the heating rise out of its range. The plate’s rise stands with the unit.',
+  says: 'Cooling and heating have separate speeds. A cooling fix can put heating rise out of range. The nameplate rise is with the unit.',
   set: SPEEDS_FORM,
 };
 const PLATE: SetupForm = {
   key: 'motorPlate',
-  title: 'Motor plate',
-  says: 'What stands on the blower motor: what it may draw after the fix is judged by it.',
+  title: 'Motor nameplate',
+  says: 'From the blower motor’s nameplate. It limits the amps after the fix.',
   set: MOTOR_PLATE_FORM,
 };
 
@@ -39,7 +39,7 @@ export function KnowMore({ visit, onVisit, onMethod }: KnowMoreProps) {
         onPress={() => onMethod('motorLoad')}
       />
       <ListRow
-        name="Motor plate"
+        name="Motor nameplate"
         under={motorPlate ? 'known' : 'full-load amps, service factor'}
         onPress={() => setForm(PLATE)}
       />

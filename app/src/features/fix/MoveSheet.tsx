@@ -36,7 +36,7 @@ function Body({ id, inputs, onKeep, onClose }: MoveSheetProps & { readonly id: s
   return (
     <View style={{ gap: 12 }}>
       <Txt size={15} color="softInk">
-        The usual is filled in. Type what is printed on the part, or what you measured.
+        Typical values are filled in. Enter what the part says, or what you measured.
       </Txt>
       <ToolForm tool={move} control={form.control} errors={form.errors} shown={form.shown} onLeave={form.onLeave} />
       <ActionButton onPress={keep}>Try these values</ActionButton>

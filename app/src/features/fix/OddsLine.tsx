@@ -21,7 +21,7 @@ export function OddsLine({ odds }: { readonly odds: Odds }) {
       </Txt>
       {open && (
         <Txt size={14} color="softInk" figures>
-          {sentenceCase(parts)}: together, since one error moves them all.
+          {sentenceCase(parts)}: combined, because one error affects all of them.
         </Txt>
       )}
     </Pressable>

@@ -34,7 +34,7 @@ export function OtherMoves({
         style={{ minHeight: 52, flexDirection: 'row', alignItems: 'center' }}
       >
         <Txt bold color="action" style={{ flex: 1 }}>
-          Other moves
+          Other fixes
         </Txt>
         <Txt size={14} color="softInk">
           {others.length} not indicated
@@ -46,7 +46,7 @@ export function OtherMoves({
           <Pressable
             key={move.id}
             role="button"
-            aria-label={`Weigh ${move.name}`}
+            aria-label={`Try ${move.name}`}
             onPress={() => onOpen(move.id)}
             style={{ minHeight: 48, flexDirection: 'row', alignItems: 'center', gap: 10 }}
           >

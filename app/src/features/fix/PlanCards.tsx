@@ -32,7 +32,7 @@ export function PlanCards({ ready, chosen, currency, assumed = false, onTake }: 
       <View role="status" style={{ flexDirection: 'row', alignItems: 'center', gap: 12, minHeight: 48 }}>
         <View style={{ flex: 1, gap: 6 }}>
           <Txt size={15} color="softInk">
-            Trying the combinations of moves and speeds
+            Comparing fixes and speeds…
           </Txt>
           <View
             role="progressbar"
@@ -53,7 +53,7 @@ export function PlanCards({ ready, chosen, currency, assumed = false, onTake }: 
     return (
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 12, minHeight: 48 }}>
         <Txt size={15} color="softInk" style={{ flex: 1 }}>
-          No ready plans: the search was stopped. The moves below can be weighed one by one.
+          No plans: the search was stopped. Try the fixes below one by one.
         </Txt>
         <TextButton onPress={again}>Search</TextButton>
       </View>
@@ -129,7 +129,7 @@ function PlanCard({ plan, currency, taken, assumed, onPress }: PlanCardProps) {
     <Pressable
       role="button"
       aria-pressed={taken}
-      aria-label={`${title(plan)}: ${fixes ? `${fixes}, ` : ''}${effort}, ${where}, ${lands}. Take this plan`}
+      aria-label={`${title(plan)}: ${fixes ? `${fixes}, ` : ''}${effort}, ${where}, ${lands}. Choose this plan`}
       onPress={onPress}
       style={{
         flex: 1,

@@ -53,7 +53,7 @@ function Body({ form, visit, onVisit, onClose }: SetupFormSheetProps & { readonl
         shown={filled.shown}
         onLeave={filled.onLeave}
       />
-      <ActionButton onPress={keep}>Keep it</ActionButton>
+      <ActionButton onPress={keep}>Save</ActionButton>
     </View>
   );
 }

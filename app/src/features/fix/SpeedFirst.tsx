@@ -7,7 +7,7 @@ interface SpeedFirstProps {
   readonly onChange: (on: boolean) => void;
 }
 
-const WORDS = 'Also plan more speed before the restriction is cleared';
+const WORDS = 'Allow more speed before the restriction is cleared';
 const TRACK = { width: 56, height: 28 } as const;
 const KNOB = 20;
 
@@ -25,7 +25,7 @@ export function SpeedFirst({ on, onChange }: SpeedFirstProps) {
       <View style={{ flex: 1 }}>
         <Txt size={15}>{WORDS}</Txt>
         <Txt size={14} color="softInk">
-          Off is the rule: speed on a choked path costs static, watts and motors.
+          Normally off: more speed on a restricted system costs static, watts and motors.
         </Txt>
       </View>
       <Txt size={14} bold={on}>

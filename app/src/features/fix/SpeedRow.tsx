@@ -31,7 +31,7 @@ export function SpeedRow({ request, chosen, onChoose }: SpeedRowProps) {
     <View style={{ borderTopWidth: 1, borderColor: palette.line, paddingVertical: 10, gap: 8 }}>
       <Heading size={17}>{fan.motor === 'constantAirflow' ? 'Switch setting' : 'Speed tap'}</Heading>
       <Choice
-        label="Speed to weigh"
+        label="Speed to try"
         options={fanSpeeds(fan).map((one) => ({ id: one, text: one === fan.tap ? `${one}, in use` : one }))}
         chosen={tap}
         onChoose={(next) =>
@@ -55,7 +55,7 @@ export function SpeedRow({ request, chosen, onChoose }: SpeedRowProps) {
           <Pressable
             role="button"
             aria-expanded={open}
-            aria-label={`${guide.headline}: how it is done`}
+            aria-label={`${guide.headline}: steps`}
             onPress={() => setOpen(!open)}
             style={{ minHeight: 48, flexDirection: 'row', alignItems: 'center', gap: 6 }}
           >

@@ -25,7 +25,7 @@ export function SwitchTable({ table, now, then, tespInWc }: SwitchTableProps) {
           <View
             key={tap}
             accessible
-            aria-label={`Setting ${tap}: asks for ${flowWords(askedCfm)}, ${holds} in. w.c.${gives ? ' It gives up at today’s static' : ''}`}
+            aria-label={`Setting ${tap}: requests ${flowWords(askedCfm)}, ${holds} in. w.c.${gives ? ' Airflow falls at today’s static' : ''}`}
             style={{
               flexDirection: 'row',
               gap: 10,

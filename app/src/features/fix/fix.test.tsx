@@ -43,9 +43,9 @@ test('a switch table names what is asked, how far it holds, and what gives up to
     ],
   };
   renderThemed(<SwitchTable table={table} now="B" then="A" tespInWc={0.66} />);
-  expect(screen.getByLabelText('Setting B: asks for 1,870 CFM, holds past 0.80 in. w.c.')).toBeTruthy();
+  expect(screen.getByLabelText('Setting B: requests 1,870 CFM, holds past 0.80 in. w.c.')).toBeTruthy();
   expect(
-    screen.getByLabelText('Setting A: asks for 2,035 CFM, holds to 0.60 in. w.c. It gives up at today’s static'),
+    screen.getByLabelText('Setting A: requests 2,035 CFM, holds to 0.60 in. w.c. Airflow falls at today’s static'),
   ).toBeTruthy();
   expect(screen.getByText('B, in use')).toBeTruthy();
 });
@@ -60,10 +60,10 @@ describe('words', () => {
     expect(deltaOf(request.system, [], [tap4])).toMatchObject({ flow: expect.stringMatching(/^\+\d+ CFM$/) });
     expect(deltaOf(request.system, [], [filter])).toMatchObject({ statics: expect.stringMatching(/^−0\.\d\d$/) });
     expect(deltaOf(request.system, [], [filter, { ...filter, id: 'deeperMedia' }])).toMatchObject({
-      why: expect.stringContaining('choose one'),
+      why: expect.stringContaining('Choose one'),
     });
     expect(deltaOf(request.system, [], [{ id: 'changeTap', inputs: { tap: '5' } }])).toEqual({
-      why: 'leaves the blower table',
+      why: 'off the blower table',
     });
   });
 });
@@ -86,10 +86,10 @@ describe('ready plans', () => {
     const onTake = jest.fn();
     renderThemed(<PlanCards ready={ready({ answer })} chosen={[]} currency="$" onTake={onTake} />);
     // What was found leads and promises nothing; the rest stands apart, for afterwards.
-    fireEvent.press(screen.getByLabelText(/^Fix first.*then re-measure\. Take this plan/));
+    fireEvent.press(screen.getByLabelText(/^Fix first.*then re-measure\. Choose this plan/));
     expect(onTake).toHaveBeenLastCalledWith(answer.ready[0]!.moves);
     expect(screen.getByText('If it is still off after that')).toBeTruthy();
-    fireEvent.press(screen.getAllByLabelText(/^Least work.*\d+ % chance\. Take this plan/i)[0]!);
+    fireEvent.press(screen.getAllByLabelText(/^Least work.*\d+ % chance\. Choose this plan/i)[0]!);
     expect(onTake).toHaveBeenLastCalledWith(answer.ready.find(({ kinds }) => kinds.includes('leastWork'))!.moves);
   });
   test('the plan that is taken explains itself', () => {
@@ -153,11 +153,11 @@ describe('moves', () => {
   test('a wrong figure is named and keeps what was typed; a right one is kept', () => {
     const [onKeep, onClose] = [jest.fn(), jest.fn()];
     renderThemed(<MoveSheet id="newFilter" inputs={filter.inputs} onKeep={onKeep} onClose={onClose} />);
-    fireEvent.changeText(screen.getByLabelText(/^Clean drop/), '7');
+    fireEvent.changeText(screen.getByLabelText(/^Clean pressure drop/), '7');
     fireEvent.press(screen.getByText('Try these values'));
-    expect(screen.getByText('Clean drop must be between 0.005 and 1 in. w.c.')).toBeTruthy();
+    expect(screen.getByText('Clean pressure drop must be between 0.005 and 1 in. w.c.')).toBeTruthy();
     expect(screen.getByDisplayValue('7')).toBeTruthy();
-    fireEvent.changeText(screen.getByLabelText(/^Clean drop/), '0,05');
+    fireEvent.changeText(screen.getByLabelText(/^Clean pressure drop/), '0,05');
     fireEvent.press(screen.getByText('Try these values'));
     expect(onKeep).toHaveBeenCalledWith('newFilter', { ratedDropInWc: 0.05, ratedFlowCfm: 940 });
     expect(onClose).toHaveBeenCalled();
@@ -211,7 +211,7 @@ describe('deciding', () => {
     const common = { open: true, request, plan: plan([filter, tap4]), onBegin, onClose: jest.fn() };
     const { rerender } = renderThemed(<BeginSheet {...common} known={[]} />);
     expect(screen.getByText(/^Lock out and tag out/)).toBeTruthy();
-    fireEvent.press(screen.getByText('Read and understood: begin'));
+    fireEvent.press(screen.getByText('Confirm cautions, begin'));
     expect(onBegin).toHaveBeenLastCalledWith(['lockOut', 'unusedLeads']);
     rerender(<BeginSheet {...common} known={['lockOut', 'unusedLeads']} />);
     expect(screen.queryByText(/^Lock out/)).toBeNull();
@@ -234,9 +234,9 @@ describe('deciding', () => {
     const { rerender } = renderThemed(
       <FixFoot visit={loaded} fix={fix([filter, tap4])} shop={shop} onBegin={onBegin} />,
     );
-    fireEvent.press(screen.getByText('Do these, then prove'));
+    fireEvent.press(screen.getByText('Start these fixes'));
     expect(onBegin).toHaveBeenCalledTimes(1);
-    expect(screen.getByText('2 moves')).toBeTruthy();
+    expect(screen.getByText('2 fixes')).toBeTruthy();
     const onSave = jest.fn();
     rerender(<FixFoot visit={loaded} fix={fix([])} shop={shop} onBegin={onBegin} onSave={onSave} />);
     fireEvent.press(screen.getByText('Save this visit'));

@@ -32,7 +32,7 @@ export function deltaOf(
   if (!before.ok && without.length > 0) return deltaOf(system, [], withIt.slice(-1));
   if (!after.ok) return { why: after.why };
   const b = operate(after.system);
-  if (b.kind === 'offTable') return { why: 'leaves the blower table' };
+  if (b.kind === 'offTable') return { why: 'off the blower table' };
   const a = before.ok ? operate(before.system) : undefined;
   if (a?.kind !== 'crossing') return { flow: `${flowWords(b.flowCfm)}`, statics: staticText(b.tespInWc) };
   return {

@@ -48,7 +48,7 @@ function Station({ visit, speedFirst }: { readonly visit: VisitDto; readonly spe
 describe('the station Fix', () => {
   test('before a system is known it says what is lacking', () => {
     renderThemed(<Station visit={onTap3()} />);
-    expect(screen.getByText('Nothing to predict from yet')).toBeTruthy();
+    expect(screen.getByText('No prediction yet')).toBeTruthy();
     expect(screen.getByText('Missing: static at R2 and S1.')).toBeTruthy();
   });
 
@@ -72,17 +72,17 @@ describe('the station Fix', () => {
 
   test('moves that nothing asks for can be weighed all the same', () => {
     renderThemed(<Station visit={loaded} />);
-    fireEvent.press(screen.getByText('Other moves'));
-    fireEvent.press(screen.getByLabelText('Weigh Seal a leak or an open duct'));
+    fireEvent.press(screen.getByText('Other fixes'));
+    fireEvent.press(screen.getByLabelText('Try Seal a leak or an open duct'));
     fireEvent.press(screen.getByText('Try these values'));
-    expect(screen.getByText(/would sit at 0\.\d\d in\. w\.c\., over the plate’s 0\.50/)).toBeTruthy();
+    expect(screen.getByText(/would run at 0\.\d\d in\. w\.c\., over the nameplate’s 0\.50/)).toBeTruthy();
   });
 
   test('one without anything to type that cannot be done says why at once', () => {
     renderThemed(<Station visit={loaded} />);
-    fireEvent.press(screen.getByText('Other moves'));
-    fireEvent.press(screen.getByLabelText('Weigh Clean the blower wheel'));
-    expect(screen.getByText('Nothing shows that the wheel costs air: it was not seen caked.')).toBeTruthy();
+    fireEvent.press(screen.getByText('Other fixes'));
+    fireEvent.press(screen.getByLabelText('Try Clean the blower wheel'));
+    expect(screen.getByText('The wheel is not reported caked, so cleaning predicts no gain.')).toBeTruthy();
   });
 
   test('a tap of the advice is weighed by a touch', () => {
@@ -102,8 +102,8 @@ describe('the station Fix', () => {
 
   test('what is taken and not measured is said', () => {
     renderThemed(<Station visit={withFact(loaded, 'look', { item: 'wheel', state: 'caked' }, NOW)} />);
-    expect(screen.getByText(/A caked blower wheel is taken to cost 15 % of the speed, ± 40 % of that/)).toBeTruthy();
-    expect(screen.getByLabelText(/^Clean the blower wheel\. costs 15 % of the speed, taken/)).toBeTruthy();
+    expect(screen.getByText(/A caked blower wheel is assumed to cost 15 % of the speed, ± 40 % of that/)).toBeTruthy();
+    expect(screen.getByLabelText(/^Clean the blower wheel\. costs 15 % of the speed, assumed/)).toBeTruthy();
   });
 });
 
@@ -115,22 +115,22 @@ describe('so that it can say more', () => {
     fireEvent.press(screen.getByLabelText(/^Motor amps and watts: for power/));
     expect(spies.onMethod).toHaveBeenCalledWith('motorLoad');
   });
-  test('the plate and the speeds are kept with the unit; wrong ones are named', () => {
+  test('the nameplate and the speeds are kept with the unit; wrong ones are named', () => {
     show(loaded);
-    fireEvent.press(screen.getByLabelText(/^Motor plate/));
+    fireEvent.press(screen.getByLabelText(/^Motor nameplate/));
     fireEvent.changeText(screen.getByLabelText(/^Full-load amps/), '-2');
-    fireEvent.press(screen.getByText('Keep it'));
+    fireEvent.press(screen.getByText('Save'));
     expect(spies.onVisit).not.toHaveBeenCalled();
     expect(screen.getByText('Full-load amps must be between 0.05 and 300 A.')).toBeTruthy();
     fireEvent.changeText(screen.getByLabelText(/^Full-load amps/), '6.8');
-    fireEvent.press(screen.getByText('Keep it'));
+    fireEvent.press(screen.getByText('Save'));
     expect(spies.onVisit).toHaveBeenCalledWith(
       expect.objectContaining({ setup: expect.objectContaining({ motorPlate: { plateAmps: 6.8, phases: 'one' } }) }),
     );
     fireEvent.press(screen.getByLabelText(/^Heating and low stage/));
     fireEvent.changeText(screen.getByLabelText(/^Heating runs on tap/), '5');
-    fireEvent.changeText(screen.getByLabelText(/^Heat into the air/), '40000');
-    fireEvent.press(screen.getByText('Keep it'));
+    fireEvent.changeText(screen.getByLabelText(/^Heat output/), '40000');
+    fireEvent.press(screen.getByText('Save'));
     expect(spies.onVisit).toHaveBeenLastCalledWith(
       expect.objectContaining({
         setup: expect.objectContaining({
@@ -142,7 +142,7 @@ describe('so that it can say more', () => {
   test('what is known already says so', () => {
     show({ ...withFact(loaded, 'motorLoad', { phases: 'one', volts: 230, amps: 2 }, NOW), setup: { motorPlate: {} } });
     expect(screen.getByLabelText('Motor amps and watts: measured')).toBeTruthy();
-    expect(screen.getByLabelText('Motor plate: known')).toBeTruthy();
+    expect(screen.getByLabelText('Motor nameplate: known')).toBeTruthy();
   });
 });
 
@@ -182,7 +182,7 @@ describe('a decided plan', () => {
     );
     expect(screen.getByText('Blower speed: 3 to 4')).toBeTruthy();
     expect(screen.getByText(/Predicted 1,036 CFM at 0\.70/)).toBeTruthy();
-    fireEvent.press(screen.getByText('Withdraw the plan and compare again'));
+    fireEvent.press(screen.getByText('Withdraw plan'));
     expect(partVisit(onVisit.mock.lastCall![0] as VisitDto).plan).toBeUndefined();
   });
   test('taken back, the visit is whole again', () => {

@@ -38,12 +38,12 @@ export function GuidePage() {
   const wide = useIsWide();
   const width = wide ? 520 : 358;
   return (
-    <Page title="Guide" under="A first visit in ten steps" back="/shop">
+    <Page title="Guide" under="Your first visit in ten steps" back="/shop">
       <View style={{ paddingHorizontal: 16, gap: 22 }}>
         {FIRST_VISIT.map((step, i) => (
           <Step key={step.title} step={step} place={i + 1} width={width} />
         ))}
-        <TextButton onPress={() => router.push('/quick')}>Begin a quick check</TextButton>
+        <TextButton onPress={() => router.push('/quick')}>Start a quick check</TextButton>
         {ANSWERS.map(({ title, words }) => (
           <View key={title} style={{ gap: 6 }}>
             <Heading size={19}>{title}</Heading>

@@ -30,7 +30,7 @@ test('ten steps, drawn with the marks and the drawings themselves', () => {
   expect(FIRST_VISIT).toHaveLength(10);
   for (const { title } of FIRST_VISIT) expect(screen.getByText(title)).toBeTruthy();
   expect(screen.getByText('not enough data')).toBeTruthy();
-  fireEvent.press(screen.getByText('Begin a quick check'));
+  fireEvent.press(screen.getByText('Start a quick check'));
   expect(router.push).toHaveBeenCalledWith('/quick');
-  expect(screen.getByLabelText(/^Where the pressure goes/)).toBeTruthy();
+  expect(screen.getByLabelText(/^Pressure profile/)).toBeTruthy();
 });

@@ -6,86 +6,86 @@ export interface GuideStep {
   readonly picture?: 'airway' | 'crossing' | 'marks';
 }
 
-/** A first visit in ten steps. docs/guide.md says the same with pictures of the demo; a test holds the two together. */
+/** A first visit in ten steps. docs/guide.md says the same with pictures of the demo; a test compares the two. */
 export const FIRST_VISIT: readonly GuideStep[] = [
   {
-    title: 'Begin with two readings',
+    title: 'Start with two readings',
     words:
-      'Today, then Quick check. Nothing must be typed before: no customer, no unit. What stands here can be said at any time, and everything of it may stay unknown.',
+      'Today, then Quick check. You need no customer and no unit. You can set up the equipment at any time, and all of it is optional.',
   },
   {
     title: 'Enter the complaint',
     words:
-      'Station Call: touch what the person complained of. The stations of this visit and their order follow from it; the others stay one touch away. More than one unit here: they are listed at the foot of the page. Touch one to start there or to go on at the step you left. “Check a unit not listed” takes one nobody wrote down.',
+      'Complaint: touch what the customer reported. It sets the steps of this visit; all other steps stay one touch away. Other units at this address are listed at the bottom. Touch one to start there, or to go on where you left it. “Check unlisted unit” starts one that has no record.',
   },
   {
-    title: 'Look before you measure',
+    title: 'Inspect before you measure',
     words:
-      'Station Look: filter, coil, wheel, belt, dampers, drain. A touch each. A filter that passes no light can end the search before a gauge is out.',
+      'Inspect: filter, coil, wheel, belt, dampers, drain. One touch each. A filter that passes no light can end the search before you take out a gauge.',
   },
   {
-    title: 'Read on the drawing',
+    title: 'Enter readings on the drawing',
     words:
-      'Station Pressure: the air runs down the page. Touch an open circle where your probe is, and type what the gauge shows. Suction lies to the left of the line, supply to the right. If you took only the total, type it under the drawing.',
+      'Pressure: the air runs down the page. Touch the open circle where your probe is, and enter what the gauge shows. Suction is left of the line, supply is right. If you have only the total, enter it under the drawing.',
     picture: 'airway',
   },
   {
     title: 'Follow the next reading',
     words:
-      'At the foot stands the one reading that would tell most for the least work, and why. You may read another: nothing is locked.',
+      'The bottom of the page names the one reading that tells most for the least work, and why. You can take any other reading instead.',
   },
   {
-    title: 'Look at the mark, then at the limit',
+    title: 'Check the mark, then the limit',
     words:
-      'A full mark is in range, a half one borderline, a ringed one out of range. A dash means there is not enough data yet. Touch a figure: its formula, what went in, and whose limit it is.',
+      'A full mark is in range, a half mark is borderline, a ringed mark is out of range. A dash means not enough data. Touch a figure to see its formula, its inputs and the source of its limit.',
     picture: 'marks',
   },
   {
-    title: 'See where fan and path meet',
+    title: 'Find the operating point',
     words:
-      'Station Airflow: the blower’s table is typed once, two cells are enough for today. Where the manufacturer’s figures end, the curve ends; nothing is guessed beyond.',
+      'Airflow: enter the blower table once. Two cells are enough for today. Where the manufacturer’s figures end, the curve ends; Huff guesses nothing beyond.',
     picture: 'crossing',
   },
   {
     title: 'Try a fix before you do it',
     words:
-      'Station Fix: switch moves on and off. Airflow, static, amps, drop, minutes and money follow at once. Three plans stand ready, each with the chance that it lands.',
+      'Fix: turn fixes on and off. Airflow, static, amps, ΔT, minutes and cost change at once. Up to three plans are ready, each with its chance of meeting every target.',
   },
   {
-    title: 'Prove it',
+    title: 'Verify it',
     words:
-      'Decide on a plan, do it, read again. Station Prove holds what was promised against what is read, and says what is owed to the change and what to the readings.',
+      'Choose a plan, do the work, measure again. Verify compares the prediction with the new readings. It shows how much the change did, and how much is measurement error.',
   },
   {
-    title: 'Hand over',
+    title: 'Wrap up',
     words:
-      'The owner’s page as it will be; each finding fixed, quoted, declined or watched; the day of the next visit. A finding of your own goes in with “Add a finding”, at the foot of every step. The shop’s name, license and payment terms are set under Shop. Then report, label and readings: printed, sent, or kept.',
+      'See the owner’s page as it will be. Mark each finding fixed, quoted, declined or watched, and set the next visit. “Add a finding” is at the bottom of every step. Enter shop name, license and payment terms under Settings. Then print, send or save the report, the label and the readings.',
   },
 ];
 
-/** What else is asked, with its answer. */
+/** Other questions, with their answers. */
 export const ANSWERS: readonly { readonly title: string; readonly words: readonly string[] }[] = [
   {
     title: 'What works without a signal',
     words: [
-      'Everything that is read, judged, planned and proven: the phone computes by itself. The day’s sites, units and visits of the last week are on it, and whatever you opened before.',
-      'What waits to be sent is said in a quiet line under Today. It goes by itself when there is a signal; nothing is lost when the app is closed.',
-      'Load list, what is due, mail, roof sheets and a unit’s history stand as they were told last, with the time. Today’s and tomorrow’s stops are carried along by themselves while there is a signal: open Today before you drive. The report as a page is made on the phone; PDF and CSV want the server.',
+      'Readings, verdicts, plans and verification all work without a signal. The phone holds today’s sites and units, last week’s visits, and everything you opened before.',
+      'A line under Today shows what is not synced yet. It syncs by itself when there is a signal. Nothing is lost when you close the app.',
+      'Truck load, due jobs, email, roof sheets and unit history show the last data from the server, with its time. Jobs of today and tomorrow load by themselves while there is a signal: open Today before you drive. The phone makes the report page; PDF and CSV need the server.',
     ],
   },
   {
-    title: 'Where the data lies, and how to back it up',
+    title: 'Where the data is, and how to back it up',
     words: [
-      'On the server, in the folder it was started with (HUFF_DATA); a phone holds a copy of what it needs.',
-      'Shop, Data out and in writes the whole shop as one file of JSON with a published form. Keep one a week on another disk. Read in again, it adds what is missing and overwrites nothing.',
-      'With photos is a second, larger one: now and then. Or stop the server and copy its folder as a whole.',
+      'The data is on the server, in the folder it was started with (HUFF_DATA). A phone holds a copy of what it needs.',
+      'Settings, Import and export saves the whole shop as one JSON file with a published schema. Save one each week on another disk. Importing it adds what is missing and overwrites nothing.',
+      'The export with photos is a second, larger file. You can also stop the server and copy its whole folder.',
     ],
   },
   {
     title: 'What Huff does not decide',
     words: [
-      'Lock out and verify dead before hands go in; refrigerant, gas and line voltage are for those who are licensed for them. Where local code says otherwise, it stands.',
-      'A figure that was assumed is underlined with dots. It is as good as what was assumed: read the plate when you can.',
+      'Lock out and verify it is dead before you reach in. Refrigerant, gas and line voltage are for licensed people. Local code comes before anything Huff says.',
+      'An assumed figure has a dotted underline. It is only as good as the assumption: read the nameplate when you can.',
     ],
   },
 ];

@@ -16,7 +16,7 @@ import { View } from 'react-native';
 import { Choice } from '../../ui/form';
 import { ActionButton, TextButton } from '../../ui/page';
 import { SignaturePad } from '../../ui/signature';
-import { Heading, Txt } from '../../ui/text';
+import { dateText, Heading, Txt } from '../../ui/text';
 import { ToolForm } from '../tool/ToolForm';
 import { useFieldForm } from '../tool/useFieldForm';
 import { withFact } from '../visitState/newFact';
@@ -37,7 +37,7 @@ function useDays({ unitId }: VisitDto) {
   const [now] = useState(() => new Date());
   const due = filter?.due && filter.due.atMs > now.getTime() ? filter.due : undefined;
   return [
-    ...(due ? [{ id: dayOf(due.atMs), text: `filter, ${format(due.atMs, 'd MMM')}`, reason: 'Filter' }] : []),
+    ...(due ? [{ id: dayOf(due.atMs), text: `filter, ${dateText(due.atMs)}`, reason: 'Filter' }] : []),
     ...[1, 3, 6].map((months) => ({
       id: dayOf(addMonths(now, months)),
       text: months === 1 ? 'in a month' : `in ${months} months`,
@@ -75,11 +75,11 @@ export function Agreed({ email, width }: AgreedProps) {
         />
       </View>
       {email && agreed.mailTo !== email && (
-        <TextButton onPress={() => keep({ mailTo: email })}>{`Mail the report to ${email}`}</TextButton>
+        <TextButton onPress={() => keep({ mailTo: email })}>{`Email report to ${email}`}</TextButton>
       )}
       {agreed.mailTo !== undefined && (
         <Txt size={15} role="status">
-          {`The report goes to ${agreed.mailTo} once the server has this visit: it stands under Shop, Mail.`}
+          {`The report goes to ${agreed.mailTo} once this visit is synced. See Settings, Email.`}
         </Txt>
       )}
       {/* Begun anew whenever what is kept has changed: a chip above fills its field in. */}
@@ -141,7 +141,7 @@ function Words({
             });
         }}
       >
-        Keep it
+        Save
       </ActionButton>
     </View>
   );
@@ -168,7 +168,7 @@ function Mark({
         strokes={strokes}
         onStrokes={setStrokes}
         width={Math.min(width, 480)}
-        label={strokes.length === 0 ? 'Place to sign, empty' : 'Place to sign, signed'}
+        label={strokes.length === 0 ? 'Signature box, empty' : 'Signature box, signed'}
       />
       {fault !== undefined && (
         <Txt size={15} role="alert">
@@ -184,7 +184,7 @@ function Mark({
               if (kept !== undefined) onKeep(undefined);
             }}
           >
-            Clear it
+            Clear
           </TextButton>
         </View>
       )}

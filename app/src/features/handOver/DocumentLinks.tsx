@@ -35,7 +35,7 @@ export function DocumentLinks({ document, visit, unit, isSaved }: DocumentLinksP
   const open = (address: string) => void Linking.openURL(address);
   return (
     <View style={{ gap: 10 }}>
-      <Heading size={19}>Give it away</Heading>
+      <Heading size={19}>Report</Heading>
       <Choice
         as="strip"
         label="Paper"
@@ -47,27 +47,25 @@ export function DocumentLinks({ document, visit, unit, isSaved }: DocumentLinksP
         onChoose={setPaper}
       />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 24 }}>
-        <TextButton onPress={() => openPage(documentHtml(document, { size: paper }))}>
-          Print or show, no signal
-        </TextButton>
+        <TextButton onPress={() => openPage(documentHtml(document, { size: paper }))}>Print or show</TextButton>
         {isSaved && (
           <>
             <TextButton onPress={() => open(`/api/visits/${visit.id}/report.pdf?size=${paper}&${reader()}`)}>
               PDF
             </TextButton>
-            <TextButton onPress={() => open(`/api/visits/${visit.id}/readings.csv`)}>Readings as CSV</TextButton>
+            <TextButton onPress={() => open(`/api/visits/${visit.id}/readings.csv`)}>Save readings CSV</TextButton>
           </>
         )}
       </View>
       <DrawingLinks document={document} />
       {!isSaved && (
         <Txt size={14} color="softInk">
-          PDF and CSV come from the server, once the visit is saved.
+          PDF and CSV come from the server once the visit is saved.
         </Txt>
       )}
       {unit && (
         <View style={{ gap: 6 }}>
-          <Heading size={17}>Label for the unit</Heading>
+          <Heading size={17}>Unit label</Heading>
           <Choice
             label="Label"
             options={LABEL_SIZES.map(({ id, name }) => ({ id, text: name }))}
@@ -76,12 +74,12 @@ export function DocumentLinks({ document, visit, unit, isSaved }: DocumentLinksP
           />
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 24 }}>
             <TextButton onPress={() => open(`/api/units/${unit.id}/label.pdf?size=${size}&${reader()}`)}>
-              One label
+              Print label
             </TextButton>
             <TextButton
               onPress={() => open(`/api/sites/${unit.siteId}/labels.pdf?size=${size}&paper=${paper}&${reader()}`)}
             >
-              Sheet of the site
+              Print site labels
             </TextButton>
           </View>
         </View>

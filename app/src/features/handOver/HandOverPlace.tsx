@@ -30,7 +30,7 @@ export function HandOverPlace({ assessment, acts, width, frame }: StationPlacePr
       <View style={{ gap: 18 }}>
         <View style={{ gap: 10, backgroundColor: palette.sheet, borderRadius: 6, padding: 14 }}>
           <View style={{ gap: 2, borderBottomWidth: 2, borderColor: palette.ink, paddingBottom: 8 }}>
-            <Txt bold>{document.head?.name ?? 'No shop name yet: set it under Shop'}</Txt>
+            <Txt bold>{document.head?.name ?? 'No shop name yet. Add it under Settings.'}</Txt>
             {document.head && (
               <Txt size={14} color="softInk">
                 {document.head.under}
@@ -61,12 +61,12 @@ export function HandOverPlace({ assessment, acts, width, frame }: StationPlacePr
       <CallFoot>
         <Txt size={15} role="status">
           {open.length > 0
-            ? `${open.length} found and not settled${effort === undefined ? '' : `: ${effort}`}.`
+            ? `${open.length} open findings${effort === undefined ? '' : `: ${effort}`}.`
             : agreed?.returnOn === undefined
-              ? `${call.triage.length > 0 ? 'Everything found is settled' : 'Nothing was found so far'}. When is the next visit?`
-              : 'Everything found is settled, and the next visit has its day.'}
+              ? `${call.triage.length > 0 ? 'All findings are resolved' : 'No findings so far'}. Set the next visit.`
+              : 'All findings are resolved, and the next visit has a date.'}
         </Txt>
-        {open.length > 0 && <ActionButton onPress={() => acts.goTo('found')}>Settle what was found</ActionButton>}
+        {open.length > 0 && <ActionButton onPress={() => acts.goTo('found')}>Resolve findings</ActionButton>}
         {/* What is open stands at the next visit: nobody is kept from leaving. */}
         {acts.onSave && (
           <ActionButton quiet={open.length > 0} onPress={acts.onSave}>

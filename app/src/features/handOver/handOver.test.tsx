@@ -52,15 +52,15 @@ function show(visit: VisitDto, { isSaved = true }: { readonly isSaved?: boolean 
 test('the owner’s page stands as it will be, and what is not settled leads to where it is', () => {
   const said = measured();
   const { goTo } = show(found({ ...said, setup: { ...said.setup, unsaid: [] } }));
-  expect(screen.getByText('Your air handler does not move the air it should yet')).toBeTruthy();
+  expect(screen.getByText('Your air handler does not have the right airflow yet')).toBeTruthy();
   expect(
     screen.getByLabelText(/^Resistance to the blower: 0\.58 in\. w\.c\.; the nameplate allows 0\.50\. out of range/),
   ).toBeTruthy();
   // What is right is drawn behind each figure.
-  expect(screen.getByLabelText(/^Bar: Resistance to the blower, 0\.58 now; what is right is shaded/)).toBeTruthy();
-  expect(screen.getAllByText(/Trap missing or of the wrong depth\./)).toHaveLength(2);
-  expect(screen.getByText(/^\d found and not settled: about \d+ min, parts about \$\d+\.$/)).toBeTruthy();
-  fireEvent.press(screen.getByText('Settle what was found'));
+  expect(screen.getByLabelText(/^Bar: Resistance to the blower, 0\.58 now; the right range is shaded/)).toBeTruthy();
+  expect(screen.getAllByText(/Trap is missing or the wrong depth\./)).toHaveLength(2);
+  expect(screen.getByText(/^\d open findings: about \d+ min, parts about \$\d+\.$/)).toBeTruthy();
+  fireEvent.press(screen.getByText('Resolve findings'));
   expect(goTo).toHaveBeenCalledWith('found');
 });
 
@@ -76,12 +76,12 @@ test('a day is touched, a name typed; both are one fact, the last one stands', (
   expect(screen.getAllByLabelText('Next visit, if known').at(-1)!.props.value).toBe(day);
 });
 
-test('a day that is none is asked for at its field, and nothing is lost', () => {
+test('a day that is none is requested at its field, and nothing is lost', () => {
   const { last } = show(measured());
   fireEvent.changeText(screen.getByLabelText('Next visit, if known'), 'soon');
-  fireEvent.press(screen.getByText('Keep it'));
+  fireEvent.press(screen.getByText('Save'));
   expect(last()).toBeUndefined();
-  expect(screen.getByText('Type the day as 2026-12-08: year, month, day.')).toBeTruthy();
+  expect(screen.getByText('Enter the day as 2026-12-08: year, month, day.')).toBeTruthy();
   expect(screen.getByLabelText('Next visit, if known').props.value).toBe('soon');
 });
 
@@ -99,20 +99,20 @@ test('the day the filter is due is offered first', () => {
 
 test('a mark: a dot is refused, strokes are kept and can be cleared', () => {
   const { last } = show(measured());
-  const pad = screen.getByLabelText('Place to sign, empty');
+  const pad = screen.getByLabelText('Signature box, empty');
   const at = (locationX: number, locationY: number) => ({ nativeEvent: { locationX, locationY } });
   fireEvent(pad, 'layout', { nativeEvent: { layout: { width: 300, height: 100 } } });
   fireEvent(pad, 'responderGrant', at(30, 50));
   fireEvent(pad, 'responderRelease', at(30, 50));
-  expect(screen.getByText(/^That is a dot/)).toBeTruthy();
+  expect(screen.getByText(/^That is only a dot/)).toBeTruthy();
   expect(screen.queryByText('Save signature')).toBeNull();
   fireEvent(pad, 'responderGrant', at(40, 40));
   fireEvent(pad, 'responderMove', at(160, 80));
   fireEvent(pad, 'responderRelease', at(160, 80));
   fireEvent.press(screen.getByText('Save signature'));
   expect(last()).toMatchObject({ kind: 'handOver', inputs: { signature: '100,500;133,400 533,800' } });
-  fireEvent.press(screen.getByText('Clear it'));
-  expect(screen.getByLabelText('Place to sign, empty')).toBeTruthy();
+  fireEvent.press(screen.getByText('Clear'));
+  expect(screen.getByLabelText('Signature box, empty')).toBeTruthy();
 });
 
 test('PDF and CSV once it is saved, labels of a unit in a size', () => {
@@ -129,26 +129,26 @@ test('PDF and CSV once it is saved, labels of a unit in a size', () => {
     expect.stringMatching(`^/api/visits/${visit.id}/report\\.pdf\\?size=A4&zone=`),
   );
   fireEvent.press(screen.getByText('99 × 93 mm'));
-  fireEvent.press(screen.getByText('One label'));
+  fireEvent.press(screen.getByText('Print label'));
   expect(opened).toHaveBeenLastCalledWith(expect.stringMatching(/^\/api\/units\/unit-1\/label\.pdf\?size=large/));
-  fireEvent.press(screen.getByText('Readings as CSV'));
+  fireEvent.press(screen.getByText('Save readings CSV'));
   expect(opened).toHaveBeenLastCalledWith(`/api/visits/${visit.id}/readings.csv`);
 });
 
 test('the station is done when something was agreed', () => {
   const progress = (visit: VisitDto) => handOver.progress({ whole: visit } as Parameters<typeof handOver.progress>[0]);
-  expect(progress(measured())).toMatchObject({ state: 'empty', lacks: 'not handed over' });
+  expect(progress(measured())).toMatchObject({ state: 'empty', lacks: 'not wrapped up' });
   expect(progress(withFact(measured(), 'handOver', { ownerName: 'Mira Holt' }, NOW))).toMatchObject({ state: 'done' });
 });
 
 test('what nobody said is not named: the page speaks of a unit', () => {
   show({ ...measured(), setup: { unsaid: ['layout', 'motor'] } });
-  expect(screen.getByText('Your unit does not move the air it should yet')).toBeTruthy();
+  expect(screen.getByText('Your unit does not have the right airflow yet')).toBeTruthy();
   expect(screen.queryByText(/air handler/)).toBeNull();
 });
 
 test('before anything was read it claims nothing', () => {
   show(onTap3());
   expect(screen.getByText('Nothing was measured or changed yet.')).toBeTruthy();
-  expect(screen.getByText(/^Nothing was found so far\. When is the next visit\?/)).toBeTruthy();
+  expect(screen.getByText(/^No findings so far\. Set the next visit\./)).toBeTruthy();
 });

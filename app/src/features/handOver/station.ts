@@ -7,7 +7,7 @@ export const handOver: StationPlan = {
   progress: ({ whole }) => {
     const agreed = handedOver(whole.facts ?? []);
     const isDone = agreed?.returnOn !== undefined || agreed?.ownerName !== undefined || agreed?.signature !== undefined;
-    return { name: 'Hand over', state: isDone ? 'done' : 'empty', lacks: isDone ? undefined : 'not handed over' };
+    return { name: 'Wrap up', state: isDone ? 'done' : 'empty', lacks: isDone ? undefined : 'not wrapped up' };
   },
   Place: HandOverPlace,
 };

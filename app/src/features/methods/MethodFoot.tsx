@@ -16,9 +16,7 @@ function statusOf(outcome: ToolOutcome): string {
     const said = lines.map(({ label, value, unit }) => sentenceCase(`${label} ${toolText(value, unit)}`));
     return [...said, ...outcome.notes.slice(0, 1)].join('. ');
   }
-  return outcome.errors.length === 1
-    ? outcome.errors[0]!.message
-    : `${outcome.errors.length} figures are still to be read.`;
+  return outcome.errors.length === 1 ? outcome.errors[0]!.message : `${outcome.errors.length} readings missing.`;
 }
 
 /** What the method says so far, and the button that keeps it. */
@@ -36,8 +34,8 @@ export function MethodFoot({ outcome, keepWords, onSend }: MethodFootProps) {
         aside={ok && outcome.flow ? `± ${Math.round(100 * outcome.flow.sigmaShare)} %` : undefined}
       >
         {ok && !keepWords
-          ? `Keep ${toolText(outcome.headline.value, outcome.headline.unit)}`
-          : (keepWords ?? 'Keep this airflow')}
+          ? `Save ${toolText(outcome.headline.value, outcome.headline.unit)}`
+          : (keepWords ?? 'Save airflow')}
       </ActionButton>
     </View>
   );

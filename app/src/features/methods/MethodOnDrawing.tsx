@@ -147,7 +147,7 @@ export function MethodOnDrawing(props: MethodOnDrawingProps) {
       ))}
       {more}
       {later.length > 0 &&
-        (all ? rows(later) : <TextButton onPress={() => setAll(true)}>More: the air, and what is assumed</TextButton>)}
+        (all ? rows(later) : <TextButton onPress={() => setAll(true)}>More: air and assumptions</TextButton>)}
       {outcome.ok && (
         <Txt size={14} color="softInk">
           {outcome.formula}
@@ -155,7 +155,7 @@ export function MethodOnDrawing(props: MethodOnDrawingProps) {
       )}
       <NumberSheet
         asked={asked && numberAsked(tool, asked, raw)}
-        keepWords={asked?.index === undefined ? undefined : 'Keep, next'}
+        keepWords={asked?.index === undefined ? undefined : 'Save, next'}
         sideWords={asked?.index === undefined ? 'not known' : 'take out'}
         onKeep={keep}
         onClose={() => setAsked(undefined)}
@@ -188,7 +188,7 @@ function MeterWatch({ open, dialCuFt, onSeconds, onClose }: MeterWatchProps) {
   return (
     <StopWatch
       open={open}
-      says={`The dial of ${dial} cu ft, all other gas off. One full turn or more: the longer, the surer.`}
+      says={`Use the ${dial} cu ft dial, all other gas off. Time one full turn or more; longer is more accurate.`}
       onStop={onSeconds}
       onType={() => onSeconds(undefined)}
       onClose={onClose}

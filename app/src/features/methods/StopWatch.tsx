@@ -17,7 +17,7 @@ interface StopWatchProps {
 /** Clocking a dial by the watch: start as the hand passes, stop as it comes round. */
 export function StopWatch(props: StopWatchProps) {
   return (
-    <Sheet open={props.open} onClose={props.onClose} title="Clock it">
+    <Sheet open={props.open} onClose={props.onClose} title="Time it">
       {props.open && <Running {...props} />}
     </Sheet>
   );
@@ -45,12 +45,12 @@ function Running({ says, onStop, onType }: StopWatchProps) {
         {seconds.toFixed(1)}
       </Txt>
       {startedAt === undefined ? (
-        <ActionButton onPress={start}>Start as the hand passes</ActionButton>
+        <ActionButton onPress={start}>Start timer</ActionButton>
       ) : (
-        <ActionButton onPress={stop}>Stop as it comes round</ActionButton>
+        <ActionButton onPress={stop}>Stop timer</ActionButton>
       )}
       <ActionButton quiet onPress={onType}>
-        Type the seconds
+        Enter seconds
       </ActionButton>
     </View>
   );

@@ -58,8 +58,8 @@ export const PICTURES: Readonly<Partial<Record<FactKind, MethodPicture>>> = {
       { part: 'wheel', x: 0.55 },
     ],
     spots: [
-      { field: 'plateCfm', x: 0.24, label: 'the plate shows', tone: 'ink' },
-      { field: 'plateInWc', x: 0.8, label: 'supply, plate in', tone: 'supply' },
+      { field: 'plateCfm', x: 0.24, label: 'flow plate reading', tone: 'ink' },
+      { field: 'plateInWc', x: 0.8, label: 'supply, flow plate in', tone: 'supply' },
     ],
   },
   registers: { parts: [{ part: 'outlets', x: 0.5 }], spots: [] },

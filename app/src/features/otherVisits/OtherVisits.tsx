@@ -1,13 +1,12 @@
 import type { VisitDto } from '@huff/contract';
 import { splitTitle } from '@huff/contract/spine';
-import { format } from 'date-fns/format';
 import { router } from 'expo-router';
 import { Pressable, View } from 'react-native';
 import { sites, units } from '../../data/records';
 import { useRules } from '../../data/useRules';
 import { drafts, useDraft, useVisitList } from '../../data/visits';
 import { TextButton } from '../../ui/page';
-import { Heading, Txt } from '../../ui/text';
+import { clockText, Heading, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import { quickCheck } from '../visitState/newVisit';
 import { useStartVisit } from '../visitState/useStartVisit';
@@ -17,7 +16,7 @@ interface OtherVisitsProps {
   readonly visit: VisitDto;
 }
 
-const clock = ({ startedAt }: OpenedToday) => format(startedAt, 'HH:mm');
+const clock = ({ startedAt }: OpenedToday) => clockText(startedAt);
 
 /** The other units of this address and the other checks of today, a touch away at the step they were left at; and one more unit. */
 export function OtherVisits({ visit }: OtherVisitsProps) {
@@ -58,7 +57,7 @@ export function OtherVisits({ visit }: OtherVisitsProps) {
         )}
         {unnamedHere.map((one) => rowTo(one, splitTitle(one.title).name))}
         {!site && elsewhere.map((one) => rowTo(one, one.title))}
-        <TextButton onPress={checkAnother}>{site ? 'Check a unit not listed' : 'Check another unit'}</TextButton>
+        <TextButton onPress={checkAnother}>{site ? 'Check unlisted unit' : 'Check another unit'}</TextButton>
       </View>
       {site && elsewhere.length > 0 && (
         <View>

@@ -79,7 +79,7 @@ describe('two systems at one address', () => {
     const names = screen.getAllByRole('button').map(({ props }) => props['aria-label'] ?? props.accessibilityLabel);
     expect(names.filter(Boolean)).toEqual([
       'Start a visit at Cellar',
-      expect.stringMatching(/^Go to Loft, \d\d:\d\d$/),
+      expect.stringMatching(/^Go to Loft, \d{1,2}:\d\d [AP]M$/),
       expect.stringMatching(/^Go to Barn/),
     ]);
     expect(screen.getByText('Elsewhere today')).toBeTruthy();
@@ -90,7 +90,7 @@ describe('two systems at one address', () => {
   });
   test('a unit nobody wrote down is checked at the same address, with its altitude and climate', () => {
     renderThemed(<OtherVisits visit={here} />);
-    fireEvent.press(screen.getByText('Check a unit not listed'));
+    fireEvent.press(screen.getByText('Check unlisted unit'));
     expect(mockOpen).toHaveBeenCalledWith(
       expect.objectContaining({
         title: 'Lantern Quay, Quick check',

@@ -40,7 +40,7 @@ export function takePhoto(onPhoto: (picture: Picture) => void, onError: (why: st
   input.addEventListener('change', () => {
     const file = input.files?.[0];
     if (!file) return;
-    pictureOf(file).then(onPhoto, () => onError(`${file.name} is no picture that can be read. Choose a photo.`));
+    pictureOf(file).then(onPhoto, () => onError(`${file.name} is not a readable picture. Choose a photo.`));
   });
   input.click();
 }

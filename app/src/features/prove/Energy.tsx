@@ -18,13 +18,13 @@ export function Energy({ proven, shop }: { readonly proven: ProofOfVisit; readon
     <View style={{ gap: 2 }}>
       <Heading size={16}>Energy a year</Heading>
       <Txt figures>
-        {saves ? 'Saves' : 'Spends'} {amount}
+        {saves ? 'Saves' : 'Uses'} {amount}
         {money === undefined ? '' : `, ${moneyText(Math.abs(money), shop.currency)}`} at{' '}
         {toolFigure(rules.hoursAYear, 'count')} hours.
       </Txt>
       <Txt size={14} color="softInk">
         Power after is {watts.after === undefined ? 'predicted' : 'measured'}.{' '}
-        {money === undefined ? 'The tariff is not known: set it under Shop.' : ''}
+        {money === undefined ? 'Electricity price is missing. Set it under Settings.' : ''}
       </Txt>
     </View>
   );

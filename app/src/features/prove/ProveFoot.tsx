@@ -37,15 +37,15 @@ export function ProveFoot({ proven, keeping, onPort, onKeep, onFix, onSave }: Pr
         <View style={{ gap: 8 }}>
           <Txt bold={keeping === 'kept'} color={keeping === 'kept' ? 'ink' : 'softInk'}>
             {keeping === 'kept'
-              ? 'Kept on the unit: speed, drive and air path as proven.'
-              : 'Proven. This check is at no known unit, so there is no record to keep it on.'}
+              ? 'Saved to the unit: speed, drive and air path as verified.'
+              : 'Verified. This check has no unit, so there is no record to save it to.'}
           </Txt>
           {onSave && <ActionButton onPress={onSave}>Save this visit</ActionButton>}
         </View>
       );
     return (
       <ActionButton onPress={onKeep} disabled={!proven.proof.proven}>
-        Keep it on the unit
+        Save to unit
       </ActionButton>
     );
   };

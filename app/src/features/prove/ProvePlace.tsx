@@ -44,7 +44,7 @@ export function ProvePlace({ parted, paneWidth, onPort, onMethod, onFix, onSave,
   const keep = () => {
     const record = proven && provenUnit(visit, proven.proof, new Date().toISOString());
     if (ofUnit && parted.after && record)
-      units.change(ofUnit, unitAfter(ofUnit.record, parted.after, record), 'The unit’s record is changed.');
+      units.change(ofUnit, unitAfter(ofUnit.record, parted.after, record), 'Unit record changed.');
   };
   return frame({
     main: (
@@ -60,7 +60,7 @@ export function ProvePlace({ parted, paneWidth, onPort, onMethod, onFix, onSave,
     ),
     side: parted.plan && proven && (
       <>
-        <Heading size={17}>Predicted, and read</Heading>
+        <Heading size={17}>Predicted and measured</Heading>
         <ProofCrossing plan={parted.plan} proven={proven} height={320} />
         <ProofTable proof={proven.proof} />
         <Energy proven={proven} shop={shop} />

@@ -31,10 +31,9 @@ export function ProveStation({ plan, proven, shop, width, onPort, onMethod, wide
   if (!plan || !proven) {
     return (
       <View style={{ gap: 8 }}>
-        <Heading size={17}>Nothing to prove yet</Heading>
+        <Heading size={17}>Nothing to verify yet</Heading>
         <Txt color="softInk">
-          Decide what to do under Fix. Its prediction is kept; after the work the same ports are read again, and this
-          page shows whether it worked.
+          Choose a plan under Fix and do the work. Then measure the same ports again here to see whether it worked.
         </Txt>
       </View>
     );
@@ -46,7 +45,7 @@ export function ProveStation({ plan, proven, shop, width, onPort, onMethod, wide
         <Heading size={19}>
           {proof.claim && proof.claim.found !== 'asPromised' && proof.contradictions.length === 0
             ? CLAIM_TITLE[proof.claim.found]
-            : (proof.sentence ?? 'Read the same ports again')}
+            : (proof.sentence ?? 'Measure the same ports again')}
         </Heading>
         {plan.record.words.map((words) => (
           <Txt key={words} size={14} color="softInk" figures>

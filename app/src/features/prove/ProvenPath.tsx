@@ -14,9 +14,9 @@ export function ProvenPath({ plan, proven }: { readonly plan: DecidedPlan; reado
   const was = new Map(plan.record.from.system.path.map((stretch) => [key(stretch), stretch]));
   return (
     <View>
-      <Heading size={16}>The air path as proven</Heading>
+      <Heading size={16}>Air path as verified</Heading>
       <Txt size={14} color="softInk" figures>
-        What each part takes at {toolText(found.flowCfm, 'cfm')}. Kept on the unit for the next visit.
+        Pressure drop of each part at {toolText(found.flowCfm, 'cfm')}. Kept on the unit for the next visit.
       </Txt>
       {found.system.path.map((stretch) => {
         const old = was.get(key(stretch));

@@ -54,7 +54,7 @@ export function ReadAgain({ before, after, onPort, onMethod }: ReadAgainProps) {
     open: () => onMethod(id),
   }));
   return (
-    <View role="group" aria-label="Read again">
+    <View role="group" aria-label="Measure again">
       {[...statics, ...others].map(({ id, name, was, is, under, open }) => (
         <ReadRow key={id} name={name} was={was} is={is} under={under} onPress={open} />
       ))}
@@ -97,7 +97,7 @@ function ReadRow({
   return (
     <Pressable
       role="button"
-      aria-label={`${name}: ${was} before, ${is === undefined ? 'not read again' : `${is} now`}. Read it again`}
+      aria-label={`${name}: ${was} before, ${is === undefined ? 'not re-measured' : `${is} now`}. Measure it again`}
       onPress={onPress}
       style={{
         minHeight: 56,

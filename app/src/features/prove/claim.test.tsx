@@ -14,7 +14,7 @@ const proof: Proof = { lines: [], changes: [], lacking: [], contradictions: [], 
 const flow = {
   flowCfm: 960,
   sigmaCfm: 58,
-  says: 'The change is by the stretch nobody touched, to ± 1.6 %.',
+  says: 'The change is from the untouched section, to ± 1.6 %.',
   measured: true,
   usualOnly: false,
   dropOnly: false,
@@ -25,13 +25,13 @@ describe('what the untouched stretch says', () => {
     renderThemed(<ClaimCheck proof={proof} />);
     expect(screen.getByText(/Was it done\?/)).toBeTruthy();
     expect(screen.getByLabelText('out of range')).toBeTruthy();
-    expect(screen.queryByText('The untouched stretch agrees')).toBeNull();
+    expect(screen.queryByText('The untouched section agrees')).toBeNull();
   });
   test('a fix that holds says so, and what the airflow after rests on', () => {
     renderThemed(
       <ClaimCheck proof={{ ...proof, flow, claim: { ...claim, found: 'asPromised', sentence: '+5 %.' } }} />,
     );
-    expect(screen.getByText('The untouched stretch agrees')).toBeTruthy();
+    expect(screen.getByText('The untouched section agrees')).toBeTruthy();
     expect(screen.getByLabelText('in range')).toBeTruthy();
     expect(screen.getByText(/to ± 1\.6 %/)).toBeTruthy();
   });

@@ -18,13 +18,13 @@ describe('energy a year', () => {
   });
   test('more power spends; what was not measured again is predicted', () => {
     show(watts({ before: 400, promised: 520 }), { tariffPerKwh: 0.25, hoursAYear: 2000 });
-    expect(screen.getByText('Spends 240 kWh, $60 at 2,000 hours.')).toBeTruthy();
+    expect(screen.getByText('Uses 240 kWh, $60 at 2,000 hours.')).toBeTruthy();
     expect(screen.getByText(/^Power after is predicted\./)).toBeTruthy();
   });
   test('an unknown tariff is said, and the energy all the same', () => {
     show(watts({ before: 520, after: 400 }));
     expect(screen.getByText(/^Saves 240 kWh at 2,000 hours/)).toBeTruthy();
-    expect(screen.getByText(/The tariff is not known: set it under Shop/)).toBeTruthy();
+    expect(screen.getByText(/Electricity price is missing/)).toBeTruthy();
   });
   test('without a power before there is nothing to compare', () => {
     show(watts({ after: 400 }));

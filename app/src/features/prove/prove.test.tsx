@@ -47,11 +47,11 @@ const station = (visit: VisitDto) => {
 describe('the station Prove', () => {
   test('before a plan it teaches what goes here', () => {
     station(before);
-    expect(screen.getByText('Nothing to prove yet')).toBeTruthy();
+    expect(screen.getByText('Nothing to verify yet')).toBeTruthy();
   });
   test('after it, each port is to be read again', () => {
     const { onPort } = station(decided);
-    fireEvent.press(screen.getByLabelText(/^Static at R2: −0\.31 before, not read again/));
+    fireEvent.press(screen.getByLabelText(/^Static at R2: −0\.31 before, not re-measured/));
     expect(onPort).toHaveBeenCalledWith('R2');
   });
   test('read again: before, predicted and after, and how near it was', () => {
@@ -60,7 +60,7 @@ describe('the station Prove', () => {
     expect(
       screen.getByLabelText(/^External static, in\. w\.c\.: 0\.58 before, 0\.70 predicted, 0\.67 after/),
     ).toBeTruthy();
-    expect(screen.getByText('The air path as proven')).toBeTruthy();
+    expect(screen.getByText('Air path as verified')).toBeTruthy();
   });
 });
 
@@ -82,7 +82,7 @@ describe('the foot of Prove', () => {
   });
   test('proven: kept on the unit, or saved where there is none', () => {
     const { onKeep } = foot(proven, 'toKeep');
-    fireEvent.press(screen.getByText('Keep it on the unit'));
+    fireEvent.press(screen.getByText('Save to unit'));
     expect(onKeep).toHaveBeenCalled();
   });
   test('without a unit the visit is saved', () => {

@@ -6,9 +6,9 @@ export const prove: StationPlan = {
   progress: ({ parted: { plan, after }, assessment: { judgement } }) => {
     const provenAt = plan && judgement.tespInWc !== undefined;
     return {
-      name: 'Prove',
+      name: 'Verify',
       state: provenAt ? 'done' : plan && (after?.readings.length ?? 0) > 0 ? 'started' : 'empty',
-      lacks: plan ? (provenAt ? undefined : 'not read again') : 'nothing to prove',
+      lacks: plan ? (provenAt ? undefined : 'not re-measured') : 'nothing to verify',
     };
   },
   Place: ({ wholeParted, width, acts, frame }) => (

@@ -25,12 +25,12 @@ export function ResultStrip({ visit, assessment, onWorking }: ResultStripProps) 
   const { airflow, drop, flow, rise, offTable } = assessment;
   const usual = flow?.usualOnly ? flow : undefined;
   const flowCfm = usual ? undefined : flow?.flowCfm;
-  const perTon = flowCfm !== undefined && visit.tons ? `, ${flowText(flowCfm / visit.tons)} a ton` : '';
+  const perTon = flowCfm !== undefined && visit.tons ? `, ${flowText(flowCfm / visit.tons)} per ton` : '';
   const range =
     usual && `usual ${flowText(usual.flowCfm - usual.sigmaCfm)} to ${flowText(usual.flowCfm + usual.sigmaCfm)}`;
   const sure = flow && !usual && `± ${flowText(flow.sigmaCfm)}${perTon}`;
   const change = visit.mode === 'heating' ? rise : drop;
-  const changeName = visit.mode === 'heating' ? 'Rise' : 'Drop';
+  const changeName = visit.mode === 'heating' ? 'Rise' : 'ΔT';
   const limit =
     maxTesp.source === 'assumed' ? `of ${staticText(maxTesp.value)} assumed` : `of ${staticText(maxTesp.value)}`;
   return (

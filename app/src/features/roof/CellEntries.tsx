@@ -54,7 +54,7 @@ export function CellEntries({ cell, round: { visit, onVisit }, beforeId, width, 
     return (
       <Txt color="softInk">
         {cell.column === 'airflow'
-          ? 'Worked out from static, tap and table, or measured at the unit by one of the methods.'
+          ? 'Calculated from static, tap and table, or measured at the unit.'
           : 'This unit has none.'}
       </Txt>
     );
@@ -108,7 +108,7 @@ export function CellEntries({ cell, round: { visit, onVisit }, beforeId, width, 
       )}
       {entries.some(({ kind }) => kind === 'drop') && (
         <ActionButton quiet={!asks} onPress={() => setSheet('drop')}>
-          Type the temperatures
+          Enter temperatures
         </ActionButton>
       )}
       {point !== undefined && (

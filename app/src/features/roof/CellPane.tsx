@@ -1,10 +1,9 @@
 import { flowWords, shownWords, staticWords, VERDICT_TEXT } from '@huff/core';
 import { ROOF_COLUMNS, roofEntries, type RoofColumn } from '@huff/core/call';
-import { format } from 'date-fns/format';
 import { View } from 'react-native';
 import { VerdictMark } from '../../ui/marks';
 import { ActionButton } from '../../ui/page';
-import { Heading, Txt } from '../../ui/text';
+import { Heading, Txt, yearDateText } from '../../ui/text';
 import { useIsWide, usePalette } from '../../ui/theme';
 import { CellEntries } from './CellEntries';
 import type { RoofCell } from './RoofTable';
@@ -65,9 +64,7 @@ export function CellPane({ row, cell, round, width, onDone, nextCheck, nextUnit,
         )}
         <VerdictMark word={mark?.word ?? 'cantSay'} />
         <Txt>
-          {mark
-            ? `${VERDICT_TEXT[mark.word]}, ${mark.today ? 'today' : format(mark.at, 'd MMM yyyy')}`
-            : 'not looked at'}
+          {mark ? `${VERDICT_TEXT[mark.word]}, ${mark.today ? 'today' : yearDateText(mark.at)}` : 'not looked at'}
         </Txt>
       </View>
       <CellEntries
@@ -98,7 +95,7 @@ export function CellPane({ row, cell, round, width, onDone, nextCheck, nextUnit,
       )}
       {last && (
         <Txt size={14} color="softInk">
-          {`${mark?.today || last.startedAt === mark?.at ? '' : 'Last visit, '}${format(last.startedAt, 'd MMM yyyy')}: ${last.headline}`}
+          {`${mark?.today || last.startedAt === mark?.at ? '' : 'Last visit, '}${yearDateText(last.startedAt)}: ${last.headline}`}
         </Txt>
       )}
       {open.slice(0, FOUND).map(({ id, words }) => (

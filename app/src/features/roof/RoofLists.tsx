@@ -10,9 +10,9 @@ export function TakeList({ take, wide }: { readonly take: readonly TakeUp[]; rea
   return (
     <View style={{ flex: wide ? 1 : undefined }}>
       <Heading size={17} style={{ paddingBottom: 6 }}>
-        Take up
+        Parts to bring
       </Heading>
-      {take.length === 0 && <Txt color="softInk">Nothing known: say belts and filters of the units.</Txt>}
+      {take.length === 0 && <Txt color="softInk">Missing: belts and filters. Enter them at the units.</Txt>}
       {take.map(({ part, why, count }) => (
         <View
           key={part}
@@ -46,7 +46,7 @@ export function WorkList({ work, wide }: WorkListProps) {
       <Heading size={17} style={{ paddingBottom: 6 }}>
         Order of work
       </Heading>
-      {work.length === 0 && <Txt color="softInk">Nothing found is open.</Txt>}
+      {work.length === 0 && <Txt color="softInk">No open findings.</Txt>}
       {work.map(({ unitId, name, words, minutes, hours }, i) => (
         <View
           key={unitId}

@@ -1,5 +1,4 @@
 import { ROOF_COLUMNS, equipmentOf, intoShape, roofEntries } from '@huff/core/call';
-import { format } from 'date-fns/format';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useRef, useState } from 'react';
 import { useWindowDimensions, View } from 'react-native';
@@ -7,7 +6,7 @@ import { sites } from '../../data/records';
 import { useShop } from '../../data/useShop';
 import { Page } from '../../ui/page';
 import { Sheet } from '../../ui/sheet';
-import { ToldAt, Txt } from '../../ui/text';
+import { dateText, ToldAt, Txt } from '../../ui/text';
 import { useIsWide } from '../../ui/theme';
 import { withFact } from '../visitState/newFact';
 import { CellPane } from './CellPane';
@@ -39,7 +38,7 @@ export function RoofPage() {
   const round = rows.filter(({ unit }) => today.has(unit.id)).length;
   const under = [
     `${rows.length} ${rows.length === 1 ? 'unit' : 'units'}`,
-    dates.length > 0 ? `last looked at ${format(dates.at(-1)!, 'd MMM')}` : 'not looked at yet',
+    dates.length > 0 ? `last looked at ${dateText(dates.at(-1)!)}` : 'not looked at yet',
     ...(round > 0 ? [`${round} on today’s round`] : []),
   ].join(' · ');
   const nextUnit = rows[at + 1];
@@ -87,7 +86,7 @@ export function RoofPage() {
         <View style={{ flex: wide ? 1 : undefined, gap: 24 }}>
           {isError && !saidAt && (
             <Txt role="status">
-              How the units stood before is on the server: try again with a signal. What is read today is kept.
+              Earlier results are on the server. Try again with a signal. Today’s readings are saved.
             </Txt>
           )}
           <ToldAt at={saidAt} />
@@ -95,7 +94,7 @@ export function RoofPage() {
           {isReading ? (
             <Txt color="softInk">Loading units…</Txt>
           ) : rows.length === 0 ? (
-            <Txt>No unit here yet. Each unit of the site has its row, with how it stood at its last visit.</Txt>
+            <Txt>No unit here yet. Each unit of the site gets a row with its last results.</Txt>
           ) : (
             <RoofTable
               rows={rows}
@@ -119,11 +118,7 @@ export function RoofPage() {
         </View>
         {wide ? (
           <View ref={pane} style={{ width: PANE, gap: 12 }}>
-            {cell ?? (
-              <Txt color="softInk">
-                Touch a mark: what was read and found stands here, and what is read now is typed here.
-              </Txt>
-            )}
+            {cell ?? <Txt color="softInk">Touch a mark to see its readings and enter new ones.</Txt>}
             <Txt size={14} color="softInk">
               ↑ ↓ unit · ← → check · 1 2 3 what is seen · Enter into it
             </Txt>

@@ -1,10 +1,9 @@
 import { tonsText, VERDICT_TEXT } from '@huff/core';
 import { ROOF_COLUMNS, type RoofColumn } from '@huff/core/call';
-import { format } from 'date-fns/format';
 import { useEffect, useRef, type KeyboardEvent } from 'react';
 import { Pressable, ScrollView, View } from 'react-native';
 import { VerdictMark } from '../../ui/marks';
-import { Txt } from '../../ui/text';
+import { dateText, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import { unitFactsLine } from '../units/UnitRow';
 import type { RoofRow } from './useRoofSheet';
@@ -118,7 +117,7 @@ export function RoofTable({ rows, chosen, onChoose, onEnter, onDigit, onOpen, wi
                   testID={`cell-${i}-${column}`}
                   tabIndex={here || first ? 0 : -1}
                   aria-pressed={here}
-                  aria-label={`${row.unit.name}, ${name}: ${mark ? `${VERDICT_TEXT[word]}, ${mark.today ? 'today' : format(mark.at, 'd MMM')}` : 'not looked at'}`}
+                  aria-label={`${row.unit.name}, ${name}: ${mark ? `${VERDICT_TEXT[word]}, ${mark.today ? 'today' : dateText(mark.at)}` : 'not looked at'}`}
                   onPress={() => (here ? onEnter() : onChoose({ unitId: row.unit.id, column: id }))}
                   style={{
                     width: cellWidth,

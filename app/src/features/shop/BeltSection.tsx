@@ -20,7 +20,7 @@ export function BeltSection({ shop, onEdit }: SectionProps) {
         const { mark: kept } = beltOfForm(raw);
         return { ...shop, belts: [...others(kept), beltOfForm(raw, kept === part?.mark ? part : undefined)] };
       },
-      remove: part && { words: 'Take it off the list', shop: () => ({ ...shop, belts: others() }) },
+      remove: part && { words: 'Remove', shop: () => ({ ...shop, belts: others() }) },
     });
   };
   return (
@@ -35,7 +35,7 @@ export function BeltSection({ shop, onEdit }: SectionProps) {
       })}
       {belts.length === 0 && (
         <Txt size={15} color="softInk">
-          Standard lengths are always there to buy.
+          Standard belt lengths can always be bought.
         </Txt>
       )}
     </ListSection>

@@ -9,7 +9,7 @@ export function CardSection({ shop, onEdit }: SectionProps) {
   const under = [card.phone, card.licence && `License ${card.licence}`, card.technician].filter(Boolean).join(' · ');
   const open = () =>
     onEdit({
-      title: 'On the customer’s page',
+      title: 'Shop details',
       set: SHOP_CARD_FORM,
       begin: { ...card },
       faultsOf: (raw) => inputFaults(SHOP_CARD_FORM, raw),
@@ -24,12 +24,12 @@ export function CardSection({ shop, onEdit }: SectionProps) {
       }),
     });
   return (
-    <ListSection title="On the customer’s page">
+    <ListSection title="Shop details">
       <ListRow
-        name="Shop’s name"
+        name="Shop name"
         says={says}
         under={under === '' ? 'name, phone, license, technician, payment terms' : under}
-        label={`Shop’s name: ${says}. Change`}
+        label={`Shop name: ${says}. Change`}
         onPress={open}
       />
     </ListSection>

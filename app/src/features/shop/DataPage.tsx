@@ -28,7 +28,7 @@ async function send(address: string, file: File): Promise<BundleReport | readonl
   if (answer.ok && body) return body as BundleReport;
   const { errors = [], detail } = (body ?? {}) as Partial<Problem>;
   const faults = errors.map(({ field, message }) => (field === '' ? message : `${field}: ${message}`));
-  return faults.length > 0 ? faults : [detail ?? 'The server did not take it.'];
+  return faults.length > 0 ? faults : [detail ?? 'The server refused the file.'];
 }
 
 const KINDS = [
@@ -66,27 +66,27 @@ export function DataPage() {
     setBusy(false);
     if (!('added' in answer)) return setFaults(answer);
     setChosen(undefined);
-    setDone(`Taken in: ${addedWords(answer)}. Other phones are told within a minute.`);
+    setDone(`Imported: ${addedWords(answer)}. Other phones get it within a minute.`);
     // This one now: whoever took a file in looks for it.
     spine().wake();
   };
   return (
-    <Page title="Data out and in" back="/shop" broad>
+    <Page title="Import and export" back="/shop" broad>
       <Columns
         main={
           <View style={{ gap: 22 }}>
             <View style={{ gap: 6 }}>
               <Heading size={19}>Out</Heading>
               <Txt color="softInk">
-                Sites, units, blower tables, visits with every reading, what is planned and what the shop set for
-                itself, as JSON with a published schema. With photos it is many times as large.
+                Sites, units, blower tables, visits with every reading, schedule and settings, as JSON with a published
+                schema. With photos the file is much larger.
               </Txt>
               <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 24 }}>
                 <TextButton onPress={() => void Linking.openURL('/api/bundle')}>The whole shop</TextButton>
                 <TextButton onPress={() => void Linking.openURL('/api/bundle?photos=yes')}>With photos</TextButton>
               </View>
               <Txt size={15} color="softInk">
-                One site alone: on its page, under Sites.
+                Export one site from its page under Sites.
               </Txt>
               <TextButton onPress={() => void Linking.openURL('/api/refrigerant/cylinders.csv')}>
                 Refrigerant by cylinder, CSV
@@ -94,10 +94,7 @@ export function DataPage() {
             </View>
             <View style={{ gap: 8 }}>
               <Heading size={19}>In</Heading>
-              <Txt color="softInk">
-                A file of Huff’s. What is not here is added; what is here and other is left as it is. All of it or
-                nothing.
-              </Txt>
+              <Txt color="softInk">Import a Huff file. Adds new records, never overwrites. All or nothing.</Txt>
               <ActionButton
                 quiet
                 disabled={busy}
@@ -108,7 +105,7 @@ export function DataPage() {
                   )
                 }
               >
-                {busy ? 'Reading it: a shop of years takes minutes' : 'Choose a file'}
+                {busy ? 'Reading file… this can take minutes' : 'Choose a file'}
               </ActionButton>
               {faults.map((fault) => (
                 <Txt key={fault} role="alert">
@@ -117,11 +114,11 @@ export function DataPage() {
               ))}
               {chosen && (
                 <View style={{ gap: 8 }} role="status">
-                  <Txt bold>{`${chosen.file.name} brings: ${addedWords(chosen.report)}.`}</Txt>
-                  {chosen.report.same > 0 && <Txt>{`${chosen.report.same} are here already, the same.`}</Txt>}
+                  <Txt bold>{`${chosen.file.name} adds: ${addedWords(chosen.report)}.`}</Txt>
+                  {chosen.report.same > 0 && <Txt>{`${chosen.report.same} are already here, unchanged.`}</Txt>}
                   {chosen.report.left.length > 0 && (
                     <Txt>
-                      {`Left as they are here: ${chosen.report.left
+                      {`Not overwritten: ${chosen.report.left
                         .slice(0, 8)
                         .map(({ name }) => name)
                         .join(
@@ -130,7 +127,7 @@ export function DataPage() {
                     </Txt>
                   )}
                   <ActionButton disabled={busy} onPress={() => void keep(chosen)}>
-                    Take it in
+                    Import
                   </ActionButton>
                 </View>
               )}

@@ -20,13 +20,13 @@ export function EffortSection({ shop, onEdit }: SectionProps) {
       faultsOf: (raw) => inputFaults(EFFORT_FORM, raw),
       keep: (raw) => withEffort(shop, move.id, raw),
       remove: own && {
-        words: `Back to the usual: ${minutesText(move.minutes)}, ${moneyText(move.cost, shop.currency)}`,
+        words: `Back to default: ${minutesText(move.minutes)}, ${moneyText(move.cost, shop.currency)}`,
         shop: () => ({ ...shop, moves: shop.moves.filter((one) => one.move !== move.id) }),
       },
     });
   };
   return (
-    <ListSection title="Minutes and money by move">
+    <ListSection title="Minutes and cost by fix">
       {PRICED.map((move) => {
         const own = ownOf(move);
         const { minutes, cost } = own ?? move;

@@ -6,11 +6,11 @@ import { ENERGY_FORM } from './shopForms';
 /** What a kilowatt-hour costs here, and how long a blower runs. */
 export function EnergySection({ shop, onEdit }: SectionProps) {
   const { currency, tariffPerKwh, hoursAYear, laborAnHour } = shop;
-  const says = tariffPerKwh ? `${currency}${tariffPerKwh} a kWh` : 'not known';
-  const under = `${toolFigure(hoursAYear ?? 2000, 'count')} hours a year${hoursAYear ? '' : ', taken'}${laborAnHour ? `; labor ${currency}${laborAnHour} an hour` : ''}`;
+  const says = tariffPerKwh ? `${currency}${tariffPerKwh} per kWh` : 'not known';
+  const under = `${toolFigure(hoursAYear ?? 2000, 'count')} hours per year${hoursAYear ? '' : ', assumed'}${laborAnHour ? `; labor ${currency}${laborAnHour} an hour` : ''}`;
   const open = () =>
     onEdit({
-      title: 'Energy and money',
+      title: 'Energy and labor',
       set: ENERGY_FORM,
       begin: { currency, tariffPerKwh, hoursAYear, laborAnHour },
       faultsOf: (raw) => inputFaults(ENERGY_FORM, raw),

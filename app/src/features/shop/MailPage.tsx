@@ -1,10 +1,9 @@
-import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { ask } from '../../data/ask';
 import { useServerWord } from '../../data/words/useServerWord';
 import { Page } from '../../ui/page';
-import { Heading, ToldAt, Txt } from '../../ui/text';
+import { dateText, Heading, ToldAt, Txt } from '../../ui/text';
 import { useIsWide, usePalette } from '../../ui/theme';
 
 /** A mail that would be sent, as the server keeps it. */
@@ -29,16 +28,16 @@ export function MailPage() {
   const mails = data ?? [];
   const open = mails.find(({ id }) => id === openId) ?? (wide ? mails[0] : undefined);
   return (
-    <Page title="Mail" under="Drafts. Huff does not send mail itself." back="/shop" broad>
+    <Page title="Email" under="Drafts. Huff does not send mail itself." back="/shop" broad>
       <View style={{ paddingHorizontal: 16, flexDirection: wide ? 'row' : 'column', gap: wide ? 32 : 12 }}>
         <View style={wide ? { width: 400 } : undefined}>
-          {isPending && <Txt color="softInk">Reading the mail.</Txt>}
-          {isError && !saidAt && <Txt role="status">The mail is on the server: try again with a signal.</Txt>}
+          {isPending && <Txt color="softInk">Loading email…</Txt>}
+          {isError && !saidAt && <Txt role="status">Email is on the server. Try again with a signal.</Txt>}
           <ToldAt at={saidAt} />
           {data && mails.length === 0 && (
             <Txt color="softInk">
-              No mail yet. A report is written when a visit is handed over with an address, a reminder ten days before
-              something is due at a site that has one.
+              No email yet. Huff drafts a report when you wrap up a visit with an email address, and a reminder ten days
+              before a job is due.
             </Txt>
           )}
           {mails.map((mail) => (
@@ -51,7 +50,7 @@ export function MailPage() {
               >
                 <Txt bold={mail.id === open?.id || !wide}>{mail.subject}</Txt>
                 <Txt size={14} color="softInk" figures>
-                  {`${mail.kind} · ${mail.to} · ${format(mail.madeAt, 'd MMM')}`}
+                  {`${mail.kind} · ${mail.to} · ${dateText(mail.madeAt)}`}
                 </Txt>
               </Pressable>
               {!wide && mail.id === open?.id && <Body mail={mail} />}

@@ -70,8 +70,8 @@ export function MeasuresRow() {
   const says = [shownUnit('inWc'), shownUnit('cfm'), shownUnit('degF')].map((unit) => unit.text).join(' · ');
   return (
     <>
-      <ListRow name="Units of measure" under="yours, on this phone" says={says} onPress={() => setOpen(true)} />
-      <Sheet open={open} onClose={() => setOpen(false)} title="Units of measure">
+      <ListRow name="Units" under="yours, on this phone" says={says} onPress={() => setOpen(true)} />
+      <Sheet open={open} onClose={() => setOpen(false)} title="Units">
         <View style={{ gap: 12 }}>
           <View style={{ flexDirection: 'row', gap: 24 }}>
             <TextButton onPress={() => choose(US_MEASURES)}>All US</TextButton>

@@ -20,11 +20,10 @@ export function OddsPage() {
       shopRecord.change(kept, { ...kept.record, odds: { ...odds, [id]: value } }, `${field?.label ?? 'Odds'} changed.`);
   };
   return (
-    <Page title="Odds of causes" under="Where Power and Heat begin" back="/shop">
+    <Page title="Likelihood of causes" under="Starting point for Electrical and Heating" back="/shop">
       <View style={{ paddingHorizontal: 16, gap: 14 }}>
         <Txt color="softInk">
-          In 100 calls of a blower that does not run, or a furnace that does not heat. Each test moves these; where your
-          calls are other than usual, say so.
+          Per 100 calls of a dead blower or no heat. Each test changes them. Change them if your calls differ.
         </Txt>
         <ListSection title="Causes">
           {FIELDS.map(([id, { label }]) => {
@@ -37,7 +36,7 @@ export function OddsPage() {
                 name={label}
                 says={String(own ?? usual)}
                 figure
-                under={isOwn ? `the shop’s; usual is ${usual}` : 'usual, a judgement and no count'}
+                under={isOwn ? `shop setting; default ${usual}` : 'default, an estimate'}
                 onPress={() => setAsked(id)}
               />
             );

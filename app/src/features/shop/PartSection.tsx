@@ -17,7 +17,7 @@ export function PartSection({ shop, onEdit }: SectionProps) {
       begin: part ? partInputs(part) : { kind: 'filter' },
       faultsOf: partListFaults,
       keep: (raw) => ({ ...shop, parts: [...others, partOfForm(raw, part)] }),
-      remove: part && { words: 'Take it off the list', shop: () => ({ ...shop, parts: others }) },
+      remove: part && { words: 'Remove', shop: () => ({ ...shop, parts: others }) },
     });
   };
   return (
@@ -39,7 +39,7 @@ export function PartSection({ shop, onEdit }: SectionProps) {
       })}
       {parts.length === 0 && (
         <Txt size={15} color="softInk">
-          Filters, capacitors, contactors: what visits take and days are loaded with.
+          Filters, capacitors and contactors for visits and the truck load.
         </Txt>
       )}
     </ListSection>

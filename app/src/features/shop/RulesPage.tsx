@@ -16,11 +16,11 @@ const GROUPS: readonly (readonly [title: string, says: string, rules: readonly R
     'Used when the nameplate gives no limit.',
     ['assumedMaxTespInWc', 'school', 'returnPercent', 'filterPercent', 'coilPercent', 'supplyPercent', 'filterFaceFpm'],
   ],
-  ['Temperature drop', 'How a drop is judged.', ['dropSchool', 'dropLowF', 'dropHighF']],
-  ['Drive and motor', 'From where on it is a finding.', ['slipPercent', 'capacitorPercent']],
+  ['Temperature drop', 'How ΔT is judged.', ['dropSchool', 'dropLowF', 'dropHighF']],
+  ['Drive and motor', 'Above this it is a finding.', ['slipPercent', 'capacitorPercent']],
   [
-    'Errors of methods',
-    'One standard deviation under good conditions: methods are weighed by these.',
+    'Method errors',
+    'One standard deviation under good conditions. Better methods count more.',
     [
       'blowerTablePercent',
       'electricHeatPercent',
@@ -54,13 +54,11 @@ export function RulesPage() {
   };
   const field = asked && RULES_FORM.fields[asked];
   return (
-    <Page title="Rules" under="What every verdict takes and names" back="/shop" broad>
+    <Page title="Targets and limits" under="Used by every verdict" back="/shop" broad>
       <View style={{ paddingHorizontal: 16, gap: 22 }}>
         {!kept && (
           <Txt color="softInk">
-            {isError
-              ? 'The shop’s rules have not been read from the server yet. The usual ones are taken.'
-              : 'Reading the shop’s rules.'}
+            {isError ? 'Shop targets have not loaded yet. Defaults are used.' : 'Loading targets…'}
           </Txt>
         )}
         <View style={wide ? { flexDirection: 'row', flexWrap: 'wrap', columnGap: 40, rowGap: 22 } : { gap: 22 }}>
@@ -87,7 +85,7 @@ export function RulesPage() {
                 min: field.min,
                 max: field.max,
                 value: Number(rules[asked] ?? USUAL_RULES[asked].value),
-                hint: `Usual: ${valueWords(asked, USUAL_RULES[asked].value)}. ${USUAL_RULES[asked].source}`,
+                hint: `Default: ${valueWords(asked, USUAL_RULES[asked].value)}. ${USUAL_RULES[asked].source}`,
               }
             : undefined
         }
@@ -131,7 +129,7 @@ function Rule({ id, set, onAsk, onChoose }: RuleProps) {
       name={field.label}
       says={valueWords(id, set ?? usual.value)}
       figure
-      under={own ? `the shop’s; usual is ${valueWords(id, usual.value)}` : usual.source}
+      under={own ? `shop setting; default ${valueWords(id, usual.value)}` : usual.source}
       onPress={() => onAsk(id)}
     />
   );

@@ -16,7 +16,7 @@ export function SheaveSection({ shop, onEdit }: SectionProps) {
       begin: part ? sheaveInputs(part) : {},
       faultsOf: sheaveFaults,
       keep: (raw) => ({ ...shop, sheaves: [...others, sheaveOf(raw, part?.id, part)] }),
-      remove: part && { words: 'Take it off the list', shop: () => ({ ...shop, sheaves: others }) },
+      remove: part && { words: 'Remove', shop: () => ({ ...shop, sheaves: others }) },
     });
   };
   return (
@@ -30,7 +30,7 @@ export function SheaveSection({ shop, onEdit }: SectionProps) {
       })}
       {sheaves.length === 0 && (
         <Txt size={15} color="softInk">
-          What is on the truck goes before what must be bought.
+          Huff uses truck stock before parts you must buy.
         </Txt>
       )}
     </ListSection>

@@ -61,7 +61,7 @@ export function SheetSection() {
           rows.map(({ record }) => record as never),
           uuid,
         ),
-        'The parts are taken in.',
+        'Parts imported.',
       );
     for (const { record, state } of of === 'parts' ? [] : rows) {
       const kind = of === 'sites' ? sites : units;
@@ -72,14 +72,14 @@ export function SheetSection() {
       else if (there) kind.set(there as never, record as never);
     }
     setChosen(undefined);
-    setDone(`Taken in: ${rows.length} ${NAMES[of]}.`);
+    setDone(`Imported: ${rows.length} ${NAMES[of]}.`);
   };
   return (
     <View style={{ gap: 8 }}>
       <Heading size={19}>Lists as CSV</Heading>
       <Txt color="softInk">
-        A line each. Written out, changed in a spreadsheet and read in again, lines are known by their id, else by their
-        name; columns that are not there stay as they are.
+        One line each. Export, edit in a spreadsheet, import again. Lines match by id, else by name. Missing columns
+        stay unchanged.
       </Txt>
       <Choice
         label="Which list"
@@ -93,9 +93,9 @@ export function SheetSection() {
       />
       <View style={{ flexDirection: 'row', columnGap: 24 }}>
         <TextButton onPress={() => saveFile(`huff-${sheet}.csv`, 'text/csv', writeSheet(sheet, known))}>
-          Write it out
+          Export
         </TextButton>
-        <TextButton onPress={choose}>Read a file in</TextButton>
+        <TextButton onPress={choose}>Import file</TextButton>
       </View>
       {chosen && <Preview chosen={chosen} onKeep={() => keep(chosen)} />}
       {done !== undefined && <Txt role="status">{done}</Txt>}
@@ -108,7 +108,7 @@ function Preview({ chosen: { file, reading }, onKeep }: { readonly chosen: Chose
   if (!reading.ok)
     return (
       <View role="alert" style={{ gap: 4 }}>
-        <Txt bold>{`Nothing of ${file} was taken in:`}</Txt>
+        <Txt bold>{`Nothing from ${file} was imported:`}</Txt>
         {reading.faults.slice(0, SHOWN).map(({ line, found, message }) => (
           <Txt key={`${line ?? 0} ${message}`}>
             {[line === undefined ? undefined : `line ${line}`, found && `“${found}”`, message]
@@ -125,7 +125,7 @@ function Preview({ chosen: { file, reading }, onKeep }: { readonly chosen: Chose
     <View role="status" style={{ gap: 6 }}>
       <Txt
         bold
-      >{`${file}: ${of('new').length} new, ${of('changed').length} changed, ${of('same').length} as they are.`}</Txt>
+      >{`${file}: ${of('new').length} new, ${of('changed').length} changed, ${of('same').length} unchanged.`}</Txt>
       {moved.slice(0, SHOWN).map(({ line, name, state, changed }) => (
         <Txt key={line} style={{ borderTopWidth: 1, borderColor: palette.line, paddingTop: 4 }}>
           {`${name}: ${state === 'new' ? 'new' : changed.join(', ')}`}
@@ -133,7 +133,7 @@ function Preview({ chosen: { file, reading }, onKeep }: { readonly chosen: Chose
       ))}
       {moved.length > SHOWN && <Txt>{`and ${moved.length - SHOWN} more`}</Txt>}
       <ActionButton disabled={moved.length === 0} onPress={onKeep}>
-        {moved.length === 0 ? 'Nothing to take in' : 'Take them in'}
+        {moved.length === 0 ? 'Nothing to import' : 'Import'}
       </ActionButton>
     </View>
   );

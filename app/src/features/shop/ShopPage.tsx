@@ -24,20 +24,18 @@ export function ShopPage() {
   const [kept] = records;
   const shop = kept?.record;
   const keep = (changed: ShopDto) => {
-    if (kept) shopRecord.change(kept, changed, 'The shop’s figures are changed.');
+    if (kept) shopRecord.change(kept, changed, 'Settings changed.');
     setEditing(undefined);
   };
   return (
-    <Page title="Shop" under="Tables, rules, parts, minutes, money" broad>
+    <Page title="Settings" under="Tables, targets, parts, costs" broad>
       {shop ? (
         <Sections shop={shop} onEdit={setEditing} />
       ) : (
         <View style={{ paddingHorizontal: 16, gap: 22 }}>
           <Tables />
           <Txt color="softInk">
-            {isError
-              ? 'The shop’s figures have not been read from the server yet. The usual ones are taken.'
-              : 'Reading the shop’s figures.'}
+            {isError ? 'Shop settings have not loaded yet. Defaults are used.' : 'Loading settings…'}
           </Txt>
         </View>
       )}
@@ -82,33 +80,29 @@ function Tables() {
         onPress={() => router.push('/shop/tables')}
       />
       <ListRow
-        name="Rules"
-        under="targets, bands, shares, schools, errors"
+        name="Targets and limits"
+        under="targets, ranges, budgets, methods, errors"
         onPress={() => router.push('/shop/rules')}
       />
       <ListRow
-        name="Odds of causes"
-        under="what keeps blowers and furnaces from running, before any test"
+        name="Likelihood of causes"
+        under="how often each cause stops a blower or furnace"
         onPress={() => router.push('/shop/odds')}
       />
       <ListRow
-        name="Data out and in"
-        under="the whole shop or one site as a file, and back"
+        name="Import and export"
+        under="export or import the whole shop or one site"
         onPress={() => router.push('/shop/data')}
       />
       <ListRow
         name="Truck stock"
-        under="what is left of each part; counted here, taken at visits"
+        under="count of each part; visits use them up"
         onPress={() => router.push('/shop/stock')}
       />
-      <ListRow
-        name="Mail"
-        under="reports and reminders as they would be sent"
-        onPress={() => router.push('/shop/mail')}
-      />
+      <ListRow name="Email" under="drafts of reports and reminders" onPress={() => router.push('/shop/mail')} />
       <ListRow
         name="Guide"
-        under="a first visit in ten steps; what works without a signal; where the data lies"
+        under="first visit in ten steps; working without a signal; where the data is"
         onPress={() => router.push('/guide')}
       />
       <MeasuresRow />

@@ -25,7 +25,7 @@ export function ShopSheet({ editing, onShop, onClose }: ShopSheetProps) {
     <Sheet open onClose={onClose} title={title}>
       <View style={{ gap: 12 }}>
         <ToolForm tool={set} control={form.control} errors={form.errors} shown={form.shown} onLeave={form.onLeave} />
-        <ActionButton onPress={send}>Keep it</ActionButton>
+        <ActionButton onPress={send}>Save</ActionButton>
         {remove && (
           <ActionButton quiet onPress={() => onShop(remove.shop())}>
             {remove.words}

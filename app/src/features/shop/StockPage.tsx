@@ -1,13 +1,12 @@
 import { stockOf, withCounts } from '@huff/contract/fix';
 import { PART_KINDS, type PartKind, type StockedPart } from '@huff/core/call';
-import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { IconAction } from '../../ui/icons';
 import { shop as shopRecord } from '../../data/records';
 import { useStock } from '../../data/useLoad';
 import { ActionButton, Page, PageFoot } from '../../ui/page';
-import { Heading, Txt } from '../../ui/text';
+import { dateText, Heading, Txt } from '../../ui/text';
 import { useIsWide, usePalette } from '../../ui/theme';
 
 const TITLE: Readonly<Record<PartKind, string>> = {
@@ -32,27 +31,26 @@ export function StockPage() {
   const leftOf = ({ key, count }: StockedPart) =>
     counts.get(key) ?? told?.find((line) => line.key === key)?.left ?? count?.counted;
   const keep = () => {
-    if (kept)
-      shopRecord.change(kept, withCounts(kept.record, counts, new Date().toISOString()), 'The truck is counted.');
+    if (kept) shopRecord.change(kept, withCounts(kept.record, counts, new Date().toISOString()), 'Count saved.');
     setCounts(new Map());
   };
   return (
     <Page
       title="Truck stock"
-      under="What is carried, and how many are left"
+      under="Parts on the truck"
       back="/shop"
       broad
       foot={
         <PageFoot broad>
           <ActionButton disabled={counts.size === 0} onPress={keep} aside={counts.size > 0 && `${counts.size} changed`}>
-            Keep the count
+            Save count
           </ActionButton>
         </PageFoot>
       }
     >
       <View style={{ paddingHorizontal: 16, gap: 18, ...(wide ? { flexDirection: 'row', flexWrap: 'wrap' } : {}) }}>
         {carried.length === 0 && (
-          <Txt color="softInk">Nothing is carried: say under Shop which belts and parts are on the truck.</Txt>
+          <Txt color="softInk">No parts on the truck. Mark belts and parts as carried under Settings.</Txt>
         )}
         {PART_KINDS.filter((kind) => carried.some((part) => part.kind === kind)).map((kind) => (
           <View key={kind} style={wide ? { width: 500 } : undefined}>
@@ -83,7 +81,7 @@ interface StockRowProps {
 
 function StockRow({ part: { name, count }, left, onCount }: StockRowProps) {
   const palette = usePalette();
-  const counted = count ? `${count.counted} counted ${format(count.countedAt, 'd MMM')}` : 'not counted yet';
+  const counted = count ? `${count.counted} counted ${dateText(count.countedAt)}` : 'not counted yet';
   return (
     <View style={{ flexDirection: 'row', alignItems: 'center', borderTopWidth: 1, borderColor: palette.line }}>
       <View style={{ flex: 1 }}>

@@ -43,13 +43,13 @@ test('a file is looked at first, and kept only when it is taken', async () => {
   answers({ status: 200, body: report }, { status: 200, body: report });
   renderThemed(<DataPage />);
   await press('Choose a file');
-  expect(screen.getByText('huff.json brings: 1 sites, 12 readings.')).toBeTruthy();
-  expect(screen.getByText('3 are here already, the same.')).toBeTruthy();
-  expect(screen.getByText('Left as they are here: Attic.')).toBeTruthy();
+  expect(screen.getByText('huff.json adds: 1 sites, 12 readings.')).toBeTruthy();
+  expect(screen.getByText('3 are already here, unchanged.')).toBeTruthy();
+  expect(screen.getByText('Not overwritten: Attic.')).toBeTruthy();
   expect(asked.map(({ address }) => address)).toEqual(['/api/bundle/preview']);
-  await press('Take it in');
+  await press('Import');
   expect(asked[1]).toEqual({ address: '/api/bundle', body: mockFile });
-  expect(screen.getByText(/^Taken in: 1 sites, 12 readings\./)).toBeTruthy();
+  expect(screen.getByText(/^Imported: 1 sites, 12 readings\./)).toBeTruthy();
   // What was taken in is asked for at once.
   expect(mockWake).toHaveBeenCalledTimes(1);
 });
@@ -64,7 +64,7 @@ test.each([
   renderThemed(<DataPage />);
   await press('Choose a file');
   expect(screen.getByText(words)).toBeTruthy();
-  expect(screen.queryByText('Take it in')).toBeNull();
+  expect(screen.queryByText('Import')).toBeNull();
 });
 
 test('without a signal nothing was changed, and it says so', async () => {

@@ -27,7 +27,7 @@ test('mails stand with whom they go to; one is read where it is touched, and clo
   mockAsk.mockResolvedValue({ body: { mails: [mail('a'), mail('b', { kind: 'reminder' })] } });
   show();
   await waitFor(() => expect(screen.getByText('Report a')).toBeTruthy());
-  expect(screen.getByText('reminder · desk@quay.example · 12 May')).toBeTruthy();
+  expect(screen.getByText('reminder · desk@quay.example · May 12')).toBeTruthy();
   expect(screen.queryByText('All of b.')).toBeNull();
   fireEvent.press(screen.getByText('Report b'));
   expect(screen.getByText('All of b.')).toBeTruthy();
@@ -38,8 +38,8 @@ test('mails stand with whom they go to; one is read where it is touched, and clo
 test('an empty outbox says when something is written; a silent server is said to be', async () => {
   mockAsk.mockResolvedValue({ body: { mails: [] } });
   show();
-  await waitFor(() => expect(screen.getByText(/^No mail yet\. A report is written when/)).toBeTruthy());
+  await waitFor(() => expect(screen.getByText(/^No email yet\. Huff drafts a report when/)).toBeTruthy());
   mockAsk.mockRejectedValue(new Error('offline'));
   show();
-  await waitFor(() => expect(screen.getByText('The mail is on the server: try again with a signal.')).toBeTruthy());
+  await waitFor(() => expect(screen.getByText('Email is on the server. Try again with a signal.')).toBeTruthy());
 });

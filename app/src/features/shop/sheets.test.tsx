@@ -30,40 +30,40 @@ jest.mock('../tables/chooseFile', () => ({
 
 const readIn = async (text: string) => {
   mockText = text;
-  await act(async () => void fireEvent.press(screen.getByText('Read a file in')));
+  await act(async () => void fireEvent.press(screen.getByText('Import file')));
 };
 beforeEach(() => jest.clearAllMocks());
 
 test('a list is written out under its name', () => {
   renderThemed(<SheetSection />);
-  fireEvent.press(screen.getByText('Write it out'));
+  fireEvent.press(screen.getByText('Export'));
   expect(mockSaved).toHaveBeenCalledWith('huff-sites.csv', 'text/csv', expect.stringContaining('Quay library'));
 });
 
 test('what a file would do is shown; nothing is kept before it is taken', async () => {
   renderThemed(<SheetSection />);
   await readIn('name,altitude ft\nQuay library,700\nMill,');
-  expect(screen.getByText('list.csv: 1 new, 1 changed, 0 as they are.')).toBeTruthy();
+  expect(screen.getByText('list.csv: 1 new, 1 changed, 0 unchanged.')).toBeTruthy();
   expect(screen.getByText('Quay library: altitude ft')).toBeTruthy();
   expect(mockDone).not.toHaveBeenCalled();
-  fireEvent.press(screen.getByText('Take them in'));
+  fireEvent.press(screen.getByText('Import'));
   expect(mockDone).toHaveBeenCalledWith('site', 'set', expect.objectContaining({ id: QUAY.id, altitudeFt: 700 }));
   expect(mockDone).toHaveBeenCalledWith('site', 'create', expect.objectContaining({ name: 'Mill' }));
-  expect(screen.getByText('Taken in: 2 sites.')).toBeTruthy();
+  expect(screen.getByText('Imported: 2 sites.')).toBeTruthy();
 });
 
 test('a fault anywhere refuses the whole, with its line', async () => {
   renderThemed(<SheetSection />);
   await readIn('name,altitude ft\nMill,high\nQuay library,700');
-  expect(screen.getByText('Nothing of list.csv was taken in:')).toBeTruthy();
+  expect(screen.getByText('Nothing from list.csv was imported:')).toBeTruthy();
   expect(screen.getByText('line 2: “high”: “altitude ft” must be a number.')).toBeTruthy();
-  expect(screen.queryByText('Take them in')).toBeNull();
+  expect(screen.queryByText('Import')).toBeNull();
 });
 
 test('the same file again has nothing to take in', async () => {
   renderThemed(<SheetSection />);
   await readIn('name,altitude ft\nQuay library,620');
-  fireEvent.press(screen.getByText('Nothing to take in'));
+  fireEvent.press(screen.getByText('Nothing to import'));
   expect(mockDone).not.toHaveBeenCalled();
 });
 
@@ -71,7 +71,7 @@ test('parts go into the shop’s list as one change', async () => {
   renderThemed(<SheetSection />);
   fireEvent.press(screen.getByText('parts'));
   await readIn('kind,name,cost\nbelt,a48,14\ncontactor,30 A,24');
-  fireEvent.press(screen.getByText('Take them in'));
+  fireEvent.press(screen.getByText('Import'));
   expect(mockDone).toHaveBeenCalledTimes(1);
   expect(mockDone).toHaveBeenCalledWith(
     'shop',

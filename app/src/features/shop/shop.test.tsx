@@ -51,10 +51,10 @@ const saved = () => (mockSave.mock.calls[0] as [ShopDto])[0];
 test('odds of causes: each with its usual, the shop’s own kept, and the way back', () => {
   mockList.mockReturnValue({ records: [{ record: { ...shop, odds: { doorSwitch: 25 } }, sending: 'sent' }] });
   renderThemed(<OddsPage />);
-  expect(screen.getByText('the shop’s; usual is 10')).toBeTruthy();
+  expect(screen.getByText('shop setting; default 10')).toBeTruthy();
   fireEvent.press(screen.getByText('Thermostat'));
   for (const key of '30') fireEvent.press(screen.getByLabelText(key));
-  fireEvent.press(screen.getByText('Keep'));
+  fireEvent.press(screen.getByText('Save'));
   expect(saved().odds).toEqual({ doorSwitch: 25, thermostat: 30 });
   fireEvent.press(screen.getByText('Door switch'));
   fireEvent.press(screen.getAllByText('usual').at(-1)!);
@@ -88,8 +88,8 @@ describe('the page', () => {
   test('a tariff is set; a blank one stays unknown', () => {
     renderThemed(<ShopPage />);
     fireEvent.press(screen.getByLabelText(/^Tariff: not known/));
-    fireEvent.changeText(screen.getByLabelText(/^Tariff, a kWh/), '0.21');
-    fireEvent.press(screen.getByText('Keep it'));
+    fireEvent.changeText(screen.getByLabelText(/^Electricity, per kWh/), '0.21');
+    fireEvent.press(screen.getByText('Save'));
     expect(saved()).toMatchObject({ tariffPerKwh: 0.21, hoursAYear: null, currency: '$' });
   });
   test('a belt is added, and one of the same mark replaces it', () => {
@@ -97,20 +97,20 @@ describe('the page', () => {
     fireEvent.press(screen.getByText('Add a belt'));
     fireEvent.changeText(screen.getByLabelText(/^Mark/), 'a48');
     fireEvent.changeText(screen.getByLabelText(/^Cost/), '16');
-    fireEvent.press(screen.getByText('Keep it'));
+    fireEvent.press(screen.getByText('Save'));
     expect(saved().belts).toEqual([{ mark: 'A48', onTruck: true, cost: 16 }]);
   });
   test('a sheave is taken off the list', () => {
     renderThemed(<ShopPage />);
     fireEvent.press(screen.getByLabelText(/^Fixed 3\.7/));
-    fireEvent.press(screen.getByText('Take it off the list'));
+    fireEvent.press(screen.getByText('Remove'));
     expect(saved().sheaves).toEqual([]);
   });
   test('minutes of a move are the shop’s from then on', () => {
     renderThemed(<ShopPage />);
     fireEvent.press(screen.getByLabelText(/^Clean the coil: 1 h 30/));
     fireEvent.changeText(screen.getByLabelText('Minutes'), '45');
-    fireEvent.press(screen.getByText('Keep it'));
+    fireEvent.press(screen.getByText('Save'));
     expect(saved().moves).toEqual([{ move: 'cleanCoil', minutes: 45, cost: 45 }]);
   });
   test('a move goes back to the usual, which is said', () => {
@@ -118,7 +118,7 @@ describe('the page', () => {
     mockList.mockReturnValue({ records: [{ record: own, sending: 'sent' }], isError: false });
     renderThemed(<ShopPage />);
     fireEvent.press(screen.getByLabelText(/^Clean the coil: 45 min · \$30, set by the shop/));
-    fireEvent.press(screen.getByText('Back to the usual: 1 h 30, $45'));
+    fireEvent.press(screen.getByText('Back to default: 1 h 30, $45'));
     expect(saved().moves).toEqual([]);
   });
   test('the blower tables are counted and one touch away', () => {
@@ -129,7 +129,7 @@ describe('the page', () => {
   test('without the server’s word nothing can be overwritten', () => {
     mockList.mockReturnValue({ records: [], isError: true });
     renderThemed(<ShopPage />);
-    expect(screen.getByText(/not been read from the server yet/)).toBeTruthy();
+    expect(screen.getByText(/not loaded yet/)).toBeTruthy();
     expect(screen.queryByText('Add a belt')).toBeNull();
   });
 });
@@ -139,7 +139,7 @@ test('a sheet with something wrong keeps nothing', () => {
   const keep = jest.fn();
   const editing = { title: 'New sheave', set: SHEAVE_FORM, begin: {}, faultsOf: sheaveFaults, keep };
   renderThemed(<ShopSheet editing={editing} onShop={onShop} onClose={jest.fn()} />);
-  fireEvent.press(screen.getByText('Keep it'));
+  fireEvent.press(screen.getByText('Save'));
   expect(onShop).not.toHaveBeenCalled();
   expect(screen.getByText('Name: type it.')).toBeTruthy();
 });

@@ -18,19 +18,19 @@ export const ENERGY_FORM = {
     currency: { kind: 'text', label: 'Currency symbol', most: 4 },
     tariffPerKwh: {
       kind: 'number',
-      label: 'Tariff, a kWh',
+      label: 'Electricity, per kWh',
       unit: 'factor',
       ...LIMITS.tariffPerKwh,
       optional: true,
     },
     hoursAYear: {
       kind: 'number',
-      label: 'Hours a year the blower runs',
+      label: 'Blower hours per year',
       unit: 'count',
       ...LIMITS.hoursAYear,
       optional: true,
     },
-    laborAnHour: { kind: 'number', label: 'Labor, an hour', unit: 'count', ...LIMITS.laborAnHour, optional: true },
+    laborAnHour: { kind: 'number', label: 'Labor, per hour', unit: 'count', ...LIMITS.laborAnHour, optional: true },
   },
 } as const satisfies FieldSet;
 
@@ -85,7 +85,12 @@ export function beltFaults(raw: RawInputs): FieldError[] {
   if (faults.length > 0) return faults;
   return typeof raw.mark === 'string' && readBeltMark(raw.mark)
     ? []
-    : [{ field: 'mark', message: 'Not a mark this bench knows. Type it as A48, AX48, B60, BX60, 4L500 or 5L630.' }];
+    : [
+        {
+          field: 'mark',
+          message: 'Huff does not know this belt size. Type it like A48, AX48, B60, BX60, 4L500 or 5L630.',
+        },
+      ];
 }
 
 const number = (value: unknown, otherwise = 0) => (typeof value === 'number' ? value : otherwise);

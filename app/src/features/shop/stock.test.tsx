@@ -33,13 +33,13 @@ jest.mock('../../data/useLoad', () => ({ useStock: () => [{ key: 'belt:A48', lef
 test('what is left is the count less what was taken; a new count is of now', () => {
   renderThemed(<StockPage />);
   expect(screen.getByLabelText('Belt A48: 1')).toBeTruthy();
-  expect(screen.getByText('3 counted 2 Mar')).toBeTruthy();
+  expect(screen.getByText('3 counted Mar 2')).toBeTruthy();
   expect(screen.getByLabelText('Filter 20 × 25: not counted')).toBeTruthy();
   expect(screen.queryByText('Filter 12 × 24')).toBeNull();
   fireEvent.press(screen.getByLabelText('Belt A48: one more'));
   fireEvent.press(screen.getByLabelText('Filter 20 × 25: one more'));
   fireEvent.press(screen.getByLabelText('Filter 20 × 25: one more'));
-  fireEvent.press(screen.getByText('Keep the count'));
+  fireEvent.press(screen.getByText('Save count'));
   const [saved] = mockSave.mock.calls[0] as [ShopDto];
   expect(saved.belts[0]!.counted).toBe(2);
   expect(saved.parts!.map(({ counted }) => counted)).toEqual([2, undefined]);

@@ -31,7 +31,7 @@ export function ShortcutSheet({ onClose }: { readonly onClose: () => void }) {
             setLead(!lead);
           }}
         >
-          {lead ? 'Switch the letters off' : 'Switch the letters on'}
+          {lead ? 'Turn shortcuts off' : 'Turn shortcuts on'}
         </TextButton>
       </View>
     </Sheet>

@@ -1,11 +1,11 @@
 /** Keys that lead somewhere from any page, while nothing is being typed. */
 export const PLACE_KEYS: readonly { readonly key: string; readonly href: string; readonly words: string }[] = [
   { key: 't', href: '/', words: 'Today' },
-  { key: 'd', href: '/days', words: 'Days: what is planned and loaded' },
+  { key: 'd', href: '/days', words: 'Schedule: planned jobs and truck load' },
   { key: 's', href: '/sites', words: 'Sites' },
-  { key: 'b', href: '/bench', words: 'Bench' },
-  { key: 'o', href: '/shop', words: 'Shop' },
-  { key: 'n', href: '/quick', words: 'Quick check: go on, or a new one' },
+  { key: 'b', href: '/bench', words: 'Calculators' },
+  { key: 'o', href: '/shop', words: 'Settings' },
+  { key: 'n', href: '/quick', words: 'Quick check: continue or start' },
 ];
 
 /** Keys that work where they are named. */
@@ -13,10 +13,10 @@ export const OTHER_KEYS: readonly (readonly [keys: string, words: string])[] = [
   ['?', 'This list'],
   ['/', 'Find: a site, unit, part, finding'],
   ['Escape', 'Close a sheet'],
-  ['Tab, Shift Tab', 'From one thing to the next, and back'],
+  ['Tab, Shift Tab', 'Next item, previous item'],
   ['← →', 'Among choices; on a roof, from check to check'],
   ['↑ ↓', 'On a roof, from unit to unit; in lists of choices'],
-  ['Enter', 'Open or keep; on the keypad, on to the next reading'],
+  ['Enter', 'Open or save; on the keypad, next reading'],
 ];
 
 /** A key is a shortcut only where it is not typed into something, and no sheet is open. */

@@ -35,9 +35,9 @@ test('the list names every key, and letters can be switched off for good', () =>
   renderThemed(<ShortcutSheet onClose={jest.fn()} />);
   for (const { words } of PLACE_KEYS) expect(screen.getByText(words)).toBeTruthy();
   expect(lettersLead()).toBe(true);
-  fireEvent.press(screen.getByText('Switch the letters off'));
+  fireEvent.press(screen.getByText('Turn shortcuts off'));
   expect(lettersLead()).toBe(false);
-  expect(screen.getByText('Switch the letters on')).toBeTruthy();
+  expect(screen.getByText('Turn shortcuts on')).toBeTruthy();
   setLettersLead(true);
   expect(lettersLead()).toBe(true);
 });

@@ -24,7 +24,7 @@ export function SitePage() {
     return (
       <Page title="Site" back="/sites">
         <View style={{ padding: 16 }}>
-          <Txt>{isPending ? 'Reading the site.' : 'There is no such site on this phone.'}</Txt>
+          <Txt>{isPending ? 'Loading site…' : 'No such site on this phone.'}</Txt>
         </View>
       </Page>
     );
@@ -61,7 +61,7 @@ function Site({ kept, others }: { readonly kept: Kept<SiteDto>; readonly others:
     );
   const foot = (
     <PageFoot>
-      <ActionButton onPress={() => setAdding(true)}>A new unit here</ActionButton>
+      <ActionButton onPress={() => setAdding(true)}>Add a unit</ActionButton>
     </PageFoot>
   );
   return (
@@ -82,13 +82,13 @@ function Site({ kept, others }: { readonly kept: Kept<SiteDto>; readonly others:
         ))}
         <View style={{ flexDirection: 'row', columnGap: 24, flexWrap: 'wrap' }}>
           <TextButton onPress={() => setChanging(true)}>
-            {lines(site).length > 0 ? 'Change' : 'Say address, access, altitude'}
+            {lines(site).length > 0 ? 'Change' : 'Add address and access'}
           </TextButton>
           {live.length > 1 && <TextButton onPress={() => router.push(`/sites/${site.id}/roof`)}>Roof sheet</TextButton>}
           <TextButton onPress={() => void Linking.openURL(`/api/sites/${site.id}/bundle?photos=yes`)}>
-            As a file
+            Export site
           </TextButton>
-          <TextButton onPress={archive}>{site.archivedAt ? 'Bring it back' : 'Archive'}</TextButton>
+          <TextButton onPress={archive}>{site.archivedAt ? 'Restore' : 'Archive'}</TextButton>
         </View>
         <ListSection title="Units">
           {live.map((unit) => (
@@ -114,7 +114,7 @@ function Site({ kept, others }: { readonly kept: Kept<SiteDto>; readonly others:
         }}
         onClose={() => setChanging(false)}
       />
-      <Sheet open={adding} onClose={() => setAdding(false)} title="A new unit">
+      <Sheet open={adding} onClose={() => setAdding(false)} title="New unit">
         {adding && <NewUnit site={site} there={live} />}
       </Sheet>
     </Page>
@@ -150,8 +150,8 @@ function NewUnit({ site, there }: { readonly site: SiteDto; readonly there: read
     <View style={{ gap: 10 }}>
       <TextInput
         mode="outlined"
-        label="Name: where it stands, or its mark"
-        accessibilityLabel="Name of the unit"
+        label="Name: location or tag"
+        accessibilityLabel="Unit name"
         value={name}
         maxLength={LIMITS.nameLength.max}
         onChangeText={(text) => {
@@ -163,11 +163,11 @@ function NewUnit({ site, there }: { readonly site: SiteDto; readonly there: read
       {asked && (blank || twin) && (
         <Txt role="alert">
           {blank
-            ? 'Type a name: where it stands, or its mark.'
-            : `There is a unit ${twin!.name} here already. Make a second of this name?`}
+            ? 'Enter a name: location or tag.'
+            : `There is a unit ${twin!.name} here already. Add a second one with this name?`}
         </Txt>
       )}
-      <ActionButton onPress={make}>{asked && twin ? 'Make a second of this name' : 'Make the unit'}</ActionButton>
+      <ActionButton onPress={make}>{asked && twin ? 'Add second unit' : 'Add unit'}</ActionButton>
     </View>
   );
 }

@@ -56,7 +56,7 @@ function Body({ site, others, onKeep }: SiteSheetProps & { readonly site: SiteDt
         onLeave={form.onLeave}
       />
       {why !== undefined && <Txt role="alert">{why}</Txt>}
-      <ActionButton onPress={keep}>Keep the site</ActionButton>
+      <ActionButton onPress={keep}>Save site</ActionButton>
     </View>
   );
 }

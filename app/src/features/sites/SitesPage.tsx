@@ -1,5 +1,4 @@
 import type { SiteDto, UnitDto } from '@huff/contract';
-import { format } from 'date-fns/format';
 import { router, useLocalSearchParams } from 'expo-router';
 import { memo, useDeferredValue, useMemo, useState, type ReactNode } from 'react';
 import { FlatList, Pressable, SectionList, View } from 'react-native';
@@ -8,7 +7,7 @@ import { sites, units as unitRecords, type Kept } from '../../data/records';
 import { SearchField } from '../../ui/form';
 import { Icon } from '../../ui/icons';
 import { ActionButton, Page, PageFoot, TextButton } from '../../ui/page';
-import { Heading, Txt } from '../../ui/text';
+import { Heading, Txt, yearDateText } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import type { FoundPlace } from '../places/findPlaces';
 import { UnitRow } from '../units/UnitRow';
@@ -77,16 +76,16 @@ export function SitesPage({ desk }: SitesPageProps) {
   const none = !isPending && (
     <Txt color="softInk" style={{ paddingTop: 12 }}>
       {isError
-        ? 'The units have not been read from the server yet. A quick check under Today works without them.'
+        ? 'The units have not loaded yet. A quick check under Today works without them.'
         : archived
           ? 'Nothing is archived.'
-          : 'No site yet. Make one here, or keep a quick check as a unit: the site is made with it.'}
+          : 'No site yet. Add one here, or save a quick check as a unit.'}
     </Txt>
   );
   const foot = (
     <PageFoot>
       <ActionButton quiet onPress={() => setMaking({ id: uuid(), name: '' })}>
-        A new site
+        Add a site
       </ActionButton>
     </PageFoot>
   );
@@ -121,7 +120,7 @@ export function SitesPage({ desk }: SitesPageProps) {
           ListFooterComponent={
             outCount > 0 || archived ? (
               <TextButton onPress={() => setArchived(!archived)}>
-                {archived ? 'Back to what is in use' : `Archived: ${outCount}`}
+                {archived ? 'Show active' : `Archived: ${outCount}`}
               </TextButton>
             ) : null
           }
@@ -145,7 +144,7 @@ export function SitesPage({ desk }: SitesPageProps) {
         : list}
       <SiteSheet
         site={making}
-        title="A new site"
+        title="Add a site"
         others={places.sites}
         onKeep={(site) => {
           sites.create(site);
@@ -170,7 +169,7 @@ function Found({ found, text, desk }: FoundProps) {
       contentContainerStyle={{ paddingHorizontal: 16, paddingBottom: 24 }}
       data={found}
       keyExtractor={({ of, id }) => `${of} ${id}`}
-      ListEmptyComponent={<Txt color="softInk">Nothing of “{text.trim()}” found.</Txt>}
+      ListEmptyComponent={<Txt color="softInk">No match for “{text.trim()}”.</Txt>}
       renderItem={({ item }) => <FoundRow place={item} desk={desk} />}
     />
   );
@@ -191,8 +190,8 @@ function FoundRow({
   const under = {
     site: 'site',
     unit: siteName ?? 'unit',
-    visit: [at && `visit of ${format(at, 'd MMM yyyy')}`, words].filter(Boolean).join(': '),
-    part: 'part, in the truck’s stock',
+    visit: [at && `visit of ${yearDateText(at)}`, words].filter(Boolean).join(': '),
+    part: 'part on the truck',
   }[of];
   return (
     <Pressable
@@ -216,7 +215,7 @@ function FoundRow({
 
 const SiteHead = memo(function SiteHead({ section: { siteId, site } }: { readonly section: SiteSection }) {
   const palette = usePalette();
-  const name = site?.record.name ?? 'A site that is still to come';
+  const name = site?.record.name ?? 'A site not synced yet';
   const told = site?.record.address ?? undefined;
   return (
     <Pressable

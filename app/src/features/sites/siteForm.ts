@@ -10,7 +10,7 @@ export const SITE_FORM = {
     address: { kind: 'text', label: 'Address', most: LIMITS.noteLine.max, optional: true },
     accessNotes: {
       kind: 'text',
-      label: 'Access: keys, gate, ladder, dog',
+      label: 'Access notes',
       most: LIMITS.noteText.max,
       optional: true,
     },
@@ -18,7 +18,7 @@ export const SITE_FORM = {
     phone: { kind: 'text', label: 'Phone', most: LIMITS.plateText.max, optional: true },
     email: {
       kind: 'text',
-      label: 'Mail address, for reports and reminders',
+      label: 'Email, for reports',
       most: LIMITS.noteLine.max,
       optional: true,
     },
@@ -28,11 +28,11 @@ export const SITE_FORM = {
       unit: 'ft',
       ...LIMITS.altitudeFt,
       optional: true,
-      hint: 'At 5,000 ft the air weighs 0.83 of what it does at the sea.',
+      hint: 'At 5,000 ft air density is 0.83 of sea level.',
     },
     climate: {
       kind: 'choice',
-      label: 'Climate, for the target a ton',
+      label: 'Climate, for target',
       options: CLIMATES.map((id) => ({ id, text: CLIMATE_TEXT[id] })),
     },
   },

@@ -99,7 +99,7 @@ describe('the list', () => {
     expect(screen.getAllByText('Quay library')).toHaveLength(4);
     expect(screen.queryByText('Boat repair')).toBeNull();
     fireEvent.changeText(screen.getByLabelText('Find a site, unit, serial, part, finding'), 'zeppelin');
-    expect(screen.getByText('Nothing of “zeppelin” found.')).toBeTruthy();
+    expect(screen.getByText('No match for “zeppelin”.')).toBeTruthy();
   });
 
   test('what the server knows beyond this phone stands under its own places: visits by findings, parts', () => {
@@ -112,7 +112,7 @@ describe('the list', () => {
     fireEvent.changeText(screen.getByLabelText('Find a site, unit, serial, part, finding'), 'unit 1');
     // The unit is here already: told again it stands there once.
     expect(screen.getAllByText('Unit 1')).toHaveLength(1);
-    fireEvent.press(screen.getByText('visit of 1 Mar 2026: Trap missing'));
+    fireEvent.press(screen.getByText('visit of Mar 1, 2026: Trap missing'));
     expect(router.push).toHaveBeenLastCalledWith('/visits/v1');
     fireEvent.press(screen.getByText('Belt A48'));
     expect(router.push).toHaveBeenLastCalledWith('/shop/stock');
@@ -126,7 +126,7 @@ describe('the list', () => {
     ];
     renderThemed(<SitesPage />);
     fireEvent.changeText(screen.getByLabelText('Find a site, unit, serial, part, finding'), 'wasp');
-    fireEvent.press(screen.getByText('visit of 26 Nov 2026: Wasps behind the panel'));
+    fireEvent.press(screen.getByText('visit of Nov 26, 2026: Wasps behind the panel'));
     expect(router.push).toHaveBeenLastCalledWith('/visits/v9');
     mockWhole = [];
   });
@@ -134,38 +134,38 @@ describe('the list', () => {
   test('without a site it teaches, and says when the server was silent', () => {
     Object.assign(mockLists, { units: [], sites: [] });
     renderThemed(<SitesPage />);
-    expect(screen.getByText(/^No site yet\. Make one here/)).toBeTruthy();
+    expect(screen.getByText(/^No site yet\. Add one here/)).toBeTruthy();
     delete mockLists.units;
     renderThemed(<SitesPage />);
-    expect(screen.getByText(/have not been read from the server yet/)).toBeTruthy();
+    expect(screen.getByText(/have not loaded yet/)).toBeTruthy();
   });
 });
 
 describe('a new site', () => {
   const open = () => {
     renderThemed(<SitesPage />);
-    fireEvent.press(screen.getByText('A new site'));
+    fireEvent.press(screen.getByText('Add a site'));
   };
   const type = (label: RegExp, text: string) => fireEvent.changeText(screen.getByLabelText(label), text);
 
   test('needs a name; nonsense is named and stays as it was typed', () => {
     open();
-    fireEvent.press(screen.getByText('Keep the site'));
+    fireEvent.press(screen.getByText('Save site'));
     expect(screen.getByText('Name: type it.')).toBeTruthy();
     type(/^Name/, 'Seed warehouse');
     type(/^Altitude/, '62000');
-    fireEvent.press(screen.getByText('Keep the site'));
+    fireEvent.press(screen.getByText('Save site'));
     expect(screen.getByText(/Altitude must be between/)).toBeTruthy();
     expect(mockCreate).not.toHaveBeenCalled();
     type(/^Altitude/, '1,250');
-    fireEvent.press(screen.getByText('Keep the site'));
+    fireEvent.press(screen.getByText('Save site'));
     expect(mockCreate).toHaveBeenCalledWith(expect.objectContaining({ name: 'Seed warehouse', altitudeFt: 1250 }));
   });
 
   test('of a name that is there is asked about', () => {
     open();
     type(/^Name/, 'quay LIBRARY');
-    fireEvent.press(screen.getByText('Keep the site'));
+    fireEvent.press(screen.getByText('Save site'));
     expect(screen.getByText(/There is a site Quay library already/)).toBeTruthy();
     expect(mockCreate).not.toHaveBeenCalled();
   });

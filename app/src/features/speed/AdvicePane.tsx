@@ -30,8 +30,8 @@ export function AdvicePane({ advice, looking, onLook }: AdvicePaneProps) {
         <Txt figures>{advice.reason}</Txt>
         {advice.kind === 'change' && (
           <Txt size={14} color="softInk">
-            Kill power at the disconnect and verify dead before moving a lead. Cap every unused lead. Read both statics
-            again after.
+            Shut off power at the disconnect and verify it is dead before you move a lead. Cap every unused lead. Then
+            measure both statics again.
           </Txt>
         )}
       </View>
@@ -69,9 +69,9 @@ function columnNote({ inUse, columnFlowCfm, operation }: SpeedOutcome): string {
   if (operation.kind === 'offTable') {
     return operation.side === 'belowTable'
       ? `off its curve below ${staticText(operation.edgeStaticInWc)}`
-      : `off its curve: ends at ${flowWords(operation.edgeFlowCfm)}, the path asks ${staticText(operation.askedInWc)}`;
+      : `off its curve: ends at ${flowWords(operation.edgeFlowCfm)}, the system needs ${staticText(operation.askedInWc)}`;
   }
-  return columnFlowCfm === undefined ? '' : `its column at today’s static says ${flowText(columnFlowCfm)}`;
+  return columnFlowCfm === undefined ? '' : `table at today’s static: ${flowText(columnFlowCfm)}`;
 }
 
 interface TapRowProps {
@@ -93,8 +93,8 @@ function TapRow({ outcome, advised, looking, onPress }: TapRowProps) {
       aria-pressed={looking}
       aria-label={
         found
-          ? `${spoken}: ${flowWords(operation.flowCfm)} at ${staticWords(operation.tespInWc)} Show it on the crossing`
-          : `${spoken}: off its curve. Show it on the crossing`
+          ? `${spoken}: ${flowWords(operation.flowCfm)} at ${staticWords(operation.tespInWc)} Show it on the drawing`
+          : `${spoken}: off its curve. Show it on the drawing`
       }
       onPress={onPress}
       style={{

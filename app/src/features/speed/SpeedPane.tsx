@@ -34,11 +34,11 @@ export function SpeedPane({
       </View>
       {system?.fan.usual && (
         <Txt size={14} color="softInk">
-          {sentenceCase(curveWords(system.fan))}: the grey is how far it may lie off.
+          {sentenceCase(curveWords(system.fan))}: gray shows the uncertainty.
         </Txt>
       )}
       {system?.fan.motor === 'beltDrive' ? (
-        <Txt color="softInk">Turns, sheaves and belts for another speed are found under Fix, on the Drive bench.</Txt>
+        <Txt color="softInk">For another speed, find turns, sheaves and belts under Fix, Belt drive.</Txt>
       ) : (
         <AdvicePane advice={advice} looking={looking} onLook={setLooked} />
       )}

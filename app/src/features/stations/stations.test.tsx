@@ -30,7 +30,7 @@ const traverse = {
 };
 const temperatures = { tons: 3, returnF: 75.2, moisture: 'wetBulb', returnWetF: 62.6, outdoorF: 91, supplyF: 51.3 };
 
-describe('Look', () => {
+describe('Inspect', () => {
   const show = (visit: VisitDto) => {
     const onVisit = jest.fn<void, [VisitDto]>();
     renderThemed(<LookStation visit={visit} assessment={assess(visit)} onVisit={onVisit} />);
@@ -45,7 +45,7 @@ describe('Look', () => {
     ]);
   });
 
-  test('what was found is listed until it is dealt with or declined', () => {
+  test('what was found is listed until it is fixed or declined', () => {
     const onVisit = show(fact(onTap3(), 'look', { item: 'filter', state: 'loaded' }));
     expect(screen.getByText('Filter: loaded')).toBeTruthy();
     fireEvent.press(screen.getByLabelText('Filter, loaded: declined by the customer'));
@@ -55,7 +55,7 @@ describe('Look', () => {
     });
   });
 
-  test('a finding that is dealt with stays, struck through', () => {
+  test('a finding that is fixed stays, struck through', () => {
     const loaded = { item: 'filter', state: 'loaded' };
     show(fact(fact(onTap3(), 'look', loaded), 'outcome', { finding: 'look-filter', state: 'dealtWith' }));
     expect(screen.getByText('Filter: loaded')).toHaveStyle({ textDecorationLine: 'line-through' });
@@ -71,7 +71,7 @@ describe('Look', () => {
     expect(screen.getByText(/life-safety part: inspect and refer/)).toBeTruthy();
   });
 
-  test('belts are asked for belt drives only', () => {
+  test('belts are requested belt drives only', () => {
     show(onTap3());
     expect(screen.queryByText('Belt')).toBeNull();
     show({ ...onTap3(), motor: 'beltDrive' });
@@ -109,7 +109,7 @@ describe('Pressure', () => {
     const corrected = { ...onTap3Read, readings, tap: '4' };
     expect(assess(corrected).airflow.word).toBe('cantSay');
     const { onVisit } = show(corrected);
-    fireEvent.press(screen.getByText('They were read on tap 4'));
+    fireEvent.press(screen.getByText('They were measured on tap 4'));
     const answered = onVisit.mock.calls[0]![0];
     expect(assess(answered).airflow.word).not.toBe('cantSay');
     expect(assess(answered).questions).toEqual([]);
@@ -117,8 +117,8 @@ describe('Pressure', () => {
 
   test('ports swapped are asked about, not refused', () => {
     show(read(read(onTap3(), 'R2', 0.27), 'S1', -0.31));
-    expect(screen.getByText(/R2 reads 0.27, but the return side pulls/)).toBeTruthy();
-    expect(screen.getByText(/S1 reads −0.31, but the supply side pushes/)).toBeTruthy();
+    expect(screen.getByText(/R2 reads 0.27, but the return side should be negative/)).toBeTruthy();
+    expect(screen.getByText(/S1 reads −0.31, but the supply side should be positive/)).toBeTruthy();
   });
 
   test('the retest is offered once both sides are read, and says the filter’s own drop', () => {
@@ -131,14 +131,14 @@ describe('Pressure', () => {
       { port: 'S1' as const, staticInWc: 0.3 },
     ].reduce((v, taken) => withReading(v, { ...taken, conditions: out, replacesId: null }, NOW), measured());
     show(retested);
-    expect(screen.getByText(/the filter itself takes 0.15, not the 0.11/)).toBeTruthy();
-    expect(screen.getByText('30 % of the plate; its share is 20 %.')).toBeTruthy();
+    expect(screen.getByText(/the filter itself uses 0.15, not the 0.11/)).toBeTruthy();
+    expect(screen.getByText('30 % of nameplate static; budget 20 %.')).toBeTruthy();
   });
 
   test('the other school says what is left for the ducts', () => {
     show({ ...measured(), setup: { school: 'leftForDucts' } });
-    expect(screen.getByText('What is left for the ducts')).toBeTruthy();
-    expect(screen.getByText(/never moves the target airflow/)).toBeTruthy();
+    expect(screen.getByText('Static left for the ducts')).toBeTruthy();
+    expect(screen.getByText(/never reaches the target airflow/)).toBeTruthy();
   });
 
   test('with the filter’s size known its face velocity is judged', () => {
@@ -183,7 +183,7 @@ describe('Airflow', () => {
   });
 });
 
-describe('Drop', () => {
+describe('Temperatures', () => {
   const show = (visit: VisitDto) => {
     const onRead = jest.fn();
     const onWorking = jest.fn();
@@ -196,7 +196,7 @@ describe('Drop', () => {
   test('nothing read: what it lacks, and the way to read it', () => {
     const { onRead } = show(measured());
     expect(screen.getByText('Missing: return and supply temperatures.')).toBeTruthy();
-    fireEvent.press(screen.getByText('Read the temperatures'));
+    fireEvent.press(screen.getByText('Measure temperatures'));
     expect(onRead).toHaveBeenCalled();
   });
 
@@ -208,12 +208,12 @@ describe('Drop', () => {
     expect(onWorking).toHaveBeenCalledWith('Temperature drop', expect.objectContaining({ word: 'inside' }));
   });
 
-  test('heating: the rise against the plate, or where it comes from', () => {
+  test('heating: the rise against the nameplate, or where it comes from', () => {
     show({ ...measured(), mode: 'heating' });
-    expect(screen.getByText(/The rise comes with the airflow by electric or gas heat/)).toBeTruthy();
+    expect(screen.getByText(/Measure airflow by electric or gas heat/)).toBeTruthy();
     const gas = { cuFt: 1, seconds: 36, returnF: 70, supplyF: 140 };
     show(fact({ ...measured(), mode: 'heating', setup: { riseMinF: 30, riseMaxF: 60 } }, 'gasHeat', gas));
-    expect(screen.getByText(/70.0 °F rise, the nameplate allows 30 to 60. Low air or over-fired/)).toBeTruthy();
+    expect(screen.getByText(/70.0 °F rise, the nameplate allows 30 to 60. Low airflow or over-fired/)).toBeTruthy();
   });
 });
 
@@ -241,8 +241,10 @@ describe('the foot', () => {
   test('three results, each with its mark and its working', () => {
     const { onWorking } = show(fact(measured(), 'measuredDrop', temperatures));
     fireEvent.press(screen.getByLabelText(/^External static 0.58 in. w.c., of 0.50: out of range/));
-    fireEvent.press(screen.getByLabelText(/^Airflow 940 CFM, ± 94, 313 a ton: out of range, 7 % likely within target/));
-    fireEvent.press(screen.getByLabelText(/^Drop 23.9 °F/));
+    fireEvent.press(
+      screen.getByLabelText(/^Airflow 940 CFM, ± 94, 313 per ton: out of range, 7 % likely within target/),
+    );
+    fireEvent.press(screen.getByLabelText(/^ΔT 23.9 °F/));
     expect(onWorking.mock.calls.map(([title]: [string]) => title)).toEqual([
       'External static',
       'Airflow',
@@ -254,7 +256,7 @@ describe('the foot', () => {
     const { onStep, onMeasure } = show(measured());
     fireEvent.press(screen.getByText('Save this visit'));
     expect(onStep).toHaveBeenCalled();
-    fireEvent.press(screen.getByLabelText(/^Next: look it over/));
+    fireEvent.press(screen.getByLabelText(/^Next: inspect the unit/));
     expect(onMeasure).toHaveBeenCalledWith(expect.objectContaining({ kind: 'look' }));
   });
 

@@ -17,23 +17,23 @@ export function CsvText({ text, faulty, onRead }: CsvTextProps) {
   const [typed, setTyped] = useState(text);
   return (
     <View style={{ gap: 8 }}>
-      <Heading size={16}>{faulty ? 'Mend it here' : 'Or paste it'}</Heading>
+      <Heading size={16}>{faulty ? 'Correct it here' : 'Or paste it'}</Heading>
       <Txt size={14} color="softInk">
-        One row begins with “tap” and has the statics to its right; one row for each tap below it. Leave a cell blank
-        where the manufacturer gives none. Commas, semicolons or tabs; decimal points or commas.
+        Start one row with “tap” and put the statics to its right. Add one row per tap below. Leave a cell blank where
+        the manufacturer gives none.
       </Txt>
       <TextInput
         mode="outlined"
         multiline
         numberOfLines={7}
         placeholder={EXAMPLE}
-        accessibilityLabel="Text of the table"
+        accessibilityLabel="Table text"
         value={typed}
         onChangeText={setTyped}
         contentStyle={{ fontVariant: ['tabular-nums'], minHeight: 150 }}
       />
       <Button mode="outlined" onPress={() => onRead(typed)} disabled={typed === ''} contentStyle={{ minHeight: 48 }}>
-        Read this text
+        Read text
       </Button>
     </View>
   );

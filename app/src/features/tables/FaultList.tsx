@@ -15,7 +15,7 @@ export function FaultList({ faults }: { readonly faults: readonly CsvFault[] }) 
   return (
     <View role="alert" style={{ backgroundColor: palette.outside, borderRadius: 6, padding: 14, gap: 10 }}>
       <Heading size={17}>
-        {faults.length === 1 ? 'One thing to mend' : `${faults.length} things to mend`}, then read it again
+        {faults.length === 1 ? 'One thing to correct' : `${faults.length} things to correct`}, then read it again
       </Heading>
       {faults.slice(0, SHOWN).map((fault, i) => (
         <View key={i}>

@@ -78,7 +78,7 @@ export function ImportPage() {
       {table && lacks && <Txt role="alert">{lacks}</Txt>}
       {table ? (
         <ActionButton onPress={store} disabled={!checked?.ok} aside={`${table.figures.taps.length} taps`}>
-          Store this table
+          Save table
         </ActionButton>
       ) : (
         <ActionButton onPress={() => chooseFile((file) => void onFile(file))} aside="CSV">
@@ -88,7 +88,7 @@ export function ImportPage() {
     </PageFoot>
   );
   return (
-    <Page title="Import a blower table" under="Nothing is stored until you confirm" back="/shop/tables" foot={foot}>
+    <Page title="Import a blower table" under="Nothing is saved until you confirm" back="/shop/tables" foot={foot}>
       <View style={{ paddingHorizontal: 16, gap: 14 }}>
         {preview && preview.faults.length > 0 && <FaultList faults={preview.faults} />}
         {table && (
@@ -100,8 +100,8 @@ export function ImportPage() {
             <FiguresTable figures={table.figures} />
             <TextInput
               mode="outlined"
-              label="Name of the table"
-              accessibilityLabel="Name of the table"
+              label="Table name"
+              accessibilityLabel="Table name"
               value={name}
               onChangeText={setName}
             />

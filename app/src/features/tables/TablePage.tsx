@@ -18,7 +18,7 @@ export function TablePage() {
     return (
       <Page title="Blower table" back="/shop/tables">
         <View style={{ padding: 16 }}>
-          <Txt>{isPending ? 'Reading the table.' : 'There is no such table here.'}</Txt>
+          <Txt>{isPending ? 'Loading table…' : 'No such table.'}</Txt>
         </View>
       </Page>
     );
@@ -27,14 +27,14 @@ export function TablePage() {
     blowerTables.change(
       kept,
       { ...table, archivedAt: table.archivedAt ? null : new Date().toISOString() },
-      table.archivedAt ? `${table.name} is back.` : `${table.name} is archived: visits keep their copy.`,
+      table.archivedAt ? `${table.name} is back.` : `${table.name} archived. Visits keep their copy.`,
     );
   const foot = (
     <PageFoot>
       <View style={{ flexDirection: 'row', columnGap: 24, flexWrap: 'wrap' }}>
-        <TextButton onPress={() => router.push(`/shop/tables/type?correct=${table.id}`)}>Correct it</TextButton>
-        <TextButton onPress={() => router.push(`/shop/tables/type?from=${table.id}`)}>Copy for another size</TextButton>
-        <TextButton onPress={archive}>{table.archivedAt ? 'Bring it back' : 'Archive'}</TextButton>
+        <TextButton onPress={() => router.push(`/shop/tables/type?correct=${table.id}`)}>Edit table</TextButton>
+        <TextButton onPress={() => router.push(`/shop/tables/type?from=${table.id}`)}>Copy as new</TextButton>
+        <TextButton onPress={archive}>{table.archivedAt ? 'Restore' : 'Archive'}</TextButton>
       </View>
       <ActionButton quiet onPress={() => exportTable(table)} aside="CSV file">
         Export this table
@@ -48,7 +48,7 @@ export function TablePage() {
         <Txt size={14} color="softInk">
           {table.byRpm ? `RPM and brake horsepower by ${unitText('cfm')} and` : `${unitText('cfm')} at`} external
           static,
-          {` ${unitText('inWc')} `}A dash is a cell the manufacturer leaves blank: it is never filled in.
+          {` ${unitText('inWc')} `}A dash is a cell the manufacturer leaves blank. Huff never fills it in.
         </Txt>
       </View>
     </Page>

@@ -63,9 +63,9 @@ export function TablePicker({ open, unit, chosen, onClose, onPick }: TablePicker
       <Sheet open={open && !typing} onClose={onClose} title="Blower table">
         <View style={{ gap: 8 }}>
           <ActionButton onPress={() => setTyping(true)} aside="two cells are enough">
-            Type it in
+            Enter a table
           </ActionButton>
-          {records.length > 4 && <SearchField label="Find by name, motor, tons" value={sought} onChange={setSought} />}
+          {records.length > 4 && <SearchField label="Find a table" value={sought} onChange={setSought} />}
           {found.map((table) => (
             <List.Item
               key={table.id}
@@ -81,15 +81,15 @@ export function TablePicker({ open, unit, chosen, onClose, onPick }: TablePicker
           {found.length === 0 && (
             <Txt color="softInk">
               {records.length > 0
-                ? 'No table of that name.'
+                ? 'No table matches.'
                 : isError
-                  ? 'The tables have not been read from the server yet. Type the one on the paper, or go on without.'
-                  : 'No table in the shop yet. Without one a usual curve of the motor’s kind stands in.'}
+                  ? 'Tables have not loaded yet. Enter the one on the unit, or continue without.'
+                  : 'No tables yet. Without one, Huff uses a typical curve for the motor type.'}
             </Txt>
           )}
           {chosen && (
-            <ActionButton quiet onPress={() => onPick(null)} aside="a usual curve">
-              Go on without a table
+            <ActionButton quiet onPress={() => onPick(null)} aside="a typical curve">
+              Continue without a table
             </ActionButton>
           )}
           <ActionButton quiet onPress={importOne} aside="CSV">

@@ -14,7 +14,7 @@ export function TablesPage() {
   const foot = (
     <PageFoot>
       <ActionButton onPress={() => router.push('/shop/tables/type')} aside="two cells are enough">
-        Type a blower table
+        Enter blower table
       </ActionButton>
       <ActionButton quiet onPress={() => router.push('/shop/tables/import')} aside="CSV">
         Import from a file
@@ -22,7 +22,7 @@ export function TablesPage() {
     </PageFoot>
   );
   return (
-    <Page title="Blower tables" under="Manufacturers’ airflow by tap and static" back="/shop" foot={foot}>
+    <Page title="Blower tables" under="Airflow by tap and static" back="/shop" foot={foot}>
       <View style={{ paddingHorizontal: 16 }}>
         {[...records]
           .sort(
@@ -51,8 +51,8 @@ export function TablesPage() {
                 <Txt size={14} color="softInk" figures>
                   {tableLine(table)}
                   {table.archivedAt ? ' · archived' : ''}
-                  {sending === 'waiting' ? ' · waiting to be sent' : ''}
-                  {sending === 'refused' || sending === 'conflict' ? ' · needs you: see what waits' : ''}
+                  {sending === 'waiting' ? ' · not synced yet' : ''}
+                  {sending === 'refused' || sending === 'conflict' ? ' · needs your attention' : ''}
                 </Txt>
               </View>
               <Icon name="chevron-right" />
@@ -61,8 +61,8 @@ export function TablesPage() {
         {records.length === 0 && !isPending && (
           <Txt color="softInk">
             {isError
-              ? 'The tables have not been read from the server yet.'
-              : 'No table yet. Type one from the paper, or import a CSV file: one row for each tap, statics across.'}
+              ? 'Tables have not loaded yet.'
+              : 'No tables yet. Enter one, or import a CSV file: one row per tap, statics across.'}
           </Txt>
         )}
       </View>

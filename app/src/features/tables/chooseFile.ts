@@ -6,7 +6,10 @@ export type ChosenFile =
 export async function readFile(file: File, mostBytes: number): Promise<ChosenFile> {
   if (file.size > mostBytes) {
     const size = (file.size / 1e6).toFixed(file.size < 1e7 ? 1 : 0);
-    return { ok: false, why: `${file.name} has ${size} MB: a blower table is a few lines. Choose the right file.` };
+    return {
+      ok: false,
+      why: `${file.name} has ${size} MB. A blower table is only a few lines. Choose the right file.`,
+    };
   }
   try {
     return { ok: true, name: file.name, text: await file.text() };

@@ -4,7 +4,7 @@ import { Link } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { TextButton, TextLink } from '../../ui/page';
-import { Heading, Txt } from '../../ui/text';
+import { dateText, Heading, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 
 interface DueListProps {
@@ -60,7 +60,7 @@ export function DueList({ due, shown, now, compact }: DueListProps) {
           </View>
           <View>
             <Txt size={15} bold={on < today} color={on < today ? 'action' : 'ink'} figures align="right">
-              {on < today ? `overdue, ${format(on, 'd MMM')}` : format(on, 'd MMM')}
+              {on < today ? `overdue, ${dateText(on)}` : dateText(on)}
             </Txt>
             {sigmaDays !== undefined && (
               <Txt size={14} color="softInk" figures align="right">
@@ -77,7 +77,7 @@ export function DueList({ due, shown, now, compact }: DueListProps) {
           </TextButton>
         )}
         <TextLink href={'/api/due/calendar.ics'} isFile>
-          As a calendar
+          Calendar file
         </TextLink>
       </View>
     </View>

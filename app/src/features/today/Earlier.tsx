@@ -10,12 +10,9 @@ interface EarlierProps {
 
 /** The way back to visits of before the last days, a page at a time. */
 export function Earlier({ begun, earlier, onBegin }: EarlierProps) {
-  if (earlier.isFetching) return <Txt color="softInk">Reading earlier visits.</Txt>;
-  if (earlier.isError)
-    return (
-      <Txt color="softInk">Earlier visits are at the server, and it does not answer. Try again with a signal.</Txt>
-    );
+  if (earlier.isFetching) return <Txt color="softInk">Loading earlier visits…</Txt>;
+  if (earlier.isError) return <Txt color="softInk">Earlier visits are on the server. Try again with a signal.</Txt>;
   if (begun && !earlier.hasMore)
-    return <Txt color="softInk">{earlier.visits.length > 0 ? 'That is all.' : 'No earlier visit.'}</Txt>;
-  return <TextButton onPress={begun ? earlier.more : onBegin}>Earlier visits</TextButton>;
+    return <Txt color="softInk">{earlier.visits.length > 0 ? 'No more visits.' : 'No earlier visit.'}</Txt>;
+  return <TextButton onPress={begun ? earlier.more : onBegin}>Show earlier visits</TextButton>;
 }

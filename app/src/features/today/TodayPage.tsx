@@ -1,6 +1,5 @@
 import { isToday } from 'date-fns/isToday';
 import { isYesterday } from 'date-fns/isYesterday';
-import { format } from 'date-fns/format';
 import { router } from 'expo-router';
 import { View } from 'react-native';
 import { useEffect, useState } from 'react';
@@ -8,7 +7,7 @@ import { endOpening, keepDay } from '../../data/openingDay';
 import { useDue } from '../../data/useDue';
 import { useDraft, useEarlierVisits, useVisitList, type ListedVisit } from '../../data/visits';
 import { ActionButton, Columns, Page, PageFoot } from '../../ui/page';
-import { Heading, Txt } from '../../ui/text';
+import { Heading, longDateText, Txt } from '../../ui/text';
 import { useIsWide } from '../../ui/theme';
 import type { Computing } from '../visitState/WithSummary';
 import { unitLine } from '../visitState/unitWords';
@@ -21,10 +20,10 @@ import { VisitRow } from './VisitRow';
 
 function dayName(moment: string): string {
   // One odd visit must not take the others with it.
-  if (Number.isNaN(Date.parse(moment))) return 'At a time that cannot be read';
+  if (Number.isNaN(Date.parse(moment))) return 'Unknown date';
   if (isToday(moment)) return 'Today';
   if (isYesterday(moment)) return 'Yesterday';
-  return format(moment, 'EEEE d MMMM');
+  return longDateText(moment);
 }
 
 /** Visits by day, in the order given. */
@@ -70,7 +69,7 @@ export function TodayPage({ computed }: TodayPageProps) {
     </PageFoot>
   );
   return (
-    <Page title="Today" under={format(now, 'EEEE d MMMM')} foot={foot} broad>
+    <Page title="Today" under={longDateText(now)} foot={foot} broad>
       <Columns
         main={
           <View style={{ gap: 6 }}>
@@ -94,9 +93,8 @@ export function TodayPage({ computed }: TodayPageProps) {
             ))}
             {visits.length === 0 && (isAsking || !isPending) && (
               <Txt color="softInk">
-                {isAsking ? 'Asking the server for visits.' : 'No visit yet.'} A quick check takes two static readings.
-                With the blower table it says which speed tap is right; without one it still helps, and says how far it
-                can be trusted.
+                {isAsking ? 'Loading visits…' : 'No visit yet.'} A quick check takes two static readings. Add a blower
+                table to see which speed tap is right.
               </Txt>
             )}
             {/* Under the visits: what the server tells later must not move what a finger is about to touch. */}

@@ -15,19 +15,15 @@ export function TodayStops({ now }: { readonly now: Date }) {
   const ahead = planned.filter(({ stop, isDone }) => stop.day > dayOf(now) && !isDone).length;
   const done = today.filter(({ isDone }) => isDone).length;
   return (
-    <View role="group" aria-label="Stops of today">
+    <View role="group" aria-label="Today’s jobs">
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }}>
         {today.length > 0 && (
           <Heading size={17} style={{ flex: 1 }}>
-            {done === 0 ? 'Stops' : `Stops, ${done} of ${today.length} done`}
+            {done === 0 ? 'Jobs' : `Stops, ${done} of ${today.length} done`}
           </Heading>
         )}
         <TextLink href="/days">
-          {today.length > 0
-            ? 'Plan and load'
-            : ahead > 0
-              ? `Plan and load: ${ahead} ahead`
-              : 'Plan days, load the truck'}
+          {today.length > 0 ? 'Plan and load' : ahead > 0 ? `Plan and load: ${ahead} ahead` : 'Plan jobs, load truck'}
         </TextLink>
       </View>
       {today.map((one, i) => (

@@ -1,6 +1,5 @@
 import { splitTitle, type VisitSummary } from '@huff/contract/spine';
 import { unitText, staticWords, flowWords, flowText, type VerdictWord } from '@huff/core/first';
-import { format } from 'date-fns/format';
 import { Link } from 'expo-router';
 import { memo } from 'react';
 import { View } from 'react-native';
@@ -9,7 +8,7 @@ import type { ListedVisit } from '../../data/visits';
 import { Guard } from '../../ui/guard';
 import { Icon } from '../../ui/icons';
 import { VERDICT_TEXT, VerdictMark } from '../../ui/marks';
-import { Txt } from '../../ui/text';
+import { clockText, momentText, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import { WithSummary, type Computing } from '../visitState/WithSummary';
 
@@ -36,7 +35,7 @@ function SummaryRow({ summary, sending }: { readonly summary: VisitSummary; read
   return (
     <Link
       href={`/visits/${id}`}
-      aria-label={`${title}, ${format(startedAt, 'd MMM HH:mm')}. ${headline}`}
+      aria-label={`${title}, ${momentText(startedAt)}. ${headline}`}
       style={{
         display: 'flex',
         flexDirection: 'column',
@@ -58,7 +57,7 @@ function SummaryRow({ summary, sending }: { readonly summary: VisitSummary; read
           />
         )}
         <Txt size={14} color="softInk" figures>
-          {format(startedAt, 'HH:mm')}
+          {clockText(startedAt)}
         </Txt>
       </View>
       {site !== undefined && (

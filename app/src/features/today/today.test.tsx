@@ -78,7 +78,7 @@ test('visits stand by day', () => {
   const days = byDay([listed('now', 0), listed('before', 1), listed('old', 5)]);
   expect(days.map(([, visits]) => visits.map(({ id }) => id))).toEqual([['now'], ['before'], ['old']]);
   expect(days.slice(0, 2).map(([day]) => day)).toEqual(['Today', 'Yesterday']);
-  expect(days[2]![0]).toMatch(/^[A-Z][a-z]+day \d{1,2} [A-Z]/);
+  expect(days[2]![0]).toMatch(/^[A-Z][a-z]+day, [A-Z][a-z]+ \d{1,2}$/);
 });
 
 test('one visit at a time that cannot be read takes no other with it', () => {
@@ -86,7 +86,7 @@ test('one visit at a time that cannot be read takes no other with it', () => {
   jest.spyOn(console, 'error').mockImplementation(() => undefined);
   show({ visits: [odd, listed('Reading room', 0)] });
   expect(screen.getByText('Reading room')).toBeTruthy();
-  expect(screen.getByText('At a time that cannot be read')).toBeTruthy();
+  expect(screen.getByText('Unknown date')).toBeTruthy();
   expect(screen.queryByText(/Invalid/)).toBeNull();
   jest.restoreAllMocks();
 });
@@ -105,17 +105,17 @@ test('what the server does not know yet is computed here; with nothing read it p
   expect(screen.getByText('– CFM')).toBeTruthy();
 });
 
-test('earlier visits come when they are asked for, and say when the server is silent', () => {
+test('earlier visits come when they are requested, and say when the server is silent', () => {
   const more = jest.fn();
   mockEarlier = { visits: [listed('Last year', 300).summary], more, hasMore: true, isFetching: false, isError: false };
   show({ visits: [listed('now', 0)] });
-  fireEvent.press(screen.getByText('Earlier visits'));
+  fireEvent.press(screen.getByText('Show earlier visits'));
   expect(screen.getByText('Last year')).toBeTruthy();
-  fireEvent.press(screen.getByText('Earlier visits'));
+  fireEvent.press(screen.getByText('Show earlier visits'));
   expect(more).toHaveBeenCalledTimes(1);
   mockEarlier = { ...mockEarlier, isError: true };
   show({});
-  expect(screen.getByText(/Earlier visits are at the server, and it does not answer/)).toBeTruthy();
+  expect(screen.getByText(/Earlier visits are on the server/)).toBeTruthy();
 });
 
 test('the stops of today stand in their order, done ones marked; the plan is a touch away', () => {
@@ -124,42 +124,42 @@ test('the stops of today stand in their order, done ones marked; the plan is a t
     day: format(new Date(), 'yyyy-MM-dd'),
     place,
     siteId: 's',
-    why: `Stop ${id}`,
+    why: `Job ${id}`,
     ...more,
   });
   mockStops = [stop('b', 2), stop('a', 1, { doneAt: new Date().toISOString() }), stop('x', 1, { day: '2020-01-01' })];
   show({ visits: [] });
-  expect(screen.getAllByText(/: Stop /).map(({ props }) => String(props.children))).toEqual([
-    'A site that is still to come: Stop a',
-    'A site that is still to come: Stop b',
+  expect(screen.getAllByText(/: Job /).map(({ props }) => String(props.children))).toEqual([
+    'A site not synced yet: Job a',
+    'A site not synced yet: Job b',
   ]);
   expect(screen.getByText('Stops, 1 of 2 done')).toBeTruthy();
   expect(screen.getByText('Plan and load')).toBeTruthy();
   mockStops = [];
   show({ visits: [] });
-  expect(screen.getByText('Plan days, load the truck')).toBeTruthy();
+  expect(screen.getByText('Plan jobs, load truck')).toBeTruthy();
 });
 
 describe('what waits and what is silent', () => {
   test('one record, several, and none', () => {
     expect(syncWords('upToDate', 0, 0)).toBeUndefined();
-    expect(syncWords('noAnswer', 1, 0)).toMatch(/^1 record waits to be sent\. .* No answer from the server\.$/);
-    expect(syncWords('upToDate', 3, 0)).toMatch(/^3 records wait to be sent/);
-    expect(syncWords('upToDate', 2, 1)).toMatch(/^1 change needs you\. 2 records wait/);
+    expect(syncWords('noAnswer', 1, 0)).toMatch(/^1 record not synced yet\. .* No answer from the server\.$/);
+    expect(syncWords('upToDate', 3, 0)).toMatch(/^3 records not synced yet/);
+    expect(syncWords('upToDate', 2, 1)).toMatch(/^1 change needs your attention\. 2 records not synced/);
   });
   test('who else answers in the server’s place is said, and the sign-in that is due', () => {
-    expect(syncWords('notHuff', 0, 0)).toMatch(/does this network want you to sign in/);
-    expect(syncWords('signIn', 1, 0)).toMatch(/wants you to sign in again/);
-    expect(syncWords('serverTrouble', 0, 2)).toMatch(/^2 changes need you\. The server has trouble/);
+    expect(syncWords('notHuff', 0, 0)).toMatch(/Does this network need a sign-in/);
+    expect(syncWords('signIn', 1, 0)).toMatch(/Sign in to the server again/);
+    expect(syncWords('serverTrouble', 0, 2)).toMatch(/^2 changes need your attention\. The server has a problem/);
   });
   test('stands on the page, with the way to what waits', () => {
     mockWaiting = { waiting: 1, apart: [{}] };
     show({});
-    expect(screen.getByText(/^1 change needs you\. 1 record waits to be sent/)).toBeTruthy();
+    expect(screen.getByText(/^1 change needs your attention\. 1 record not synced yet/)).toBeTruthy();
     mockWaiting = { waiting: 0, apart: [] };
     mockStatus = { phase: 'noAnswer', everTold: true, fault: 'This phone’s storage is full.' };
     show({});
-    expect(screen.getByText(/No answer from the server\. Shown is what this phone has/)).toBeTruthy();
+    expect(screen.getByText(/No answer from the server\. Showing data on this phone/)).toBeTruthy();
     expect(screen.getByText('This phone’s storage is full.')).toBeTruthy();
   });
   test('an empty place teaches, but not while it still reads', () => {

@@ -13,9 +13,7 @@ export function ToolAnswerView({ outcome }: { readonly outcome: ToolOutcome }) {
         role="status"
         style={{ borderLeftWidth: 4, borderColor: palette.line, paddingLeft: 12, paddingVertical: 8 }}
       >
-        <Txt color="softInk">
-          {missing === 1 ? outcome.errors[0]!.message : `${missing} figures are still to be typed or mended.`}
-        </Txt>
+        <Txt color="softInk">{missing === 1 ? outcome.errors[0]!.message : `${missing} figures missing or wrong.`}</Txt>
       </View>
     );
   }

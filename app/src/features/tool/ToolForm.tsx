@@ -112,7 +112,7 @@ function TypedField({ id, field, control, error, onLeave }: FieldOf<'number' | '
   const label = `${field.label}${unit === '' ? '' : `, ${unit}`}${optional}`;
   const assumed = field.kind === 'number' && field.assumed !== undefined && empty;
   const hint = [
-    assumed && field.kind === 'number' ? `${toolFigure(field.assumed, field.unit)} is assumed.` : null,
+    assumed && field.kind === 'number' ? `${toolFigure(field.assumed, field.unit)} assumed.` : null,
     list && !empty ? `${typed} typed.` : null,
     field.hint,
   ]

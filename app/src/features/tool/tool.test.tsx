@@ -62,6 +62,6 @@ describe('the answer', () => {
     renderThemed(<ToolAnswerView outcome={solveTool(heat, { ...HEAT, amps: 0 })} />);
     expect(screen.getByText('Amps of the elements must be above 0.')).toBeTruthy();
     renderThemed(<ToolAnswerView outcome={solveTool(heat, {})} />);
-    expect(screen.getByText('4 figures are still to be typed or mended.')).toBeTruthy();
+    expect(screen.getByText('4 figures missing or wrong.')).toBeTruthy();
   });
 });

@@ -1,10 +1,9 @@
 import { OUTCOME_TEXT } from '@huff/core/call';
-import { format } from 'date-fns/format';
 import { View } from 'react-native';
 import { useUnitVisits } from '../../data/visits';
 import { useShop } from '../../data/useShop';
 import { ListSection } from '../../ui/list';
-import { Txt } from '../../ui/text';
+import { Txt, yearDateText } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 
 /** What was found at the unit and is not fixed: it stands at every visit until it is. */
@@ -34,7 +33,7 @@ export function CarriedOver({ unitId }: { readonly unitId: string }) {
           <View style={{ flex: 1 }}>
             <Txt>{words}</Txt>
             <Txt size={14} color="softInk">
-              {`since ${format(since, 'd MMM yyyy')}`}
+              {`since ${yearDateText(since)}`}
             </Txt>
           </View>
           <Txt size={15} color="softInk">

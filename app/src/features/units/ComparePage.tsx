@@ -1,6 +1,5 @@
 import type { VisitDto } from '@huff/contract';
 import { compareBlocks } from '@huff/paper';
-import { format } from 'date-fns/format';
 import { useLocalSearchParams } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';
@@ -11,7 +10,7 @@ import { useUnitVisits, useVisit } from '../../data/visits';
 import { BlockView } from '../../ui/document';
 import { Choice } from '../../ui/form';
 import { Page } from '../../ui/page';
-import { Txt } from '../../ui/text';
+import { Txt, yearDateText } from '../../ui/text';
 import { useIsWide } from '../../ui/theme';
 
 /** Any two visits of a unit beside each other: what moved, and what was done between. */
@@ -22,16 +21,14 @@ export function ComparePage() {
   const [chosen, setChosen] = useState<{ readonly then?: string; readonly now?: string }>({});
   const now = chosen.now ?? visits[0]?.id;
   const then = chosen.then ?? visits.find((visit) => visit.id !== now)?.id;
-  const options = visits.map((visit) => ({ id: visit.id, text: format(visit.startedAt, 'd MMM yyyy') }));
+  const options = visits.map((visit) => ({ id: visit.id, text: yearDateText(visit.startedAt) }));
   const other = (one: string | undefined) => options.filter((option) => option.id !== one);
   const wide = useIsWide();
   return (
     <Page title="Two visits" under={unit?.name} back={`/units/${id}`}>
       <View style={{ paddingHorizontal: 16, gap: 14 }}>
         {visits.length < 2 ? (
-          <Txt color="softInk">
-            {isPending ? 'Looking for its visits.' : 'There is one visit at most: two can be held against each other.'}
-          </Txt>
+          <Txt color="softInk">{isPending ? 'Loading visits…' : 'Only one visit so far. You need two to compare.'}</Txt>
         ) : (
           <>
             <Pick name="Then" options={other(now)} chosen={then} onChoose={(then) => setChosen({ now, then })} />
@@ -70,7 +67,7 @@ function Both({ then, now, width }: { readonly then: string; readonly now: strin
   if (a.kept && b.kept) return <Compared earlier={a.kept.record} later={b.kept.record} width={width} />;
   return (
     <Txt role="status" color="softInk">
-      {a.isError || b.isError ? 'One of them is on the server: try again with a signal.' : 'Reading both visits.'}
+      {a.isError || b.isError ? 'One of them is on the server. Try again with a signal.' : 'Loading both visits…'}
     </Txt>
   );
 }

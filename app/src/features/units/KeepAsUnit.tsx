@@ -22,7 +22,7 @@ interface KeepAsUnitProps {
 /** Makes a quick check the visit of a unit: one that is known, or a new one at a site that is known or new. */
 export function KeepAsUnit(props: KeepAsUnitProps) {
   return (
-    <Sheet open={props.open} onClose={props.onClose} title="Keep as a unit">
+    <Sheet open={props.open} onClose={props.onClose} title="Save as unit">
       {props.open && <Body {...props} />}
     </Sheet>
   );
@@ -51,9 +51,9 @@ function Body({ visit, onVisit, onClose }: KeepAsUnitProps) {
   const { max } = LIMITS.nameLength;
   const lacks =
     siteName.trim() === ''
-      ? 'Say the site: whose place this is.'
+      ? 'Enter the site.'
       : unitName.trim() === ''
-        ? 'Say the unit: where it stands, or its mark.'
+        ? 'Enter the unit: location or tag.'
         : undefined;
   const join = (unit: UnitDto, at: SiteDto | undefined) => {
     onVisit({ ...visit, unitId: unit.id, title: at ? `${at.name}, ${unit.name}` : unit.name });
@@ -87,7 +87,7 @@ function Body({ visit, onVisit, onClose }: KeepAsUnitProps) {
           <PlaceRow
             key={place.id}
             name={place.name}
-            under={place.of === 'unit' ? `unit at ${place.siteName ?? 'a site'}: this visit is its own` : 'site'}
+            under={place.of === 'unit' ? `unit at ${place.siteName ?? 'a site'}. This visit belongs to it` : 'site'}
             onPress={() => {
               if (place.of === 'site') return setSiteName(place.name);
               const unit = places.units.find((one) => one.id === place.id)!;
@@ -101,7 +101,7 @@ function Body({ visit, onVisit, onClose }: KeepAsUnitProps) {
       {site && there.length > 0 && (
         <View>
           <Heading size={15} color="softInk">
-            Units there: touch one if it is this
+            Units there: touch the right one
           </Heading>
           {there.map((unit) => (
             <PlaceRow key={unit.id} name={unit.name} onPress={() => join(unit, site)} />
@@ -122,11 +122,11 @@ function Body({ visit, onVisit, onClose }: KeepAsUnitProps) {
       {sure && (lacks ?? twin) && (
         <Txt role="alert" size={15}>
           {lacks ??
-            `There is a unit ${twin!.name} at this site already. Touch it above if it is this one, or keep a second of the name.`}
+            `There is a unit ${twin!.name} at this site already. Touch it above, or save a second one with this name.`}
         </Txt>
       )}
       <ActionButton onPress={keep} aside={site ? undefined : siteName.trim() ? 'a new site' : undefined}>
-        {twin && sure ? 'Keep a second of this name' : 'Keep as a new unit'}
+        {twin && sure ? 'Save second unit' : 'Save new unit'}
       </ActionButton>
     </View>
   );

@@ -9,11 +9,10 @@ import {
   wordUnder,
   type VerdictWord,
 } from '@huff/core';
-import { format } from 'date-fns/format';
 import { View } from 'react-native';
 import { useRules } from '../../data/useRules';
 import { VerdictMark } from '../../ui/marks';
-import { Txt } from '../../ui/text';
+import { Txt, yearDateText } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 
 /** How it was proven last: three figures with their marks; or what would bring them. */
@@ -47,20 +46,20 @@ export function LastState({ unit }: { readonly unit: UnitDto }) {
         <Figure
           name="Airflow"
           value={flowText(proven.flowCfm)}
-          under={unit.tons ? `${flowText(proven.flowCfm / unit.tons)} a ton` : unitText('cfm')}
+          under={unit.tons ? `${flowText(proven.flowCfm / unit.tons)} per ton` : unitText('cfm')}
           word={target ? wordOnTarget(proven.flowCfm, target, rules.edgeShare) : 'cantSay'}
         />
         {filterDrop !== undefined && !filter?.assumed && (
           <Figure
             name="Filter drop"
             value={staticText(filterDrop)}
-            under={`share ${Math.round(100 * share)} %`}
+            under={`${Math.round(100 * share)} % of static`}
             word={wordUnder(filterDrop, share * limit, rules.edgeShare)}
           />
         )}
       </View>
       <Txt size={14} color="softInk" align="right">
-        proven {format(proven.at, 'd MMM yyyy')}
+        proven {yearDateText(proven.at)}
       </Txt>
     </View>
   );

@@ -19,7 +19,7 @@ export function LearntNotice({ visit, onVisit }: LearntNoticeProps) {
   if (!visit.unitId)
     return visit.readings.length === 0 ? null : (
       <View>
-        <TextButton onPress={() => setKeeping(true)}>Keep as a unit, for the next visit</TextButton>
+        <TextButton onPress={() => setKeeping(true)}>Save as unit</TextButton>
         <KeepAsUnit open={keeping} visit={visit} onVisit={onVisit} onClose={() => setKeeping(false)} />
       </View>
     );
@@ -29,10 +29,10 @@ export function LearntNotice({ visit, onVisit }: LearntNoticeProps) {
   return (
     <View style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }}>
       <Txt size={15} style={{ flex: 1 }}>
-        Learnt here: {what}.
+        New for this unit: {what}.
       </Txt>
-      <TextButton onPress={() => units.change(kept, learnt.unit, `${kept.record.name}: ${what} kept.`)}>
-        Keep on the unit
+      <TextButton onPress={() => units.change(kept, learnt.unit, `${kept.record.name}: ${what} saved.`)}>
+        Save to unit
       </TextButton>
     </View>
   );

@@ -26,7 +26,7 @@ export function PortMap({ unit, onUnit }: PortMapProps) {
   const { ports } = layoutOf({ layout: unit.layout, filterPlace: unit.setup?.filterPlace });
   const whereOf = (id: PortId) => unit.ports?.find((one) => one.port === id)?.where;
   return (
-    <ListSection title="Where the holes are">
+    <ListSection title="Test port locations">
       {ports.map((port) => (
         <ListRow
           key={port.id}
@@ -71,13 +71,13 @@ function Where({ plan, where, onKeep }: WhereProps) {
       </Txt>
       <TextInput
         mode="outlined"
-        label="Where the hole is on this unit"
-        accessibilityLabel="Where the hole is on this unit"
+        label="Port location"
+        accessibilityLabel="Port location"
         value={text}
         maxLength={LIMITS.noteLine.max}
         onChangeText={setText}
       />
-      <ActionButton onPress={() => onKeep(text)}>Keep it</ActionButton>
+      <ActionButton onPress={() => onKeep(text)}>Save</ActionButton>
     </View>
   );
 }

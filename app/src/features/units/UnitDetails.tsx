@@ -37,7 +37,7 @@ export function UnitDetails({ unit, table, onTell }: UnitDetailsProps) {
   const lines: [string, string][] = [
     ...(saidLayout ? [['Air path', LAYOUTS[unit.layout].name] as [string, string]] : []),
     ...(table ? [['Blower table', table.name] as [string, string]] : []),
-    ...(unit.maxTespInWc ? [['Plate’s maximum static', staticWords(unit.maxTespInWc)] as [string, string]] : []),
+    ...(unit.maxTespInWc ? [['Nameplate max static', staticWords(unit.maxTespInWc)] as [string, string]] : []),
     ...(filterWords(unit.setup) ? [['Filter', filterWords(unit.setup)!] as [string, string]] : []),
     ...plateLines(unit.plate),
     ...(unit.neededHours ? [['Hours in use', unit.neededHours.replace('-', '–')] as [string, string]] : []),
@@ -47,7 +47,7 @@ export function UnitDetails({ unit, table, onTell }: UnitDetailsProps) {
     }),
   ];
   return (
-    <ListSection title="What stands here" add="Change" onAdd={onTell}>
+    <ListSection title="Equipment" add="Change" onAdd={onTell}>
       {lines.map(([name, value]) => (
         <View
           key={name}

@@ -26,7 +26,7 @@ export const lineOf = (unit: UnitDto, field: string): string => {
 /** What a unit is called, and what is worth knowing of it. */
 export function UnitNameSheet(props: UnitNameSheetProps) {
   return (
-    <Sheet open={props.open} onClose={props.onClose} title="Name, hours, notes">
+    <Sheet open={props.open} onClose={props.onClose} title="Edit details">
       {props.open && <Body {...props} />}
     </Sheet>
   );
@@ -50,7 +50,7 @@ function Body({ unit, others, onKeep }: UnitNameSheetProps) {
   const twin = others.some((other) => other.trim().toLowerCase() === next.name.toLowerCase());
   const why = checked.ok
     ? twin
-      ? `There is a unit ${next.name} at this site already. Keep a second of this name?`
+      ? `There is a unit ${next.name} at this site already. Save a second one with this name?`
       : undefined
     : checked.errors[0]?.message;
   const keep = () => {
@@ -61,8 +61,8 @@ function Body({ unit, others, onKeep }: UnitNameSheetProps) {
     <View style={{ gap: 10 }}>
       <TextInput
         mode="outlined"
-        label="Name of the unit"
-        accessibilityLabel="Name of the unit"
+        label="Unit name"
+        accessibilityLabel="Unit name"
         value={name}
         maxLength={LIMITS.nameLength.max}
         onChangeText={(text) => {
@@ -83,7 +83,7 @@ function Body({ unit, others, onKeep }: UnitNameSheetProps) {
       ))}
       <TextInput
         mode="outlined"
-        label="Hours in use, like 8:00 to 17:00"
+        label="Hours in use"
         accessibilityLabel="Hours in use"
         value={hours}
         maxLength={LIMITS.nameLength.max}
@@ -94,7 +94,7 @@ function Body({ unit, others, onKeep }: UnitNameSheetProps) {
           {why}
         </Txt>
       )}
-      <ActionButton onPress={keep}>{asked && checked.ok && twin ? 'Keep it all the same' : 'Keep'}</ActionButton>
+      <ActionButton onPress={keep}>{asked && checked.ok && twin ? 'Save anyway' : 'Save'}</ActionButton>
     </View>
   );
 }

@@ -1,12 +1,11 @@
 import type { SiteDto, UnitDto, UnitFactsDto } from '@huff/contract';
-import { format } from 'date-fns/format';
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { blowerTables, sites, units, type Kept } from '../../data/records';
 import { ListSection } from '../../ui/list';
 import { ActionButton, Page, PageFoot, TextButton } from '../../ui/page';
-import { Txt } from '../../ui/text';
+import { dateText, Txt, yearDateText } from '../../ui/text';
 import { useIsWide } from '../../ui/theme';
 import { useStartVisit } from '../visitState/useStartVisit';
 import { WhatStandsHere } from '../whatStandsHere';
@@ -29,7 +28,7 @@ export function UnitPage() {
     return (
       <Page title="Unit" back="/sites">
         <View style={{ padding: 16 }}>
-          <Txt>{isPending ? 'Loading unit…' : 'There is no such unit on this phone.'}</Txt>
+          <Txt>{isPending ? 'Loading unit…' : 'No such unit on this phone.'}</Txt>
         </View>
       </Page>
     );
@@ -50,10 +49,10 @@ function Unit({ kept, tell }: { readonly kept: Kept<UnitDto>; readonly tell: boo
     <PageFoot>
       {openAt !== undefined && (
         <Txt size={14} color="softInk" numberOfLines={1}>
-          A check is open at {openAt}: starting here saves it as it stands.
+          A check is open at {openAt}. Starting here saves it first.
         </Txt>
       )}
-      <ActionButton onPress={() => start(unit)} aside={due && `filter due ${format(due.atMs, 'd MMM')}`}>
+      <ActionButton onPress={() => start(unit)} aside={due && `filter due ${dateText(due.atMs)}`}>
         Start a visit
       </ActionButton>
     </PageFoot>
@@ -62,16 +61,14 @@ function Unit({ kept, tell }: { readonly kept: Kept<UnitDto>; readonly tell: boo
     <Page
       title={unit.name}
       under={[site?.name, unitFactsLine(unit)].filter(Boolean).join(' · ')}
-      underAction={{ label: `${unitFactsLine(unit)}. Say what stands here`, onPress: () => setTelling(true) }}
+      underAction={{ label: `${unitFactsLine(unit)}. Set up equipment`, onPress: () => setTelling(true) }}
       back={site ? `/sites/${site.id}` : '/sites'}
       foot={foot}
       broad
     >
       <View style={{ paddingHorizontal: 16, gap: 16 }}>
         {unit.archivedAt && (
-          <Txt role="status">
-            Archived {format(unit.archivedAt, 'd MMM yyyy')}: out of the lists, nothing of it is lost.
-          </Txt>
+          <Txt role="status">Archived {yearDateText(unit.archivedAt)}: hidden from lists, nothing is deleted.</Txt>
         )}
         <View style={wide ? { flexDirection: 'row', gap: 40 } : { gap: 16 }}>
           <View style={{ flex: wide ? 1 : undefined, gap: 16 }}>
@@ -128,15 +125,15 @@ function UnitActions({ kept, site }: { readonly kept: Kept<UnitDto>; readonly si
       unit.archivedAt ? `${unit.name} is back.` : `${unit.name} is archived.`,
     );
   const move = (to: SiteDto) => {
-    units.change(kept, { ...unit, siteId: to.id }, `${unit.name} stands at ${to.name} now.`);
+    units.change(kept, { ...unit, siteId: to.id }, `${unit.name} is now at ${to.name}.`);
     setMoving(false);
   };
   return (
     <View>
       <View style={{ flexDirection: 'row', columnGap: 24, flexWrap: 'wrap' }}>
-        <TextButton onPress={() => setNaming(true)}>Name, hours, notes</TextButton>
+        <TextButton onPress={() => setNaming(true)}>Edit details</TextButton>
         <TextButton onPress={() => setMoving(!moving)}>Move to another site</TextButton>
-        <TextButton onPress={archive}>{unit.archivedAt ? 'Bring it back' : 'Archive'}</TextButton>
+        <TextButton onPress={archive}>{unit.archivedAt ? 'Restore' : 'Archive'}</TextButton>
       </View>
       <UnitNameSheet
         open={naming}
@@ -149,13 +146,13 @@ function UnitActions({ kept, site }: { readonly kept: Kept<UnitDto>; readonly si
         onClose={() => setNaming(false)}
       />
       {moving && (
-        <ListSection title="To which site">
+        <ListSection title="Choose site">
           {others.map((one) => (
             <TextButton key={one.id} onPress={() => move(one)}>
               {one.name}
             </TextButton>
           ))}
-          {others.length === 0 && <Txt color="softInk">There is no other site. Make one under Sites.</Txt>}
+          {others.length === 0 && <Txt color="softInk">There is no other site. Add one under Sites.</Txt>}
         </ListSection>
       )}
     </View>

@@ -15,7 +15,7 @@ export function unitFactsLine({ tons, motor, tap, setup }: UnitDto): string {
     (setup?.unsaid ?? []).includes('motor') ? null : MOTOR_TEXT[motor],
     tap ? (motor === 'beltDrive' && Number(tap) > 0 ? `${Math.round(Number(tap))} RPM` : `tap ${tap}`) : null,
   ].filter(Boolean);
-  return parts.length > 0 ? parts.join(' · ') : 'nothing said yet';
+  return parts.length > 0 ? parts.join(' · ') : 'no equipment data';
 }
 
 interface UnitRowProps {

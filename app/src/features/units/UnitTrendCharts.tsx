@@ -9,10 +9,9 @@ import {
   toolUnitText,
 } from '@huff/core';
 import type { FilterTrend, TrendSeries } from '@huff/core/call';
-import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { Txt } from '../../ui/text';
+import { dateText, Txt } from '../../ui/text';
 import { TrendChart } from '../../ui/trend';
 import type { UnitTrends } from '../visitState/useTrends';
 
@@ -20,18 +19,18 @@ const days = (sigmaDays: number) => Math.max(1, Math.round(sigmaDays));
 
 function FilterChart({ filter, width }: { readonly filter: FilterTrend; readonly width: number }) {
   const { points, due, limitInWc, atCfm } = filter;
-  const aside = due && `due ${format(due.atMs, 'd MMM')}, ± ${days(due.sigmaDays)} days`;
+  const aside = due && `due ${dateText(due.atMs)}, ± ${days(due.sigmaDays)} days`;
   const last = points.at(-1);
   return (
     <TrendChart
       title={`Filter drop at ${flowWords(atCfm)}`}
       aside={aside}
       points={points.map(({ atMs, dropInWc, isNew }) => ({ atMs, value: dropInWc, isNew }))}
-      level={{ value: limitInWc, name: 'its share' }}
+      level={{ value: limitInWc, name: 'budget' }}
       due={due}
       width={width}
       text={staticText}
-      says={`Filter drop at ${flowWords(atCfm)}, ${points.length} readings, last ${last ? staticText(last.dropInWc) : 'none'} of ${ended(staticWords(limitInWc))} ${sentenceCase(aside ?? 'two readings of one filter tell when it is due.')}`}
+      says={`Filter drop at ${flowWords(atCfm)}, ${points.length} readings, last ${last ? staticText(last.dropInWc) : 'none'} of ${ended(staticWords(limitInWc))} ${sentenceCase(aside ?? 'two readings of one filter predict when it is due.')}`}
     />
   );
 }
@@ -44,8 +43,8 @@ function SeriesChart({ series, width }: { readonly series: TrendSeries; readonly
   const text = (value: number) => toolFigure(value, unit);
   const moved =
     Math.abs(drift) < DRIFT
-      ? 'as when right'
-      : `${percentText(Math.abs(drift))} ${drift > 0 ? 'over' : 'under'} when right`;
+      ? 'as when verified'
+      : `${percentText(Math.abs(drift))} ${drift > 0 ? 'over' : 'under'} when verified`;
   return (
     <TrendChart
       title={name}
@@ -73,7 +72,7 @@ export function UnitTrendCharts({ filter, series }: UnitTrends) {
           ))}
           {filter && !filter.due && (
             <Txt size={14} color="softInk">
-              Two readings of one filter, weeks apart, tell when it is due.
+              Two readings of one filter, weeks apart, predict when it is due.
             </Txt>
           )}
         </>

@@ -1,12 +1,11 @@
 import type { VisitSummary } from '@huff/contract/spine';
 import { flowWords, staticText } from '@huff/core';
-import { format } from 'date-fns/format';
 import { Link, router } from 'expo-router';
 import { Pressable, View } from 'react-native';
 import { useUnitVisits } from '../../data/visits';
 import { ListSection } from '../../ui/list';
 import { VerdictMark } from '../../ui/marks';
-import { ToldAt, Txt } from '../../ui/text';
+import { dateText, ToldAt, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import { ComputedSummary } from '../visitState/ComputedSummary';
 import { WithSummary } from '../visitState/WithSummary';
@@ -16,11 +15,7 @@ const SHOWN = 8;
 
 /** Why no visit of a unit stands here: none was made, or nobody could be asked. */
 export const noVisitWords = ({ isPending, isError }: { readonly isPending: boolean; readonly isError: boolean }) =>
-  isPending
-    ? 'Looking for its visits.'
-    : isError
-      ? 'Its visits are on the server: try again with a signal.'
-      : 'No visit yet.';
+  isPending ? 'Loading visits…' : isError ? 'Visits are on the server. Try again with a signal.' : 'No visit yet.';
 
 interface UnitVisitsProps {
   readonly unitId: string;
@@ -55,7 +50,7 @@ export function UnitVisits({ unitId, onOpen, openId }: UnitVisitsProps) {
       <ToldAt at={saidAt} />
       {visits.length > 0 && isError && !saidAt && (
         <Txt size={14} color="softInk">
-          Older ones are on the server: try again with a signal.
+          Older visits are on the server. Try again with a signal.
         </Txt>
       )}
     </ListSection>
@@ -86,7 +81,7 @@ function VisitWords({ summary, bold }: { readonly summary: VisitSummary; readonl
       }}
     >
       <Txt size={14} color="softInk" figures style={{ width: 60, paddingTop: 2 }}>
-        {format(startedAt, 'd MMM')}
+        {dateText(startedAt)}
       </Txt>
       <View style={{ flex: 1 }}>
         <Txt bold={bold}>{headline}</Txt>

@@ -26,21 +26,21 @@ const visit = (id: string, startedAt: string, returnInWc: number): VisitDto => (
   id,
 });
 
-test('the last two stand beside each other; others are a touch away', () => {
+test('the last two stand split view; others are a touch away', () => {
   mockVisits = [
     visit('c', '2026-09-01T10:00:00.000Z', -0.24),
     visit('b', '2026-07-01T10:00:00.000Z', -0.31),
     visit('a', '2026-05-01T10:00:00.000Z', -0.2),
   ];
   renderThemed(<ComparePage />);
-  expect(screen.getByText('1 July 2026, then 1 September 2026')).toBeTruthy();
+  expect(screen.getByText('July 1, 2026, then September 1, 2026')).toBeTruthy();
   expect(screen.getByLabelText(/^Resistance to the blower: 0\.58 before, 0\.51/)).toBeTruthy();
-  fireEvent.press(screen.getAllByText('1 May 2026')[0]!);
-  expect(screen.getByText('1 May 2026, then 1 September 2026')).toBeTruthy();
+  fireEvent.press(screen.getAllByText('May 1, 2026')[0]!);
+  expect(screen.getByText('May 1, 2026, then September 1, 2026')).toBeTruthy();
 });
 
 test('one visit is nothing to compare', () => {
   mockVisits = [visit('a', '2026-05-01T10:00:00.000Z', -0.2)];
   renderThemed(<ComparePage />);
-  expect(screen.getByText(/^There is one visit at most/)).toBeTruthy();
+  expect(screen.getByText(/^Only one visit so far/)).toBeTruthy();
 });

@@ -18,12 +18,12 @@ test('a filter says when it is due, and its figures stand in a table', () => {
   const readings = [0.06, 0.09].map((dropInWc, i) => ({ atMs: at(60 * i), dropInWc, flowCfm: 1000 }));
   renderThemed(<UnitTrendCharts filter={filterTrend(readings, 1000, 0.1)} series={[]} />);
   laidOut();
-  expect(screen.getByText(/^due 31 Mar, ± \d+ days$/)).toBeTruthy();
+  expect(screen.getByText(/^due Mar 31, ± \d+ days$/)).toBeTruthy();
   expect(
-    screen.getByLabelText(/^Filter drop at 1,000 CFM, 2 readings, last 0\.09 of 0\.10 in\. w\.c\. Due 31 Mar/),
+    screen.getByLabelText(/^Filter drop at 1,000 CFM, 2 readings, last 0\.09 of 0\.10 in\. w\.c\. Due Mar 31/),
   ).toBeTruthy();
-  fireEvent.press(screen.getByText('The figures'));
-  expect(screen.getByText('11 Mar 2026')).toBeTruthy();
+  fireEvent.press(screen.getByText('Show figures'));
+  expect(screen.getByText('Mar 11, 2026')).toBeTruthy();
   expect(screen.getAllByText('0.06').length).toBeGreaterThan(0);
 });
 
@@ -32,15 +32,15 @@ test('one reading tells no day, and says what would', () => {
   renderThemed(<UnitTrendCharts filter={one} series={[]} />);
   laidOut();
   expect(screen.queryByText(/^due/)).toBeNull();
-  expect(screen.getByText(/weeks apart, tell when it is due/)).toBeTruthy();
+  expect(screen.getByText(/weeks apart, predict when it is due/)).toBeTruthy();
 });
 
-test('what drifts from how the unit runs when right is said', () => {
+test('what drifts from how the unit runs when verified is said', () => {
   const visits = [4, 4, 4.6].map((amps, i) => ({ atMs: at(30 * i), figures: { amps } }));
   renderThemed(<UnitTrendCharts series={trendSeries(visits)} />);
   laidOut();
-  expect(screen.getByText('15 % over when right')).toBeTruthy();
-  expect(screen.getByLabelText(/^Blower amps, 3 visits, last 4\.6 A: 15 % over when right/)).toBeTruthy();
+  expect(screen.getByText('15 % over when verified')).toBeTruthy();
+  expect(screen.getByLabelText(/^Blower amps, 3 visits, last 4\.6 A: 15 % over when verified/)).toBeTruthy();
 });
 
 test('what is carried over stands with what became of it; what was fixed and what is measured anew does not', () => {

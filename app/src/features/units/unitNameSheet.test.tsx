@@ -11,7 +11,7 @@ const unit: UnitDto = {
   motor: 'beltDrive',
   cfmPerTon: 400,
 };
-const keep = () => fireEvent.press(screen.getByText('Keep'));
+const keep = () => fireEvent.press(screen.getByText('Save'));
 
 test('hours are kept as they can be sorted by; what cannot be read is told and stays typed', () => {
   const kept = jest.fn();

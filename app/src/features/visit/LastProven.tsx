@@ -1,7 +1,6 @@
 import { flowWords, staticText } from '@huff/core';
-import { format } from 'date-fns/format';
 import { units } from '../../data/records';
-import { Txt } from '../../ui/text';
+import { Txt, yearDateText } from '../../ui/text';
 
 /** How the unit was proven at an earlier visit: what today's readings are held against. */
 export function LastProven({ unitId, visitId }: { readonly unitId: string; readonly visitId: string }) {
@@ -9,8 +8,7 @@ export function LastProven({ unitId, visitId }: { readonly unitId: string; reado
   if (!proven || proven.visitId === visitId) return null;
   return (
     <Txt size={15} color="softInk" figures>
-      Last proven {format(proven.at, 'd MMM yyyy')}: {flowWords(proven.flowCfm)} at {staticText(proven.tespInWc)} in.
-      w.c.
+      Last verified {yearDateText(proven.at)}: {flowWords(proven.flowCfm)} at {staticText(proven.tespInWc)} in. w.c.
     </Txt>
   );
 }

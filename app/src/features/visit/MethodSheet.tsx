@@ -79,8 +79,8 @@ function beginWith(visit: VisitDto, method: FactKind): RawInputs {
 }
 
 const KEEP_TEXT: Partial<Record<FactKind, string>> = {
-  measuredDrop: 'Keep these temperatures',
-  motorLoad: 'Keep these amps',
+  measuredDrop: 'Save temperatures',
+  motorLoad: 'Save amps',
 };
 
 /**
@@ -108,10 +108,10 @@ function useSpeedThatRan({ visit, method }: OpenMethod) {
   const choice = heat && visit.table && (
     <View style={{ gap: 6 }}>
       <Txt size={14} color="softInk">
-        Speed that ran with the heat
+        Speed during heat
       </Txt>
       <Choice
-        label="Speed that ran with the heat"
+        label="Speed during heat"
         options={visit.table.taps.map(({ tap }) => ({ id: tap, text: tap }))}
         chosen={ran}
         onChoose={setRan}
@@ -172,7 +172,7 @@ function AtDesk(props: OpenMethod) {
       {choice}
       {form.general && <Txt role="alert">{form.general}</Txt>}
       <ToolAnswerView outcome={form.outcome} />
-      <ActionButton onPress={keep}>{KEEP_TEXT[method] ?? 'Keep this airflow'}</ActionButton>
+      <ActionButton onPress={keep}>{KEEP_TEXT[method] ?? 'Save airflow'}</ActionButton>
     </View>
   );
 }

@@ -30,7 +30,7 @@ export function QuickCheckPage() {
           size={24}
           // What was read is saved as it stands and found again under Today.
           onPress={() => drafts.open(quickCheck(new Date(), rules))}
-          accessibilityLabel="Start over: saves this check and begins an empty one"
+          accessibilityLabel="Start over: saves this check and starts a new one"
         />
       ),
     [isOpen, rules],

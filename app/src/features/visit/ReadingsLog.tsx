@@ -1,8 +1,7 @@
 import { portOf, staticText, takenMs, type NotCounted } from '@huff/core';
 import type { VisitDto } from '@huff/contract';
-import { format } from 'date-fns/format';
 import { View } from 'react-native';
-import { Heading, Txt } from '../../ui/text';
+import { clockText, Heading, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import { clockWords } from '../visitState/clockWords';
 import type { Assessment } from '../visitState/useAssessment';
@@ -58,7 +57,7 @@ export function ReadingsLog({ visit, assessment }: { readonly visit: VisitDto; r
               {staticText(value)}
             </Txt>
             <Txt size={13} color="softInk" figures align="right" style={{ width: 76 }}>
-              {format(takenMs(reading), 'HH:mm')} {origin}
+              {clockText(takenMs(reading))} {origin}
             </Txt>
           </View>
         );

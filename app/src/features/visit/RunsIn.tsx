@@ -9,7 +9,7 @@ export function RunsIn({ visit, onVisit }: { readonly visit: VisitDto; readonly 
   return (
     <View style={{ gap: 8 }}>
       <Txt size={14} color="softInk">
-        It runs in
+        Running mode
       </Txt>
       <Choice
         label="Mode"

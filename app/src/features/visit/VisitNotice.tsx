@@ -10,9 +10,9 @@ export function VisitNotice({ kept: { sending, why } }: { readonly kept: Kept<Vi
   const palette = usePalette();
   if (sending === 'sent') return null;
   const words = {
-    waiting: 'Kept on this phone, waiting to be sent.',
-    refused: `Kept on this phone, but the server would not take it: ${why ?? 'no reason given.'}`,
-    conflict: 'Someone else changed the same thing meanwhile. Theirs stands until you choose.',
+    waiting: 'Saved on this phone, not synced yet.',
+    refused: `Saved on this phone, but the server refused it: ${why ?? 'no reason given.'}`,
+    conflict: 'Someone else changed the same thing. Theirs is used until you choose.',
   }[sending];
   return (
     <View
@@ -23,7 +23,7 @@ export function VisitNotice({ kept: { sending, why } }: { readonly kept: Kept<Vi
       {sending !== 'waiting' && (
         <Link href="/waiting" style={{ paddingTop: 10, paddingBottom: 6 }}>
           <Txt bold color="action">
-            {sending === 'refused' ? 'Mend it' : 'See both'}
+            {sending === 'refused' ? 'Fix it' : 'See both'}
           </Txt>
         </Link>
       )}

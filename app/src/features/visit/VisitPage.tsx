@@ -1,11 +1,10 @@
 import type { VisitDto } from '@huff/contract';
-import { format } from 'date-fns/format';
 import { Link, useLocalSearchParams } from 'expo-router';
 import { useCallback } from 'react';
 import { View } from 'react-native';
 import { changeVisit, useVisit } from '../../data/visits';
 import { Page } from '../../ui/page';
-import { Txt } from '../../ui/text';
+import { momentText, Txt } from '../../ui/text';
 import { VisitWorkspace } from './VisitWorkspace';
 import { unitLine } from '../visitState/unitWords';
 import { StorageNotice } from '../waiting/StorageNotice';
@@ -21,8 +20,8 @@ export function VisitPage() {
     const words = isPending
       ? 'Loading visit…'
       : isError
-        ? 'This visit is not on this phone yet, and the server cannot be reached. Try again with a signal.'
-        : 'There is no such visit. It may have been made on another phone that has not sent it yet.';
+        ? 'This visit is not on this phone yet. Try again with a signal.'
+        : 'No such visit. It may be on another phone that has not synced yet.';
     return (
       <Page title="Visit" back="/">
         <View style={{ padding: 16, gap: 16 }}>
@@ -42,7 +41,7 @@ export function VisitPage() {
       key={visit.id}
       visit={visit}
       onChange={onChange}
-      under={`${format(visit.startedAt, 'd MMM HH:mm')} · ${unitLine(visit)}`}
+      under={`${momentText(visit.startedAt)} · ${unitLine(visit)}`}
       notice={
         <>
           <StorageNotice />

@@ -50,7 +50,7 @@ export function VisitUnitSheet(props: VisitUnitSheetProps) {
           <>
             {isPlanned && (
               <Txt size={15} role="note">
-                Shown as your plan leaves it. Change the planned speed, drive or filter in Fix.
+                Shown after your plan. Change the planned speed, drive or filter in Fix.
               </Txt>
             )}
             <RunsIn visit={visit} onVisit={onVisit} />
@@ -80,7 +80,7 @@ function MoreOfVisit({
 }: Pick<VisitUnitSheetProps, 'visit' | 'onVisit'> & { readonly onUnit: () => void }) {
   return (
     <View style={{ gap: 8, paddingVertical: 12 }}>
-      <TextButton onPress={onUnit}>{visit.unitId ? 'The unit’s page' : 'Keep as a unit at a site'}</TextButton>
+      <TextButton onPress={onUnit}>{visit.unitId ? 'Open unit page' : 'Save as unit'}</TextButton>
       {!visit.unitId && <Title title={visit.title} onTitle={(title) => onVisit({ ...visit, title })} />}
     </View>
   );
@@ -93,8 +93,8 @@ function Title({ title, onTitle }: { readonly title: string; readonly onTitle: (
   return (
     <TextInput
       mode="outlined"
-      label="Title of this check"
-      accessibilityLabel="Title of this check"
+      label="Check title"
+      accessibilityLabel="Check title"
       value={text}
       maxLength={max}
       onChangeText={setText}
@@ -105,8 +105,8 @@ function Title({ title, onTitle }: { readonly title: string; readonly onTitle: (
 
 const PHOTOS = [
   ['plate', 'Nameplate'],
-  ['door', 'Door with its diagram'],
-  ['ports', 'Where the holes are'],
+  ['door', 'Door diagram'],
+  ['ports', 'Test port locations'],
 ] as const;
 
 /** Photos that belong to the unit: found again on its page. */

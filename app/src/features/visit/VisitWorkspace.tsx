@@ -113,7 +113,7 @@ export function VisitWorkspace({ visit: whole, onChange, onSave, under, actions,
   const pane = useMemo(
     () =>
       Pane && (
-        <Guard what="This station" on={[station, props.visit]}>
+        <Guard what="This step" on={[station, props.visit]}>
           <Pane {...props} />
         </Guard>
       ),
@@ -127,7 +127,7 @@ export function VisitWorkspace({ visit: whole, onChange, onSave, under, actions,
     </>
   );
   const place = Place ? (
-    <Guard what="This station" on={[station, drawn]}>
+    <Guard what="This step" on={[station, drawn]}>
       <Place {...props} wholeParted={now.parted} frame={frame} />
     </Guard>
   ) : (
@@ -151,7 +151,7 @@ export function VisitWorkspace({ visit: whole, onChange, onSave, under, actions,
     <Page
       title={splitTitle(whole.title).name}
       under={under ?? unitLine(visit)}
-      underAction={{ label: `${unitLine(visit)}. Say what stands here`, onPress: tellUnit }}
+      underAction={{ label: `${unitLine(visit)}. Set up equipment`, onPress: tellUnit }}
       back="/"
       actions={actions}
       panes

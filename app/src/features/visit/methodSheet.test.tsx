@@ -26,23 +26,23 @@ const keys = (figure: string) => {
 const type = (label: RegExp, figure: string) => {
   press(label);
   keys(figure);
-  fireEvent.press(screen.getAllByText(/^Keep(, next)?$/).at(-1)!);
+  fireEvent.press(screen.getAllByText(/^Save(, next)?$/).at(-1)!);
 };
 
 test('a method is typed on its drawing: what to mind, the answer on the button, kept as a fact', () => {
   const { onVisit, onClose } = show();
-  expect(screen.getByText(/Live parts: meter leads first/)).toBeTruthy();
+  expect(screen.getByText(/Live parts: place meter leads first/)).toBeTruthy();
   press(/^Air into/);
   keys('70');
-  fireEvent.press(screen.getByText('Keep'));
+  fireEvent.press(screen.getByText('Save'));
   // The other probe is asked for next.
   expect(screen.getByText('Air out of the heater')).toBeTruthy();
   keys('101.5');
-  fireEvent.press(screen.getByText('Keep'));
+  fireEvent.press(screen.getByText('Save'));
   type(/^Volts/, '238');
   type(/^Amps/, '41.2');
   // The blower's own heat is in the rise: 300 W.
-  fireEvent.press(screen.getByText(/^Keep 1,014 CFM/));
+  fireEvent.press(screen.getByText(/^Save 1,014 CFM/));
   expect(onVisit).toHaveBeenCalledTimes(1);
   expect(onVisit.mock.calls[0][0].facts).toMatchObject([{ kind: 'electricHeat', inputs: HEAT }]);
   expect(onClose).toHaveBeenCalled();
@@ -50,16 +50,16 @@ test('a method is typed on its drawing: what to mind, the answer on the button, 
 
 test('sent too early, nothing is kept and each line says what it lacks', () => {
   const { onVisit } = show();
-  fireEvent.press(screen.getByText('Keep this airflow'));
+  fireEvent.press(screen.getByText('Save airflow'));
   expect(onVisit).not.toHaveBeenCalled();
-  expect(screen.getByText('Volts at the heater: type it, between 90 and 600 V.')).toBeTruthy();
+  expect(screen.getByText('Volts at the heater: enter it, between 90 and 600 V.')).toBeTruthy();
 });
 
 test('a figure out of range is named at the keypad and cannot be kept', () => {
   show();
   press(/^Volts/);
   keys('24');
-  expect(screen.getByText(/^It must be between 90 and 600 V/)).toBeTruthy();
+  expect(screen.getByText(/^Enter between 90 and 600 V/)).toBeTruthy();
   fireEvent.press(screen.getByText('Check it'));
   expect(screen.getAllByText('Volts at the heater')[1]).toBeTruthy();
 });
@@ -78,8 +78,8 @@ test('temperatures typed for the airflow by drop serve the drop', () => {
 test('the static of the visit tells whether a request is reached', () => {
   show({ ...measured(), motor: 'constantAirflow' }, 'requestedFlow');
   type(/^Flashes/, '12');
-  type(/^Static it holds/, '.5');
-  expect(screen.getByText(/0.58 in. w.c. is above the 0.50 in. w.c. it holds its flow to/)).toBeTruthy();
+  type(/^Highest static/, '.5');
+  expect(screen.getByText(/0.58 in. w.c. is above the 0.50 in. w.c. limit for full airflow/)).toBeTruthy();
 });
 
 test('a traverse goes point by point: after each the next stands ready, until all are read', () => {
@@ -90,13 +90,13 @@ test('a traverse goes point by point: after each the next stands ready, until al
   press(/, point 1: not read/);
   for (const figure of ['860', '930']) {
     keys(figure);
-    fireEvent.press(screen.getByText('Keep, next'));
+    fireEvent.press(screen.getByText('Save, next'));
   }
   expect(screen.getByText('Point 3')).toBeTruthy();
   keys('820');
-  fireEvent.press(screen.getByText('Keep, next'));
+  fireEvent.press(screen.getByText('Save, next'));
   expect(screen.queryByText(/^Point \d/)).toBeNull();
-  fireEvent.press(screen.getByText(/^Keep 1,450 CFM/));
+  fireEvent.press(screen.getByText(/^Save 1,450 CFM/));
   expect(onVisit.mock.calls[0][0].facts[0].inputs.readings).toEqual([860, 930, 820]);
 });
 
@@ -104,9 +104,9 @@ test('the gas meter is clocked by the watch', () => {
   show(measured(), 'gasHeat');
   const clock = jest.spyOn(performance, 'now').mockReturnValue(1000);
   press(/^Time for that/);
-  fireEvent.press(screen.getByText('Start as the hand passes'));
+  fireEvent.press(screen.getByText('Start timer'));
   clock.mockReturnValue(47_200);
-  fireEvent.press(screen.getByText('Stop as it comes round'));
+  fireEvent.press(screen.getByText('Stop timer'));
   expect(screen.getByLabelText(/^Time for that: 46\.2 s/)).toBeTruthy();
   clock.mockRestore();
 });

@@ -34,7 +34,7 @@ const show = (start: VisitDto, port: 'R2' | 'S1', filterOut = false) =>
   renderThemed(<Asked start={start} first={{ port, filterOut }} />);
 const type = (figure: string) => {
   for (const key of figure) fireEvent.press(screen.getByLabelText(key === '.' ? 'point' : key));
-  fireEvent.press(screen.getByText(/^Keep/));
+  fireEvent.press(screen.getByText(/^Save/));
 };
 
 test('one port after the other: what was read is kept with how the unit ran, and the next is asked', () => {

@@ -41,7 +41,7 @@ test('a stop comes before everything', () => {
 
 const AIR_STATIONS = new Set(['look', 'pressure', 'airflow', 'drop', 'fix', 'prove']);
 
-test('what was said sets the run: its stations first, in its order, the others behind', () => {
+test('the complaint sets the run: its stations first, in its order, the others behind', () => {
   const order = (visit: VisitDto) =>
     stationsOf({ visit, whole: visit, assessment: assess(visit), parted: { before: visit } }).map(({ id, isAside }) =>
       isAside ? `+${id}` : id,
@@ -133,15 +133,15 @@ test('a check at a known unit starts from its record', () => {
     tons: 5,
   });
   expect(unitLine(visit)).toBe('5 t · PSC · tap C · cooling');
-  expect(unitLine(quickCheck(now))).toBe('what stands here? · cooling');
+  expect(unitLine(quickCheck(now))).toBe('equipment? · cooling');
 });
 
 test('the advice lists what each tap would really do, and a touch looks at one', () => {
   const onLook = jest.fn();
   renderThemed(<AdvicePane advice={assess(exampleA).advice} onLook={onLook} />);
   expect(screen.getByText('No speed can do it: clear the restriction first')).toBeTruthy();
-  expect(screen.getByText('its column at today’s static says 1,083')).toBeTruthy();
-  expect(screen.getByText('off its curve: ends at 1,153 CFM, the path asks 0.87')).toBeTruthy();
+  expect(screen.getByText('table at today’s static: 1,083')).toBeTruthy();
+  expect(screen.getByText('off its curve: ends at 1,153 CFM, the system needs 0.87')).toBeTruthy();
   fireEvent.press(screen.getByLabelText(/^Tap 4: 1,036 CFM at 0.70/));
   expect(onLook).toHaveBeenCalledWith('4');
 });
@@ -151,7 +151,7 @@ test('moving a lead comes with its caution', () => {
   const { advice } = assess({ ...open, tons: 3 });
   expect(advice.kind).toBe('change');
   renderThemed(<AdvicePane advice={advice} onLook={jest.fn()} />);
-  expect(screen.getByText(/Kill power at the disconnect and verify dead/)).toBeTruthy();
+  expect(screen.getByText(/Shut off power at the disconnect and verify it is dead/)).toBeTruthy();
 });
 
 test('the log keeps what was corrected, struck through', () => {
@@ -167,12 +167,12 @@ test('a drop that was read but cannot be judged yet is not called unread', () =>
   const strip = (visit: VisitDto) =>
     renderThemed(<ResultStrip visit={visit} assessment={assess(visit)} onWorking={() => undefined} />);
   strip(exampleA);
-  expect(screen.getByLabelText(/^Drop – °F, not read: not enough data/)).toBeTruthy();
+  expect(screen.getByLabelText(/^ΔT – °F, not read: not enough data/)).toBeTruthy();
   // So low a static that the book is in doubt: no air to judge a drop by.
   const unsure = read(read(onTap3(), 'R2', -0.05), 'S1', 0.07);
   const drop = { tons: 3, returnF: 75, moisture: 'wetBulb', returnWetF: 62.5, outdoorF: 95, supplyF: 55, minutes: 15 };
   strip(withFact(unsure, 'measuredDrop', drop, now));
-  expect(screen.getByLabelText(/^Drop 20\.0 °F, not judged yet: not enough data/)).toBeTruthy();
+  expect(screen.getByLabelText(/^ΔT 20\.0 °F, not judged yet: not enough data/)).toBeTruthy();
 });
 
 test('a clock that was off is told in words; one that was right is not', () => {

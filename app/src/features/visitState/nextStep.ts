@@ -24,15 +24,15 @@ export function nextStep(visit: VisitDto, { next, counted, layout }: Assessment,
   if (isBlank(visit) && visit.readings.length === 0)
     return {
       kind: 'standsHere',
-      words: 'Say what stands here',
+      words: 'Set up equipment',
       why: 'Pick the equipment by picture, or touch a test port and start measuring.',
     };
   if (visit.table && !visit.tap)
-    return { kind: 'sayTap', words: 'Say the speed in use', why: 'Each tap has a row of its own in the table.' };
+    return { kind: 'sayTap', words: 'Choose the speed', why: 'Each tap has its own row in the table.' };
   const unread = boundaryPorts(layout).some((port) => !counted.has(port));
   if (unread && next) return measureStep(next);
   if (!visit.tons && !visit.setup?.designCfm)
-    return { kind: 'sayTons', words: 'Say the tons', why: 'The target airflow goes by the tons.' };
+    return { kind: 'sayTons', words: 'Enter the tons', why: 'Tons set the airflow target.' };
   if (!saved && !unread) return { kind: 'save', words: 'Save this visit', why: '' };
   return next && measureStep(next);
 }

@@ -4,6 +4,7 @@ import { format } from 'date-fns/format';
 import { useMemo } from 'react';
 import { sites, stops, units, type Kept } from '../../data/records';
 import { useVisitList } from '../../data/visits';
+import { longDateText } from '../../ui/text';
 
 export const dayOf = (at: Date): string => format(at, 'yyyy-MM-dd');
 
@@ -11,7 +12,7 @@ export const dayOf = (at: Date): string => format(at, 'yyyy-MM-dd');
 export function dayWords(day: string, now: Date): string {
   if (day === dayOf(now)) return 'Today';
   if (day === dayOf(addDays(now, 1))) return 'Tomorrow';
-  return format(`${day}T12:00:00`, 'EEEE d MMMM');
+  return longDateText(`${day}T12:00:00`);
 }
 
 /** A planned visit with what it names. */

@@ -54,7 +54,7 @@ test('a visit starts with the table and the altitude of its unit', () => {
 });
 
 test.each(['lists', 'open check'])(
-  'asked for before the phone has read its %s, it starts when they are there, once',
+  'requested before the phone has read its %s, it starts when they are there, once',
   (what) => {
     if (what === 'lists') mockPending = true;
     else mockDraft = undefined;

@@ -1,11 +1,10 @@
-import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { TextInput } from 'react-native-paper';
 import type { OutboxRow } from '../../data/spine/store';
 import { spine } from '../../data/theSpine';
 import { ActionButton } from '../../ui/page';
-import { Txt } from '../../ui/text';
+import { momentText, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import { WaitingCard } from './WaitingCard';
 import { fieldName, valueText } from './fieldNames';
@@ -22,7 +21,7 @@ export function ConflictCard({ row, of }: { readonly row: OutboxRow; readonly of
         <Txt size={15}>
           {sameName
             ? 'Or it is one place, with the value you touch.'
-            : 'Changed here and elsewhere. Touch the one that holds.'}
+            : 'Changed here and elsewhere. Touch the right one.'}
         </Txt>
       )}
       {fields.map(({ field, yours, theirs, by, at }) => (
@@ -33,13 +32,13 @@ export function ConflictCard({ row, of }: { readonly row: OutboxRow; readonly of
           <View style={{ flexDirection: 'row', gap: 10 }}>
             <Value
               value={theirs}
-              under={`${by}, ${format(at, 'd MMM HH:mm')} · stands now`}
-              label={`Keep theirs: ${valueText(theirs)}, by ${by}`}
+              under={`${by}, ${momentText(at)} · in use now`}
+              label={`Use theirs: ${valueText(theirs)}, by ${by}`}
               onChoose={() => settle(field, 'theirs')}
             />
             <Value
               value={yours}
-              under={`this phone, ${format(row.operation.madeAt, 'd MMM HH:mm')}`}
+              under={`this phone, ${momentText(row.operation.madeAt)}`}
               label={`Use yours: ${valueText(yours)}`}
               onChoose={() => settle(field, 'mine')}
             />
@@ -60,19 +59,13 @@ function SameName({ row, name }: { readonly row: OutboxRow; readonly name: strin
       <ActionButton quiet onPress={() => void spine().outbox.sameSite(row)}>
         It is one place: use theirs
       </ActionButton>
-      <TextInput
-        mode="outlined"
-        label="It is another: its name"
-        accessibilityLabel="It is another: its name"
-        value={typed}
-        onChangeText={setTyped}
-      />
+      <TextInput mode="outlined" label="New name" accessibilityLabel="New name" value={typed} onChangeText={setTyped} />
       {isNew && (
         <ActionButton
           quiet
           onPress={() => void spine().outbox.sendAgain(row, mended(row.operation, { name: typed.trim() }))}
         >
-          Keep it as a place of its own
+          Save as separate place
         </ActionButton>
       )}
     </View>

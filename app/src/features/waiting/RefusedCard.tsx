@@ -38,15 +38,15 @@ export function RefusedCard({ row, of }: { readonly row: OutboxRow; readonly of:
           {message !== undefined && message !== problem?.detail && <HelperText type="error">{message}</HelperText>}
         </View>
       ))}
-      <ActionButton onPress={again}>{fields.length > 0 ? 'Send it so' : 'Send it again'}</ActionButton>
+      <ActionButton onPress={again}>{fields.length > 0 ? 'Send as is' : 'Send it again'}</ActionButton>
       <View style={{ flexDirection: 'row', gap: 24 }}>
-        <TextButton onPress={() => saveOutboxFile([row])}>Save to a file</TextButton>
+        <TextButton onPress={() => saveOutboxFile([row])}>Save to file</TextButton>
         {dropping ? (
           <TextButton
             onPress={() => void spine().outbox.drop(row)}
-          >{`Drop it: ${operationWords(operation)}`}</TextButton>
+          >{`Delete it: ${operationWords(operation)}`}</TextButton>
         ) : (
-          <TextButton onPress={() => setDropping(true)}>Drop it…</TextButton>
+          <TextButton onPress={() => setDropping(true)}>Delete it…</TextButton>
         )}
       </View>
     </WaitingCard>

@@ -14,7 +14,7 @@ export function StorageNotice() {
   return (
     <View role="alert" style={{ backgroundColor: palette.outside, borderRadius: 6, padding: 12, gap: 4 }}>
       <Txt>{fault}</Txt>
-      {rows.length > 0 && <TextButton onPress={() => saveOutboxFile(rows)}>Save to a file</TextButton>}
+      {rows.length > 0 && <TextButton onPress={() => saveOutboxFile(rows)}>Save to file</TextButton>}
     </View>
   );
 }

@@ -38,16 +38,16 @@ export function WaitingPage() {
   const words = syncWords(phase, waiting.length, refused.length + disputed.length);
   const foot = waiting.length > 0 && (
     <PageFoot>
-      <ActionButton quiet onPress={() => spine().wake()} aside="it is tried by itself as well">
+      <ActionButton quiet onPress={() => spine().wake()} aside="it also retries automatically">
         Try now
       </ActionButton>
     </PageFoot>
   );
   return (
-    <Page title="Waiting to be sent" under="Kept on this phone until the server has it" back="/" foot={foot}>
+    <Page title="Not synced yet" under="Saved on this phone until synced" back="/" foot={foot}>
       <View style={{ paddingHorizontal: 16, gap: 18 }}>
         <StorageNotice />
-        <Txt role="status">{words ?? 'Nothing waits. The server has everything that was done on this phone.'}</Txt>
+        <Txt role="status">{words ?? 'Everything on this phone is synced.'}</Txt>
         {disputed.length > 0 && (
           <Section title="Two values">
             {disputed.map((row) => (
@@ -56,23 +56,23 @@ export function WaitingPage() {
           </Section>
         )}
         {refused.length > 0 && (
-          <Section title="Not taken by the server">
+          <Section title="Refused by the server">
             {refused.map((row) => (
               <RefusedCard key={row.id} row={row} of={recordWords(row.operation, nameOf)} />
             ))}
           </Section>
         )}
         {waiting.length > 0 && (
-          <Section title="On its way">
+          <Section title="Sending">
             {waiting.map((group) => (
               <Waiting key={group[0]!.id} of={recordWords(group[0]!.operation, nameOf)} group={group} />
             ))}
           </Section>
         )}
-        {rows.length > 0 && <TextButton onPress={() => saveOutboxFile(rows)}>Save all of it to a file</TextButton>}
+        {rows.length > 0 && <TextButton onPress={() => saveOutboxFile(rows)}>Save all to file</TextButton>}
         {held > 0 && (
           <Txt size={15} color="softInk">
-            The open check is kept on this phone as well. It is sent once you save it.
+            The open check is on this phone too. It syncs once you save it.
           </Txt>
         )}
       </View>

@@ -22,7 +22,7 @@ export function operationWords(operation: Operation): string {
 /** Of what: "Visit Lantern Quay library, Reading room". */
 export function recordWords(operation: Operation, nameOf: NameOf): string {
   const kind = operation.kind === 'add' ? 'visit' : operation.of;
-  if (kind === 'shop') return 'The shop’s figures';
+  if (kind === 'shop') return 'Shop settings';
   const own = operation.kind === 'create' ? (operation.record as { name?: string; title?: string }) : undefined;
   const name = own?.name ?? own?.title ?? nameOf(kind, operation.recordId);
   return name ? `${RECORDS[kind].name} ${name}` : RECORDS[kind].name;

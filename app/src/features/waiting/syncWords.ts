@@ -1,14 +1,14 @@
 import type { SyncPhase } from '../../data/spine/sender';
 
-const records = (n: number, one: string, many: string) => (n === 1 ? `1 record ${one}` : `${n} records ${many}`);
+const records = (n: number) => (n === 1 ? '1 record' : `${n} records`);
 
 const SERVER: Readonly<Record<SyncPhase, string | undefined>> = {
   starting: undefined,
   upToDate: undefined,
   noAnswer: 'No answer from the server.',
-  notHuff: 'Something else answers in the server’s place: does this network want you to sign in to it?',
-  signIn: 'The server wants you to sign in again.',
-  serverTrouble: 'The server has trouble; it is tried again.',
+  notHuff: 'Something else answers instead of the server. Does this network need a sign-in?',
+  signIn: 'Sign in to the server again.',
+  serverTrouble: 'The server has a problem. Huff will retry.',
 };
 
 /**
@@ -20,11 +20,11 @@ const SERVER: Readonly<Record<SyncPhase, string | undefined>> = {
 export function syncWords(phase: SyncPhase, waiting: number, apart: number): string | undefined {
   const server = SERVER[phase];
   const parts = [
-    apart > 0 ? (apart === 1 ? '1 change needs you.' : `${apart} changes need you.`) : undefined,
-    waiting > 0 ? `${records(waiting, 'waits', 'wait')} to be sent. Everything is kept on this phone.` : undefined,
+    apart > 0 ? (apart === 1 ? '1 change needs your attention.' : `${apart} changes need your attention.`) : undefined,
+    waiting > 0 ? `${records(waiting)} not synced yet. Everything is saved on this phone.` : undefined,
     server,
     server !== undefined && waiting + apart === 0
-      ? 'Shown is what this phone has; readings and verdicts work as always.'
+      ? 'Showing data on this phone. Readings and verdicts still work.'
       : undefined,
   ].filter(Boolean);
   return parts.length > 0 ? parts.join(' ') : undefined;

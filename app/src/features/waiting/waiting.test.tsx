@@ -96,7 +96,7 @@ describe('in words', () => {
       [null, 0.5, true, [1, 2], { name: 'Fixed 3.7' }, { mark: 'A48', cost: 14 }, { x: 1 }].map(valueText),
     ).toEqual(['not known', '0.5', 'yes', 'a list of 2', 'Fixed 3.7', 'A48, 14', 'filled in']);
   });
-  test('a file holds every change as it would be sent, with what was said of it', () => {
+  test('a file holds every change as it would be sent, with the complaint of it', () => {
     const { operations } = JSON.parse(outboxText([row(altitude, { state: 'refused', problem })])) as {
       operations: object[];
     };
@@ -133,7 +133,7 @@ describe('mending', () => {
 describe('the page', () => {
   test('with nothing that waits says so, and offers nothing', () => {
     renderThemed(<WaitingPage />);
-    expect(screen.getByText(/^Nothing waits/)).toBeTruthy();
+    expect(screen.getByText(/^Everything on this phone is synced/)).toBeTruthy();
     expect(screen.queryByText('Try now')).toBeNull();
   });
   test('what only waits is told by record, in its order; it can be tried now and saved', () => {
@@ -143,10 +143,10 @@ describe('the page', () => {
     renderThemed(<WaitingPage />);
     expect(screen.getByText('Visit Roof 1')).toBeTruthy();
     expect(screen.getByText('Static at R2: −0.31 in. w.c.')).toBeTruthy();
-    expect(screen.getByText(/^2 records wait to be sent.*No answer from the server/)).toBeTruthy();
+    expect(screen.getByText(/^2 records not synced yet.*No answer from the server/)).toBeTruthy();
     fireEvent.press(screen.getByText('Try now'));
     expect(mockWake).toHaveBeenCalled();
-    fireEvent.press(screen.getByText('Save all of it to a file'));
+    fireEvent.press(screen.getByText('Save all to file'));
     expect(mockSaveFile).toHaveBeenCalledWith(
       expect.stringMatching(/^huff-waiting-.*\.json$/),
       'application/json',
@@ -159,14 +159,14 @@ describe('the page', () => {
     expect(screen.getByText('Site Quay library')).toBeTruthy();
     expect(screen.getByText(problem.detail)).toBeTruthy();
     fireEvent.changeText(screen.getByLabelText('Altitude, ft'), '4000');
-    fireEvent.press(screen.getByText('Send it so'));
+    fireEvent.press(screen.getByText('Send as is'));
     expect(mockOutbox.sendAgain).toHaveBeenCalledWith(
       mockRows[0],
       expect.objectContaining({ fields: { altitudeFt: 4000 } }),
     );
-    fireEvent.press(screen.getByText('Drop it…'));
+    fireEvent.press(screen.getByText('Delete it…'));
     expect(mockOutbox.drop).not.toHaveBeenCalled();
-    fireEvent.press(screen.getByText('Drop it: Altitude, ft: 40000'));
+    fireEvent.press(screen.getByText('Delete it: Altitude, ft: 40000'));
     expect(mockOutbox.drop).toHaveBeenCalledWith(mockRows[0]);
   });
   test('of two values both stand with who and when; a touch chooses', () => {
@@ -176,10 +176,10 @@ describe('the page', () => {
     };
     mockRows = [row(altitude, { state: 'conflict', conflict })];
     renderThemed(<WaitingPage />);
-    expect(screen.getByText(/^Technician, 12 May/)).toBeTruthy();
+    expect(screen.getByText(/^Technician, May 12/)).toBeTruthy();
     fireEvent.press(screen.getByLabelText('Use yours: 810'));
     expect(mockOutbox.settle).toHaveBeenCalledWith(mockRows[0], 'altitudeFt', 'mine');
-    fireEvent.press(screen.getByLabelText('Keep theirs: 700, by Technician'));
+    fireEvent.press(screen.getByLabelText('Use theirs: 700, by Technician'));
     expect(mockOutbox.settle).toHaveBeenCalledWith(mockRows[0], 'altitudeFt', 'theirs');
   });
   test('a place made twice is one, or gets a name of its own', () => {
@@ -195,11 +195,11 @@ describe('the page', () => {
     renderThemed(<WaitingPage />);
     fireEvent.press(screen.getByText('It is one place: use theirs'));
     expect(mockOutbox.sameSite).toHaveBeenCalledWith(mockRows[0]);
-    const name = screen.getByLabelText('It is another: its name');
+    const name = screen.getByLabelText('New name');
     fireEvent.changeText(name, ' HERON mill');
-    expect(screen.queryByText('Keep it as a place of its own')).toBeNull();
+    expect(screen.queryByText('Save as separate place')).toBeNull();
     fireEvent.changeText(name, 'Heron Mill annex');
-    fireEvent.press(screen.getByText('Keep it as a place of its own'));
+    fireEvent.press(screen.getByText('Save as separate place'));
     expect(mockOutbox.sendAgain).toHaveBeenCalledWith(
       mockRows[0],
       expect.objectContaining({ record: { id: 'mine', name: 'Heron Mill annex' } }),
@@ -210,6 +210,6 @@ describe('the page', () => {
     mockStatus = { phase: 'upToDate', everTold: true, fault: 'This phone’s storage is full.' };
     renderThemed(<WaitingPage />);
     expect(screen.getByText('This phone’s storage is full.')).toBeTruthy();
-    expect(screen.getByText(/open check is kept on this phone as well/)).toBeTruthy();
+    expect(screen.getByText(/open check is on this phone too/)).toBeTruthy();
   });
 });

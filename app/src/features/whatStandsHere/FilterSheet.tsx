@@ -85,7 +85,7 @@ function Body({ unit, onUnit, onClose }: Omit<FilterSheetProps, 'open'>) {
         />
       )}
       {setup?.filterPlace === 'both' && (
-        <Txt size={15}>Filters in series are a mistake unless each is sized for it: together they have one share.</Txt>
+        <Txt size={15}>Filters in series are a mistake unless sized for it: together they get one budget.</Txt>
       )}
       {sets.map((set, i) => (
         <View key={i} style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }}>
@@ -110,10 +110,10 @@ function Body({ unit, onUnit, onClose }: Omit<FilterSheetProps, 'open'>) {
         </View>
       ))}
       {sets.length <= LIMITS.filterSets.max && sets.every(isWhole) && (
-        <TextButton onPress={() => setSets([...sets, { count: 1 }])}>Another size beside it</TextButton>
+        <TextButton onPress={() => setSets([...sets, { count: 1 }])}>Add another size</TextButton>
       )}
       <Txt size={14} color="softInk">
-        Kind, as printed on the frame
+        Kind, printed on frame
       </Txt>
       <Choice
         label="Filter kind"
@@ -123,7 +123,7 @@ function Body({ unit, onUnit, onClose }: Omit<FilterSheetProps, 'open'>) {
       />
       {atGrille && (
         <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
-          <Txt style={{ flex: 1 }}>Collar above a bare ceiling grille, without a box</Txt>
+          <Txt style={{ flex: 1 }}>Collar above ceiling grille</Txt>
           <Cell
             name="Collar"
             text={setup?.bareGrilleCollarIn ? shownText(setup.bareGrilleCollarIn, 'in', 1) : '–'}

@@ -37,13 +37,11 @@ function Body({ unit, onUnit, onClose }: PlateSheetProps) {
   return (
     <View style={{ gap: 12 }}>
       <Txt size={15} color="softInk">
-        Type what can be read; leave the rest. The model number often holds the tons.
+        Enter what you can read. The model number often shows the tons.
       </Txt>
       {offered.length > 0 && (
         <View style={{ gap: 6 }} role="status">
-          <Txt size={15}>
-            {offered.length === 1 ? 'The model number looks like this size:' : 'The model number could mean:'}
-          </Txt>
+          <Txt size={15}>{offered.length === 1 ? 'The model number suggests:' : 'The model number could mean:'}</Txt>
           <Choice
             label="Tons from the model number"
             options={offered.map((tons) => ({ id: String(tons), text: `${tonsText(tons)} t` }))}
@@ -59,7 +57,7 @@ function Body({ unit, onUnit, onClose }: PlateSheetProps) {
         shown={form.shown}
         onLeave={form.onLeave}
       />
-      <ActionButton onPress={() => keep()}>Keep the plate</ActionButton>
+      <ActionButton onPress={() => keep()}>Save nameplate</ActionButton>
     </View>
   );
 }

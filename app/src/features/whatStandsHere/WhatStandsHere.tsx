@@ -53,7 +53,7 @@ export interface WhatStandsHereProps {
 
 /** A motor by what is seen of it. */
 const MOTOR_SEEN: Readonly<Record<MotorKind, string>> = {
-  psc: 'Two brown leads to a capacitor',
+  psc: 'Two brown capacitor leads',
   constantTorque: 'Five small taps, 24 V',
   constantAirflow: 'Sixteen-pin plug',
   beltDrive: 'Belt and sheaves',
@@ -82,13 +82,7 @@ export function WhatStandsHere(props: WhatStandsHereProps) {
     </View>
   );
   return (
-    <FullSheet
-      open={open}
-      onClose={onClose}
-      title="What stands here"
-      under="Nothing is needed; each answer sharpens"
-      foot={foot}
-    >
+    <FullSheet open={open} onClose={onClose} title="Equipment" under="All optional; each answer helps" foot={foot}>
       {lead}
       <Label>Air path</Label>
       <Choice
@@ -102,7 +96,7 @@ export function WhatStandsHere(props: WhatStandsHereProps) {
         chosen={isSaid(unit, 'layout') ? unit.layout : null}
         onChoose={(layout) => onUnit(withLayout(unit, layout))}
       />
-      <Label>Blower motor, by what is seen</Label>
+      <Label>Blower motor, by connections</Label>
       <Choice
         label="Blower motor"
         as="rows"
@@ -134,7 +128,7 @@ export function WhatStandsHere(props: WhatStandsHereProps) {
               onChoose={(tap) => onUnit({ ...unit, tap })}
             />
             {unit.motor === 'beltDrive' && (
-              <TextButton onPress={() => setAsked(measuredRpm(table))}>Blower’s RPM, measured</TextButton>
+              <TextButton onPress={() => setAsked(measuredRpm(table))}>Enter measured RPM</TextButton>
             )}
           </View>
         )}
@@ -170,7 +164,7 @@ export function WhatStandsHere(props: WhatStandsHereProps) {
             {photos}
           </>
         ) : (
-          <TextButton onPress={() => setAll(true)}>More: zones, target, altitude, volts, photos</TextButton>
+          <TextButton onPress={() => setAll(true)}>More: zones, target, altitude</TextButton>
         )}
       </View>
       <NumberSheet
@@ -227,12 +221,12 @@ function speedsOf(table: BlowerTable, tap: string | null | undefined): string[] 
 }
 
 const rpmFault = (table: BlowerTable, rpm: number) =>
-  tapRow(table, String(rpm)) ? undefined : 'The blower table does not reach this RPM.';
+  tapRow(table, String(rpm)) ? undefined : 'This RPM is off the blower table.';
 
 /** A belt drive runs at any RPM: the measured one, between the rows of the table. */
 const measuredRpm = (table: BlowerTable): UnitNumber => ({
   id: 'rpm',
-  label: 'Blower’s RPM, measured',
+  label: 'Enter measured RPM',
   unit: 'rpm',
   range: { min: 50, max: 5000 },
   unsaid: '',

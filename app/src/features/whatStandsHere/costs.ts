@@ -16,13 +16,13 @@ export function costsOf({ unit, hasTable, hasFlow }: KnownOfUnit): string {
   const sized = unit.tons !== null && unit.tons !== undefined ? true : Boolean(unit.setup?.designCfm);
   const unsaid = unit.setup?.unsaid ?? [];
   const judged = 'Static and its split are judged now.';
-  if (!sized) return `${judged} Without the tons there is no target to hold the air against.`;
-  if (hasTable && !unit.tap) return `${judged} Airflow needs the speed that runs: each has its own row in the table.`;
+  if (!sized) return `${judged} Missing: tons, for an airflow target.`;
+  if (hasTable && !unit.tap) return `${judged} Missing: speed in use. Each has its own row in the table.`;
   if (!hasTable && !hasFlow)
     return unsaid.includes('motor')
-      ? 'Static, its split and the drop are judged now. Airflow needs a table or one more reading; say the motor for its usual curve.'
-      : 'Static, its split and the drop are judged now. Airflow needs a table or one more reading.';
+      ? 'Static and ΔT are judged now. For airflow add a table or a method, or choose the motor for a typical curve.'
+      : 'Static and ΔT are judged now. For airflow add a table or a method.';
   if (unit.maxTespInWc === null || unit.maxTespInWc === undefined)
-    return 'Everything is judged now; the plate’s maximum is assumed until somebody reads it.';
+    return 'Everything is judged now. The nameplate maximum is assumed until you enter it.';
   return 'Everything is judged now.';
 }

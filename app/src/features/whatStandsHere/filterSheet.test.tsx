@@ -29,7 +29,7 @@ const press = (label: string | RegExp) => fireEvent.press(screen.getByLabelText(
 const put = (cell: RegExp, figure: string) => {
   press(cell);
   for (const key of figure) fireEvent.press(screen.getAllByLabelText(key === '.' ? 'point' : key).at(-1)!);
-  fireEvent.press(screen.getAllByText('Keep').at(-1)!);
+  fireEvent.press(screen.getAllByText('Save').at(-1)!);
 };
 
 test('the sizes of a filter are typed where they stand, and each is kept at once', () => {
@@ -43,9 +43,9 @@ test('the sizes of a filter are typed where they stand, and each is kept at once
 
 test('another size beside it counts once it is whole', () => {
   show({ setup: { filterCount: 2, filterWidthIn: 16, filterHeightIn: 25 } });
-  fireEvent.press(screen.getByText('Another size beside it'));
+  fireEvent.press(screen.getByText('Add another size'));
   // One after the other: a third is offered when the second is whole.
-  expect(screen.queryByText('Another size beside it')).toBeNull();
+  expect(screen.queryByText('Add another size')).toBeNull();
   put(/^Width, size 2/, '12');
   expect(setup().moreFilters ?? null).toBeNull();
   put(/^Height, size 2/, '24');
@@ -54,7 +54,7 @@ test('another size beside it counts once it is whole', () => {
     filterWidthIn: 16,
     moreFilters: [{ count: 1, widthIn: 12, heightIn: 24 }],
   });
-  expect(screen.getByText('Another size beside it')).toBeTruthy();
+  expect(screen.getByText('Add another size')).toBeTruthy();
 });
 
 test('filters in series are said to be a mistake; a collar is asked where there are grilles', () => {

@@ -27,7 +27,7 @@ const ofSetup = (
 
 const PLATE: UnitNumber = {
   id: 'maxTespInWc',
-  label: 'Plate’s maximum static',
+  label: 'Nameplate max static',
   unit: 'inWc',
   range: LIMITS.maxTespInWc,
   hint: 'On the nameplate as maximum external static pressure.',
@@ -53,10 +53,10 @@ export const FIRST_NUMBERS: readonly UnitNumber[] = [PLATE];
 export const MORE_NUMBERS: readonly UnitNumber[] = [
   {
     id: 'cfmPerTon',
-    label: 'Target a ton',
+    label: 'Target per ton',
     unit: 'cfmPerTon',
     range: LIMITS.cfmPerTon,
-    hint: 'Less in humid climates, more in dry ones. The shop’s rules give it.',
+    hint: 'Lower in humid climates, higher in dry ones. Set under Settings.',
     unsaid: '',
     read: (unit) => unit.cfmPerTon,
     write: (unit, value) => (value === null ? unit : { ...unit, cfmPerTon: value }),
@@ -66,7 +66,7 @@ export const MORE_NUMBERS: readonly UnitNumber[] = [
     label: 'Design airflow',
     unit: 'cfm',
     range: LIMITS.flowCfm,
-    hint: 'If known it goes before tons × airflow a ton.',
+    hint: 'If known, it overrides tons × CFM per ton.',
     unsaid: 'by the tons',
   },
   {
@@ -74,7 +74,7 @@ export const MORE_NUMBERS: readonly UnitNumber[] = [
     label: 'Altitude',
     unit: 'ft',
     range: LIMITS.altitudeFt,
-    hint: 'Thin air carries less heat: it comes from the site.',
+    hint: 'Thin air carries less heat. It comes from the site.',
     unsaid: 'sea level assumed',
   },
   {
@@ -82,24 +82,24 @@ export const MORE_NUMBERS: readonly UnitNumber[] = [
     label: 'Line volts',
     unit: 'volts',
     range: LIMITS.volts,
-    hint: 'A PSC motor turns slower on less; a heater heats less.',
+    hint: 'At low volts a PSC motor runs slower and a heater heats less.',
     unsaid: 'not read',
   },
   {
     ...ofSetup('riseMinF'),
-    label: 'Plate’s rise, lowest',
+    label: 'Nameplate rise, lowest',
     unit: 'deltaF',
     range: LIMITS.riseF,
-    hint: 'Of a furnace: its rise must lie between two figures of the plate.',
+    hint: 'Furnace: the rise must be within the nameplate range.',
     unsaid: 'not read',
   },
-  { ...ofSetup('riseMaxF'), label: 'Plate’s rise, highest', unit: 'deltaF', range: LIMITS.riseF, unsaid: 'not read' },
+  { ...ofSetup('riseMaxF'), label: 'Nameplate rise, highest', unit: 'deltaF', range: LIMITS.riseF, unsaid: 'not read' },
   {
     ...ofSetup('effectiveLengthFt'),
-    label: 'Effective length of the ducts',
+    label: 'Effective duct length',
     unit: 'ft',
     range: LIMITS.lengthFt,
-    hint: 'For the school that asks what is left for the ducts.',
+    hint: 'Used to check the static left for the ducts.',
     unsaid: 'not measured',
   },
 ];

@@ -17,9 +17,9 @@ const RESIDENTIAL: Readonly<Partial<Record<LayoutId, string>>> = {
  */
 export function unitQuestion(id: string, value: number, { layout }: UnitFactsDto): string | undefined {
   if (id === 'maxTespInWc' && value >= MOST_USUAL_PLATE_IN_WC)
-    return `${staticWords(value)} is far more than plates allow. ${staticWords(value / 10)}?`;
+    return `${staticWords(value)} is more than any nameplate allows. ${staticWords(value / 10)}?`;
   const what = RESIDENTIAL[layout];
   if (id !== 'tons' || value <= MOST_RESIDENTIAL_TONS || !what) return undefined;
   const meant = value >= 12 ? ` ${tonsText(value / 10)}?` : '';
-  return `${tonsText(value)} tons on ${what}? One of that size is a packaged unit.${meant}`;
+  return `${tonsText(value)} tons on ${what}? That size is a packaged unit.${meant}`;
 }

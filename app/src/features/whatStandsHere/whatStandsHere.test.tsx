@@ -66,7 +66,7 @@ test('air path, motor by what is seen, and tons are each a touch', () => {
 
 test('another motor lets the speed go: its taps are others', () => {
   show({ motor: 'constantTorque', tap: '3', setup: null });
-  press('Two brown leads to a capacitor, PSC');
+  press('Two brown capacitor leads, PSC');
   expect(now().tap).toBeNull();
 });
 
@@ -77,19 +77,19 @@ test('the model number offers tons and takes none by itself', () => {
   expect(told).not.toHaveBeenCalled();
   fireEvent.press(screen.getByText('3 t'));
   expect(now().tons).toBe(3);
-  fireEvent.press(screen.getByText('Keep the plate'));
+  fireEvent.press(screen.getByText('Save nameplate'));
   expect(now().plate).toMatchObject({ model: 'XA4-036B' });
 });
 
-test('the plate’s maximum is typed on the keypad; 50 is asked about, nothing is lost', () => {
+test('the nameplate’s maximum is typed on the keypad; 50 is asked about, nothing is lost', () => {
   show();
-  press(/^Plate’s maximum static/);
+  press(/^Nameplate max static/);
   for (const key of ['5', '0']) press(key);
-  expect(screen.getByText(/^It must be between 0.05 and 5 in/)).toBeTruthy();
+  expect(screen.getByText(/^Enter between 0.05 and 5 in/)).toBeTruthy();
   press('delete');
   press('delete');
   for (const key of ['0', 'point', '6']) press(key);
-  fireEvent.press(screen.getByText('Keep'));
+  fireEvent.press(screen.getByText('Save'));
   expect(now().maxTespInWc).toBe(0.6);
 });
 
@@ -102,10 +102,10 @@ test('with a table its speeds stand there to choose from', () => {
 describe('what a missing answer costs', () => {
   const unit = quickCheck(NOW);
   test.each([
-    ['the tons', unit, false, false, /no target/],
-    ['the speed', { ...unit, tons: 3 }, true, false, /needs the speed/],
-    ['a table or one more reading', { ...unit, tons: 3 }, false, false, /needs a table or one more reading/],
-    ['the plate', { ...unit, tons: 3 }, false, true, /maximum is assumed/],
+    ['the tons', unit, false, false, /tons, for an airflow target/],
+    ['the speed', { ...unit, tons: 3 }, true, false, /Missing: speed in use/],
+    ['a table or one more reading', { ...unit, tons: 3 }, false, false, /add a table or a method/],
+    ['the nameplate', { ...unit, tons: 3 }, false, true, /maximum is assumed/],
     ['nothing', { ...unit, tons: 3, maxTespInWc: 0.5 }, false, true, /^Everything is judged now\.$/],
   ])('%s', (_, known, hasTable, hasFlow, words) => {
     expect(costsOf({ unit: known, hasTable, hasFlow })).toMatch(words);
@@ -128,7 +128,7 @@ test('filters in words: sets of sizes, their kind, where they are', () => {
 
 describe('what looks wrong is asked, never refused', () => {
   test.each([
-    ['maxTespInWc', 5, 'airHandler', /5\.00 in\. w\.c\. is far more than plates allow\. 0\.50 in\. w\.c\.\?/],
+    ['maxTespInWc', 5, 'airHandler', /5\.00 in\. w\.c\. is more than any nameplate allows\. 0\.50 in\. w\.c\.\?/],
     ['tons', 40, 'airHandler', /40 tons on an air handler\?.* 4\?/],
     ['tons', 7.5, 'furnaceCasedCoil', /7\.5 tons on a furnace\?/],
   ] as const)('%s of %p', (id, value, layout, words) =>

@@ -24,9 +24,9 @@ const TOP = 34;
 export function airwaySentence(stretches: readonly JudgedStretch[], liftInWc: number | undefined): string {
   const parts = stretches
     .filter((s) => s.dropInWc !== undefined)
-    .map((s) => `${stagesText(s.stages)} takes ${staticText(s.dropInWc!)}`);
+    .map((s) => `${stagesText(s.stages)} uses ${staticText(s.dropInWc!)}`);
   if (parts.length === 0) return 'The air path from room to room. No pressure read yet.';
-  const lift = liftInWc === undefined ? '' : ` The blower lifts ${staticText(liftInWc)}.`;
+  const lift = liftInWc === undefined ? '' : ` Blower pressure rise ${staticText(liftInWc)}.`;
   return `The air path from room to room, ${unitText('inWc')}: ${parts.join(', ')}.${lift}`;
 }
 

@@ -46,7 +46,7 @@ function insideText({ stages, innerDropInWc }: AirwayBlock, liftInWc: number | u
   if (innerDropInWc !== undefined) return `takes ${staticText(innerDropInWc)}; in the cabinet, not counted`;
   return liftInWc === undefined || !stages.includes('blower')
     ? 'in the cabinet, not counted'
-    : `in the cabinet; lifts ${staticText(liftInWc)}`;
+    : `in the cabinet; adds ${staticText(liftInWc)}`;
 }
 
 /** What stands beside a stretch of the pressure line: its name, drop, share and verdict. */
@@ -99,7 +99,8 @@ export function StretchBlock({ block, liftInWc, onWorking }: StretchBlockProps) 
       </View>
       <ShareBar stretch={stretch} />
       <Txt size={DRAWN_TEXT} color="softInk" figures>
-        {percentText(stretch.share ?? 0)} of plate, {stretch.budgetName ?? 'share'} {percentText(stretch.budgetShare)}
+        {percentText(stretch.share ?? 0)} of nameplate, {stretch.budgetName ?? 'share'}{' '}
+        {percentText(stretch.budgetShare)}
       </Txt>
     </Pressable>
   );

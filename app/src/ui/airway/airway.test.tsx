@@ -12,7 +12,7 @@ const pressures = new Map(readings.map((r) => [r.port, r.staticInWc]));
 
 test('the drawing is heard as a sentence', () => {
   expect(airwaySentence(stretches, 0.58)).toBe(
-    'The air path from room to room, in. w.c.: Return duct takes 0.16, Filter takes 0.15, Supply duct takes 0.27. The blower lifts 0.58.',
+    'The air path from room to room, in. w.c.: Return duct uses 0.16, Filter uses 0.15, Supply duct uses 0.27. Blower pressure rise 0.58.',
   );
   expect(airwaySentence([], undefined)).toContain('No pressure read yet');
 });
@@ -32,7 +32,7 @@ test('ports are touched to read them, stretches to see their working', () => {
   );
   fireEvent.press(screen.getByLabelText(/^Port S1, supply plenum: 0.27/));
   expect(onPort).toHaveBeenCalledWith('S1');
-  expect(screen.getByText('30 % of plate, share 20 %')).toBeTruthy();
-  fireEvent.press(screen.getByLabelText(/^Filter: Takes 0.15/));
+  expect(screen.getByText('30 % of nameplate, share 20 %')).toBeTruthy();
+  fireEvent.press(screen.getByLabelText(/^Filter: Uses 0.15/));
   expect(onWorking).toHaveBeenCalledWith(stretches[1]);
 });

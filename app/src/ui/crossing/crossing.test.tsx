@@ -25,13 +25,15 @@ describe('the sentence', () => {
       maxTesp,
       proven: { flowCfm: 1170, tespInWc: 0.46 },
     });
-    expect(words).toContain('On tap 3 fan and ducts meet at 940 CFM and 0.58 in. w.c.');
-    expect(words).toContain('Then they would meet on tap 4');
-    expect(words).toContain('Read after: 1,170 CFM at 0.46.');
+    expect(words).toContain('On tap 3 the operating point is 940 CFM and 0.58 in. w.c.');
+    expect(words).toContain('Then the operating point on tap 4');
+    expect(words).toContain('Re-measured: 1,170 CFM at 0.46.');
     expect(words).toContain('range is 1,080 to 1,320 CFM. The limit is 0.50.');
   });
   test('never names a point beyond the table', () => {
-    expect(crossingSentence({ now: onTap(ducts(1.4), '5'), maxTesp })).toBe('Tap 5 leaves its curve on this path.');
+    expect(crossingSentence({ now: onTap(ducts(1.4), '5'), maxTesp })).toBe(
+      'Tap 5 is off its curve on this duct system.',
+    );
   });
 });
 

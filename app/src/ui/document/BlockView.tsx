@@ -102,7 +102,7 @@ function MarkView({ block }: { readonly block: Extract<Block, { kind: 'mark' }> 
   const side = SIGNATURE_SIDE;
   return (
     <View style={{ gap: 4 }}>
-      <Txt>{`Handed over${block.name === undefined ? '' : ` to ${block.name}`}.`}</Txt>
+      <Txt>{`Report received${block.name === undefined ? '' : ` by ${block.name}`}.`}</Txt>
       {strokes && (
         <Svg width={180} height={60} viewBox={`0 0 ${side} ${side / 3}`} role="img" aria-label="signed">
           <Path d={signaturePath(strokes, side, side / 3)} fill="none" stroke={palette.ink} strokeWidth={8} />

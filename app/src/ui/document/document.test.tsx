@@ -5,8 +5,8 @@ import { BlockView } from '.';
 const draw = (block: Parameters<typeof BlockView>[0]['block']) => renderThemed(<BlockView block={block} width={358} />);
 
 test('a table has its heads and every cell, a table without heads its cells alone', () => {
-  draw({ kind: 'table', head: ['Stretch', 'then'], rows: [['Filter', '0.15']], figures: [1], shares: [2, 1] });
-  for (const text of ['Stretch', 'then', 'Filter', '0.15']) expect(screen.getByText(text)).toBeTruthy();
+  draw({ kind: 'table', head: ['Section', 'then'], rows: [['Filter', '0.15']], figures: [1], shares: [2, 1] });
+  for (const text of ['Section', 'then', 'Filter', '0.15']) expect(screen.getByText(text)).toBeTruthy();
   draw({ kind: 'table', head: [], rows: [['Kind', 'air handler']] });
   expect(screen.getByText('air handler')).toBeTruthy();
 });

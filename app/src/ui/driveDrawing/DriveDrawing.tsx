@@ -15,9 +15,9 @@ interface DriveDrawingProps {
 
 /** The drive as a sentence, for those who hear it. */
 const driveSentence = ({ now, asFound, wrapDeg }: DriveDrawingProps) =>
-  `Blower sheave ${inches(now.blowerIn)}, motor sheave ${inches(now.motorIn)}, centres ${inches(now.centresIn)}, wrap ${Math.round(wrapDeg)} degrees.${
+  `Blower sheave ${inches(now.blowerIn)}, motor sheave ${inches(now.motorIn)}, centers ${inches(now.centresIn)}, wrap ${Math.round(wrapDeg)} degrees.${
     asFound
-      ? ` As found the motor sheave was ${inches(asFound.motorIn)} and the centres ${inches(asFound.centresIn)}.`
+      ? ` As found the motor sheave was ${inches(asFound.motorIn)} and the centers ${inches(asFound.centresIn)}.`
       : ''
   }`;
 

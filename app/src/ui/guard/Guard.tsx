@@ -17,11 +17,11 @@ export function Guard({ what, on = [], children }: GuardProps) {
   return (
     <ErrorBoundary
       resetKeys={[...on]}
-      onError={(error) => console.error(`${what} could not be drawn:`, error)}
+      onError={(error) => console.error(`${what} could not be shown:`, error)}
       fallbackRender={({ resetErrorBoundary }) => (
         <View role="alert" style={{ padding: 12, gap: 4 }}>
-          <Txt bold>{what} could not be drawn.</Txt>
-          <Txt color="softInk">Nothing that was read is lost. The rest of Huff works; an update may mend this.</Txt>
+          <Txt bold>{what} could not be shown.</Txt>
+          <Txt color="softInk">No readings are lost. The rest of Huff works; an update may fix this.</Txt>
           <TextButton onPress={resetErrorBoundary}>Try again</TextButton>
         </View>
       )}

@@ -29,7 +29,7 @@ test('one that cannot be drawn says so in its place, without the inside; the oth
   renderThemed(rows);
   expect(screen.getByText('first stands')).toBeTruthy();
   expect(screen.getByText('last stands')).toBeTruthy();
-  expect(screen.getByText('This visit could not be drawn.')).toBeTruthy();
+  expect(screen.getByText('This visit could not be shown.')).toBeTruthy();
   expect(screen.queryByText(/taps/)).toBeNull();
 });
 
@@ -38,5 +38,5 @@ test('it is tried again when asked', () => {
   sound = true;
   fireEvent.press(screen.getByText('Try again'));
   expect(screen.getByText('odd stands')).toBeTruthy();
-  expect(screen.queryByText('This visit could not be drawn.')).toBeNull();
+  expect(screen.queryByText('This visit could not be shown.')).toBeNull();
 });

@@ -36,7 +36,7 @@ export function ConditionChips({ conditions: c, onChange }: ConditionChipsProps)
         <Pressable
           key={text.split(' ')[0]}
           role="button"
-          aria-label={`${text}: turn over`}
+          aria-label={`${text}: switch`}
           onPress={() => onChange(to)}
           style={{
             minHeight: 48,

@@ -30,7 +30,7 @@ test('a figure typed plain on the return side is kept as suction', () => {
   const { onKeep, press } = setUp();
   press('0', 'point', '3', '1');
   expect(screen.getByText('−0.31')).toBeTruthy();
-  fireEvent.press(screen.getByText('Keep'));
+  fireEvent.press(screen.getByText('Save'));
   expect(onKeep).toHaveBeenCalledWith(-0.31);
 });
 
@@ -47,31 +47,31 @@ test('a dropped point is refused with what was likely meant, and that can be tak
   fireEvent.press(screen.getByText('Too large'));
   expect(onKeep).not.toHaveBeenCalled();
   fireEvent.press(screen.getByText('Use −0.31'));
-  fireEvent.press(screen.getByText('Keep'));
+  fireEvent.press(screen.getByText('Save'));
   expect(onKeep).toHaveBeenCalledWith(-0.31);
 });
 
 test('a sign of the other side is kept only after it was asked about', () => {
   const { onKeep, press } = setUp();
   press('change the sign', 'point', '2');
-  fireEvent.press(screen.getByText('Keep'));
+  fireEvent.press(screen.getByText('Save'));
   expect(onKeep).not.toHaveBeenCalled();
-  fireEvent.press(screen.getByText('Yes, keep 0.2'));
+  fireEvent.press(screen.getByText('Yes, save 0.2'));
   expect(onKeep).toHaveBeenCalledWith(0.2);
 });
 
 test('a new figure after an answered question is asked about anew', () => {
   const { onKeep, press } = setUp();
   press('3');
-  fireEvent.press(screen.getByText('Keep'));
+  fireEvent.press(screen.getByText('Save'));
   press('delete', '4');
-  fireEvent.press(screen.getByText('Keep'));
+  fireEvent.press(screen.getByText('Save'));
   expect(onKeep).not.toHaveBeenCalled();
 });
 
 test('conditions turn over at a touch', () => {
   const { onConditions } = setUp();
-  fireEvent.press(screen.getByLabelText('door on: turn over'));
+  fireEvent.press(screen.getByLabelText('door on: switch'));
   expect(onConditions).toHaveBeenCalledWith({ ...asItRuns, door: 'off' });
   expect([undefined, 5, 30].map(nextMinutes)).toEqual([5, 10, undefined]);
 });

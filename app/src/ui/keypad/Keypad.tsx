@@ -68,10 +68,10 @@ export function Keypad(props: KeypadProps) {
       : refused
         ? 'Too large'
         : question && !unanswered
-          ? `Yes, keep ${entryText(entry, side)}`
+          ? `Yes, save ${entryText(entry, side)}`
           : nextPort
-            ? `Keep, next ${nextPort}`
-            : 'Keep';
+            ? `Save, next ${nextPort}`
+            : 'Save';
   return (
     <View style={{ padding: 16, gap: 10 }}>
       <View style={{ flexDirection: 'row', gap: 14, alignItems: 'center' }}>
@@ -121,7 +121,7 @@ export function Keypad(props: KeypadProps) {
         ) : (
           <Txt size={14} color="softInk" figures>
             {previousInWc === undefined
-              ? 'Type it plain; the sign is set by the side.'
+              ? 'Enter it without a sign; the side sets the sign.'
               : `Was ${entryText(entryFor(previousInWc), side)}. A new value corrects it; the old one stays in the log.`}
           </Txt>
         )}

@@ -5,7 +5,7 @@ import { NumberSheet, rangeWords, type AskedNumber } from './NumberSheet';
 
 afterEach(() => setMeasures(US_MEASURES));
 
-const STATIC: AskedNumber = { label: 'Plate’s maximum static', unit: 'inWc', min: 0.05, max: 5 };
+const STATIC: AskedNumber = { label: 'Nameplate max static', unit: 'inWc', min: 0.05, max: 5 };
 
 function show(more: Partial<Parameters<typeof NumberSheet>[0]> = {}) {
   const onKeep = jest.fn<void, [number | null]>();
@@ -20,14 +20,14 @@ test('a figure in its range is kept; what stood there is typed over', () => {
   const onKeep = show({ asked: { ...STATIC, value: 0.8 } });
   expect(screen.getByText('0.8')).toBeTruthy();
   type('.5');
-  fireEvent.press(screen.getByText('Keep'));
+  fireEvent.press(screen.getByText('Save'));
   expect(onKeep).toHaveBeenCalledWith(0.5);
 });
 
 test('out of its range it is refused in words and stays as typed', () => {
   const onKeep = show();
   type('50');
-  expect(screen.getByText('It must be between 0.05 and 5 in. w.c.')).toBeTruthy();
+  expect(screen.getByText('Enter between 0.05 and 5 in. w.c.')).toBeTruthy();
   fireEvent.press(screen.getByText('Check it'));
   expect(onKeep).not.toHaveBeenCalled();
   expect(screen.getByText('50')).toBeTruthy();
@@ -43,7 +43,7 @@ test('what is wrong for another reason is not kept either; what is only odd is, 
   const asked = show({ ask: (value) => (value > 1 ? 'Over 1: is the point where it belongs?' : undefined) });
   type('2');
   expect(screen.getByText(/is the point where it belongs\?$/)).toBeTruthy();
-  fireEvent.press(screen.getByText('Keep'));
+  fireEvent.press(screen.getByText('Save'));
   expect(asked).toHaveBeenCalledWith(2);
 });
 
@@ -60,6 +60,6 @@ test('typed in Pa it is kept in in. w.c., and its range is told in Pa', () => {
   expect(rangeWords(STATIC)).toMatch(/^between 12\.4\d* and 1,24\d.* Pa$/);
   const onKeep = show();
   type('125');
-  fireEvent.press(screen.getByText('Keep'));
+  fireEvent.press(screen.getByText('Save'));
   expect(onKeep.mock.lastCall![0]).toBeCloseTo(0.5023, 4);
 });

@@ -75,7 +75,7 @@ function Body({
   const out =
     value !== undefined &&
     (value < asked.min - 1e-9 || value > asked.max + 1e-9 || (asked.above === true && value <= asked.min));
-  const fault = out ? ended(`It must be ${rangeWords(asked)}`) : value === undefined ? undefined : wrong?.(value);
+  const fault = out ? ended(`Enter ${rangeWords(asked)}`) : value === undefined ? undefined : wrong?.(value);
   const question = fault === undefined && value !== undefined ? ask?.(value) : undefined;
   const isRefused = fault !== undefined;
   const change = useCallback(
@@ -121,13 +121,13 @@ function Body({
         text={text}
         onText={change}
         signed={asked.min < 0}
-        goWords={value === undefined ? 'Type it' : isRefused ? 'Check it' : (keepWords ?? 'Keep')}
+        goWords={value === undefined ? 'Type it' : isRefused ? 'Check it' : (keepWords ?? 'Save')}
         canGo={value !== undefined && !isRefused}
         onGo={() => value !== undefined && onKeep(value)}
         sideWords={sideWords}
         onSide={() => onKeep(null)}
       />
-      {onClear && <TextButton onPress={onClear}>Clear the answer</TextButton>}
+      {onClear && <TextButton onPress={onClear}>Clear answer</TextButton>}
     </View>
   );
 }

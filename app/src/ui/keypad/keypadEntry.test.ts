@@ -32,7 +32,7 @@ test('keys of a physical keyboard', () => {
 
 test('an everyday static raises no question; a far-off one says how far', () => {
   expect(questionOf(-0.31, 'return')).toBeUndefined();
-  expect(questionOf(3, 'supply')?.sentence).toBe('3 in. w.c. is far above a duct. 0.03?');
-  expect(questionOf(0.2, 'return')?.sentence).toMatch(/^The return side pulls/);
+  expect(questionOf(3, 'supply')?.sentence).toBe('3 in. w.c. is too high for a duct. 0.03?');
+  expect(questionOf(0.2, 'return')?.sentence).toMatch(/^The return side is negative/);
   expect(staticOf(entryFor(-0.3), 'supply')).toBe(-0.3);
 });

@@ -76,7 +76,7 @@ export function questionOf(staticInWc: number, side: 'return' | 'supply', last?:
   const plain = String(Number(toShown(Math.abs(staticInWc), 'inWc').toPrecision(6)));
   const suggested = plausibility.suggestedInWc === undefined ? '' : ` ${staticText(plausibility.suggestedInWc)}?`;
   if (plausibility.reason === 'wrongSign') {
-    const word = side === 'return' ? 'The return side pulls' : 'The supply side pushes';
+    const word = side === 'return' ? 'The return side is negative' : 'The supply side is positive';
     const usual = signedStaticInWc(side, staticInWc);
     return {
       plausibility,
@@ -85,7 +85,9 @@ export function questionOf(staticInWc: number, side: 'return' | 'supply', last?:
   }
   const times = last ? Math.round(Math.abs(staticInWc / last)) : 0;
   const compared =
-    times >= 5 ? `${plain} would be ${times}× the last reading.` : `${plain} ${unitText('inWc')} is far above a duct.`;
+    times >= 5
+      ? `${plain} would be ${times}× the last reading.`
+      : `${plain} ${unitText('inWc')} is too high for a duct.`;
   const refused =
     plausibility.kind === 'refuse'
       ? ` Huff takes up to ${Number(toShown(STATIC_LIMIT_IN_WC, 'inWc').toFixed(0))}.`

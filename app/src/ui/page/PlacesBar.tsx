@@ -10,8 +10,8 @@ const PLACES = [
     owns: (path: string) => ['/', '/quick', '/waiting', '/days'].includes(path) || path.startsWith('/visits'),
   },
   { href: '/sites', name: 'Sites', owns: (path: string) => path.startsWith('/sites') || path.startsWith('/units') },
-  { href: '/bench', name: 'Bench', owns: (path: string) => path.startsWith('/bench') },
-  { href: '/shop', name: 'Shop', owns: (path: string) => path.startsWith('/shop') || path === '/guide' },
+  { href: '/bench', name: 'Calculators', owns: (path: string) => path.startsWith('/bench') },
+  { href: '/shop', name: 'Settings', owns: (path: string) => path.startsWith('/shop') || path === '/guide' },
 ] as const;
 
 /** Within a visit the drawing needs the room of the phone: the bar gives way, back leads out. */
@@ -57,7 +57,7 @@ export function PlacesBar() {
               !wide && { flex: 1 },
             ]}
           >
-            <Txt size={15} bold={here} color={here ? 'ink' : 'softInk'}>
+            <Txt size={14} bold={here} color={here ? 'ink' : 'softInk'}>
               {name}
             </Txt>
           </Link>

@@ -3,7 +3,7 @@ import { Text } from 'react-native';
 import { renderThemed } from '../../testing/render';
 import { fitted, LEAST_PANE, LEAST_REST, Panes } from '.';
 
-test('panes are as wide as was asked for where there is room, else the last gives way first', () => {
+test('panes are as wide as was requested where there is room, else the last gives way first', () => {
   expect(fitted([400, 500], 1600)).toEqual([400, 500]);
   expect(fitted([400, 500], 1184)).toEqual([400, 464]);
   expect(fitted([400, 500], 700)).toEqual([LEAST_PANE, LEAST_PANE]);

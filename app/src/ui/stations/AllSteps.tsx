@@ -78,7 +78,7 @@ export function AllSteps({ stations, here, onGo }: AllStepsProps) {
           {run.map((step, i) => row(step, i + 1))}
           {others.length > 0 && (
             <Heading size={16} style={{ paddingTop: 16, paddingBottom: 4 }}>
-              Also at hand
+              Other steps
             </Heading>
           )}
           {others.map((step) => row(step))}

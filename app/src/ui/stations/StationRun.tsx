@@ -79,7 +79,7 @@ export function StationRun({
         <View
           ref={run}
           role="group"
-          aria-label="Stations"
+          aria-label="Steps"
           style={{ flexDirection: 'row', flexGrow: 1, paddingHorizontal: 10 }}
         >
           {/* the duct runs behind all openings */}

@@ -1,4 +1,4 @@
-import { format } from 'date-fns/format';
+import { clockText, momentText } from './dates';
 import { isToday } from 'date-fns/isToday';
 import { Txt } from './Txt';
 
@@ -7,7 +7,7 @@ export function ToldAt({ at }: { readonly at: Date | undefined }) {
   if (!at) return null;
   return (
     <Txt size={14} color="softInk" role="status">
-      {`No signal: as it was told ${isToday(at) ? `at ${format(at, 'HH:mm')}` : format(at, 'd MMM, HH:mm')}.`}
+      {`No signal. Data from ${isToday(at) ? `at ${clockText(at)}` : momentText(at)}.`}
     </Txt>
   );
 }

@@ -1,2 +1,3 @@
 export { Heading, Txt } from './Txt';
 export { ToldAt } from './ToldAt';
+export { clockText, dateText, longDateText, momentText, yearDateText } from './dates';

@@ -29,7 +29,7 @@ export function TraverseDrawing({ duct, plan, done }: TraverseDrawingProps) {
       {!sweep && (
         <View style={{ borderTopWidth: 1, borderColor: palette.line, paddingTop: 6 }}>
           <Txt size={DRAWN_TEXT} color="softInk">
-            Tape the probe at, in. from the wall
+            Tape the probe at these inches from the wall
           </Txt>
           <Txt bold figures>
             {marks}

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { TextButton } from '../page';
 import { Shapes } from '../shapes';
-import { Heading, Txt } from '../text';
+import { Heading, Txt, yearDateText } from '../text';
 import { usePalette } from '../theme';
 
 interface TrendChartProps extends Pick<TrendSource, 'points' | 'level' | 'due' | 'width'> {
@@ -39,7 +39,7 @@ export function TrendChart({ title, aside, points, level, due, width, text, says
       <View role="img" aria-label={says}>
         <Shapes shapes={trendShapes(drawn)} width={width} height={HEIGHT} />
       </View>
-      <TextButton onPress={() => setAsTable(!asTable)}>{asTable ? 'Close the figures' : 'The figures'}</TextButton>
+      <TextButton onPress={() => setAsTable(!asTable)}>{asTable ? 'Hide figures' : 'Show figures'}</TextButton>
       {asTable && <FigureTable title={title} points={points} text={text} />}
     </View>
   );
@@ -59,7 +59,7 @@ function FigureTable({ title, points, text }: Pick<TrendChartProps, 'title' | 'p
         paddingVertical: 6,
       }}
     >
-      <Txt role="cell">{format(atMs, 'd MMM yyyy')}</Txt>
+      <Txt role="cell">{yearDateText(atMs)}</Txt>
       <Txt role="cell" figures bold>
         {`${text(value)}${isNew ? ', changed' : ''}`}
       </Txt>

@@ -9,7 +9,7 @@ describe('worked example C', () => {
   test.each([
     [75, 62.5, [24.5, 22.5, 20.9, 19.7]],
     [80, 67, [24.8, 22.8, 21.2, 20.0]],
-  ])('drop from %p/%p at 300, 350, 400, 450 CFM a ton', (edb, ewb, drops) => {
+  ])('drop from %p/%p at 300, 350, 400, 450 CFM per ton', (edb, ewb, drops) => {
     const load = { tons: 3, entering: at(edb, ewb), outdoorF: 95 };
     [300, 350, 400, 450].forEach((perTon, i) =>
       expect(Math.abs(predictCoil(load, 3 * perTon).dropF - drops[i]!)).toBeLessThan(0.06),

@@ -31,12 +31,12 @@ export function freezingRisk(
   if (estimate === undefined) return undefined;
   const split = Math.round(returnF - estimate);
   const how = evaporatingF === undefined ? 'Estimated from the coil model' : 'Measured';
-  const at = `${how}: the coil boils at ${shownWords(estimate, 'degF', 0)}, ${shownWords(split, 'deltaF', 0)} under the return air`;
+  const at = `${how}: evaporating at ${shownWords(estimate, 'degF', 0)}, ${shownWords(split, 'deltaF', 0)} below return air`;
   if (estimate < 32) {
     return {
       word: 'ice',
       evaporatingF: estimate,
-      sentence: `${at}. Under ${shownWords(32, 'degF', 0)} ice grows: fan only until it is clear.`,
+      sentence: `${at}. Under ${shownWords(32, 'degF', 0)} ice grows. Run the fan only until it is clear.`,
     };
   }
   return estimate <= NO_ICE_F

@@ -23,7 +23,7 @@ describe('worked example D', () => {
     expect(pitchAt(motorSheave, 2.5)).toBeCloseTo(3.3, 9);
     expect(blowerRpm(1745, 3.3, 7)).toBeCloseTo(822.6, 1);
   });
-  test('the belt and its centres', () => {
+  test('the belt and its centers', () => {
     expect(beltPitchLengthIn(16.5, 7, 3.3)).toBeCloseTo(49.39, 2);
     expect(readBeltMark('A48')?.pitchIn).toBeCloseTo(49.3, 9);
     expect(centresIn(49.3, 7, 3.3)).toBeCloseTo(16.46, 2);
@@ -110,7 +110,7 @@ describe('marks on belts', () => {
 
 describe('what holds for every drive', () => {
   const pitch = fc.double({ min: 2, max: 20, noNaN: true });
-  test('centres give back the length', () =>
+  test('centers give back the length', () =>
     fc.assert(
       fc.property(pitch, pitch, fc.double({ min: 0.1, max: 60, noNaN: true }), (one, other, apart) => {
         const [large, small] = [Math.max(one, other), Math.min(one, other)];
@@ -124,7 +124,7 @@ describe('what holds for every drive', () => {
     expect(found.length).toBeGreaterThan(60);
     expect([...found].sort((a, b) => a - b)).toEqual(found);
   });
-  test('a belt too short for its sheaves has no centres', () =>
+  test('a belt too short for its sheaves has no centers', () =>
     expect(centresIn(beltOf('A', 20).pitchIn, 12, 8)).toBeUndefined());
   test('settings are half turns inside the range, and past it is refused', () => {
     expect(settingsOf(motorSheave)).toEqual([0, 0.5, 1, 1.5, 2, 2.5, 3, 3.5, 4, 4.5, 5]);

@@ -34,7 +34,7 @@ export function pitchAt(sheave: Sheave, turnsOpen: number): number {
   const { leastPitchIn, mostPitchIn, turns } = sheave;
   if (!(turnsOpen >= 0 && turnsOpen <= turns)) {
     throw new RangeError(
-      `This sheave turns from 0 to ${turns}; ${turnsOpen} would let the belt ${turnsOpen < 0 ? 'ride above the rim' : 'run on the bottom of the groove'}.`,
+      `This sheave turns from 0 to ${turns}; ${turnsOpen} lets the belt ${turnsOpen < 0 ? 'ride above the rim' : 'run on the bottom of the groove'}.`,
     );
   }
   return mostPitchIn - ((mostPitchIn - leastPitchIn) * turnsOpen) / turns;

@@ -76,7 +76,7 @@ export function tableFaults(table: BlowerTable): TableFault[] {
       faults.push({
         code: 'duplicateTap',
         tapIndex,
-        message: `Tap ${row.tap} stands twice. Give each tap one row.`,
+        message: `Tap ${row.tap} is there twice. Give each tap one row.`,
       });
     }
     seen.add(row.tap);

@@ -154,4 +154,4 @@ export function staticAt(fan: Fan, flowCfm: number): number | undefined {
 
 /** Where a fan's curve comes from, in words that go after a figure. */
 export const curveWords = ({ usual }: Fan): string =>
-  usual ? 'by a usual curve, not the manufacturer’s' : 'by the blower table';
+  usual ? 'by a typical curve, not this model’s table' : 'by the blower table';

@@ -139,7 +139,7 @@ export function tableQuestions(grid: TypedGrid, rowWord = 'Tap'): CellQuestion[]
       const at = staticText(grid.staticsInWc[column]!);
       const what =
         against === undefined
-          ? `${flowText(value)} lies far off its neighbours.`
+          ? `${flowText(value)} is far from its neighbors.`
           : `${flowText(value)} is ${value > cells[against]! ? 'more' : 'less'} than at ${staticText(grid.staticsInWc[against]!)}.`;
       return [
         {

@@ -25,7 +25,7 @@ test.each(MOTOR_KINDS)('%s: the curve goes through its anchor and falls', (motor
   expect(staticsInWc.at(-1)).toBeLessThanOrEqual(USUAL_RANGE[motor].high + 1e-9);
 });
 
-test('the slopes by motor kind: PSC 0.50 at 0.5 in. w.c., constant torque 0.27 at 400 a ton, belt 0.50', () => {
+test('the slopes by motor kind: PSC 0.50 at 0.5 in. w.c., constant torque 0.27 at 400 per ton, belt 0.50', () => {
   expect(usualSlope('psc', anchored())).toBeCloseTo(0.5, 2);
   expect(usualSlope('constantTorque', anchored())).toBeCloseTo(0.27, 3);
   expect(usualSlope('constantTorque', anchored({ cfmPerTon: 300 }))).toBeCloseTo(0.27 * (4 / 3) ** 2, 3);
@@ -78,7 +78,7 @@ test('speeds bear names of their own, each once, with how unsure the step is', (
 
 test('an anchor outside the range has an answer with its reason', () => {
   expect(usualCurveFault({ flowCfm: 800, staticInWc: 2.4 })).toContain('Lower the static first');
-  expect(usualCurveFault({ flowCfm: 800, staticInWc: 0.02 })).toContain('why the static is so low');
+  expect(usualCurveFault({ flowCfm: 800, staticInWc: 0.02 })).toContain('why static is so low');
   expect(usualCurveFault({ flowCfm: 0, staticInWc: 0.5 })).toContain('above 0');
   expect(usualCurveFault({ flowCfm: 800, staticInWc: 1.4 })).toBeUndefined();
   expect(flowAt(fan('psc'), 0.9)).toBeUndefined();
@@ -110,7 +110,7 @@ describe('a second point', () => {
   });
 });
 
-test('more resistance never raises airflow, on usual curves with lags too', () => {
+test('more resistance never raises airflow, on typical curves with lags too', () => {
   fc.assert(
     fc.property(
       fc.constantFrom(...MOTOR_KINDS),

@@ -109,11 +109,11 @@ export function usualPerhaps(motor: MotorKind, curve: UsualCurve, z: number): Us
 
 /** Why no usual curve can stand on an anchor, in words; undefined when one can. */
 export function usualCurveFault(anchor: { flowCfm: number; staticInWc: number }): string | undefined {
-  if (!(anchor.flowCfm > 0)) return 'A usual curve needs an airflow above 0 to stand on.';
+  if (!(anchor.flowCfm > 0)) return 'A typical curve needs an airflow above 0.';
   if (!(anchor.staticInWc >= LEAST_STATIC_IN_WC))
-    return `At ${staticWords(anchor.staticInWc)} no usual curve of this motor holds: under ${staticText(LEAST_STATIC_IN_WC)} find out first why the static is so low.`;
+    return `At ${staticWords(anchor.staticInWc)} no typical curve fits this motor. Under ${staticText(LEAST_STATIC_IN_WC)} find out first why static is so low.`;
   if (anchor.staticInWc > MOST_STATIC_IN_WC)
-    return `At ${staticWords(anchor.staticInWc)} no usual curve of this motor holds. Lower the static first, or find the blower table.`;
+    return `At ${staticWords(anchor.staticInWc)} no typical curve fits this motor. Lower the static first, or find the blower table.`;
   return undefined;
 }
 

@@ -13,7 +13,7 @@ export type FilterMediaId = (typeof FILTER_MEDIA_IDS)[number];
 
 /** (J) Clean filters by kind and depth. Source: typical of manufacturers' sheets; the depth decides the face velocity. */
 export const FILTER_MEDIA: readonly FilterMedia[] = [
-  { id: 'fibreglass1', text: '1 in. fibreglass', dropAt300InWc: 0.1, mostFpm: 300 },
+  { id: 'fibreglass1', text: '1 in. fiberglass', dropAt300InWc: 0.1, mostFpm: 300 },
   { id: 'merv8x1', text: '1 in. MERV 8', dropAt300InWc: 0.14, mostFpm: 300 },
   { id: 'merv11x1', text: '1 in. MERV 11', dropAt300InWc: 0.2, mostFpm: 300 },
   { id: 'merv13x1', text: '1 in. MERV 13', dropAt300InWc: 0.27, mostFpm: 300 },

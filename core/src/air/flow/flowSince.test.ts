@@ -13,7 +13,7 @@ const method = (id: string, flowCfm: number, sigmaShare: number): FlowEstimate =
 const since: FlowSince = {
   flowCfm: 1000,
   sigmaCfm: 102,
-  says: 'The change is by the stretch nobody touched.',
+  says: 'The change is from the untouched section.',
   measured: false,
   usualOnly: false,
   dropOnly: false,

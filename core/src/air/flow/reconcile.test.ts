@@ -70,7 +70,7 @@ test('the mean lies between what counts, and is surer than each', () => {
 });
 
 test('trust goes by σ, not by how many doubts a method carries', () => {
-  const doubts = ['swept by hand', 'short run'];
+  const doubts = ['Swept by hand', 'short run'];
   const flow = reconcile([
     estimate('book', 1200, 0.1, { basis: 'book' }),
     estimate('traverse', 800, 0.08, { doubts }),

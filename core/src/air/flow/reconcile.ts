@@ -96,11 +96,11 @@ export function reconcile(estimates: readonly FlowEstimate[]): ReconciledFlow | 
     disagreement ??= {
       doubted: doubted.id,
       sentence:
-        `${doubted.name} says ${flowText(doubted.flowCfm)}, ${trusted.name} ${flowWords(trusted.flowCfm)}: further apart than their errors. ` +
+        `${doubted.name} says ${flowText(doubted.flowCfm)}, ${trusted.name} ${flowWords(trusted.flowCfm)}: further apart than their errors allow. ` +
         (doubted.doubts[0]
           ? `${doubted.name} is less sure here. ${doubted.doubts[0]}`
           : `${doubted.name} is the less sure (± ${Math.round(doubted.sigmaShare * 100)} %).`) +
-        ' It is left out; set one aside to settle it.',
+        ' It is left out. Exclude one to resolve it.',
       // The drop says the refrigerant side as well: alone against a method of the air it contradicts nothing.
       outvoted: doubted.basis === 'drop' || counted.some((e) => e !== trusted && e !== doubted && agree(e, trusted)),
     };

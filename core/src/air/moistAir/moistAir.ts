@@ -56,7 +56,7 @@ export function moistAir(dryBulbF: number, moisture: Moisture, altitudeFt = 0): 
       ? psychrolib.GetHumRatioFromTWetBulb(dryBulbF, moisture.wetBulbF, pressure)
       : psychrolib.GetHumRatioFromRelHum(dryBulbF, moisture.relativeHumidity, pressure);
   // The library holds very dry air at 1e-7 rather than below nothing.
-  if (!(humidityRatio > 2e-7)) throw new RangeError('Wet bulb too far below dry bulb: wet the sock and read again.');
+  if (!(humidityRatio > 2e-7)) throw new RangeError('Wet bulb too far below dry bulb: wet the sock and measure again.');
   return ofHumidityRatio(dryBulbF, humidityRatio, altitudeFt);
 }
 

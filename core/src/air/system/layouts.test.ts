@@ -14,7 +14,7 @@ test.each(all)('$layout with filters $filterPlace: ports in order of flow, on th
   expect(ports.some((port) => port.id === outletPort)).toBe(true);
 });
 
-test.each(all)('$layout with filters $filterPlace: the shares of what is external make up the plate', (unit) => {
+test.each(all)('$layout with filters $filterPlace: the shares of what is external make up the nameplate', (unit) => {
   const layout = layoutOf(unit);
   const shares = layout.stages.map((stage) => (stage.external ? stageBudget(layout, stage.kind, DEFAULT_RULES) : 0));
   const sum = shares.reduce((a, b) => a + b, 0);

@@ -180,7 +180,7 @@ const BEHIND_GRILLE: PortPlan = {
   afterStage: 1,
   name: 'behind the filter grille',
   where:
-    'Return boot or box behind the grille, clear of the filter. With several grilles take the one with the dirtiest filter.',
+    'Return boot or box behind the grille, clear of the filter. With several grilles, use the one with the dirtiest filter.',
 };
 
 /** The same air path with its filters at the return grilles, or at both ends of the return duct. */

@@ -92,14 +92,14 @@ export function straightRun(duct: Duct, beforeIn: number, afterIn: number): Stra
   const before = beforeIn / diameter;
   const after = afterIn / diameter;
   const short = Math.min(before / STRAIGHT_BEFORE, after / STRAIGHT_AFTER);
-  if (short >= 1) return { enough: true, widen: 1, sentence: 'Straight duct enough on both sides.' };
+  if (short >= 1) return { enough: true, widen: 1, sentence: 'Enough straight duct on both sides.' };
   const which = before / STRAIGHT_BEFORE < after / STRAIGHT_AFTER ? 'before' : 'after';
   const has = which === 'before' ? before : after;
   const wants = which === 'before' ? STRAIGHT_BEFORE : STRAIGHT_AFTER;
   return {
     enough: false,
     widen: Math.min(2.4, 1 + 1.4 * (1 - short)),
-    sentence: `Only ${has.toFixed(1)} diameters of straight duct ${which} the holes, ${wants} are wanted: the figure is less sure.`,
+    sentence: `Only ${has.toFixed(1)} diameters of straight duct ${which} the holes, ${wants} are needed: the figure is less certain.`,
   };
 }
 

@@ -30,7 +30,7 @@ function numberFault(field: NumberField, value: unknown): string | undefined {
   if (blank(value)) {
     return field.optional || field.assumed !== undefined
       ? undefined
-      : ended(`${field.label}: type it, ${range(field)}`);
+      : ended(`${field.label}: enter it, ${range(field)}`);
   }
   if (typeof value !== 'number' || !Number.isFinite(value))
     return ended(`${field.label} must be a number, ${range(field)}`);
@@ -111,5 +111,5 @@ export function solveTool(tool: Tool, raw: RawInputs): ToolOutcome {
     if (!(error instanceof RangeError)) throw error;
     return { ok: false, errors: [{ field: '', message: error.message }] };
   }
-  return { ok: false, errors: [{ field: '', message: 'These figures do not go together. Check each once more.' }] };
+  return { ok: false, errors: [{ field: '', message: 'These figures do not fit together. Check each one.' }] };
 }

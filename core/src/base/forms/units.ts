@@ -7,7 +7,7 @@ export const toolUnitText = (unit: ToolUnit): string => (isQuantity(unit) ? show
 const UNIT_TEXT: Readonly<Record<ToolUnit, string>> = {
   inWc: 'in. w.c.',
   cfm: 'CFM',
-  cfmPerTon: 'CFM a ton',
+  cfmPerTon: 'CFM per ton',
   fpm: 'fpm',
   degF: '°F',
   deltaF: '°F',

@@ -104,7 +104,7 @@ const M3H_PER_CFM = 1.69901082;
 const US: Readonly<Record<Quantity, ShownUnit>> = {
   inWc: { text: 'in. w.c.', per: 1, places: 2 },
   cfm: { text: 'CFM', per: 1, places: 0 },
-  cfmPerTon: { text: 'CFM a ton', per: 1, places: 0 },
+  cfmPerTon: { text: 'CFM per ton', per: 1, places: 0 },
   fpm: { text: 'fpm', per: 1, places: 0 },
   degF: { text: '°F', per: 1, places: 1 },
   deltaF: { text: '°F', per: 1, places: 1 },
@@ -131,7 +131,7 @@ export function shownUnit(quantity: Quantity, measures: Measures = now): ShownUn
     case 'cfm':
       return metricFlow ? { ...metricFlow, places: 0 } : US.cfm;
     case 'cfmPerTon':
-      return metricFlow ? { text: `${metricFlow.text} a ton`, per: metricFlow.per, places: 0 } : US.cfmPerTon;
+      return metricFlow ? { text: `${metricFlow.text} per ton`, per: metricFlow.per, places: 0 } : US.cfmPerTon;
     case 'fpm':
       return metricFlow ? { text: 'm/s', per: 0.00508, places: 2 } : US.fpm;
     case 'degF':

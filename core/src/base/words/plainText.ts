@@ -64,9 +64,8 @@ export function cutText(text: string, most: number): string {
  */
 export function lineFault(text: unknown, { min, max }: { min: number; max: number }, what: string): string | undefined {
   if (typeof text !== 'string') return `${what} must be text.`;
-  if (BROKEN.test(text)) return `${what} holds a broken character. Type it again.`;
-  if (MISLEADING.test(text))
-    return `${what} holds a character that is not seen: a line break, a control or one that turns the text around. Type it again.`;
+  if (BROKEN.test(text)) return `${what} has a broken character. Type it again.`;
+  if (MISLEADING.test(text)) return `${what} has a hidden character, such as a line break. Type it again.`;
   if (min > 0 && text.replace(UNSEEN, '') === '') return `${what} must not be blank.`;
   const tooLong = text.length > max * UNITS_A_CHARACTER || (text.length > max && seenLength(text, max) > max);
   // Fewer than is asked for only where more than one is.

@@ -14,8 +14,8 @@ export const coolingDrop = defineTool({
   id: 'coolingDrop',
   name: 'Temperature drop',
   group: 'Airflow',
-  says: 'Airflow at which a sound coil would give the drop that was measured.',
-  care: 'Only when charge and compressor are sound. 10 to 15 min after the start, return between 68 and 85 °F, probes at the unit and out of the rain of the coil.',
+  says: 'Airflow at which a good coil would give the measured drop.',
+  care: 'Only with a good charge and compressor. Run 10 to 15 min, with return air at 68 to 85 °F. Keep probes at the unit, away from coil spray.',
   fields: {
     ...COOLING_FIELDS,
     supplyF: { kind: 'number', label: 'Supply dry bulb', unit: 'degF', min: 20, max: 100 },
@@ -39,20 +39,20 @@ export const coolingDrop = defineTool({
       const at400 = predictCoil(load, 400 * v.tons).dropF;
       return refuse(
         'supplyF',
-        `No airflow from ${shownText(150, 'cfmPerTon')} to ${shownWords(650, 'cfmPerTon')} gives ${shownWords(dropF, 'deltaF')}; ${shownText(400, 'cfmPerTon')} a ton would give ${shownText(at400, 'deltaF')}. Look at the refrigerant side, or read again.`,
+        `No airflow from ${shownText(150, 'cfmPerTon')} to ${shownWords(650, 'cfmPerTon')} gives ${shownWords(dropF, 'deltaF')}; ${shownText(400, 'cfmPerTon')} per ton would give ${shownText(at400, 'deltaF')}. Check the refrigerant side, or measure again.`,
       );
     }
     const early = v.minutes !== undefined && v.minutes < 10;
     const doubts = [
-      early && `Read after ${v.minutes} min: the drop is not steady before 10 to 15.`,
-      (v.returnF < 68 || v.returnF > 85) && 'Return air outside 68 to 85 °F: the model is weak there.',
+      early && `Read after ${v.minutes} min: the drop is not steady before 10 to 15 min.`,
+      (v.returnF < 68 || v.returnF > 85) && 'Return air outside 68 to 85 °F: the model is less certain there.',
     ].filter((d) => d !== false);
     return {
       ok: true,
       headline: { label: 'airflow', value: flowCfm, unit: 'cfm', source: 'computed' },
       lines: [{ label: 'measured drop', value: dropF, unit: 'deltaF', source: 'computed' }],
       formula: 'the airflow at which the coil model (bypass factor) gives this drop',
-      notes: ['Holds only when charge and compressor are sound.', ...doubts],
+      notes: ['Valid only with a good charge and compressor.', ...doubts],
       flow: { flowCfm, sigmaShare: 0.15 * (doubts.length > 0 ? 1.4 : 1), doubts },
     };
   },

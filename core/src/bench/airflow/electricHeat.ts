@@ -16,8 +16,8 @@ export const electricHeat = defineTool({
   id: 'electricHeat',
   name: 'Electric heat rise',
   group: 'Airflow',
-  says: 'Airflow from volts, amps of the elements, and how much warmer the air leaves.',
-  care: 'All elements on and steady for 3 to 5 min. Amps of the elements without the blower. Supply probe out of sight of the elements. Live parts: meter leads first, hands clear.',
+  says: 'Airflow from heater volts, amps and temperature rise.',
+  care: 'All elements on and steady for 3 to 5 min. Read element amps without the blower. Keep the supply probe out of sight of the elements. Live parts: place meter leads first, hands clear.',
   fields: {
     phase: {
       kind: 'choice',
@@ -53,7 +53,7 @@ export const electricHeat = defineTool({
     if (v.compressor === 'on')
       return refuse(
         'compressor',
-        'With the compressor on, its heat is not in these amps. Switch to emergency heat and read again.',
+        'With the compressor on, its heat is not in these amps. Switch to emergency heat and measure again.',
       );
     const riseF = v.supplyF - v.returnF;
     const fault = riseFault(riseF, 'the elements are');
@@ -65,8 +65,8 @@ export const electricHeat = defineTool({
     const flowCfm = heatBtuH / (factor * riseF);
     const early = v.minutes !== undefined && v.minutes < 3;
     const doubts = [
-      early && `Read after ${v.minutes} min: elements come on in steps, wait 3 to 5.`,
-      riseF < 10 && 'A rise under 10 °F makes each degree of error count a tenth or more.',
+      early && `Read after ${v.minutes} min: elements come on in steps. Wait 3 to 5 min.`,
+      riseF < 10 && 'A rise under 10 °F: each degree of error changes the airflow by 10 % or more.',
     ].filter((d) => d !== false);
     return {
       ok: true,

@@ -16,8 +16,8 @@ export const gasHeat = defineTool({
   id: 'gasHeat',
   name: 'Gas heat rise',
   group: 'Airflow',
-  says: 'Airflow from the gas meter, the furnace’s efficiency and how much warmer the air leaves.',
-  care: 'Other gas appliances off while the meter is clocked; light their pilots again. Probe out of sight of the heat exchanger. Smell of gas or any sign of CO: stop, ventilate, refer.',
+  says: 'Airflow from the gas meter, furnace efficiency and temperature rise.',
+  care: 'Turn other gas appliances off while you clock the meter; relight their pilots. Keep the probe out of sight of the heat exchanger. Smell of gas or any sign of CO: stop, ventilate, refer.',
   fields: {
     cuFt: {
       kind: 'number',
@@ -36,7 +36,7 @@ export const gasHeat = defineTool({
       min: 400,
       max: 3300,
       assumed: 1030,
-      hint: 'As the gas supplier gives it, for sea level; about 1,030 for natural gas.',
+      hint: 'From the gas supplier, at sea level. About 1,030 for natural gas.',
     },
     efficiencyPercent: {
       kind: 'number',
@@ -64,8 +64,8 @@ export const gasHeat = defineTool({
     const flowCfm = heatBtuH / (factor * riseF);
     const early = v.minutes !== undefined && v.minutes < 5;
     const doubts = [
-      early && `Read after ${v.minutes} min: the exchanger is still warming up, wait 5 or more.`,
-      v.seconds < 20 && 'Under 20 s on the dial a second of error is over 5 %: clock more turns.',
+      early && `Read after ${v.minutes} min: the exchanger is still warming up. Wait 5 min or more.`,
+      v.seconds < 20 && 'Under 20 s, one second of error is over 5 %. Clock more turns.',
     ].filter((d) => d !== false);
     return {
       ok: true,

@@ -17,8 +17,8 @@ export const registers = defineTool({
   id: 'registers',
   name: 'Outlets or inlets',
   group: 'Airflow',
-  says: 'Airflow as the sum of all outlets or all inlets; also finds the warm and the weak ones.',
-  care: 'Every one counts: leaks and a missed grille make the sum too small.',
+  says: 'Total airflow from all outlets or all inlets. Also finds warm and weak ones.',
+  care: 'Measure every one: leaks and missed grilles make the sum too small.',
   fields: {
     by: {
       kind: 'choice',
@@ -28,11 +28,11 @@ export const registers = defineTool({
         { id: 'velocity', text: 'face velocity' },
       ],
     },
-    values: { kind: 'list', label: 'Readings, one an outlet', unit: 'count', min: 0, max: 20_000, least: 1, most: 60 },
+    values: { kind: 'list', label: 'Readings, one per outlet', unit: 'count', min: 0, max: 20_000, least: 1, most: 60 },
     faceSqIn: { kind: 'number', label: 'Face of one outlet', unit: 'sqIn', min: 4, max: 5000 },
     freePercent: {
       kind: 'number',
-      label: 'Free share of the face',
+      label: 'Free area',
       unit: 'percent',
       min: 20,
       max: 100,
@@ -85,7 +85,7 @@ export const registers = defineTool({
           ? [`Weak: outlet ${weak.join(', ')}. Look for a closed damper, a crushed or a loose run.`]
           : []),
         ...(odd.length > 0
-          ? [`Odd temperature: outlet ${odd.join(', ')}. A duct in a hot space, a leak, or a loose run.`]
+          ? [`Odd temperature: outlet ${odd.join(', ')}. Look for a duct in a hot space, a leak, or a loose run.`]
           : []),
         ...few,
       ],

@@ -16,8 +16,8 @@ export const requestedFlow = defineTool({
   id: 'requestedFlow',
   name: 'Constant-airflow setting',
   group: 'Airflow',
-  says: 'Airflow a constant-airflow motor is asked for, by its switches or its flash count.',
-  care: 'Count the flashes twice. The motor holds its flow only until its watts run out.',
+  says: 'Airflow requested from a constant-airflow motor, by its switches or flash count.',
+  care: 'Count the flashes twice. The motor holds its airflow only up to its power limit.',
   fields: {
     by: {
       kind: 'choice',
@@ -38,15 +38,15 @@ export const requestedFlow = defineTool({
         { id: 'noSensor', text: 'on, no sensor' },
       ],
     },
-    tespInWc: { kind: 'number', label: 'External static now', unit: 'inWc', min: 0, max: 5, optional: true },
+    tespInWc: { kind: 'number', label: 'Total external static now', unit: 'inWc', min: 0, max: 5, optional: true },
     maxInWc: {
       kind: 'number',
-      label: 'Static it holds its flow to',
+      label: 'Highest static for full airflow',
       unit: 'inWc',
       min: 0.1,
       max: 5,
       optional: true,
-      hint: 'From the manufacturer’s book, often 0.8 to 1.0.',
+      hint: 'From the manufacturer’s data, often 0.8 to 1.0.',
     },
   },
   hides: (raw) => [raw.by === 'table' ? 'flashes' : 'tableCfm'],
@@ -58,15 +58,15 @@ export const requestedFlow = defineTool({
     const over = v.tespInWc !== undefined && v.maxInWc !== undefined && v.tespInWc > v.maxInWc;
     const doubts = [
       over &&
-        `${toolText(v.tespInWc, 'inWc')} is above the ${toolText(v.maxInWc, 'inWc')} it holds its flow to: it moves less than it is asked for.`,
+        `${toolText(v.tespInWc, 'inWc')} is above the ${toolText(v.maxInWc, 'inWc')} limit for full airflow: it moves less than requested.`,
       v.dehumidify === 'noSensor' &&
-        'The dehumidify switch is on without its sensor: about 15 % less air, always. Turn it off.',
-      v.tespInWc === undefined && 'The static is not known: whether the motor reaches its request cannot be said.',
+        'The dehumidify switch is on without a sensor: always about 15 % less air. Turn it off.',
+      v.tespInWc === undefined && 'Static is unknown, so the motor may not reach its requested airflow.',
     ].filter((d) => d !== false);
     return {
       ok: true,
       headline: { label: 'requested airflow', value: flowCfm, unit: 'cfm', source: 'computed' },
-      lines: [{ label: 'asked for', value: asked, unit: 'cfm', source: v.by === 'table' ? 'makersTable' : 'typed' }],
+      lines: [{ label: 'requested', value: asked, unit: 'cfm', source: v.by === 'table' ? 'makersTable' : 'typed' }],
       formula: v.by === 'table' ? 'CFM of the switch setting' : 'CFM = flashes × 100',
       notes: doubts,
       flow: { flowCfm, sigmaShare: over ? 0.2 : 0.1, doubts },

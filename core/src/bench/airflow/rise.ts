@@ -13,6 +13,6 @@ export const RISE_FIELDS = {
  */
 export function riseFault(riseF: number, runs: string): (ToolOutcome & { readonly ok: false }) | undefined {
   if (riseF >= 1) return undefined;
-  const message = `The air must leave at least 1 °F warmer. Check that ${runs} on and the probes are not swapped.`;
+  const message = `The air must leave at least 1 °F warmer than it enters. Check that ${runs} on and the probes are not swapped.`;
   return refuse('supplyF', message) as ToolOutcome & { readonly ok: false };
 }

@@ -37,8 +37,8 @@ export const traverse = defineTool({
   id: 'traverse',
   name: 'Duct traverse',
   group: 'Airflow',
-  says: 'Airflow from the mean velocity in a duct, read at planned points or swept through three holes.',
-  care: 'Straight duct: 7½ diameters after a fitting and 3 before the next. Probe square to the duct, tip into the flow. Tape the marks before you start; plug the holes after.',
+  says: 'Airflow from the average velocity in a duct, at planned points or swept through three holes.',
+  care: 'Straight duct: 7½ diameters after a fitting and 3 before the next. Hold the probe square to the duct, tip into the flow. Tape the marks before you start; plug the holes after.',
   fields: {
     shape: {
       kind: 'choice',
@@ -99,12 +99,12 @@ export const traverse = defineTool({
     if (v.readings.length !== plan.points) {
       return refuse(
         'readings',
-        `${v.readings.length} of ${plan.points} readings: this plan wants one at each point. A missing one shifts the mean.`,
+        `${v.readings.length} of ${plan.points} readings: this plan needs one at each point. A missing one shifts the average.`,
       );
     }
     const pitot = v.instrument === 'pitot';
     if (pitot && v.readings.some((vp) => vp > 5)) {
-      return refuse('readings', 'A velocity pressure over 5 in. w.c.: are these fpm? Then choose vane or hot wire.');
+      return refuse('readings', 'Velocity pressure over 5 in. w.c. If these are fpm, choose vane or hot wire.');
     }
     const facts = airFacts(v);
     const density = densityOf(facts);
@@ -125,12 +125,12 @@ export const traverse = defineTool({
       Math.sqrt(velocities.reduce((sum, fpm) => sum + (fpm - meanFpm) ** 2, 0) / velocities.length) / meanFpm;
     const doubts = [
       run && !run.enough && run.sentence,
-      !run && 'The straight run was not said: taken as short.',
-      pitot && meanFpm < PITOT_LEAST_FPM && `A pitot tube is poor under ${PITOT_LEAST_FPM} fpm.`,
+      !run && 'Straight run not entered: assumed short.',
+      pitot && meanFpm < PITOT_LEAST_FPM && `A pitot tube is unreliable under ${PITOT_LEAST_FPM} fpm.`,
       weak > 0 &&
-        `${weak} of ${v.readings.length} velocity pressures are under a tenth of the largest: a pitot tube cannot be trusted there.`,
-      v.plan === 'sweep' && 'Three holes swept by hand, not a planned grid.',
-      spread > 0.35 && 'The velocities differ a lot: a fitting is near, or a probe was turned.',
+        `${weak} of ${v.readings.length} velocity pressures are under a tenth of the largest. A pitot tube is unreliable there.`,
+      v.plan === 'sweep' && 'Swept by hand through three holes, not a planned grid.',
+      spread > 0.35 && 'The velocities differ a lot: a fitting is close, or the probe was turned.',
     ].filter((d): d is string => typeof d === 'string');
     const sigma =
       0.05 *
@@ -147,10 +147,10 @@ export const traverse = defineTool({
         ...(pitot || perStandard !== 1 ? [airLine(density)] : []),
       ],
       formula: pitot
-        ? 'CFM = mean of 1096.7 × √(VP ÷ ρ) × area'
+        ? 'CFM = average of 1096.7 × √(VP ÷ ρ) × area'
         : v.instrument === 'hotWire'
-          ? 'CFM = mean velocity × 0.075 ÷ ρ × area'
-          : 'CFM = mean velocity × area',
+          ? 'CFM = average velocity × 0.075 ÷ ρ × area'
+          : 'CFM = average velocity × area',
       notes: doubts,
       flow: { flowCfm, sigmaShare: Math.min(0.18, sigma * (spread > 0.35 ? 1.2 : 1)), doubts },
     };

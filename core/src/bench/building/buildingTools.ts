@@ -8,17 +8,24 @@ const netBuildingTool = defineTool({
   id: 'netBuilding',
   name: 'Net building air',
   group: 'Building air',
-  says: 'Make-up and outdoor air against exhaust: whether the building is pulled.',
-  care: 'A flue that spills comes first: burner off, ventilate, refer.',
+  says: 'Make-up and outdoor air against exhaust: is the building under negative pressure?',
+  care: 'If a flue spills, act first: burner off, ventilate, refer.',
   fields: {
     exhaustCfm: { ...FLOWS, label: 'Exhaust, each fan' },
     makeUpCfm: { ...FLOWS, label: 'Make-up, each unit' },
     outdoorAirCfm: { ...FLOWS, label: 'Outdoor air, each unit' },
-    pressureInWc: { kind: 'number', label: 'Building against outdoors', unit: 'inWc', min: -1, max: 1, optional: true },
+    pressureInWc: {
+      kind: 'number',
+      label: 'Building pressure to outdoors',
+      unit: 'inWc',
+      min: -1,
+      max: 1,
+      optional: true,
+    },
   },
   solve({ exhaustCfm = [], makeUpCfm = [], outdoorAirCfm = [], pressureInWc }) {
     if (exhaustCfm.length + makeUpCfm.length + outdoorAirCfm.length === 0)
-      return refuse('exhaustCfm', 'Type the flow of at least one fan or unit.');
+      return refuse('exhaustCfm', 'Enter the airflow of at least one fan or unit.');
     const orNone = (flows: readonly number[]) => (flows.length > 0 ? flows : [0]);
     const { netCfm, sentence, missingCfm } = netBuilding(
       { exhaustCfm: orNone(exhaustCfm), makeUpCfm: orNone(makeUpCfm), outdoorAirCfm: orNone(outdoorAirCfm) },
@@ -29,7 +36,7 @@ const netBuildingTool = defineTool({
       headline: { label: 'net into the building', value: netCfm!, unit: 'cfm', source: 'computed' },
       lines: missingCfm ? [{ label: 'to come out even', value: missingCfm, unit: 'cfm', source: 'computed' }] : [],
       formula: 'net = make-up + outdoor air − exhaust',
-      notes: [sentence, 'What is left blank counts as none.'],
+      notes: [sentence, 'Blank counts as none.'],
     };
   },
 });
@@ -37,9 +44,9 @@ const netBuildingTool = defineTool({
 /** Outdoor-air share. @example 72, 64, 32 °F → 20 % */
 const outdoorAirTool = defineTool({
   id: 'outdoorAir',
-  name: 'Outdoor-air share',
+  name: 'Outdoor-air percentage',
   group: 'Building air',
-  says: 'Share of outdoor air from return, mixed and outdoor temperature, with its error.',
+  says: 'Outdoor-air percentage from return, mixed and outdoor temperature, with its error.',
   fields: {
     returnF: { kind: 'number', label: 'Return', unit: 'degF', min: 30, max: 120 },
     mixedF: { kind: 'number', label: 'Mixed', unit: 'degF', min: -40, max: 130 },
@@ -53,7 +60,7 @@ const outdoorAirTool = defineTool({
       headline: { label: 'outdoor air', value: 100 * told.share, unit: 'percent', source: 'computed' },
       lines: [{ label: 'good to ±', value: 100 * told.sigma, unit: 'percent', source: 'computed' }],
       formula: '(return − mixed) ÷ (return − outdoors)',
-      notes: ['Mixed air is rarely mixed: several points across the duct.'],
+      notes: ['Mixed air is rarely well mixed: measure several points across the duct.'],
     };
   },
 });

@@ -31,19 +31,19 @@ test.each<[string, RawInputs, number]>([
 });
 
 test.each<[string, string, RawInputs, RawInputs, string]>([
-  ['elements not all on yet', 'electricHeat', heat, { ...heat, minutes: 1 }, 'wait 3 to 5'],
+  ['elements not all on yet', 'electricHeat', heat, { ...heat, minutes: 1 }, 'Wait 3 to 5 min'],
   ['a small rise', 'electricHeat', heat, { ...heat, supplyF: 77 }, 'A rise under 10 °F'],
   ['a cold exchanger', 'gasHeat', gas, { ...gas, minutes: 2 }, 'still warming up'],
-  ['a dial clocked too short', 'gasHeat', gas, { ...gas, cuFt: 0.5, seconds: 18 }, 'clock more turns'],
+  ['a dial clocked too short', 'gasHeat', gas, { ...gas, cuFt: 0.5, seconds: 18 }, 'Clock more turns'],
   ['a short straight run', 'traverse', traverse, { ...traverse, beforeIn: 20 }, 'diameters of straight duct before'],
-  ['a run that was not said', 'traverse', traverse, { ...traverse, beforeIn: undefined }, 'straight run was not said'],
-  ['a sweep', 'traverse', traverse, { ...traverse, plan: 'sweep', readings: [900, 900, 900] }, 'swept by hand'],
+  ['a run that was not said', 'traverse', traverse, { ...traverse, beforeIn: undefined }, 'Straight run not entered'],
+  ['a sweep', 'traverse', traverse, { ...traverse, plan: 'sweep', readings: [900, 900, 900] }, 'Swept by hand'],
   [
     'a slow pitot',
     'traverse',
     traverse,
     { ...traverse, instrument: 'pitot', readings: grid.map(() => 0.02) },
-    'poor under 700',
+    'unreliable under 700',
   ],
   [
     'velocities far apart',
@@ -52,14 +52,8 @@ test.each<[string, string, RawInputs, RawInputs, string]>([
     { ...traverse, readings: grid.map((v, i) => (i % 2 ? v : 200)) },
     'differ a lot',
   ],
-  ['a plate that changed the supply', 'flowPlate', plate, { ...plate, plateInWc: 0.12 }, 'seal its edges'],
-  [
-    'a motor past its static',
-    'requestedFlow',
-    request,
-    { ...request, tespInWc: 0.9 },
-    'moves less than it is asked for',
-  ],
+  ['a nameplate that changed the supply', 'flowPlate', plate, { ...plate, plateInWc: 0.12 }, 'Seal its edges'],
+  ['a motor past its static', 'requestedFlow', request, { ...request, tespInWc: 0.9 }, 'moves less than requested'],
   ['few outlets', 'registers', { values: [120, 110, 100] }, { values: [300] }, 'make sure that none was missed'],
   ['a drop read too early', 'coolingDrop', drop, { ...drop, minutes: 4 }, 'not steady before 10 to 15'],
 ])('%s makes it less sure, and says why', (_what, id, good, worse, says) => {
@@ -70,7 +64,7 @@ test.each<[string, string, RawInputs, RawInputs, string]>([
 
 test('a request whose static is not known is said so', () => {
   expect(flowOf('requestedFlow', { flashes: 12 }).doubts).toEqual([
-    'The static is not known: whether the motor reaches its request cannot be said.',
+    'Static is unknown, so the motor may not reach its requested airflow.',
   ]);
 });
 

@@ -6,7 +6,7 @@ export const airState = defineTool({
   id: 'airState',
   name: 'Density and moist air',
   group: 'Air',
-  says: 'Density, moisture, dew point and heat of air from dry bulb, wet bulb or humidity, and altitude.',
+  says: 'Density, moisture, dew point and enthalpy of air at an altitude.',
   fields: {
     dryBulbF: { kind: 'number', label: 'Dry bulb', unit: 'degF', min: -20, max: 180 },
     moisture: {
@@ -24,7 +24,7 @@ export const airState = defineTool({
   hides: (raw) => [raw.moisture === 'rh' ? 'wetBulbF' : 'rhPercent'],
   solve(v) {
     if (v.moisture === 'wetBulb' && v.wetBulbF > v.dryBulbF) {
-      return refuse('wetBulbF', 'The wet bulb cannot be above the dry bulb. Swapped, or a dry sock?');
+      return refuse('wetBulbF', 'The wet bulb cannot be above the dry bulb. Are they swapped, or is the sock dry?');
     }
     const air = moistAir(
       v.dryBulbF,

@@ -23,7 +23,8 @@ export const capacity = defineTool({
       [v.returnWetF, v.returnF, 'returnWetF'],
       [v.supplyWetF, v.supplyF, 'supplyWetF'],
     ] as const) {
-      if (wet > dry) return refuse(field, 'The wet bulb cannot be above the dry bulb. Swapped, or a dry sock?');
+      if (wet > dry)
+        return refuse(field, 'The wet bulb cannot be above the dry bulb. Are they swapped, or is the sock dry?');
     }
     const entering = moistAir(v.returnF, { wetBulbF: v.returnWetF }, v.altitudeFt);
     const leaving = moistAir(v.supplyF, { wetBulbF: v.supplyWetF }, v.altitudeFt);
@@ -32,7 +33,7 @@ export const capacity = defineTool({
     if (totalBtuH <= 0)
       return refuse(
         'supplyWetF',
-        'The supply air holds more heat than the return: this is no cooling. Swapped probes?',
+        'Supply air holds more heat than return air, so it is not cooling. Are the probes swapped?',
       );
     return {
       ok: true,

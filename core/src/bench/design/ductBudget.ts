@@ -11,7 +11,7 @@ export const ductBudget = defineTool({
   id: 'ductBudget',
   name: 'What is left for ducts',
   group: 'Ducts',
-  says: 'The friction rate the ducts may have: blower’s static at design airflow, less filter, coil, grilles and dampers.',
+  says: 'Friction rate left for the ducts: blower static at design airflow minus filter, coil, grilles and dampers.',
   fields: {
     availableInWc: { kind: 'number', label: 'Blower’s static at design airflow', unit: 'inWc', min: 0.05, max: 5 },
     filterInWc: { kind: 'number', label: 'Filter', unit: 'inWc', min: 0, max: 3, assumed: 0.1 },
@@ -24,7 +24,7 @@ export const ductBudget = defineTool({
       unit: 'ft',
       min: 10,
       max: 2000,
-      hint: 'Longest return and longest supply with their fittings.',
+      hint: 'Longest return plus longest supply, with fittings.',
     },
   },
   solve(v) {
@@ -32,7 +32,7 @@ export const ductBudget = defineTool({
     if (left <= 0) {
       return refuse(
         'availableInWc',
-        'Nothing is left for the ducts: the parts take all of the static. A lower-drop filter or coil comes first.',
+        'Nothing is left for the ducts: filter, coil and grilles use all of the static. Choose a filter or coil with a lower pressure drop first.',
       );
     }
     const rate = (100 * left) / v.lengthFt;
@@ -43,9 +43,9 @@ export const ductBudget = defineTool({
       formula: 'rate = 100 × what is left ÷ total effective length',
       notes: [
         rate < WORKABLE_FRICTION.min
-          ? `Under ${WORKABLE_FRICTION.min}: ducts that large are hard to build. Shorten them, or take less with filter and coil.`
+          ? `Under ${WORKABLE_FRICTION.min}: ducts that large are hard to build. Shorten them, or choose a filter or coil with a lower pressure drop.`
           : rate > WORKABLE_FRICTION.max
-            ? `Over ${WORKABLE_FRICTION.max}: small ducts would do, but mind velocity and noise.`
+            ? `Over ${WORKABLE_FRICTION.max}: small ducts work, but check velocity and noise.`
             : 'Workable, 0.06 to 0.18.',
       ],
     };

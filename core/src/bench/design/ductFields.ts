@@ -6,7 +6,7 @@ export const DUCT_FIELDS = {
     label: 'Duct',
     options: [
       { id: 'sheetMetal', text: 'sheet metal' },
-      { id: 'fibreLined', text: 'fibre lined' },
+      { id: 'fibreLined', text: 'fiber lined' },
       { id: 'flexStretched', text: 'flexible' },
     ],
   },

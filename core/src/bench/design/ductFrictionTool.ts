@@ -10,7 +10,7 @@ export const ductFrictionTool = defineTool({
   id: 'ductFriction',
   name: 'Duct friction',
   group: 'Ducts',
-  says: 'Friction rate and velocity of a round, rectangular or flexible duct, and the drop over a length.',
+  says: 'Friction rate, velocity and pressure drop of a round, rectangular or flexible duct.',
   fields: {
     flowCfm: { kind: 'number', label: 'Airflow', unit: 'cfm', min: 10, max: 60_000 },
     shape: {
@@ -69,9 +69,7 @@ export const ductFrictionTool = defineTool({
       ],
       formula: 'Δp/100 ft = f × 1200/D × ρ × (V/1096.7)², f by Colebrook',
       notes:
-        velocity > 900
-          ? [`${shownWords(velocity, 'fpm')} will be heard in a branch of a house; 600 to 900 is usual.`]
-          : [],
+        velocity > 900 ? [`${shownWords(velocity, 'fpm')} is noisy in a house branch; 600 to 900 is typical.`] : [],
     };
   },
 });

@@ -15,8 +15,8 @@ export const ductSizing = defineTool({
   id: 'ductSizing',
   name: 'Duct size',
   group: 'Ducts',
-  says: 'The smallest standard round duct within a friction rate and a velocity, and a rectangle of the same worth.',
-  care: 'Changes to ducts follow local code.',
+  says: 'Smallest standard round duct within a friction rate and velocity, and an equal rectangular duct.',
+  care: 'Duct changes must follow local code.',
   fields: {
     flowCfm: { kind: 'number', label: 'Airflow', unit: 'cfm', min: 10, max: 20_000 },
     frictionLimit: {
@@ -39,7 +39,7 @@ export const ductSizing = defineTool({
     if (size === undefined) {
       return refuse(
         'flowCfm',
-        'More than a 36 in. round duct carries within these limits. Split the flow, or allow more friction or velocity.',
+        'This needs more than a 36 in. round duct. Split the airflow, or allow more friction or velocity.',
       );
     }
     const got = ductFriction(v.flowCfm, size, roughnessOf(v), density, factor(size));
@@ -63,7 +63,7 @@ export const ductSizing = defineTool({
       ],
       formula: 'the smallest standard size with friction and velocity within the limits',
       notes:
-        width !== undefined && width > 4 * v.heightIn ? ['That rectangle is flatter than 4 to 1: make it higher.'] : [],
+        width !== undefined && width > 4 * v.heightIn ? ['The rectangle is flatter than 4 to 1: make it taller.'] : [],
     };
   },
 });

@@ -6,7 +6,7 @@ export const filterSizing = defineTool({
   id: 'filterSizing',
   name: 'Filter size',
   group: 'Pressure',
-  says: 'Face velocity of the filters against a limit, and the count or size the airflow needs.',
+  says: 'Filter face velocity against a limit, and the filter area this airflow needs.',
   fields: {
     flowCfm: { kind: 'number', label: 'Airflow', unit: 'cfm', min: 50, max: 60_000 },
     count: { kind: 'number', label: 'Filters side by side', unit: 'count', min: 1, max: 60, assumed: 1 },
@@ -46,15 +46,15 @@ export const filterSizing = defineTool({
       ok: true,
       headline: { label: 'face velocity', value: face, unit: 'fpm', source: 'computed' },
       lines: [
-        { label: 'area that works', value: filterAreaSqFt(filters), unit: 'sqFt', source: 'computed' },
+        { label: 'working area', value: filterAreaSqFt(filters), unit: 'sqFt', source: 'computed' },
         { label: 'filters of this size needed', value: needed, unit: 'count', source: 'computed' },
       ],
-      formula: 'face velocity = airflow ÷ area that works',
+      formula: 'face velocity = airflow ÷ working area',
       notes: [
-        over ? `Over the limit: ${needed} of this size would do.` : 'Within the limit.',
-        ...(over && single ? [`One ${single[0]} × ${single[1]} in a box would do as well.`] : []),
+        over ? `Over the limit: ${needed} of this size are enough.` : 'Within the limit.',
+        ...(over && single ? [`One ${single[0]} × ${single[1]} in a box is enough too.`] : []),
         ...(v.mount === 'bare'
-          ? ['Only a round patch under the collar works. A box above the grille lets all of the filter work.']
+          ? ['Only the round patch under the collar works. A box above the grille puts the whole filter to use.']
           : []),
       ],
     };

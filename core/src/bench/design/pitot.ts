@@ -7,7 +7,7 @@ export const pitot = defineTool({
   id: 'pitot',
   name: 'Pitot velocity',
   group: 'Air',
-  says: 'Velocity from velocity pressures: each one first, then the mean of the velocities.',
+  says: 'Air velocity from velocity pressures: convert each one, then average.',
   fields: {
     pressures: { kind: 'list', label: 'Velocity pressures', unit: 'inWc', min: 0, max: 5, least: 1, most: 60 },
     ...AIR_FIELDS,
@@ -30,8 +30,8 @@ export const pitot = defineTool({
         },
         airLine(density),
       ],
-      formula: 'V = 1096.7 × √(VP ÷ ρ) for each, then the mean',
-      notes: mean < 700 ? ['A pitot tube is poor under 600 to 700 fpm: a hot wire is better here.'] : [],
+      formula: 'V = 1096.7 × √(VP ÷ ρ) for each, then the average',
+      notes: mean < 700 ? ['A pitot tube is unreliable under 600 to 700 fpm. Use a hot wire.'] : [],
     };
   },
 });

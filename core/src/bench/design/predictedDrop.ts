@@ -9,7 +9,7 @@ export const predictedDrop = defineTool({
   id: 'predictedDrop',
   name: 'Predicted temperature drop',
   group: 'Temperature',
-  says: 'The drop a sound coil and charge would give at this airflow, with the capacity and the risk of ice.',
+  says: 'Temperature drop expected of a good coil and charge at this airflow, with capacity and icing risk.',
   fields: { ...COOLING_FIELDS, flowCfm: { kind: 'number', label: 'Airflow', unit: 'cfm', min: 75, max: 97_500 } },
   hides: (raw) => [raw.moisture === 'rh' ? 'returnWetF' : 'returnRhPercent'],
   solve(v) {
@@ -38,14 +38,14 @@ export const predictedDrop = defineTool({
       ok: true,
       headline: { label: 'predicted drop', value: coil.dropF, unit: 'deltaF', source: 'computed' },
       lines: [
-        { label: 'airflow a ton', value: perTon, unit: 'cfmPerTon', source: 'computed' },
+        { label: 'CFM per ton', value: perTon, unit: 'cfmPerTon', source: 'computed' },
         { label: 'total capacity', value: coil.capacityBtuH, unit: 'btuH', source: 'computed' },
         { label: 'sensible capacity', value: coil.sensibleBtuH, unit: 'btuH', source: 'computed' },
         { label: 'apparatus dew point', value: coil.apparatusF, unit: 'degF', source: 'computed' },
         { label: 'return dew point', value: air.dewPointF, unit: 'degF', source: 'computed' },
       ],
       formula:
-        'bypass-factor model: supply = BF × return + (1 − BF) × apparatus dew point, BF = 0.10^√(400 ÷ CFM a ton)',
+        'bypass-factor model: supply = BF × return + (1 − BF) × apparatus dew point, BF = 0.10^√(400 ÷ CFM per ton)',
       notes: [
         coil.wet ? 'The coil is wet.' : 'The return air is so dry that the coil stays dry: all capacity is sensible.',
         ...(ice ? [ice.sentence] : []),

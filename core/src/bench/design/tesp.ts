@@ -7,7 +7,7 @@ export const tesp = defineTool({
   id: 'tesp',
   name: 'External static and its budget',
   group: 'Pressure',
-  says: 'Total external static from the readings at the equipment’s inlet and outlet, against the plate.',
+  says: 'Total external static from inlet and outlet readings, compared with the nameplate.',
   fields: {
     returnInWc: {
       kind: 'number',
@@ -15,7 +15,7 @@ export const tesp = defineTool({
       unit: 'inWc',
       min: -5,
       max: 5,
-      hint: 'Either sign: suction is known by its side.',
+      hint: 'Either sign works: suction is known by its side.',
     },
     supplyInWc: { kind: 'number', label: 'Static out of the equipment', unit: 'inWc', min: -5, max: 5 },
     plateInWc: { kind: 'number', label: 'Nameplate maximum', unit: 'inWc', min: 0.05, max: 5, assumed: 0.5 },
@@ -32,7 +32,7 @@ export const tesp = defineTool({
     if (v.supplyInWc < 0) {
       return refuse(
         'supplyInWc',
-        'The supply side pushes: a reading below zero means swapped ports or a tip turned away from the flow.',
+        'Supply static should be above zero. Below zero, the ports are swapped or the tip faces away from the flow.',
       );
     }
     const total = v.supplyInWc - signedStaticInWc('return', v.returnInWc);
@@ -42,21 +42,21 @@ export const tesp = defineTool({
       ok: true,
       headline: { label: 'external static', value: total, unit: 'inWc', source: 'computed' },
       lines: [
-        { label: 'of the plate', value: (100 * total) / v.plateInWc, unit: 'percent', source: 'computed' },
-        { label: 'share of the filter', value: share(0.2), unit: 'inWc', source: 'ruleOfThumb' },
+        { label: 'of nameplate', value: (100 * total) / v.plateInWc, unit: 'percent', source: 'computed' },
+        { label: 'filter budget', value: share(0.2), unit: 'inWc', source: 'ruleOfThumb' },
         ...(v.coil === 'outside'
-          ? [{ label: 'share of the coil', value: share(0.4), unit: 'inWc', source: 'ruleOfThumb' } as const]
+          ? [{ label: 'coil budget', value: share(0.4), unit: 'inWc', source: 'ruleOfThumb' } as const]
           : []),
-        { label: 'share of the return ducts', value: share(duct), unit: 'inWc', source: 'ruleOfThumb' },
-        { label: 'share of the supply ducts', value: share(duct), unit: 'inWc', source: 'ruleOfThumb' },
+        { label: 'return duct budget', value: share(duct), unit: 'inWc', source: 'ruleOfThumb' },
+        { label: 'supply duct budget', value: share(duct), unit: 'inWc', source: 'ruleOfThumb' },
       ],
       formula: 'TESP = |supply| + |return|',
       notes: [
         total > v.plateInWc
-          ? `${toolText(total, 'inWc')} is over the ${toolText(v.plateInWc, 'inWc')} of the plate: find what takes it before raising the speed.`
+          ? `${toolText(total, 'inWc')} is over the ${toolText(v.plateInWc, 'inWc')} nameplate maximum. Find the restriction before raising the speed.`
           : total < 0.2 * v.plateInWc
-            ? 'Very low: look for an open duct, a missing filter or a slow fan before calling it good.'
-            : 'Within the plate.',
+            ? 'Very low: look for an open duct, a missing filter or a slow blower before you call it good.'
+            : 'Within the nameplate maximum.',
       ],
     };
   },

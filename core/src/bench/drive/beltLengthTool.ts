@@ -5,22 +5,22 @@ import { defineTool, refuse, type ToolLine } from '../../base/forms/tool';
 /** Belt for a centre distance, or centre distance for a belt. @example worked example D: 49.39 in. → A48, centres 16.46 in. */
 export const beltLengthTool = defineTool({
   id: 'beltLength',
-  name: 'Belt length and centres',
+  name: 'Belt length and centers',
   group: 'Drive',
-  says: 'The belt for a centre distance, or where a belt puts the centres; wrap and belt speed.',
-  care: 'Pitch diameters. Measure centres with the belt tight.',
+  says: 'Belt size for a center distance, or center distance for a belt. Also wrap and belt speed.',
+  care: 'Use pitch diameters. Measure center distance with the belt tight.',
   fields: {
     by: {
       kind: 'choice',
       label: 'Known',
       options: [
-        { id: 'centres', text: 'centre distance' },
+        { id: 'centres', text: 'center distance' },
         { id: 'belt', text: 'belt' },
       ],
     },
     onePitchIn: { kind: 'number', label: 'Motor sheave, pitch diameter', unit: 'in', min: 1, max: 60 },
     otherPitchIn: { kind: 'number', label: 'Blower sheave, pitch diameter', unit: 'in', min: 1, max: 60 },
-    centresIn: { kind: 'number', label: 'Centre distance', unit: 'in', min: 3, max: 120 },
+    centresIn: { kind: 'number', label: 'Center distance', unit: 'in', min: 3, max: 120 },
     section: {
       kind: 'choice',
       label: 'Section',
@@ -31,7 +31,7 @@ export const beltLengthTool = defineTool({
         { id: 'BX', text: 'BX' },
       ],
     },
-    mark: { kind: 'text', label: 'Mark on the belt', most: 12, hint: 'A48, BX60, 4L500' },
+    mark: { kind: 'text', label: 'Belt size', most: 12, hint: 'A48, BX60, 4L500' },
     motorRpm: { kind: 'number', label: 'Motor', unit: 'rpm', min: 300, max: 3600, optional: true },
   },
   hides: (raw) => (raw.by === 'belt' ? ['centresIn', 'section'] : ['mark']),
@@ -53,30 +53,32 @@ export const beltLengthTool = defineTool({
     ];
     const notes = (centres: number) =>
       wrapDeg(centres, large, small) < LEAST_WRAP_DEG
-        ? [`Under ${LEAST_WRAP_DEG}° of wrap the belt slips: more centre distance, or sheaves nearer in size.`]
+        ? [`Under ${LEAST_WRAP_DEG}° of wrap the belt slips. Use more center distance, or sheaves closer in size.`]
         : [];
     const formula = 'L = 2C + π/2 × (D + d) + (D − d)² ÷ 4C';
     if (v.by === 'belt') {
       const belt = readBeltMark(v.mark);
-      if (!belt) return refuse('mark', 'Not a mark this bench knows. Type it as A48, AX48, B60, BX60, 4L500 or 5L630.');
+      if (!belt)
+        return refuse('mark', 'Huff does not know this belt size. Type it like A48, AX48, B60, BX60, 4L500 or 5L630.');
       const centres = centresIn(belt.pitchIn, large, small);
-      if (centres === undefined) return refuse('mark', `Belt ${belt.mark} is too short to go round both sheaves.`);
+      if (centres === undefined) return refuse('mark', `Belt ${belt.mark} is too short for both sheaves.`);
       return {
         ok: true,
-        headline: { label: `centres with ${belt.mark}`, value: centres, unit: 'in', source: 'computed' },
+        headline: { label: `centers with ${belt.mark}`, value: centres, unit: 'in', source: 'computed' },
         lines: [{ label: 'pitch length', value: belt.pitchIn, unit: 'in', source: 'makersTable' }, ...about(centres)],
         formula,
         notes: notes(centres),
       };
     }
-    if (v.centresIn <= (large + small) / 2) return refuse('centresIn', 'At these centres the sheaves would touch.');
+    if (v.centresIn <= (large + small) / 2)
+      return refuse('centresIn', 'At this center distance the sheaves would touch.');
     const length = beltPitchLengthIn(v.centresIn, large, small);
     const nearest = standardBelts(v.section).reduce((a, b) =>
       Math.abs(b.pitchIn - length) < Math.abs(a.pitchIn - length) ? b : a,
     );
     const centres = centresIn(nearest.pitchIn, large, small);
     if (centres === undefined || Math.abs(nearest.pitchIn - length) > 6)
-      return refuse('centresIn', `No ${v.section} belt near ${length.toFixed(1)} in. is sold.`);
+      return refuse('centresIn', `No ${v.section} belt near ${length.toFixed(1)} in. is available.`);
     return {
       ok: true,
       headline: { label: 'pitch length', value: length, unit: 'in', source: 'computed' },
@@ -87,7 +89,7 @@ export const beltLengthTool = defineTool({
           unit: 'in',
           source: 'makersTable',
         },
-        { label: `centres with ${nearest.mark}`, value: centres, unit: 'in', source: 'computed' },
+        { label: `centers with ${nearest.mark}`, value: centres, unit: 'in', source: 'computed' },
         ...about(centres),
       ],
       formula,

@@ -11,30 +11,30 @@ export const beltTensionTool = defineTool({
   id: 'beltTension',
   name: 'Belt tension',
   group: 'Drive',
-  says: 'Free span, how far to press at mid-span, how true the sheaves must be.',
-  care: 'Locked out. With the belt manufacturer’s force; run in, then press again.',
+  says: 'Free span, deflection at mid-span and sheave alignment.',
+  care: 'Lock out. Use the belt manufacturer’s force. Check again after run-in.',
   fields: {
-    centresIn: { kind: 'number', label: 'Centre distance', unit: 'in', min: 3, max: 120 },
+    centresIn: { kind: 'number', label: 'Center distance', unit: 'in', min: 3, max: 120 },
     onePitchIn: { kind: 'number', label: 'Motor sheave, pitch diameter', unit: 'in', min: 1, max: 60 },
     otherPitchIn: { kind: 'number', label: 'Blower sheave, pitch diameter', unit: 'in', min: 1, max: 60 },
   },
   solve({ centresIn, onePitchIn, otherPitchIn }) {
     if (centresIn <= (onePitchIn + otherPitchIn) / 2)
-      return refuse('centresIn', 'At these centres the sheaves would touch.');
+      return refuse('centresIn', 'At this center distance the sheaves would touch.');
     const small = Math.min(onePitchIn, otherPitchIn);
     const span = spanIn(centresIn, onePitchIn, otherPitchIn);
     return {
       ok: true,
-      headline: { label: 'press at mid-span', value: deflectionIn(span), unit: 'in', source: 'ruleOfThumb' },
+      headline: { label: 'deflection at mid-span', value: deflectionIn(span), unit: 'in', source: 'ruleOfThumb' },
       lines: [
         { label: 'free span', value: span, unit: 'in', source: 'computed' },
-        { label: 'out of line at most', value: alignmentIn(centresIn), unit: 'in', source: 'ruleOfThumb' },
-        { label: 'room to fit an A belt', value: fittingRoomIn('A'), unit: 'in', source: 'ruleOfThumb' },
+        { label: 'misalignment, max', value: alignmentIn(centresIn), unit: 'in', source: 'ruleOfThumb' },
+        { label: 'room to install an A belt', value: fittingRoomIn('A'), unit: 'in', source: 'ruleOfThumb' },
       ],
-      formula: 'span = √(C² − ((D − d) ÷ 2)²); press 1/64 in. an inch of span; true within 1/10 in. a foot',
+      formula: 'span = √(C² − ((D − d) ÷ 2)²); deflect 1/64 in. per inch of span; align within 1/10 in. per foot',
       notes: [
-        `Force there: A belt ${forceText('A', small)}, B belt ${forceText('B', small)}; the belt’s own sheet goes first.`,
-        'Too tight wears bearings, too slack slips. A belt that is hot to the touch after a minute slips.',
+        `Force there: A belt ${forceText('A', small)}, B belt ${forceText('B', small)}. The belt manufacturer’s figure comes first.`,
+        'Too tight wears bearings; too slack slips. A belt that is hot after a minute is slipping.',
       ],
     };
   },

@@ -6,13 +6,13 @@ export const fanLawsTool = defineTool({
   id: 'fanLaws',
   name: 'Fan laws',
   group: 'Drive',
-  says: 'Airflow, static and power at another RPM on unchanged ducts.',
-  care: 'The ducts must not change between the two speeds.',
+  says: 'Airflow, static and power at another RPM, with the ducts unchanged.',
+  care: 'Valid only if nothing else changes.',
   fields: {
     rpmNow: { kind: 'number', label: 'Blower now', unit: 'rpm', min: 50, max: 5000 },
     rpmThen: { kind: 'number', label: 'Blower then', unit: 'rpm', min: 50, max: 5000 },
     flowCfm: { kind: 'number', label: 'Airflow now', unit: 'cfm', min: 20, max: 60_000, optional: true },
-    tespInWc: { kind: 'number', label: 'External static now', unit: 'inWc', min: 0, max: 10, optional: true },
+    tespInWc: { kind: 'number', label: 'Total external static now', unit: 'inWc', min: 0, max: 10, optional: true },
     bhp: { kind: 'number', label: 'Brake horsepower now', unit: 'hp', min: 0, max: 100, optional: true },
     amps: { kind: 'number', label: 'Motor amps now', unit: 'amps', min: 0, max: 300, optional: true },
   },
@@ -38,7 +38,7 @@ export const fanLawsTool = defineTool({
           : { label: 'airflow then', value: flowCfm * laws.flow, unit: 'cfm', source: 'computed' },
       lines,
       formula: 'CFM ∝ RPM, static ∝ RPM², brake horsepower ∝ RPM³',
-      notes: ratio > 1 ? ['After a speed-up measure the amps on every leg against the plate.'] : [],
+      notes: ratio > 1 ? ['After raising the speed, measure amps on every leg and compare with the nameplate.'] : [],
     };
   },
 });

@@ -6,8 +6,8 @@ export const sheaveTool = defineTool({
   id: 'sheaves',
   name: 'Sheaves and RPM',
   group: 'Drive',
-  says: 'Blower RPM from motor RPM and pitch diameters; turns for a wanted RPM; slip.',
-  care: 'Pitch diameters, not outside ones. Both halves of a two-groove sheave are turned alike.',
+  says: 'Blower RPM from motor RPM and pitch diameters, turns for a target RPM, and belt slip.',
+  care: 'Use pitch diameters, not outside diameters. Turn both grooves of a two-groove sheave alike.',
   fields: {
     motorRpm: {
       kind: 'number',
@@ -16,7 +16,7 @@ export const sheaveTool = defineTool({
       min: 300,
       max: 3600,
       assumed: 1750,
-      hint: 'measured is better than the plate',
+      hint: 'measured is better than nameplate',
     },
     kind: {
       kind: 'choice',
@@ -33,7 +33,7 @@ export const sheaveTool = defineTool({
     turnsOpen: { kind: 'number', label: 'Turns open now', unit: 'turns', min: 0, max: 10 },
     blowerPitchIn: { kind: 'number', label: 'Blower sheave, pitch diameter', unit: 'in', min: 2, max: 60 },
     measuredRpm: { kind: 'number', label: 'Blower measured', unit: 'rpm', min: 50, max: 5000, optional: true },
-    wantedRpm: { kind: 'number', label: 'Blower wanted', unit: 'rpm', min: 50, max: 5000, optional: true },
+    wantedRpm: { kind: 'number', label: 'Target blower RPM', unit: 'rpm', min: 50, max: 5000, optional: true },
   },
   hides: (raw) => (raw.kind === 'fixed' ? ['leastPitchIn', 'mostPitchIn', 'turns', 'turnsOpen'] : ['pitchIn']),
   solve(v) {
@@ -43,7 +43,7 @@ export const sheaveTool = defineTool({
     if (adjustable && v.turnsOpen > v.turns) {
       return refuse(
         'turnsOpen',
-        `The sheave turns from 0 to ${v.turns}: past it the belt runs on the bottom of the groove.`,
+        `The sheave turns from 0 to ${v.turns}. Past that, the belt rides on the bottom of the groove.`,
       );
     }
     const sheave: AdjustableSheave = {
@@ -60,9 +60,9 @@ export const sheaveTool = defineTool({
     if (v.measuredRpm !== undefined) {
       const slip = beltSlip(v.measuredRpm, rpm);
       lines.push({ label: 'slip', value: 100 * slip, unit: 'percent', source: 'computed' });
-      if (slip > MOST_SLIP) notes.push('Over 3 % slip: slack, worn, oily or out of line. Mend that first.');
+      if (slip > MOST_SLIP) notes.push('Over 3 % slip: the belt is slack, worn, oily or out of line. Fix that first.');
       if (slip < -0.01)
-        notes.push('The blower turns faster than the sheaves say: check the diameters and the motor’s RPM.');
+        notes.push('The blower turns faster than the sheaves allow. Check the diameters and motor RPM.');
     }
     if (v.wantedRpm !== undefined) {
       const wanted = (v.wantedRpm * v.blowerPitchIn) / v.motorRpm;
@@ -72,7 +72,7 @@ export const sheaveTool = defineTool({
         const turns = Math.round(exact / TURN_STEP) * TURN_STEP;
         if (turns < 0 || turns > v.turns) {
           notes.push(
-            `The fitted sheave gives ${Math.round(blowerRpm(v.motorRpm, v.leastPitchIn, v.blowerPitchIn))} to ${Math.round(blowerRpm(v.motorRpm, v.mostPitchIn, v.blowerPitchIn))} RPM: another sheave is needed.`,
+            `The fitted sheave gives ${Math.round(blowerRpm(v.motorRpm, v.leastPitchIn, v.blowerPitchIn))} to ${Math.round(blowerRpm(v.motorRpm, v.mostPitchIn, v.blowerPitchIn))} RPM. Another sheave is needed.`,
           );
         } else {
           lines.push(

@@ -6,8 +6,8 @@ export const imbalanceTool = defineTool({
   id: 'phaseImbalance',
   name: 'Three-phase imbalance',
   group: 'Electrical',
-  says: 'How uneven three line voltages or currents are, and what to do about it.',
-  care: 'Live work: only qualified people, with the meter and gloves rated for it.',
+  says: 'Imbalance of three line voltages or currents, and what to do about it.',
+  care: 'Live work: qualified people only, with a rated meter and gloves.',
   fields: {
     of: {
       kind: 'choice',

@@ -23,8 +23,8 @@ export const motorLoadTool = defineTool({
   id: 'motorLoad',
   name: 'Motor load',
   group: 'Electrical',
-  says: 'Amps against the plate, power, and the amps at another speed.',
-  care: 'Live work: only qualified people. Doors on, as it runs; with three phases each leg, or the highest.',
+  says: 'Amps against the nameplate, power, and amps at another speed.',
+  care: 'Live work: qualified people only. Doors on, running normally. On three phase read each leg, or enter the highest.',
   fields: {
     phases: {
       kind: 'choice',
@@ -41,7 +41,7 @@ export const motorLoadTool = defineTool({
     watts: { kind: 'number', label: 'Metered power', unit: 'watts', min: 5, max: 60_000, optional: true },
     plateAmps: {
       kind: 'number',
-      label: 'Full-load amps of the plate',
+      label: 'Full-load amps (FLA)',
       unit: 'amps',
       min: 0.05,
       max: 300,
@@ -58,7 +58,7 @@ export const motorLoadTool = defineTool({
     const { volts, amps, legVolts, legAmps } = load;
     const idle = (['legVolts', 'legAmps'] as const).find((id) => values[id] && !load[id]);
     if (idle !== undefined || volts === undefined || amps === undefined)
-      return refuse(idle ?? 'amps', 'Nothing on any leg: measure with the motor running.');
+      return refuse(idle ?? 'amps', 'No amps on any leg. Measure with the motor running.');
     const lines: ToolLine[] = [
       watts === undefined
         ? {
@@ -66,7 +66,7 @@ export const motorLoadTool = defineTool({
             value: electricWatts(volts, amps, ASSUMED_POWER_FACTOR, phases === 'three' ? 3 : 1),
             unit: 'watts',
             source: 'assumed',
-            note: `power factor taken as ${ASSUMED_POWER_FACTOR}`,
+            note: `assumed power factor ${ASSUMED_POWER_FACTOR}`,
           }
         : { label: 'power, metered', value: watts, unit: 'watts', source: 'typed' },
     ];
@@ -81,24 +81,25 @@ export const motorLoadTool = defineTool({
       const { level, sentence } = imbalanceFinding(of, percent);
       if (level !== 'good') notes.push(`${of === 'volts' ? 'Volts' : 'Amps'}: ${sentence}`);
     }
-    if (phases === 'three' && !legAmps)
-      notes.push('Amps of one leg stand for three: read the other two, the highest counts.');
+    if (phases === 'three' && !legAmps) notes.push('Amps of one leg only. Measure the other two; the highest counts.');
     const most = plateAmps === undefined ? undefined : mostAmps(plateAmps, serviceFactor);
     if (most !== undefined) {
       lines.push({
-        label: 'of plate × service factor',
+        label: 'of nameplate × service factor',
         value: (100 * amps) / most,
         unit: 'percent',
         source: 'computed',
       });
       if (amps > most)
-        notes.push(`It draws more than the ${most.toFixed(1)} A it may, already: no more speed, find what loads it.`);
+        notes.push(`It draws more than the ${most.toFixed(1)} A allowed. Do not raise the speed; find what loads it.`);
     }
     if (rpmNow !== undefined && rpmThen !== undefined) {
       const then = amps * fanLaws(rpmThen / rpmNow).power;
       lines.push({ label: 'amps then', value: then, unit: 'amps', source: 'computed' });
       if (most !== undefined && then > most && amps <= most)
-        notes.push(`At ${rpmThen} RPM it would draw over ${most.toFixed(1)} A: a larger motor, or less speed.`);
+        notes.push(
+          `At ${rpmThen} RPM it would draw over ${most.toFixed(1)} A. Choose a larger motor or a lower speed.`,
+        );
     }
     return {
       ok: true,

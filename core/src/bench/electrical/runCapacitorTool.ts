@@ -7,7 +7,7 @@ export const runCapacitorTool = defineTool({
   name: 'Run capacitor while running',
   group: 'Electrical',
   says: 'Capacitance from amps and volts of the running motor, at 60 Hz.',
-  care: 'Live work. Amps in the capacitor’s own lead; discharge it before touching it.',
+  care: 'Live work. Read amps in the capacitor’s own lead. Discharge it before touching it.',
   fields: {
     amps: { kind: 'number', label: 'Amps through its lead', unit: 'amps', min: 0.05, max: 60 },
     volts: { kind: 'number', label: 'Volts across it', unit: 'volts', min: 90, max: 700 },
@@ -25,7 +25,7 @@ export const runCapacitorTool = defineTool({
         off < -tolerancePercent
           ? 'Weak: replace it. Same capacity, same or higher voltage rating, never lower.'
           : off > tolerancePercent
-            ? 'Over its rating: wrong part, or the amps are not its own. Check both.'
+            ? 'Over its rating: wrong part, or amps of another circuit. Check both.'
             : 'Within its rating.',
       );
     }

@@ -39,7 +39,10 @@ interface CoolingValues {
 export function enteringAir(v: CoolingValues): Moisture | (ToolOutcome & { readonly ok: false }) {
   if (v.moisture === 'rh') return { relativeHumidity: v.returnRhPercent / 100 };
   if (v.returnWetF > v.returnF) {
-    return refuse('returnWetF', 'The wet bulb cannot be above the dry bulb. Swapped, or a dry sock?') as ToolOutcome & {
+    return refuse(
+      'returnWetF',
+      'The wet bulb cannot be above the dry bulb. Are they swapped, or is the sock dry?',
+    ) as ToolOutcome & {
       ok: false;
     };
   }

@@ -7,15 +7,15 @@ const heatKitTool = defineTool({
   id: 'heatKit',
   name: 'Heat kit and breaker',
   group: 'Heat',
-  says: 'Kit size from volts and amps, circuit by circuit, and the least breaker with the blower on it.',
-  care: 'Live work: only qualified people. Breaker and wire defer to local code and a licensed electrician.',
+  says: 'Heat kit size from volts and amps per circuit, and the smallest breaker with the blower on it.',
+  care: 'Live work: qualified people only. Local code and a licensed electrician decide breaker and wire.',
   fields: {
     volts: { kind: 'number', label: 'Volts, heating', unit: 'volts', min: 90, max: 600 },
     circuitAmps: { kind: 'list', label: 'Amps of each circuit', unit: 'amps', min: 0.5, max: 120, least: 1, most: 6 },
     blowerAmps: { kind: 'number', label: 'Blower', unit: 'amps', min: 0, max: 40, assumed: 4 },
     fittedAmps: {
       kind: 'number',
-      label: 'Breaker fitted, largest circuit',
+      label: 'Breaker, largest circuit',
       unit: 'amps',
       min: 10,
       max: 200,
@@ -26,16 +26,17 @@ const heatKitTool = defineTool({
     const { watts, namedKw, kitKw } = heatKit(circuitAmps.map((amps) => ({ volts, amps })));
     const most = Math.max(...circuitAmps);
     const least = breakerAmps(most, blowerAmps);
-    const notes = [`Named at 240 V: the next kit is ${kitKw} kW.`];
+    const notes = [`At 240 V, the nearest kit size is ${kitKw} kW.`];
     if (volts < 216)
-      notes.push(`At ${Math.round(volts)} V a kit gives ${Math.round(100 * (volts / 240) ** 2)} % of its name.`);
-    if (least === undefined) notes.push('Over 100 A with 125 %: more than one circuit is due. A licensed electrician.');
+      notes.push(`At ${Math.round(volts)} V a kit puts out ${Math.round(100 * (volts / 240) ** 2)} % of its rating.`);
+    if (least === undefined)
+      notes.push('Over 100 A at 125 %: it needs more than one circuit. Call a licensed electrician.');
     else if (fittedAmps !== undefined && fittedAmps > least)
       notes.push(
-        `Fitted ${fittedAmps} A is larger than ${least} A: a finding for a licensed electrician, with the wire.`,
+        `Fitted ${fittedAmps} A is larger than ${least} A. Have a licensed electrician check breaker and wire.`,
       );
     else if (fittedAmps !== undefined && fittedAmps < least)
-      notes.push(`Fitted ${fittedAmps} A is under ${least} A: it trips, or the wire is small.`);
+      notes.push(`Fitted ${fittedAmps} A is under ${least} A: it will trip, or the wire is too small.`);
     return {
       ok: true,
       headline: { label: 'power', value: watts, unit: 'watts', source: 'computed' },
@@ -56,9 +57,9 @@ const elementTool = defineTool({
   id: 'elementVolts',
   name: 'Element at another voltage',
   group: 'Heat',
-  says: 'What an element named at 240 V gives and draws at the volts that are there.',
+  says: 'Output and amps of a 240 V element at the measured voltage.',
   fields: {
-    namedKw: { kind: 'number', label: 'Named, kW at 240 V', unit: 'factor', min: 0.5, max: 40 },
+    namedKw: { kind: 'number', label: 'Rating at 240 V, kW', unit: 'factor', min: 0.5, max: 40 },
     volts: { kind: 'number', label: 'Volts, heating', unit: 'volts', min: 90, max: 300 },
   },
   solve({ namedKw, volts }) {
@@ -78,8 +79,8 @@ export const windingTool = defineTool({
   id: 'windings',
   name: 'Winding check',
   group: 'Electrical',
-  says: 'How far three windings lie off their mean, and ohms to ground.',
-  care: 'Power locked out and verified dead; capacitor discharged; leads off.',
+  says: 'Imbalance of three windings, and ohms to ground.',
+  care: 'Lock out and verify dead. Discharge the capacitor. Take the leads off.',
   fields: {
     ohms: { kind: 'list', label: 'Ohms by pair', unit: 'ohms', min: 0, max: 10_000, least: 3, most: 3 },
     toGround: {
@@ -95,7 +96,7 @@ export const windingTool = defineTool({
     const mean = ohms.reduce((sum, one) => sum + one, 0) / ohms.length;
     const apart = windingsApartPercent(ohms);
     if (apart === undefined)
-      return refuse('ohms', 'Three times nothing: are the leads on, and the meter on its lowest range?');
+      return refuse('ohms', 'All three read zero. Are the leads on, and the meter on its lowest range?');
     return {
       ok: true,
       headline: { label: 'apart', value: apart, unit: 'percentFine', source: 'computed' },
@@ -103,10 +104,10 @@ export const windingTool = defineTool({
       formula: 'largest off the mean ÷ mean',
       notes: [
         toGround === 'reads'
-          ? 'To ground: the motor is bad. No new fuse before it is out.'
+          ? 'Grounded: the motor is bad. Replace no fuse before it is out.'
           : apart <= 10
-            ? 'Within 10 % and open to ground: windings good. An electronic motor that has line and its request: the module.'
-            : 'Over 10 % apart: windings bad.',
+            ? 'Within 10 % and open to ground: windings are good. If an electronic motor has line voltage and a call, the module is bad.'
+            : 'Over 10 % apart: windings are bad.',
       ],
     };
   },

@@ -14,7 +14,7 @@ import { defineTool, refuse, type ToolLine } from '../../base/forms/tool';
 
 const REFRIGERANT = {
   kind: 'choice',
-  label: 'Refrigerant, from the plate',
+  label: 'Refrigerant, from the nameplate',
   options: REFRIGERANTS.map((id) => ({ id, text: id })),
 } as const;
 const ALTITUDE = { kind: 'number', label: 'Altitude', unit: 'ft', min: -1000, max: 12_000, assumed: 0 } as const;
@@ -25,7 +25,7 @@ const saturationTool = defineTool({
   id: 'saturation',
   name: 'Saturation',
   group: 'Refrigerant',
-  says: 'Dew and bubble temperature of a gauge pressure, over the site’s barometer.',
+  says: 'Saturation temperature of a gauge pressure at the site’s altitude.',
   care: CARE,
   fields: {
     refrigerant: REFRIGERANT,
@@ -55,7 +55,7 @@ const superheatTool = defineTool({
   id: 'superheat',
   name: 'Superheat and subcooling',
   group: 'Refrigerant',
-  says: 'Suction line over dew, bubble over liquid line.',
+  says: 'Superheat at the suction line, subcooling at the liquid line.',
   care: CARE,
   fields: {
     refrigerant: REFRIGERANT,
@@ -72,7 +72,7 @@ const superheatTool = defineTool({
     const lines: ToolLine[] = [{ label: 'dew', value: dew, unit: 'degF', source: 'computed' }];
     if (liquidPsig !== undefined && liquidLineF !== undefined) {
       if (liquidPsig <= suctionPsig)
-        return refuse('liquidPsig', 'The liquid side is not over suction: are the hoses swapped?');
+        return refuse('liquidPsig', 'Liquid pressure is not above suction pressure. Are the hoses swapped?');
       const bubble = saturationTempF(refrigerant, liquidPsig + barometer, 'bubble');
       if (isOff(bubble)) return refuse('liquidPsig', bubble.sentence);
       lines.push(
@@ -85,7 +85,7 @@ const superheatTool = defineTool({
       headline: { label: 'superheat', value: suctionLineF - dew, unit: 'deltaF', source: 'computed' },
       lines,
       formula: 'superheat = suction line − dew; subcooling = bubble − liquid line',
-      notes: ['Airflow first: on a starved or iced coil neither says anything of the charge.'],
+      notes: ['Check airflow first. With low airflow or ice, neither one tells you the charge.'],
     };
   },
 });
@@ -95,7 +95,7 @@ const orificeTool = defineTool({
   id: 'orificeTarget',
   name: 'Fixed-orifice target',
   group: 'Refrigerant',
-  says: 'Superheat asked of a fixed orifice by return wet bulb and outdoor temperature.',
+  says: 'Target superheat of a fixed orifice, from return wet bulb and outdoor temperature.',
   care: CARE,
   fields: {
     returnWetBulbF: { kind: 'number', label: 'Return wet bulb', unit: 'degF', min: 30, max: 95 },
@@ -106,14 +106,14 @@ const orificeTool = defineTool({
     if (asked === undefined)
       return refuse(
         'outdoorF',
-        'No target here: it holds for 50 to 76 °F wet bulb and 55 to 115 °F outdoors, where at least 5 °F is asked. Weigh the charge in.',
+        'No target at these temperatures: it needs 50 to 76 °F wet bulb and 55 to 115 °F outdoors. Weigh the charge in.',
       );
     return {
       ok: true,
-      headline: { label: 'superheat asked', value: asked, unit: 'deltaF', source: 'ruleOfThumb' },
+      headline: { label: 'target superheat', value: asked, unit: 'deltaF', source: 'ruleOfThumb' },
       lines: [],
       formula: 'superheat = (3 · wet bulb − 80 − outdoors) ÷ 2',
-      notes: ['The manufacturer’s own chart goes before it.'],
+      notes: ['The manufacturer’s chart comes first.'],
     };
   },
 });
@@ -123,7 +123,7 @@ const chargeChartTool = defineTool({
   id: 'chargeChart',
   name: 'Charge chart',
   group: 'Refrigerant',
-  says: 'What a manufacturer’s chart asks at today’s outdoor temperature, between its rows.',
+  says: 'Charging chart target at today’s outdoor temperature, read between its rows.',
   care: CARE,
   fields: {
     outdoorF: { kind: 'number', label: 'Outdoors', unit: 'degF', min: -20, max: 130 },
@@ -136,7 +136,7 @@ const chargeChartTool = defineTool({
       least: 2,
       most: 12,
     },
-    chartAskedF: { kind: 'list', label: 'Chart: figures asked', unit: 'deltaF', min: 0, max: 40, least: 2, most: 12 },
+    chartAskedF: { kind: 'list', label: 'Chart: targets', unit: 'deltaF', min: 0, max: 40, least: 2, most: 12 },
   },
   solve({ outdoorF, chartOutdoorF, chartAskedF }) {
     const fault = chartFault(chartOutdoorF, chartAskedF);
@@ -145,7 +145,8 @@ const chargeChartTool = defineTool({
       chartOutdoorF.map((temp, i) => ({ outdoorF: temp, askedF: chartAskedF[i]! })),
       outdoorF,
     );
-    if (asked === undefined) return refuse('outdoorF', 'The chart ends before this temperature: it is not stretched.');
+    if (asked === undefined)
+      return refuse('outdoorF', 'The chart ends before this temperature, so there is no target.');
     return {
       ok: true,
       headline: { label: 'asked', value: asked, unit: 'deltaF', source: 'nameplate' },
@@ -161,7 +162,7 @@ const fanCyclingTool = defineTool({
   id: 'fanCycling',
   name: 'Fan cycling in the cold',
   group: 'Refrigerant',
-  says: 'Cut-out and cut-in of a head-pressure control as pressures of the refrigerant.',
+  says: 'Head-pressure control: cut-out and cut-in as refrigerant pressures.',
   care: CARE,
   fields: {
     refrigerant: REFRIGERANT,
@@ -184,9 +185,9 @@ const fanCyclingTool = defineTool({
     altitudeFt: ALTITUDE,
   },
   solve({ refrigerant, cutOutF, cutInF, altitudeFt }) {
-    if (cutInF <= cutOutF) return refuse('cutInF', 'The fan comes on above where it went off: cut-in over cut-out.');
+    if (cutInF <= cutOutF) return refuse('cutInF', 'The cut-in must be above the cut-out.');
     const set = fanCyclingPsig(refrigerant, { cutOut: cutOutF, cutIn: cutInF }, altitudeFt);
-    if (!set) return refuse('cutInF', 'These temperatures lie off the saturation table.');
+    if (!set) return refuse('cutInF', 'These temperatures are outside the saturation table.');
     return {
       ok: true,
       headline: { label: 'fan off', value: set.cutOutPsig, unit: 'psig', source: 'computed' },

@@ -13,8 +13,8 @@ export const measuredDrop = defineTool({
   id: 'measuredDrop',
   name: 'Drop, measured and predicted',
   group: 'Temperature',
-  says: 'The measured temperature drop beside what a sound coil would give at this airflow.',
-  care: '10 to 15 min after the start. At the unit, not at the far register; supply probe out of the rain of the coil.',
+  says: 'Measured temperature drop compared with a good coil at this airflow.',
+  care: 'Run 10 to 15 min. Measure at the unit, not at a far register. Keep the supply probe away from coil spray.',
   fields: {
     ...LENIENT_COOLING_FIELDS,
     supplyF: { kind: 'number', label: 'Supply dry bulb', unit: 'degF', min: 20, max: 110 },
@@ -36,7 +36,7 @@ export const measuredDrop = defineTool({
       min: 50,
       max: 110,
       optional: true,
-      hint: 'Against the return at the unit: over 3 °F apart is a leak.',
+      hint: 'Compared with the return at the unit: over 3 °F apart is a leak.',
     },
     minutes: { kind: 'number', label: 'Minutes running', unit: 'count', min: 0, max: 1440, optional: true },
   },
@@ -49,7 +49,7 @@ export const measuredDrop = defineTool({
       : { relativeHumidity: USUAL_COOLING_AIR.relativeHumidity };
     if ('ok' in entering) return entering;
     if (v.supplyWetF !== undefined && v.supplyWetF > v.supplyF) {
-      return refuse('supplyWetF', 'The wet bulb cannot be above the dry bulb. Swapped, or a dry sock?');
+      return refuse('supplyWetF', 'The wet bulb cannot be above the dry bulb. Are they swapped, or is the sock dry?');
     }
     const dropF = v.returnF - v.supplyF;
     if (dropF < -5) return refuse('supplyF', 'The supply is warmer than the return. Swapped probes, or heating?');
@@ -106,17 +106,17 @@ export const measuredDrop = defineTool({
       ],
       formula: 'drop = return − supply, dry bulb',
       notes: [
-        ...(isMoistureRead ? [] : ['Moisture was not read: 50 % relative humidity is assumed.']),
+        ...(isMoistureRead ? [] : ['Moisture not measured: 50 % relative humidity assumed.']),
         ...(v.outdoorF === undefined
-          ? [`Outdoor air was not read: ${shownWords(USUAL_COOLING_AIR.outdoorF, 'degF', 0)} is assumed.`]
+          ? [`Outdoor air not measured: ${shownWords(USUAL_COOLING_AIR.outdoorF, 'degF', 0)} assumed.`]
           : []),
         ...(v.minutes !== undefined && v.minutes < 10
-          ? [`After ${v.minutes} min the drop is not steady: wait for 10 to 15.`]
+          ? [`After ${v.minutes} min the drop is not steady. Wait 10 to 15 min.`]
           : []),
-        ...(v.returnF < 68 || v.returnF > 85 ? ['Return air outside 68 to 85 °F: judge cooling with care.'] : []),
+        ...(v.returnF < 68 || v.returnF > 85 ? ['Return air outside 68 to 85 °F: judge cooling carefully.'] : []),
         ...(v.roomF !== undefined && Math.abs(v.returnF - v.roomF) > 3
           ? [
-              `The air at the unit is ${shownWords(Math.abs(v.returnF - v.roomF), 'deltaF', 0)} ${v.returnF > v.roomF ? 'warmer' : 'colder'} than the room: a return leak? The drop is that of the air at the unit.`,
+              `The air at the unit is ${shownWords(Math.abs(v.returnF - v.roomF), 'deltaF', 0)} ${v.returnF > v.roomF ? 'warmer' : 'colder'} than the room: check for a return leak. The drop uses the air at the unit.`,
             ]
           : []),
         ...(ice ? [ice.sentence] : []),

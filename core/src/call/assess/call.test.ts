@@ -140,7 +140,7 @@ test('the refrigerant side is judged only through its gate', () => {
   expect(shut.triage).toEqual([]);
   const open = call([fact('ladder', CHARGE)], SOUND_AIR);
   expect(open.circuits[0]!.patterns?.ranked[0]!.pattern.id).toBe('lowCharge');
-  expect(open.triage[0]!.toDo).toMatch(/Find the leak first/);
+  expect(open.triage[0]!.toDo).toMatch(/Find and repair the leak/);
   expect(call([fact('ladder', CHARGE)], { ...SOUND_AIR, ice: 'coil' }).circuits[0]!.isOpen).toBe(false);
 });
 
@@ -156,7 +156,7 @@ test('circuits stand by themselves: one short of charge, one sound, and each is 
 
 test('two circuits with the same gauges are asked about', () => {
   const { circuits } = call([fact('ladder', CHARGE), fact('ladder', { ...CHARGE, circuit: '2' })], SOUND_AIR);
-  expect(circuits[1]!.errors.at(-1)?.message).toBe('Both gauges read as on circuit 1: were the hoses moved?');
+  expect(circuits[1]!.errors.at(-1)?.message).toBe('Both gauges read the same as circuit 1: were the hoses moved?');
   expect(call([fact('ladder', CHARGE)], SOUND_AIR).circuits[0]!.errors).toEqual([]);
 });
 
@@ -207,7 +207,7 @@ test('what washing an outdoor coil did is told from the high side before and aft
   const only = (facts: Fact[]) => call(facts, SOUND_AIR).circuits[0]!.washed;
   expect(only([ladder(450, 0)])).toBeUndefined();
   expect(only([washed])?.word).toBe('cantSay');
-  expect(only([ladder(450, 0), washed])?.sentence).toMatch(/read the high side again/);
+  expect(only([ladder(450, 0), washed])?.sentence).toMatch(/measure the high side again/);
   const fell = only([ladder(450, 0), washed, ladder(340, 20)])!;
   expect(fell.word).toBe('inside');
   expect(fell.beforeF! - fell.afterF!).toBeGreaterThan(15);
@@ -228,7 +228,7 @@ test('a coil damp from washing shuts the gate until it has run dry', () => {
     );
   expect(line()).toBeUndefined();
   expect(line('washed')).toMatchObject({ isOpen: false });
-  expect(line('washed')!.why).toMatch(/run it dry/);
+  expect(line('washed')!.why).toMatch(/Run it dry/);
   expect(line('normal')).toMatchObject({ isOpen: true });
 });
 
@@ -244,10 +244,10 @@ test('what a point found is not written a second time as the likely cause', () =
 test('a flash code alone tells the power station nothing, and it does not say that it does', () => {
   const { power } = call([check('flashCode', 'flashing', { note: '3 long' })]);
   expect(power.suspects.told).toBe(0);
-  expect(power.sentence).toMatch(/^Nothing read yet/);
+  expect(power.sentence).toMatch(/^Nothing tested yet/);
 });
 
-test('a make-up unit is held against its set point, its plate and its dial', () => {
+test('a make-up unit is held against its set point, its nameplate and its dial', () => {
   const { triage, makeUp } = call([
     check('makeUpSetF', 65),
     check('makeUpSupplyF', 45),
@@ -351,7 +351,7 @@ describe('after a fix', () => {
       undefined,
       undefined,
     ]);
-    expect(power.sentence).toMatch(/^Motor winding: fixed\. Start it, then read amps/);
+    expect(power.sentence).toMatch(/^Motor winding: fixed\. Start it, then measure amps/);
     expect(triage.map(({ id, outcome }) => [id, outcome])).toEqual([['cause-windings', 'dealtWith']]);
   });
 

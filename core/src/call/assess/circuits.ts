@@ -72,22 +72,22 @@ function outdoorWashed(call: CallFacts, id: string): WashedCoil | undefined {
   if (beforeF === undefined)
     return {
       word: 'cantSay',
-      sentence: 'Washed: the high side was not read before it, so what it did cannot be told.',
+      sentence: 'Washed. The high side was not measured before, so the effect is unknown.',
     };
   if (afterF === undefined)
     return {
       beforeF,
       word: 'cantSay',
-      sentence: `Washed. Condensing was ${Math.round(beforeF)} °F over ambient: read the high side again.`,
+      sentence: `Washed. Condensing was ${Math.round(beforeF)} °F over ambient: measure the high side again.`,
     };
   const moved = `Condensing over ambient ${Math.round(beforeF)} °F before washing, ${Math.round(afterF)} °F after`;
   return beforeF - afterF >= LEAST_FALL_F
-    ? { beforeF, afterF, word: 'inside', sentence: `${moved}: it was dirt.` }
+    ? { beforeF, afterF, word: 'inside', sentence: `${moved}: dirt was the cause.` }
     : {
         beforeF,
         afterF,
         word: 'atTheEdge',
-        sentence: `${moved}: dirt was not what raised it, or it runs deeper in the coil.`,
+        sentence: `${moved}: dirt was not the cause, or it is deeper in the coil.`,
       };
 }
 
@@ -114,7 +114,7 @@ function mixedUp(id: string, raw: RawInputs, ladders: ReadonlyMap<string, RawInp
   const twin = [...ladders].find(
     ([other, one]) => other !== id && one.suctionPsig === suctionPsig && one.highPsig === highPsig,
   );
-  const message = `Both gauges read as on circuit ${twin?.[0]}: were the hoses moved?`;
+  const message = `Both gauges read the same as circuit ${twin?.[0]}: were the hoses moved?`;
   return twin ? [{ field: 'suctionPsig', message }] : [];
 }
 

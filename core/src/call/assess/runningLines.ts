@@ -29,12 +29,12 @@ function ampsOf({ all, checks, context }: RunningFacts): CallLine[] {
     const amps = checks.get(point)?.value;
     const { plateAmps, serviceFactor = 1 } = context;
     if (amps === undefined || plateAmps === undefined) continue;
-    const share = `${speed}: ${amps} A, ${Math.round((100 * amps) / plateAmps)} % of the plate`;
+    const share = `${speed}: ${amps} A, ${Math.round((100 * amps) / plateAmps)} % of nameplate`;
     if (amps > plateAmps * serviceFactor)
       lines.push({
         id: `${point}-over`,
         word: 'outside',
-        sentence: `${share}: overloaded. Static, wheel, volts, bearings.`,
+        sentence: `${share}: overloaded. Check static, wheel, volts and bearings.`,
       });
     else lines.push({ id: `${point}-under`, word: amps > plateAmps ? 'atTheEdge' : 'inside', sentence: `${share}.` });
   }
@@ -87,7 +87,7 @@ function dialOf({ checks, context: { plateAmps, serviceFactor = 1 }, scheme }: R
     {
       id: 'overload-dial',
       word: isTripped ? 'atTheEdge' : 'inside',
-      sentence: `Overload dial: at most ${overloadDialAmps(plateAmps, serviceFactor).toFixed(1)} A for a nameplate of ${plateAmps} A. Never set it higher to stop a trip; sizing is for a licensed electrician.`,
+      sentence: `Overload dial: at most ${overloadDialAmps(plateAmps, serviceFactor).toFixed(1)} A for a nameplate of ${plateAmps} A. Never raise it to stop a trip. A licensed electrician decides sizing.`,
     },
   ];
 }

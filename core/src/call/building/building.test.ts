@@ -8,9 +8,9 @@ test('outdoor air from three temperatures, with its error', () => {
 });
 
 test.each([
-  [72, 71, 70, /2 °F apart: too near/],
-  [72, 72, 72, /too near/],
-  [72, 80, 32, /outside of return and outdoors/],
+  [72, 71, 70, /2 °F apart: too close/],
+  [72, 72, 72, /too close/],
+  [72, 80, 32, /not between return and outdoor air/],
 ])('%d, %d, %d is refused with the reason', (returnF, mixedF, outdoorF, words) => {
   const told = outdoorAirShare(returnF, mixedF, outdoorF);
   expect(!told.ok && told.why).toMatch(words);
@@ -28,12 +28,12 @@ test('net of a building: pulled, even, pushed, and flows that contradict the pre
 
 describe('what was not read is not taken for none', () => {
   test.each([
-    [{ exhaustCfm: [2400], makeUpCfm: [], outdoorAirCfm: [] }, 'Make-up air and outdoor air not read'],
-    [{ exhaustCfm: [2400], makeUpCfm: [], outdoorAirCfm: [600] }, 'Make-up air not read'],
-    [{ exhaustCfm: [], makeUpCfm: [1700], outdoorAirCfm: [0] }, 'Exhaust not read'],
+    [{ exhaustCfm: [2400], makeUpCfm: [], outdoorAirCfm: [] }, 'Make-up air and outdoor air not entered'],
+    [{ exhaustCfm: [2400], makeUpCfm: [], outdoorAirCfm: [600] }, 'Make-up air not entered'],
+    [{ exhaustCfm: [], makeUpCfm: [1700], outdoorAirCfm: [0] }, 'Exhaust not entered'],
   ])('%j asks for it', (flows, words) => {
     const net = netBuilding(flows);
-    expect(net).toEqual({ word: 'cantSay', sentence: `${words}: 0 where there is none.` });
+    expect(net).toEqual({ word: 'cantSay', sentence: `${words}. Enter 0 if there is none.` });
   });
 
   test('a building whose pressure is read is pulled or pushed by it alone', () => {
@@ -51,7 +51,7 @@ test('an imbalance inside the error of its flows asks for the pressure, and the 
   const flows = { exhaustCfm: [2000], makeUpCfm: [1500], outdoorAirCfm: [200] };
   expect(netBuilding(flows)).toMatchObject({
     word: 'atTheEdge',
-    sentence: expect.stringMatching(/Read the building pressure/),
+    sentence: expect.stringMatching(/Measure the building pressure/),
   });
   expect(netBuilding(flows, -0.06).word).toBe('outside');
 });
@@ -60,7 +60,7 @@ test('flows that come out even contradict no pressure: an exhaust was left out',
   for (const makeUp of [2000, 2050, 1950]) {
     const net = netBuilding({ exhaustCfm: [2000], makeUpCfm: [makeUp], outdoorAirCfm: [0] }, -0.05);
     expect(net.word).toBe('outside');
-    expect(net.sentence).toMatch(/under negative pressure though its airflows add up/);
+    expect(net.sentence).toMatch(/under negative pressure though the airflows add up/);
     expect(net).not.toHaveProperty('missingCfm');
   }
 });
@@ -76,7 +76,7 @@ test.each([
   [0.01, 'good', undefined],
   [0.018, 'edge', undefined],
   [0.035, 'bad', /^A closed room is pressurized/],
-  [-0.03, 'bad', /^A closed room is pulled down/],
+  [-0.03, 'bad', /^A closed room is under negative pressure/],
 ])('a closed room %d in. w.c. against the hallway is %s', (inWc, outcome, words) => {
   const { number } = BUILDING_POINTS.find(({ id }) => id === 'closedRoom')!;
   expect(number!.outcome(inWc, {})).toBe(outcome);

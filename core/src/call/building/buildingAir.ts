@@ -26,12 +26,12 @@ export function outdoorAirShare(
   if (!Number.isFinite(share) || sigma > MOST_SHARE_SIGMA)
     return {
       ok: false,
-      why: `Return and outdoors are ${Math.abs(span).toFixed(0)} °F apart: too near. Read it on a colder or hotter day.`,
+      why: `Return and outdoor air are ${Math.abs(span).toFixed(0)} °F apart: too close. Measure on a colder or hotter day.`,
     };
   if (share < -2 * sigma || share > 1 + 2 * sigma)
     return {
       ok: false,
-      why: 'Mixed air lies outside of return and outdoors: is the probe in mixed air, and none in the sun?',
+      why: 'Mixed air is not between return and outdoor air. Is the probe in mixed air, and is none in the sun?',
     };
   return { ok: true, share: Math.min(1, Math.max(0, share)), sigma };
 }
@@ -70,7 +70,8 @@ export interface BuildingNet {
 
 const sum = (list: readonly number[]) => list.reduce((total, one) => total + one, 0);
 
-const PULLED = 'doors pull, flues draw back, units freeze or do not heat. Make-up on, minimum positions back.';
+const PULLED =
+  'doors pull in, flues backdraft, units freeze or do not heat. Turn make-up air on and restore minimum damper positions.';
 
 /**
  * Net of a building: make-up + outdoor air − exhaust. A flow that was not read is never taken for none.
@@ -110,15 +111,15 @@ export function netBuilding(flows: BuildingFlows, pressureInWc?: number): Buildi
     return {
       ...found,
       word: 'cantSay',
-      sentence: 'Flows and building pressure point different ways: a fan was left out, or the hose stood in the wind.',
+      sentence: 'Airflows and building pressure disagree: a fan was left out, or the hose was in the wind.',
     };
   if (side !== 0 && pressed === 0 && !isSure)
     return {
       ...found,
       word: 'atTheEdge',
-      sentence: `${side < 0 ? 'More goes out than comes in' : 'More comes in than goes out'}, but by less than the error of these flows. Read the building pressure.`,
+      sentence: `${side < 0 ? 'More air goes out than comes in' : 'More air comes in than goes out'}, but by less than the error of these airflows. Measure the building pressure.`,
     };
-  if (side < 0) return { ...found, word: 'outside', sentence: `More goes out than comes in: ${PULLED}` };
+  if (side < 0) return { ...found, word: 'outside', sentence: `More air goes out than comes in: ${PULLED}` };
   if (pressed < 0)
     return {
       ...found,
@@ -126,25 +127,26 @@ export function netBuilding(flows: BuildingFlows, pressureInWc?: number): Buildi
       sentence:
         net === undefined
           ? `The building is under negative pressure: ${PULLED}`
-          : 'The building is under negative pressure though its airflows add up: an exhaust was left out, or a unit brings in less than it should.',
+          : 'The building is under negative pressure though the airflows add up. An exhaust was left out, or a unit brings in less than it should.',
     };
   if (side > 0 && isSure && pressed >= 0)
     return {
       ...found,
       word: 'outside',
       sentence:
-        'Far more comes in than goes out: doors blow open, walls take moisture. Less outdoor air, or exhaust on.',
+        'Far more air comes in than goes out: doors blow open and walls get damp. Reduce outdoor air, or turn exhaust on.',
     };
   if (pressed > 0)
     return {
       ...found,
       word: 'atTheEdge',
-      sentence: 'The building is pushed: doors stand open, walls take moisture. Less outdoor air, or exhaust on.',
+      sentence:
+        'The building is over-pressurized: doors stay open and walls get damp. Reduce outdoor air, or turn exhaust on.',
     };
   if (unread.length > 0)
     return {
       word: 'cantSay',
-      sentence: `${sentenceCase(unread.join(' and '))} not read: 0 where there is none.`,
+      sentence: `${sentenceCase(unread.join(' and '))} not entered. Enter 0 if there is none.`,
     };
-  return { ...found, word: 'inside', sentence: 'As much comes in as goes out, or a little more.' };
+  return { ...found, word: 'inside', sentence: 'Balanced, or slightly positive.' };
 }

@@ -24,22 +24,22 @@ export function makeUpLines(checks: ReadonlyMap<string, Check>): readonly MakeUp
     const off = supplyF - setF;
     const far = Math.round(Math.abs(off));
     if (Math.abs(off) <= NEAR_F)
-      lines.push({ id: 'makeUp-set', word: 'inside', sentence: 'Make-up air holds its set point.' });
+      lines.push({ id: 'makeUp-set', word: 'inside', sentence: 'Make-up air holds its setpoint.' });
     else
       lines.push({
         id: 'makeUp-set',
         word: Math.abs(off) > FAR_F ? 'outside' : 'atTheEdge',
         sentence:
           off < 0
-            ? `Make-up air ${far} °F under its set point: burner sequence, gas, or more air than it heats.`
-            : `Make-up air ${far} °F over its set point: little air through it, or its control. Burner off until it is known.`,
+            ? `Make-up air ${far} °F below its setpoint: check burner sequence, gas, and airflow above its rating.`
+            : `Make-up air ${far} °F above its setpoint: low airflow through it, or its control. Turn the burner off until you know.`,
       });
   }
   if (amps !== undefined && amps > 115)
     lines.push({
       id: 'makeUp-amps',
       word: 'outside',
-      sentence: `Make-up fan at ${Math.round(amps)} % of its plate: cold air is heavy; legs, dial, belts, sheave since when.`,
+      sentence: `Make-up fan at ${Math.round(amps)} % of nameplate amps. Cold air is heavier. Check legs, dial, belts and sheave.`,
     });
   return lines;
 }

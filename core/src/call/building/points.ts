@@ -5,7 +5,7 @@ const flow = (id: string, name: string, where: string): CheckPoint => ({
   name,
   where,
   number: { unit: 'cfm', min: 0, max: 200_000, outcome: () => 'good' },
-  expects: 'as read or from its plate',
+  expects: 'as measured or from its nameplate',
   power: 'seen',
   minutes: 10,
 });
@@ -53,11 +53,11 @@ export const BUILDING_POINTS: readonly CheckPoint[] = usually({ area: 'building'
       outcome: within(0, 4, 4),
       finding: (value) =>
         value > 8
-          ? 'An outlet far off the supply temperature: its duct leaks, came off, or lies bare in a hot or cold space.'
+          ? 'Outlet temperature is far from supply: its duct leaks, came off, or is uninsulated in a hot or cold space.'
           : undefined,
     },
     noteLabel: 'Which outlet',
-    expects: 'up to 4 °F off the supply',
+    expects: 'within 4 °F of supply',
     minutes: 10,
   },
   {
@@ -74,9 +74,9 @@ export const BUILDING_POINTS: readonly CheckPoint[] = usually({ area: 'building'
       outcome: within(-0.012, 0.012, 0.008),
       finding: (value) =>
         value > 0.02
-          ? 'A closed room is pressurized: its air has no way back to the return. Undercut the door or add a transfer grille.'
+          ? 'A closed room is pressurized: its air cannot get back to the return. Undercut the door or add a transfer grille.'
           : value < -0.02
-            ? 'A closed room is pulled down: more air is taken from it than comes in. Look for a return or an exhaust without supply.'
+            ? 'A closed room is under negative pressure: more air leaves than comes in. Look for a return or exhaust without supply.'
             : undefined,
     },
     noteLabel: 'Which room',
@@ -104,7 +104,7 @@ export const BUILDING_POINTS: readonly CheckPoint[] = usually({ area: 'building'
     where: 'a little smoke at each draft hood, exhaust fans on',
     states: [
       good('draws', 'draws'),
-      bad('spills', 'spills', 'Flue spills: burner off, ventilate, refer. Exhaust without make-up pulls it back.'),
+      bad('spills', 'spills', 'Flue spills: burner off, ventilate, refer. Exhaust without make-up air causes it.'),
     ],
     expects: 'draws',
     minutes: 4,
@@ -116,8 +116,8 @@ export const BUILDING_POINTS: readonly CheckPoint[] = usually({ area: 'building'
     where: 'blower on, no call: the damper looked at',
     states: [
       good('minimum', 'at its minimum'),
-      bad('shut', 'shut', 'Outdoor air shut: the building loses its ventilation.'),
-      bad('wide', 'wide open', 'Economizer stands wide open.'),
+      bad('shut', 'shut', 'Outdoor air damper is shut: the building has no ventilation.'),
+      bad('wide', 'wide open', 'Economizer is stuck wide open.'),
       edge('none', 'there is none'),
     ],
     expects: 'open to its minimum',
@@ -129,7 +129,11 @@ export const BUILDING_POINTS: readonly CheckPoint[] = usually({ area: 'building'
     where: 'cooling call under about 50 °F outdoors',
     states: [
       good('locked', 'locked out, damper cools'),
-      bad('run', 'run', 'Compressors run in the cold: changeover sensor open or shorted, or the lock-out set wrong.'),
+      bad(
+        'run',
+        'run',
+        'Compressors run in the cold: the changeover sensor is open or shorted, or the lockout is set wrong.',
+      ),
     ],
     expects: 'locked out',
     power: 'running',
@@ -139,11 +143,11 @@ export const BUILDING_POINTS: readonly CheckPoint[] = usually({ area: 'building'
     id: 'economizerSensor',
     power: 'dead',
     name: 'Its sensors',
-    where: 'ohms against the manufacturer’s chart, or a known resistor in their place',
+    where: 'ohms against the manufacturer’s chart, or a known resistor in its place',
     states: [
       good('sound', 'as the chart says'),
-      bad('open', 'open', 'Economizer sensor open: changeover never, or always, holds.'),
-      bad('short', 'shorted', 'Economizer sensor shorted: changeover never, or always, holds.'),
+      bad('open', 'open', 'Economizer sensor is open: changeover never works, or always does.'),
+      bad('short', 'shorted', 'Economizer sensor is shorted: changeover never works, or always does.'),
     ],
     expects: 'as the chart says',
     minutes: 6,
@@ -155,23 +159,23 @@ export const BUILDING_POINTS: readonly CheckPoint[] = usually({ area: 'building'
     where: 'on with the exhaust, burner at its set point',
     states: [
       good('runs', 'runs, at set point'),
-      bad('off', 'switched off', 'Make-up air switched off: the building is pulled, and units freeze or do not heat.'),
       bad(
-        'trips',
-        'trips its overload',
-        'Make-up fan trips: legs, amps at temperature, dial, belts, sheave since when.',
+        'off',
+        'switched off',
+        'Make-up air is switched off: the building goes negative, and units freeze or do not heat.',
       ),
-      bad('cold', 'runs cold', 'Make-up air runs cold: its burner sequence.'),
+      bad('trips', 'trips its overload', 'Make-up fan trips: check legs, amps when cold, dial, belts and sheave.'),
+      bad('cold', 'runs cold', 'Make-up air runs cold: check the burner sequence.'),
     ],
     expects: 'on whenever the exhaust is',
     minutes: 5,
   },
-  temperature('makeUpSetF', 'Make-up air, set point', 'on its controller'),
+  temperature('makeUpSetF', 'Make-up air setpoint', 'on its controller'),
   temperature('makeUpSupplyF', 'Make-up air, supply', 'in its duct, ten minutes after it started'),
   {
     id: 'makeUpAmps',
-    name: 'Make-up fan, amps of its plate',
-    where: 'largest leg, as percent of the plate',
+    name: 'Make-up fan, amps of its nameplate',
+    where: 'largest leg, as percent of nameplate',
     number: { unit: 'percent', min: 0, max: 400, outcome: within(0, 100, 15) },
     expects: 'up to 100 %',
     power: 'live',
@@ -181,13 +185,17 @@ export const BUILDING_POINTS: readonly CheckPoint[] = usually({ area: 'building'
     id: 'makeUpDial',
     power: 'seen',
     name: 'Make-up fan, overload dial',
-    where: 'against its plate’s amps',
+    where: 'against its nameplate amps',
     states: [
-      good('right', 'as the plate asks'),
-      bad('low', 'set below', 'Overload dial under the plate: it trips a sound motor. Set it as the plate asks.'),
-      bad('high', 'set above', 'Overload dial over the plate: the motor is not protected. Set it as the plate asks.'),
+      good('right', 'per nameplate'),
+      bad('low', 'set below', 'Overload dial is below the nameplate: it trips a good motor. Set it to the nameplate.'),
+      bad(
+        'high',
+        'set above',
+        'Overload dial is above the nameplate: the motor is not protected. Set it to the nameplate.',
+      ),
     ],
-    expects: 'plate amps, as its manufacturer says',
+    expects: 'nameplate amps, per manufacturer',
     minutes: 2,
   },
 ]);

@@ -20,7 +20,7 @@ export const POWER_STATES: Readonly<Record<PowerState, PowerStateWords>> = {
     short: 'live',
     caution: 'Power on, live parts open: rated meter and leads, one hand, clear of wheel and belt.',
   },
-  running: { short: 'power on', caution: 'Power on, panels on: nothing live is touched.' },
+  running: { short: 'power on', caution: 'Power on, panels on: touch nothing live.' },
   dead: { short: 'power off', caution: 'Power off, locked out, verified dead.' },
   seen: { short: 'look', caution: '' },
 };

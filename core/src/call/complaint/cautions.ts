@@ -8,57 +8,57 @@ export interface CallCaution {
 export const CALL_CAUTIONS: readonly CallCaution[] = [
   {
     id: 'lockOut',
-    name: 'Before hands go in',
+    name: 'Before you start',
     words:
-      'Lock out and tag out at the disconnect, verify dead. A door switch or a control breaker does not isolate. Ultraviolet lamps off at their breaker.',
+      'Lock out and tag out at the disconnect; verify it is dead. A door switch or control breaker does not isolate. Turn UV lamps off at their breaker.',
   },
   {
     id: 'live',
     name: 'Reading under power',
     words:
-      'Live work is for qualified people with a rated meter, one hand free of metal, nobody else at the disconnect. Nothing is pushed in by hand.',
+      'Live work: qualified people only, with a rated meter. Keep one hand off metal and nobody else at the disconnect. Never push a contactor in by hand.',
   },
   {
     id: 'capacitor',
     name: 'Capacitor',
-    words: 'Discharge the capacitor before touching its terminals; measure it with a lead off.',
+    words: 'Discharge the capacitor before you touch its terminals. Measure it with a lead off.',
   },
   {
     id: 'rotating',
     name: 'Wheel and belt',
-    words: 'Fingers, sleeves and rags out before power. Let the wheel stop by itself.',
+    words: 'Fingers, sleeves and rags out before power on. Let the wheel stop by itself.',
   },
   {
     id: 'burning',
     name: 'Smell of burning',
     words:
-      'Kill that circuit first, at the disconnect: a control breaker, or what others switched off, may not be it. Elements without a blower are a fire risk. Flames or smoke: out, and call the fire service.',
+      'Shut off that circuit at the disconnect first; someone may have switched off the wrong one. Elements without a blower are a fire risk. Flames or smoke: get out and call the fire department.',
   },
   {
     id: 'gas',
     name: 'Gas and CO',
     words:
-      'Smell of gas: no switches, ventilate, leave, call the supplier. Power and gas off before burner, sensor or igniter are touched. Roll-out, cracked exchanger or CO: shut down, ventilate, refer.',
+      'Smell of gas: touch no switch, ventilate, leave, call the gas supplier. Shut off power and gas before you touch burner, sensor or igniter. Rollout, cracked exchanger or CO: shut down, ventilate, refer.',
   },
   {
     id: 'refrigerant',
     name: 'Refrigerant',
     words:
-      'Certified technicians only. Huff records and interprets. Recover, never vent; gloves and eyes; some refrigerants burn: no flame, air the space.',
+      'Certified technicians only. Recover, never vent. Wear gloves and eye protection. Some refrigerants burn: no flame, ventilate the space.',
   },
   {
     id: 'roof',
     name: 'Roof, ladder, weather',
-    words: 'Ladder tied, three points, away from the edge. Heat, cold and lightning come first.',
+    words: 'Tie the ladder, keep three points of contact, stay away from the edge. Stop for heat, cold or lightning.',
   },
   {
     id: 'lifeSafety',
     name: 'Fire and smoke dampers',
-    words: 'Life-safety parts: inspect and refer. Never wire one open or take it out.',
+    words: 'Life-safety parts: inspect and refer. Never wire one open or remove it.',
   },
   {
     id: 'sizing',
     name: 'Breaker, wire, overload',
-    words: 'Sizing defers to local code and a licensed electrician.',
+    words: 'Local code and a licensed electrician decide sizing.',
   },
 ];

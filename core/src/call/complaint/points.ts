@@ -7,7 +7,7 @@ export const COMPLAINT_POINTS: readonly CheckPoint[] = [
   {
     id: 'complaint',
     power: 'seen',
-    name: 'What was said',
+    name: 'Complaint',
     where: 'by the customer, or on the sheet',
     states: COMPLAINTS.map(({ id, words }) => ({ id, text: words })),
     expects: '',
@@ -16,7 +16,7 @@ export const COMPLAINT_POINTS: readonly CheckPoint[] = [
   {
     id: 'scheme',
     power: 'seen',
-    name: 'How the blower is switched',
+    name: 'Blower control',
     where: 'by what is seen inside',
     states: [
       { id: 'pscBoard', text: 'board' },
@@ -25,7 +25,7 @@ export const COMPLAINT_POINTS: readonly CheckPoint[] = [
       { id: 'torqueRelay', text: 'relay, 24 V taps' },
       { id: 'constantAirflow', text: 'harness and module' },
       { id: 'threePhase', text: 'contactor and overload' },
-      { id: 'provedFan', text: 'proved by a pressure switch' },
+      { id: 'provedFan', text: 'airflow confirmed by a pressure switch' },
       { id: 'terminalFan', text: 'small terminal fan' },
     ],
     expects: '',
@@ -35,7 +35,7 @@ export const COMPLAINT_POINTS: readonly CheckPoint[] = [
     id: 'replacedBefore',
     power: 'seen',
     name: 'Replaced before',
-    where: 'asked, and looked up',
+    where: 'ask the owner, check the records',
     states: [
       good('nothing', 'nothing known'),
       { id: 'capacitor', text: 'capacitor' },
@@ -53,7 +53,7 @@ export const COMPLAINT_POINTS: readonly CheckPoint[] = [
     where: '',
     states: [
       { id: 'open', text: 'open' },
-      { id: 'dealtWith', text: 'dealt with' },
+      { id: 'dealtWith', text: 'fixed' },
       { id: 'quoted', text: 'quoted' },
       { id: 'declined', text: 'declined' },
       { id: 'watch', text: 'watch' },

@@ -9,7 +9,7 @@ const againstPlate: CheckNumber['outcome'] = (amps, { plateAmps, serviceFactor =
 
 const askAmps = (amps: number, { plateAmps }: CheckContext): string | undefined =>
   plateAmps !== undefined && amps > 3 * plateAmps
-    ? `The plate says ${plateAmps} A: is the clamp round one wire only, and on the right range?`
+    ? `The nameplate says ${plateAmps} A: is the clamp around one wire only, and on the right range?`
     : undefined;
 
 const amps = (id: string, name: string, where: string, more: Partial<CheckPoint> = {}): CheckPoint => ({
@@ -17,7 +17,7 @@ const amps = (id: string, name: string, where: string, more: Partial<CheckPoint>
   name,
   where,
   number: { unit: 'amps', min: 0, max: 300, outcome: againstPlate, ask: askAmps },
-  expects: 'under the full-load amps of the plate, steady',
+  expects: 'below nameplate full-load amps, steady',
   power: 'live',
   minutes: 2,
   ...more,
@@ -29,11 +29,11 @@ const WARM_SHELL_F = 150;
 
 /** What the blower's motor draws as it runs, and how warm it gets. Read again after some minutes: each reading is kept. */
 export const AMPS_POINTS: readonly CheckPoint[] = [
-  amps('ampsCooling', 'Amps at cooling speed', 'doors on; again after some minutes'),
-  amps('ampsHeating', 'Amps at heating speed', 'doors on; again after some minutes'),
+  amps('ampsCooling', 'Amps at cooling speed', 'doors on; again a few minutes later'),
+  amps('ampsHeating', 'Amps at heating speed', 'doors on; again a few minutes later'),
   amps('ampsDoorOff', 'Amps with the door off', 'only to see which way they go', {
     number: { unit: 'amps', min: 0, max: 300, outcome: () => 'good', ask: askAmps },
-    expects: 'counts for nothing',
+    expects: 'does not count',
   }),
   {
     id: 'motorShellF',
@@ -56,11 +56,11 @@ export const AMPS_POINTS: readonly CheckPoint[] = [
     where: 'at the blower door',
     states: [
       good('none', 'none'),
-      edge('dust', 'dust, first heat', 'Smell of dust: gone within minutes, or look again.'),
+      edge('dust', 'dust, first heat', 'Dust smell: should clear within minutes. If not, inspect again.'),
       bad(
         'varnish',
         'varnish or burnt',
-        'The motor smells burnt: switch off. Amps, capacitor, static before a new one.',
+        'The motor smells burnt. Shut it off. Check amps, capacitor and static before you replace it.',
       ),
     ],
     expects: 'none',

@@ -8,7 +8,7 @@ const LOW: CheckNumber = {
   outcome: (value) => (value > 32 ? 'bad' : within(24, 29, 4)(value, {})),
   ask: (value) =>
     value > 90
-      ? `${value} V where 24 is asked: line on a control wire, or the leads on the wrong terminals?`
+      ? `${value} V where 24 V belongs. Is line voltage on a control wire, or are the leads on the wrong terminals?`
       : undefined,
 };
 
@@ -31,10 +31,10 @@ export const CONTROL_POINTS: readonly CheckPoint[] = [
     id: 'lowFuse',
     power: 'dead',
     name: 'Control fuse',
-    where: 'the 3 or 5 A blade fuse on the board or in line, pulled and seen',
+    where: 'the 3 or 5 A blade fuse on the board or in line, pulled and checked',
     states: [
       good('whole', 'whole'),
-      bad('blown', 'blown', 'Control fuse blown: look for a chafed control wire first.'),
+      bad('blown', 'blown', 'Control fuse is blown. Look for a chafed control wire first.'),
     ],
     expects: 'whole',
     minutes: 1,
@@ -46,7 +46,7 @@ export const CONTROL_POINTS: readonly CheckPoint[] = [
     where: 'its two wires, pan looked at',
     states: [
       good('closed', 'closed, pan dry'),
-      bad('open', 'open, water in the pan', 'Float switch open: clear the drain, then prove the switch.'),
+      bad('open', 'open, water in the pan', 'Float switch is open. Clear the drain, then test the switch.'),
     ],
     expects: 'closed',
     minutes: 2,
@@ -63,7 +63,7 @@ export const CONTROL_POINTS: readonly CheckPoint[] = [
   {
     id: 'callAtRest',
     name: 'Call for fan, thermostat off',
-    where: 'G–C at the unit, thermostat on auto and calling for nothing',
+    where: 'G–C at the unit, thermostat on auto with no call',
     number: { ...LOW, outcome: (value) => (value < 5 ? 'good' : 'bad'), ask: undefined },
     expects: 'nothing without a call',
     power: 'live',
@@ -84,7 +84,7 @@ export const CONTROL_POINTS: readonly CheckPoint[] = [
     name: 'R to G at the thermostat',
     where: 'thermostat off its base, R and G joined there',
     states: [
-      bad('runs', 'blower runs', 'Thermostat does not call: setting, batteries, or replace.'),
+      bad('runs', 'blower runs', 'Thermostat does not call. Check setting and batteries, or replace it.'),
       good('same', 'still nothing'),
     ],
     expects: 'runs only when the thermostat itself is at fault',
@@ -95,7 +95,7 @@ export const CONTROL_POINTS: readonly CheckPoint[] = [
     name: 'G–C, jumpered at the thermostat',
     where: 'R and G joined at the thermostat base, G–C read at the unit',
     number: { ...LOW },
-    expects: '24 to 29 V when the thermostat is at fault, nothing when its wire is',
+    expects: '24 to 29 V: bad thermostat. Nothing: bad wire',
     power: 'live',
     minutes: 4,
   },
@@ -104,8 +104,12 @@ export const CONTROL_POINTS: readonly CheckPoint[] = [
     name: 'Cooling brings the fan',
     where: 'thermostat on cooling, fan on auto',
     states: [
-      good('yes', 'Y brings G'),
-      edge('no', 'only fan on does', 'Cooling does not bring the fan: thermostat setting, or a board that needs both.'),
+      good('yes', 'Y starts G'),
+      edge(
+        'no',
+        'only fan on does',
+        'Cooling does not start the fan. Check the thermostat setting, or a board that needs both Y and G.',
+      ),
     ],
     expects: 'yes',
     power: 'running',
@@ -127,20 +131,20 @@ export const CONTROL_POINTS: readonly CheckPoint[] = [
     where: 'across its pins, wires off',
     number: { ...OHMS, outcome: (value) => (value >= 4 && value <= 400 ? 'good' : 'bad'), ask: askDead },
     states: [OPEN],
-    expects: '5 to 200 Ω; open is a dead coil',
+    expects: '5 to 200 Ω; open is a bad coil',
     minutes: 2,
   },
   {
     id: 'relayTouched',
     name: 'Relay by ear',
-    where: 'as it was found; nobody need touch it live',
+    where: 'as you found it; never touch it live',
     states: [
       good('clicks', 'clicks on a call'),
       bad('silent', 'silent'),
       bad(
         'whenTouched',
         'ran when it was touched',
-        'Runs when the relay is touched: contacts burnt or armature stuck.',
+        'Runs when the relay is tapped: burnt contacts or a stuck armature.',
       ),
     ],
     expects: 'clicks on a call',
@@ -154,11 +158,7 @@ export const CONTROL_POINTS: readonly CheckPoint[] = [
     where: 'ohms across the contacts, coil pulled in on the bench, or faces seen',
     states: [
       good('clean', 'clean, close'),
-      bad(
-        'burnt',
-        'burnt or do not close',
-        'Contacts burnt: replace the relay or contactor, its coil at the same volts.',
-      ),
+      bad('burnt', 'burnt or do not close', 'Contacts are burnt. Replace the relay or contactor, same coil voltage.'),
     ],
     expects: 'under 0.5 Ω',
     minutes: 3,
@@ -173,7 +173,7 @@ export const CONTROL_POINTS: readonly CheckPoint[] = [
       bad(
         'open',
         'open',
-        'The closed contact of the fan relay feeds the heating speed: open, elements run without air. Keep heat off.',
+        'The normally closed fan relay contact feeds the heating speed. It is open, so elements run without air. Keep heat off.',
       ),
     ],
     expects: 'closed at rest',
@@ -202,7 +202,7 @@ export const CONTROL_POINTS: readonly CheckPoint[] = [
     name: 'Request at the harness',
     where: 'C to the request pin at the motor end, with a call',
     number: { ...LOW, outcome: (value) => (value > 32 ? 'bad' : within(12, 29, 3)(value, {})) },
-    expects: '12 to 29 V, by the kind of board',
+    expects: '12 to 29 V, depending on the board',
     power: 'live',
     minutes: 3,
   },
@@ -213,7 +213,7 @@ export const CONTROL_POINTS: readonly CheckPoint[] = [
     where: 'its contact, cold',
     states: [
       good('rests', 'at rest'),
-      bad('stuck', 'stuck', 'Fan limit control stuck: it holds the wrong speed or none.'),
+      bad('stuck', 'stuck', 'Fan limit control is stuck: it holds the wrong speed, or none.'),
     ],
     expects: 'at rest when cold',
     minutes: 3,
@@ -221,10 +221,10 @@ export const CONTROL_POINTS: readonly CheckPoint[] = [
   {
     id: 'sequencer',
     name: 'First sequencer',
-    where: '24 V on it, its contact read after a minute',
+    where: '24 V on it; read its contact after a minute',
     states: [
       good('closes', 'closes in time'),
-      bad('fails', 'does not close', 'Sequencer fails: it and its relay together.'),
+      bad('fails', 'does not close', 'Sequencer failed. Replace it with its relay.'),
     ],
     expects: 'closes within a minute and a half',
     power: 'live',
@@ -236,11 +236,11 @@ export const CONTROL_POINTS: readonly CheckPoint[] = [
     where: 'ohms across its contact while the fan ramps',
     states: [
       good('closes', 'closes as the fan ramps'),
-      bad('stays', 'stays open', 'Proving switch stays open: tube or switch.'),
+      bad('stays', 'stays open', 'Proving switch stays open. Check tube and switch.'),
       bad(
         'stuck',
         'closed with the fan off',
-        'Proving switch stuck closed: it reports airflow with the fan off. Replace it before the heat runs.',
+        'Proving switch is stuck closed: it reports airflow with the fan off. Replace it before heat runs.',
       ),
     ],
     expects: 'open with the fan off, closes before full speed',
@@ -254,7 +254,7 @@ export const CONTROL_POINTS: readonly CheckPoint[] = [
     where: 'off both ends, blown through gently',
     states: [
       good('clear', 'clear'),
-      bad('plugged', 'plugged', 'Tube of the proving switch plugged: clean it, no new fan.'),
+      bad('plugged', 'plugged', 'Proving switch tube is plugged. Clean it; the fan is fine.'),
     ],
     expects: 'clear',
     minutes: 3,
@@ -266,7 +266,7 @@ export const CONTROL_POINTS: readonly CheckPoint[] = [
     where: 'a little pressure on its port, contact read',
     states: [
       good('makes', 'makes at its mark'),
-      bad('fails', 'does not make', 'Proving switch does not make: replace it.'),
+      bad('fails', 'does not make', 'Proving switch does not close. Replace it.'),
     ],
     expects: 'makes at its mark',
     minutes: 4,
@@ -274,13 +274,13 @@ export const CONTROL_POINTS: readonly CheckPoint[] = [
   {
     id: 'flashCode',
     name: 'Flash code',
-    where: 'counted; its words from the plate of the door',
+    where: 'counted; meaning from the list inside the door',
     states: [
       good('none', 'steady or none'),
       edge('flashing', 'flashing'),
       good('cleared', 'read, cleared, stays away'),
     ],
-    noteLabel: 'How often, and what the plate says of it',
+    noteLabel: 'How many flashes, and what the door list says',
     expects: 'steady',
     minutes: 1,
     power: 'seen',
@@ -288,8 +288,8 @@ export const CONTROL_POINTS: readonly CheckPoint[] = [
   {
     id: 'flashMeaning',
     power: 'seen',
-    name: 'What the code means',
-    where: 'the list inside the door; no list, no meaning',
+    name: 'The pressure drop of the code means',
+    where: 'the list inside the door; without it a code means nothing',
     states: [
       { id: 'limit', text: 'limit open' },
       { id: 'rollOut', text: 'roll-out open' },
@@ -301,11 +301,11 @@ export const CONTROL_POINTS: readonly CheckPoint[] = [
       { id: 'power', text: 'low volts or polarity' },
       {
         id: 'other',
-        text: 'not on the list: type it',
-        needsNote: 'This code is not one of the usual ones. Type what the list in the door says of it.',
+        text: 'not on the list: enter it',
+        needsNote: 'This is not one of the common codes. Enter what the door list says.',
       },
     ],
-    noteLabel: 'As the list in the door words it',
+    noteLabel: 'As worded on the door list',
     expects: 'its words, from this unit',
     minutes: 1,
   },
@@ -314,6 +314,6 @@ export const CONTROL_POINTS: readonly CheckPoint[] = [
 /** A figure that a meter on volts shows as well. */
 function askDead(value: number): string | undefined {
   return (value >= 22 && value <= 29) || (value >= 110 && value <= 250)
-    ? `${value} could be volts: is the power off, and the meter on ohms?`
+    ? `${value} could be volts. Is power off, and the meter on ohms?`
     : undefined;
 }

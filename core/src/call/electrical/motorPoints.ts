@@ -21,8 +21,7 @@ const pair = (id: string, name: string, where: string): CheckPoint => ({
   number: {
     ...OHMS,
     outcome: () => 'good',
-    ask: (value) =>
-      value === 0 ? 'Nothing at all: are the leads touching each other, or the pair shorted?' : undefined,
+    ask: (value) => (value === 0 ? 'Zero ohms: are the leads touching, or is the pair shorted?' : undefined),
   },
   states: [OPEN],
   expects: 'some ohms, no two far apart',
@@ -51,7 +50,7 @@ const PAIRS: readonly CheckPoint[] = [
     name: 'Amps of the capacitor',
     where: 'clamp on its own lead, motor running',
     number: { unit: 'amps', min: 0.05, max: 60, outcome: () => 'good' },
-    expects: 'with the volts across it: its µF',
+    expects: 'with the volts across it: gives µF',
     power: 'live',
     minutes: 1,
   },
@@ -88,7 +87,7 @@ export const MOTOR_POINTS: readonly CheckPoint[] = [
     where: 'the same, while plugs and wires are moved',
     states: [
       good('steady', 'steady'),
-      bad('jumps', 'jumps', 'A wire that reads well once and badly when wiggled is bad: replace the harness.'),
+      bad('jumps', 'jumps', 'A reading that changes when wiggled means a bad wire. Replace the harness.'),
     ],
     expects: 'steady',
     minutes: 2,
@@ -112,7 +111,7 @@ export const MOTOR_POINTS: readonly CheckPoint[] = [
     heldAgainst: 'ratedMicrofarads',
     states: [
       good('fine', 'within its rating'),
-      bad('bulged', 'bulged or leaks', 'Capacitor bulged: replace, same µF, same volts or higher.'),
+      bad('bulged', 'bulged or leaks', 'Capacitor is bulged. Replace it: same µF, same volts or higher.'),
     ],
     expects: 'within its tolerance',
     minutes: 5,
@@ -125,8 +124,8 @@ export const MOTOR_POINTS: readonly CheckPoint[] = [
     where: 'by pair and each to ground, leads off, cold',
     states: [
       good('sound', 'all pairs read, none to ground'),
-      bad('open', 'a pair open, cool', 'Winding open on a cool motor: motor.'),
-      bad('ground', 'to ground', 'Winding to ground: motor; no new fuse before that.'),
+      bad('open', 'a pair open, cool', 'A winding is open on a cool motor. Replace the motor.'),
+      bad('ground', 'to ground', 'A winding is grounded. Replace the motor before any fuse.'),
       bad('openHot', 'open and hot'),
     ],
     expects: 'all pairs read, none to ground',
@@ -138,7 +137,11 @@ export const MOTOR_POINTS: readonly CheckPoint[] = [
     name: 'Overload, after a wait',
     where: 'motor cooled 20 to 30 min, windings read again',
     states: [
-      bad('closed', 'closed again', 'The motor’s own overload had opened: find what heats it. Static first.'),
+      bad(
+        'closed',
+        'closed again',
+        'The motor’s internal overload opened. Find what overheats it; check static first.',
+      ),
       good('open', 'still open'),
     ],
     expects: 'closed again means it was hot',
@@ -149,9 +152,9 @@ export const MOTOR_POINTS: readonly CheckPoint[] = [
     power: 'dead',
     name: 'Motor’s three windings',
     from: MODULE_WINDINGS_FROM,
-    where: 'module off: the largest off the mean of the three pairs, and to ground',
+    where: 'module off: the pair farthest from average, and to ground',
     number: { unit: 'percent', min: 0, max: 100, outcome: within(0, 10) },
-    states: [bad('ground', 'to ground', 'Windings to ground: motor and module together.'), OPEN],
+    states: [bad('ground', 'to ground', 'Windings are grounded. Replace motor and module together.'), OPEN],
     expects: 'within 10 % of each other, open to ground',
     minutes: 8,
   },
@@ -162,9 +165,9 @@ export const MOTOR_POINTS: readonly CheckPoint[] = [
     where: 'turned by hand, power locked out',
     states: [
       good('free', 'free'),
-      bad('rocks', 'rocks', 'Bearings rock: motor or shaft bearings.'),
-      bad('rubs', 'rubs', 'Wheel rubs the housing: set screw, mount, hub.'),
-      bad('seized', 'seized', 'Seized: kill its circuit, do not try again. Bearings or a jammed wheel.'),
+      bad('rocks', 'rocks', 'Bearings are loose. Replace motor or shaft bearings.'),
+      bad('rubs', 'rubs', 'Wheel rubs the housing. Check set screw, mount and hub.'),
+      bad('seized', 'seized', 'Seized. Shut off its circuit and do not retry. Check bearings and wheel.'),
     ],
     expects: 'turns freely, no rock',
     minutes: 2,
@@ -172,13 +175,13 @@ export const MOTOR_POINTS: readonly CheckPoint[] = [
   {
     id: 'motorTries',
     name: 'The motor on a call',
-    where: 'what it does: looked at and listened to, hands out',
+    where: 'what it does: look and listen, hands out',
     states: [
       good('nothing', 'nothing at all'),
       bad('hums', 'hums or rocks, no start'),
       bad('stops', 'starts, then stops'),
-      bad('runsNoAir', 'runs, no air', 'Runs without air: belt off, wheel loose or backwards, duct shut.'),
-      bad('neverStops', 'never stops', 'The blower never stops: welded contacts, or a call that never ends.'),
+      bad('runsNoAir', 'runs, no air', 'Runs but moves no air: belt off, wheel loose or backwards, or duct shut.'),
+      bad('neverStops', 'never stops', 'The blower never stops: welded contacts, or a constant call.'),
     ],
     expects: 'starts',
     power: 'running',
@@ -191,7 +194,7 @@ export const MOTOR_POINTS: readonly CheckPoint[] = [
     where: 'seen, power locked out',
     states: [
       good('on', 'on and tight'),
-      bad('off', 'off or broken', 'Belt off or broken: fit, set its tension, carry a spare.'),
+      bad('off', 'off or broken', 'Belt is off or broken. Install one, set its tension, leave a spare.'),
     ],
     expects: 'on',
     minutes: 1,
@@ -200,9 +203,9 @@ export const MOTOR_POINTS: readonly CheckPoint[] = [
     id: 'ratedMicrofarads',
     power: 'dead',
     name: 'Rated µF',
-    where: 'on the capacitor’s side, the fan’s own value on a dual one',
+    where: 'on the capacitor label; the FAN value on a dual one',
     number: { unit: 'microfarads', min: 0.5, max: 200, outcome: () => 'good' },
-    expects: 'what the motor’s plate asks',
+    expects: 'what the motor nameplate calls for',
     minutes: 1,
   },
 ];
@@ -210,8 +213,8 @@ export const MOTOR_POINTS: readonly CheckPoint[] = [
 /** A figure of another part: far from the rating. */
 function askCapacitor(value: number, { ratedMicrofarads }: CheckContext): string | undefined {
   if (ratedMicrofarads === undefined)
-    return 'Type the rating printed on the can too: without it this reading says nothing.';
+    return 'Enter the rating printed on the can too. Without it this reading cannot be judged.';
   if (value > 1.5 * ratedMicrofarads)
-    return `The rating is ${ratedMicrofarads} µF: was the other side of a dual capacitor read, or another part?`;
+    return `The rating is ${ratedMicrofarads} µF. Did you read the other side of a dual capacitor?`;
   return undefined;
 }

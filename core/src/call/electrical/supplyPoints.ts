@@ -17,16 +17,16 @@ const lineOutcome = (value: number, { lineVolts }: CheckContext) =>
 
 const askLine = (value: number, { lineVolts }: CheckContext): string | undefined => {
   if (value >= 18 && value <= 32)
-    return `${value} V is a control voltage: were the leads on L1 and L2? Line is ${lineVolts ?? '120 V or more'}.`;
+    return `${value} V is control voltage. Were the leads on L1 and L2? Line is ${lineVolts ?? '120 V or more'}.`;
   if (lineVolts !== undefined && value > 1.25 * lineVolts)
-    return `The plate says ${lineVolts} V: is this the right unit?`;
+    return `The nameplate says ${lineVolts} V. Is this the right unit?`;
   return undefined;
 };
 
 /** A low supply is a finding too: the motor runs weakly and at risk. */
 function lowSupply(value: number, { lineVolts }: CheckContext): string | undefined {
   if (lineVolts === undefined || voltageState(value, lineVolts) !== 'low') return undefined;
-  return `Supply is low: ${value} V (nameplate ${lineVolts} V). Motors run weak and hot on it. Find out why.`;
+  return `Supply is low: ${value} V (nameplate ${lineVolts} V). Motors run weak and hot. Find out why.`;
 }
 
 const LINE: CheckNumber = {
@@ -45,7 +45,7 @@ function legsQuestion(read: ReadonlyMap<string, Check>): string | undefined {
   const open = LEGS.filter((leg) => read.get(leg)?.value === undefined);
   if (open.length === 0 || open.length === LEGS.length) return undefined;
   const names = open.map((leg) => `L${leg.at(-2)}–L${leg.at(-1)}`).join(' and ');
-  return `Read ${names} too: two good legs prove nothing about the third.`;
+  return `Read ${names} too. Two good legs say nothing about the third.`;
 }
 
 /** The lowest leg, once all three are read: two good ones prove nothing of the third. */
@@ -63,7 +63,7 @@ const leg = (id: (typeof LEGS)[number], where: string): CheckPoint => ({
   name: `Leg ${where}`,
   where: `${where} at the contactor, under load`,
   number: LINE,
-  expects: 'line volts of the plate, the three within 2 %',
+  expects: 'nameplate voltage, all three within 2 %',
   power: 'live',
   minutes: 1,
 });
@@ -75,17 +75,17 @@ export const SUPPLY_POINTS: readonly CheckPoint[] = [
     name: 'Disconnect, door',
     where: 'L1–L2 in the unit, door switch held',
     number: LINE,
-    expects: 'line volts of the plate',
+    expects: 'nameplate voltage',
     power: 'live',
     minutes: 1,
   },
   {
     id: 'legVoltsLow',
     name: 'Three legs',
-    where: 'L1–L2, L2–L3, L1–L3 at the contactor: the lowest',
+    where: 'L1–L2, L2–L3, L1–L3 at the contactor: enter the lowest',
     number: LINE,
     from: LOWEST_LEG,
-    expects: 'line volts of the plate on all three',
+    expects: 'nameplate voltage on all three',
     power: 'live',
     minutes: 2,
   },
@@ -99,9 +99,9 @@ export const SUPPLY_POINTS: readonly CheckPoint[] = [
     where: 'at the panel and in the disconnect',
     states: [
       good('on', 'on, fuses whole'),
-      bad('off', 'found off', 'Found off: find out why before it is switched on.'),
-      bad('trips', 'trips on start', 'Trips on start: winding to ground, seized motor or a shorted wire.'),
-      bad('fuse', 'fuse blown', 'A fuse blows for a reason: read windings to ground before the next one.'),
+      bad('off', 'found off', 'Found off. Find out why before you switch it on.'),
+      bad('trips', 'trips on start', 'Trips on start: grounded winding, seized motor or shorted wire.'),
+      bad('fuse', 'fuse blown', 'A fuse blows for a reason. Test windings to ground before you replace it.'),
     ],
     expects: 'on',
     minutes: 2,
@@ -111,7 +111,10 @@ export const SUPPLY_POINTS: readonly CheckPoint[] = [
     power: 'dead',
     name: 'Door switch',
     where: 'pressed by the panel, or held; never left bridged',
-    states: [good('makes', 'makes'), bad('open', 'does not make', 'Door switch does not make: panel seat or switch.')],
+    states: [
+      good('makes', 'makes'),
+      bad('open', 'does not make', 'Door switch does not close. Seat the panel, or replace the switch.'),
+    ],
     expects: 'makes when held',
     minutes: 1,
   },
@@ -149,7 +152,7 @@ export const SUPPLY_POINTS: readonly CheckPoint[] = [
     where: 'terminals seen and pulled, ends read through',
     states: [
       good('sound', 'sound'),
-      bad('loose', 'loose, burnt or open', 'Motor lead or its terminal: repair; sizing defers to code.'),
+      bad('loose', 'loose, burnt or open', 'Bad motor lead or terminal. Repair it; size the wire per code.'),
     ],
     expects: 'sound',
     minutes: 3,
@@ -158,10 +161,10 @@ export const SUPPLY_POINTS: readonly CheckPoint[] = [
     id: 'overloadRelay',
     power: 'dead',
     name: 'Overload relay',
-    where: 'looked at; its auxiliary contact read',
+    where: 'inspected; auxiliary contact measured',
     states: [
       good('set', 'set'),
-      bad('tripped', 'tripped', 'Overload tripped: dial, legs and load before it is set again.'),
+      bad('tripped', 'tripped', 'Overload tripped. Check dial, legs and load before you reset it.'),
     ],
     expects: 'set',
     minutes: 1,
@@ -171,7 +174,7 @@ export const SUPPLY_POINTS: readonly CheckPoint[] = [
     power: 'dead',
     name: 'Speed switch',
     where: 'each position read through, power off',
-    states: [good('sound', 'sound'), bad('open', 'a position is open', 'Speed switch open: replace it.')],
+    states: [good('sound', 'sound'), bad('open', 'a position is open', 'Speed switch is open. Replace it.')],
     expects: 'each position closes',
     minutes: 3,
   },

@@ -20,17 +20,17 @@ export const BELT_DRIVE_FORM = {
     turnsOpen: { kind: 'number', label: 'Turns open now', unit: 'turns', min: 0, max: 10 },
     grooves: { kind: 'number', label: 'Grooves', unit: 'count', min: 1, max: 2, assumed: 1 },
     blowerPitchIn: { kind: 'number', label: 'Blower sheave, pitch diameter', unit: 'in', min: 2, max: 60 },
-    beltMark: { kind: 'text', label: 'Mark on the belt', most: 12, hint: 'A48, BX60, 4L500' },
-    leastCentresIn: { kind: 'number', label: 'Least centre distance the base allows', unit: 'in', min: 3, max: 120 },
-    mostCentresIn: { kind: 'number', label: 'Most centre distance', unit: 'in', min: 3, max: 120 },
-    mostBlowerRpm: { kind: 'number', label: 'Blower may turn', unit: 'rpm', min: 100, max: 5000, optional: true },
+    beltMark: { kind: 'text', label: 'Belt size', most: 12, hint: 'A48, BX60, 4L500' },
+    leastCentresIn: { kind: 'number', label: 'Shortest center distance', unit: 'in', min: 3, max: 120 },
+    mostCentresIn: { kind: 'number', label: 'Longest center distance', unit: 'in', min: 3, max: 120 },
+    mostBlowerRpm: { kind: 'number', label: 'Max blower RPM', unit: 'rpm', min: 100, max: 5000, optional: true },
     measuredRpm: { kind: 'number', label: 'Blower measured', unit: 'rpm', min: 50, max: 5000, optional: true },
   },
   hides: (raw: RawInputs) =>
     raw.sheave === 'fixed' ? ['leastPitchIn', 'mostPitchIn', 'turns', 'turnsOpen'] : ['pitchIn'],
 } as const satisfies FieldSet;
 
-const UNKNOWN_MARK = 'Not a mark this bench knows. Type it as A48, AX48, B60, BX60, 4L500 or 5L630.';
+const UNKNOWN_MARK = 'Huff does not know this belt size. Type it like A48, AX48, B60, BX60, 4L500 or 5L630.';
 
 /** Nothing but the belt's mark was typed: a spare is bought by it, and nothing is worked out. */
 const isMarkAlone = (raw: RawInputs): boolean =>
@@ -54,11 +54,11 @@ export function beltDriveFaults(raw: RawInputs): FieldError[] {
     return [
       {
         field: 'turnsOpen',
-        message: `The sheave turns from 0 to ${v.turns}: past it the belt runs on the bottom of the groove.`,
+        message: `The sheave turns from 0 to ${v.turns}. Past that, the belt rides on the bottom of the groove.`,
       },
     ];
   if (v.mostCentresIn <= v.leastCentresIn)
-    return [{ field: 'mostCentresIn', message: 'The most must be more than the least centre distance.' }];
+    return [{ field: 'mostCentresIn', message: 'The longest center distance must be more than the shortest.' }];
   if (!readBeltMark(v.beltMark)) return [{ field: 'beltMark', message: UNKNOWN_MARK }];
   return [];
 }

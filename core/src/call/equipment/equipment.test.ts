@@ -35,7 +35,7 @@ describe('a belt drive', () => {
   test.each([
     [{ ...typed, turnsOpen: 5.5 }, 'turnsOpen', '0 to 5'],
     [{ ...typed, mostPitchIn: 2.5 }, 'mostPitchIn', 'larger than open'],
-    [{ ...typed, mostCentresIn: 15 }, 'mostCentresIn', 'more than the least'],
+    [{ ...typed, mostCentresIn: 15 }, 'mostCentresIn', 'more than the shortest'],
     [{ ...typed, beltMark: 'Z9' }, 'beltMark', 'A48, AX48'],
     [{ ...typed, beltMark: '' }, 'beltMark', 'type it'],
     [{ ...typed, grooves: 3 }, 'grooves', 'between 1 and 2'],
@@ -46,7 +46,7 @@ describe('a belt drive', () => {
   });
 });
 
-test('a motor plate: what is known of it, and its phases', () => {
+test('a motor nameplate: what is known of it, and its phases', () => {
   expect(motorPlateOf({ plateAmps: 6.8, serviceFactor: 1.15, phases: 'three' })).toMatchObject({
     plateAmps: 6.8,
     serviceFactor: 1.15,

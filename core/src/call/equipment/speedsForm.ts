@@ -7,7 +7,7 @@ export const SPEEDS_FORM = {
     heatTap: { kind: 'text', label: 'Heating runs on tap', most: 16, optional: true },
     heatOutputBtuH: {
       kind: 'number',
-      label: 'Heat into the air',
+      label: 'Heat output',
       unit: 'btuH',
       min: 1000,
       max: 5_000_000,
@@ -15,7 +15,7 @@ export const SPEEDS_FORM = {
     },
     heatLeastCfm: {
       kind: 'number',
-      label: 'Heat kit’s least airflow',
+      label: 'Heat kit minimum airflow',
       unit: 'cfm',
       min: 20,
       max: 60_000,
@@ -24,7 +24,7 @@ export const SPEEDS_FORM = {
     lowTap: { kind: 'text', label: 'Low stage of cooling runs on tap', most: 16, optional: true },
     lowSharePercent: {
       kind: 'number',
-      label: 'Low stage wants of the full airflow',
+      label: 'Low-stage airflow, % of full',
       unit: 'percent',
       min: 30,
       max: 100,

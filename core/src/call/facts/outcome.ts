@@ -9,7 +9,7 @@ export const OUTCOME_FORM = {
     finding: { kind: 'text', label: 'Finding', most: 120 },
     state: {
       kind: 'choice',
-      label: 'What became of it',
+      label: 'Outcome',
       options: TRIAGE_OUTCOMES.map((id) => ({ id, text: OUTCOME_TEXT[id] })),
     },
     price: { kind: 'number', label: 'Price quoted', unit: 'factor', min: 0, max: 1_000_000, optional: true },

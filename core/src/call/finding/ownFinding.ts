@@ -7,7 +7,7 @@ import type { Fact } from '../facts/facts';
 /** Something found that no list has, in the technician's words. */
 export const OWN_FINDING_FORM = {
   fields: {
-    words: { kind: 'text', label: 'What was found', most: 160, hint: 'As it goes on the report.' },
+    words: { kind: 'text', label: 'Finding', most: 160, hint: 'Written as it appears on the report.' },
     concern: { kind: 'choice', label: 'Why it matters', options: CONCERNS },
     area: {
       kind: 'choice',
@@ -17,9 +17,9 @@ export const OWN_FINDING_FORM = {
         text: name.toLowerCase(),
       })),
     },
-    toDo: { kind: 'text', label: 'What fixes it', most: 160, optional: true },
+    toDo: { kind: 'text', label: 'Fix', most: 160, optional: true },
     minutes: { kind: 'number', label: 'Minutes', unit: 'minutes', min: 0, max: 2400, optional: true },
-    price: { kind: 'number', label: 'Price of parts', unit: 'factor', min: 0, max: 1_000_000, optional: true },
+    price: { kind: 'number', label: 'Parts price', unit: 'factor', min: 0, max: 1_000_000, optional: true },
   },
 } as const satisfies FieldSet;
 
@@ -43,7 +43,7 @@ export const ownFindingItem = (id: string) => `own-${id}`;
 export function ownFindingFaults(raw: RawInputs): FieldError[] {
   const faults = inputFaults(OWN_FINDING_FORM, raw);
   if (faults.length > 0) return faults;
-  return String(raw.words).trim() === '' ? [{ field: 'words', message: 'Type what was found.' }] : [];
+  return String(raw.words).trim() === '' ? [{ field: 'words', message: 'Enter what you found.' }] : [];
 }
 
 /**

@@ -26,6 +26,6 @@ export function replaceFinding(reasons: readonly ReplaceReason[]) {
   return {
     words: `Replace the unit: ${named.map(({ text }) => text).join(', ')}`,
     concern: reasons.includes('exchanger') ? 'safety' : 'damage',
-    toDo: 'A unit sized for this house and these ducts, with the static measured before and after',
+    toDo: 'A unit sized for this house and these ducts, with static measured before and after',
   } as const;
 }

@@ -5,7 +5,7 @@ import { SIGNATURE_LENGTH, signatureFault } from './signature';
 /** What is agreed when a visit is handed over. One fact each time; the last one stands. */
 export const HAND_OVER_FORM = {
   fields: {
-    ownerName: { kind: 'text', label: 'Name', most: 80, optional: true, hint: 'Of the person it is handed over to.' },
+    ownerName: { kind: 'text', label: 'Name', most: 80, optional: true, hint: 'Person you hand the report to.' },
     signature: { kind: 'text', label: 'Mark', most: SIGNATURE_LENGTH, optional: true },
     returnOn: { kind: 'text', label: 'Next visit', most: 10, optional: true, hint: 'As 2026-12-08.' },
     returnFor: {
@@ -15,8 +15,8 @@ export const HAND_OVER_FORM = {
       optional: true,
       hint: 'Filter, parts, season, belt after run-in.',
     },
-    mailTo: { kind: 'text', label: 'Mail the report to', most: 200, optional: true, hint: 'As name@place.example.' },
-    words: { kind: 'text', label: 'For the owner', most: 400, optional: true, hint: 'In plain words, on their page.' },
+    mailTo: { kind: 'text', label: 'Email report to', most: 200, optional: true, hint: 'As name@place.example.' },
+    words: { kind: 'text', label: 'Note for owner', most: 400, optional: true, hint: 'Printed on the owner’s page.' },
   },
 } as const satisfies FieldSet;
 
@@ -51,9 +51,9 @@ export function handOverFaults(raw: RawInputs): FieldError[] {
   if (errors.length > 0) return errors;
   const { returnOn, signature, mailTo } = soundInputs(HAND_OVER_FORM, raw);
   if (returnOn !== undefined && !isDay(returnOn))
-    return [{ field: 'returnOn', message: 'Type the day as 2026-12-08: year, month, day.' }];
+    return [{ field: 'returnOn', message: 'Enter the day as 2026-12-08: year, month, day.' }];
   if (mailTo !== undefined && !MAIL_ADDRESS.test(mailTo))
-    return [{ field: 'mailTo', message: 'Type the mail address as name@place.example.' }];
+    return [{ field: 'mailTo', message: 'Enter the email address as name@place.example.' }];
   const fault = signature === undefined ? undefined : signatureFault(signature);
   return fault === undefined ? [] : [{ field: 'signature', message: fault }];
 }

@@ -43,7 +43,7 @@ describe('hand over', () => {
   ])('%s is a day: %p', (text, is) => expect(isDay(text)).toBe(is));
   test('what is wrong is said at its field', () => {
     expect(handOverFaults({ returnOn: 'soon' })).toEqual([
-      { field: 'returnOn', message: 'Type the day as 2026-12-08: year, month, day.' },
+      { field: 'returnOn', message: 'Enter the day as 2026-12-08: year, month, day.' },
     ]);
     expect(handOverFaults({ signature: '3,3' })[0]?.field).toBe('signature');
     expect(handOverFaults({ ownerName: 'x'.repeat(81) })[0]?.field).toBe('ownerName');
@@ -72,7 +72,7 @@ describe('carried over', () => {
   const nothing: SeenNow = { looks: new Map(), checks: new Map(), context: {}, measured: new Set() };
   const ids = (items: readonly TriageItem[]) => items.map(({ id }) => id);
 
-  test('what was open, quoted, declined or watched stands at the next visit; what was dealt with does not', () => {
+  test('what was open, quoted, declined or watched is now at the next visit; what was fixed does not', () => {
     const earlier = (['open', 'dealtWith', 'quoted', 'declined', 'watch'] as const).map((outcome) =>
       item(`check-${outcome}`, { outcome }),
     );

@@ -28,15 +28,15 @@ export function strokesOf(text: string): Strokes | undefined {
 /** What is wrong with a mark, in a sentence; undefined when it is sound. @example signatureFault('5,5') // 'That is a dot …' */
 export function signatureFault(text: unknown): string | undefined {
   if (typeof text !== 'string' || text.length > SIGNATURE_LENGTH)
-    return 'The mark is too long: clear it and sign again.';
+    return 'The signature is too long. Clear it and sign again.';
   const points = strokesOf(text)?.flat();
-  if (!points) return 'The mark cannot be read: clear it and sign again.';
+  if (!points) return 'The signature cannot be read. Clear it and sign again.';
   const reach = (axis: 0 | 1) => {
     const at = points.map((point) => point[axis]);
     return Math.max(...at) - Math.min(...at);
   };
   if (Math.max(reach(0), reach(1)) < LEAST_REACH)
-    return 'That is a dot: sign again, or leave it blank and type the name.';
+    return 'That is only a dot. Sign again, or leave it blank and enter the name.';
   return undefined;
 }
 

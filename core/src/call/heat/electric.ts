@@ -109,13 +109,13 @@ export function heatSequence(touches: readonly HeatTouch[]): HeatSequence {
     return last ? all.at(-1) : all[0];
   };
   const [element, blower] = [find('element', true), find('blower', true)];
-  if (!element) return { word: 'cantSay', sentence: 'Touch each element and the blower the moment it comes on.' };
+  if (!element) return { word: 'cantSay', sentence: 'Touch each element and the blower the moment it turns on.' };
   const seconds = (ms: number) => `${Math.round(Math.abs(ms) / 1000)} s`;
   if (!blower)
     return {
       word: 'outside',
       isStop: true,
-      sentence: 'Element on, no blower: stop the heat now. Elements without air are a fire risk.',
+      sentence: 'An element is on without the blower. Shut heat off now: it is a fire risk.',
     };
   const lateMs = blower.atMs - element.atMs;
   const [elementOff, blowerOff] = [find('element', false, true), find('blower', false, true)];
@@ -123,15 +123,15 @@ export function heatSequence(touches: readonly HeatTouch[]): HeatSequence {
     return {
       word: 'outside',
       isStop: true,
-      sentence: 'The blower stopped before the last element: stop the heat. It must stop last.',
+      sentence: 'The blower stopped before the last element. Shut heat off; the blower must stop last.',
     };
   if (lateMs > BLOWER_LATE_S * 1000)
     return {
       word: 'outside',
-      sentence: `Blower ${seconds(lateMs)} after the first element: it must start with or before it. Relay, sequencer or delay.`,
+      sentence: `Blower ${seconds(lateMs)} after the first element. It must start with or before it. Check relay, sequencer and delay.`,
     };
   if (lateMs > 0)
-    return { word: 'atTheEdge', sentence: `Blower ${seconds(lateMs)} after the first element: at most a moment.` };
+    return { word: 'atTheEdge', sentence: `Blower ${seconds(lateMs)} after the first element: acceptable.` };
   const steps = inOrder.filter(({ what, on }) => what === 'element' && on).length;
   return {
     word: 'inside',

@@ -28,7 +28,7 @@ test.each([
   [[at('blower', 0), at('element', 2), at('element', 40)], 'inside', /Blower first, then 2 elements/, undefined],
   [[at('element', 0), at('blower', 4)], 'atTheEdge', /4 s after/, undefined],
   [[at('element', 0), at('blower', 45)], 'outside', /45 s after the first element/, undefined],
-  [[at('element', 0), at('element', 30)], 'outside', /stop the heat now/, true],
+  [[at('element', 0), at('element', 30)], 'outside', /Shut heat off now/, true],
   [
     [at('blower', 0), at('element', 2), at('blower', 90, false), at('element', 120, false)],
     'outside',

@@ -6,14 +6,14 @@ export const HEAT_PUMP_POINTS: readonly CheckPoint[] = [
     id: 'outdoorFrost',
     power: 'running',
     name: 'Frost on the outdoor coil',
-    where: 'looked at while it heats; and again after a defrost',
+    where: 'seen while heating, and again after a defrost',
     states: [
       good('clear', 'clear'),
       good('clears', 'frost, clears in defrost'),
       bad(
         'stays',
         'ice stays',
-        'Ice stays on the outdoor coil: defrost sensor, board, reversing valve, charge, outdoor fan.',
+        'Ice stays on the outdoor coil. Check defrost sensor, board, reversing valve, charge and outdoor fan.',
       ),
     ],
     expects: 'frost under about 40 °F that clears within 10 min of defrost',
@@ -22,14 +22,14 @@ export const HEAT_PUMP_POINTS: readonly CheckPoint[] = [
   {
     id: 'defrostRun',
     name: 'Defrost',
-    where: 'started at its board or waited for; outdoor fan stops, valve shifts',
+    where: 'started at the board, or wait for it; outdoor fan stops, valve shifts',
     states: [
       good('clears', 'runs, clears in 10 min'),
-      bad('not', 'does not run', 'Defrost does not run: sensor, board, or its wiring.'),
+      bad('not', 'does not run', 'Defrost does not run. Check sensor, board and wiring.'),
       bad(
         'noStrips',
         'runs, no strips',
-        'No strips in defrost: the house gets cold air. Heat relay, or its call from the board.',
+        'No strips in defrost: the house gets cold air. Check the heat relay and its call from the board.',
       ),
     ],
     expects: 'clears within 10 min, strips or gas on meanwhile',
@@ -45,12 +45,12 @@ export const HEAT_PUMP_POINTS: readonly CheckPoint[] = [
       bad(
         'hangs',
         'hangs between',
-        'Reversing valve hangs: hot gas passes to the suction side. Its coil first, then the valve.',
+        'Reversing valve sticks halfway: hot gas leaks to suction. Check its coil first, then the valve.',
       ),
       bad(
         'not',
         'does not shift',
-        'Reversing valve does not shift: its coil and its O or B wire first, then the valve.',
+        'Reversing valve does not shift. Check its coil and O or B wire first, then the valve.',
       ),
     ],
     expects: 'suction lines within a few degrees of each other',
@@ -61,10 +61,10 @@ export const HEAT_PUMP_POINTS: readonly CheckPoint[] = [
     id: 'crankcaseHeater',
     power: 'live',
     name: 'Crankcase heater',
-    where: 'shell of the compressor by hand while it rests; clamp on its wire',
+    where: 'compressor shell by hand while off; clamp on its wire',
     states: [
       good('warm', 'warm'),
-      edge('cold', 'cold', 'Crankcase heater is cold: liquid gathers in the compressor at rest.'),
+      edge('cold', 'cold', 'Crankcase heater is cold: liquid collects in the idle compressor.'),
       { id: 'none', text: 'there is none' },
     ],
     expects: 'warm at rest',
@@ -76,8 +76,8 @@ export const HEAT_PUMP_POINTS: readonly CheckPoint[] = [
     where: 'second-stage or emergency call: amps of the strips, blower running',
     states: [
       good('withBlower', 'on, with the blower'),
-      bad('not', 'do not come on', 'Auxiliary strips do not come on: relay, sequencer, link, breaker.'),
-      bad('always', 'always on', 'Strips run with every call: outdoor thermostat, wiring, or the setting.'),
+      bad('not', 'do not come on', 'Auxiliary strips do not turn on. Check relay, sequencer, link and breaker.'),
+      bad('always', 'always on', 'Strips run with every call. Check outdoor thermostat, wiring and setting.'),
     ],
     expects: 'on at second stage, never without the blower',
     power: 'live',

@@ -23,12 +23,12 @@ function otherAmps(checks: ReadonlyMap<string, Check>): number | { readonly ask:
   const blower = checks.get('kitBlowerAmps')?.value;
   const sharing = checks.get('kitSharing')?.state;
   if (sharing === 'other')
-    return { ask: 'Something else is on this circuit: a licensed electrician sizes its breaker.' };
+    return { ask: 'Something else is on this circuit. A licensed electrician sizes its breaker.' };
   if (blower !== undefined) return blower;
   if (sharing === 'alone') return 0;
   return sharing === 'blower'
-    ? { ask: 'The blower shares this breaker: read its amps before the breaker is judged.' }
-    : { ask: 'Say what else is on this circuit before its breaker is judged: nothing, the blower, or something else.' };
+    ? { ask: 'The blower is on this breaker. Measure its amps to judge the breaker.' }
+    : { ask: 'Enter what else is on this circuit to judge its breaker: nothing, the blower, or something else.' };
 }
 
 const kw = (value: number) => value.toFixed(1);
@@ -41,13 +41,13 @@ function plateLine(plateKw: number | undefined, namedKw: number): KitReading['li
       {
         id: 'plate',
         word: 'inside',
-        sentence: `${kw(namedKw)} kW at 240 V, ${kw(plateKw)} on the plate: all of it heats.`,
+        sentence: `${kw(namedKw)} kW at 240 V, ${kw(plateKw)} on the nameplate: all of it heats.`,
       },
     ];
   const sentence =
     off < 0
-      ? `${kw(namedKw)} kW at 240 V of ${kw(plateKw)} on the plate: an element, its link or its sequencer is out.`
-      : `${kw(namedKw)} kW at 240 V, over the ${kw(plateKw)} of the plate: another kit than its plate, or amps of two circuits together.`;
+      ? `${kw(namedKw)} kW at 240 V of ${kw(plateKw)} on the nameplate: an element, its link or its sequencer is out.`
+      : `${kw(namedKw)} kW at 240 V, over the ${kw(plateKw)} on the nameplate: a different kit, or amps of two circuits together.`;
   return [{ id: 'plate', word: 'outside', sentence }];
 }
 
@@ -57,15 +57,16 @@ function breakerLine(fittedA: number | undefined, leastA: number | undefined, mo
       {
         id: 'breaker',
         word: 'outside',
-        sentence: `${mostA} A with the blower and 125 %: over 100 A. More than one circuit is due; a licensed electrician.`,
+        sentence: `${mostA} A with the blower at 125 %: over 100 A. It needs more than one circuit; call a licensed electrician.`,
       },
     ];
   if (fittedA === undefined) return [];
-  if (fittedA === leastA) return [{ id: 'breaker', word: 'inside', sentence: `Breaker ${fittedA} A: as 125 % asks.` }];
+  if (fittedA === leastA)
+    return [{ id: 'breaker', word: 'inside', sentence: `Breaker ${fittedA} A: right for 125 %.` }];
   const sentence =
     fittedA > leastA
-      ? `Breaker ${fittedA} A, larger than the ${leastA} A that 125 % asks: with its wire, for a licensed electrician.`
-      : `Breaker ${fittedA} A, under the ${leastA} A that 125 % asks: it trips, or the wire is small.`;
+      ? `Breaker ${fittedA} A, larger than the ${leastA} A needed for 125 %. Have a licensed electrician check it with its wire.`
+      : `Breaker ${fittedA} A, under the ${leastA} A needed for 125 %: it will trip, or the wire is too small.`;
   return [{ id: 'breaker', word: 'outside', sentence }];
 }
 
@@ -99,7 +100,7 @@ export function kitReading(checks: ReadonlyMap<string, Check>): KitReading | und
       ...dead.map((n) => ({
         id: `dead${n}`,
         word: 'outside' as const,
-        sentence: `Circuit ${n} draws nothing: breaker, limit, link, sequencer, element.`,
+        sentence: `Circuit ${n} draws nothing. Check breaker, limit, link, sequencer and element.`,
       })),
       ...(typeof other === 'number' || isTooLarge
         ? breakerLine(value('kitBreakerA'), leastBreakerA, most)
@@ -109,7 +110,7 @@ export function kitReading(checks: ReadonlyMap<string, Check>): KitReading | und
             {
               id: 'volts',
               word: 'inside' as const,
-              sentence: `At ${Math.round(volts)} V a kit gives ${Math.round(100 * (volts / NAMED_AT_VOLTS) ** 2)} % of its name.`,
+              sentence: `At ${Math.round(volts)} V a kit puts out ${Math.round(100 * (volts / NAMED_AT_VOLTS) ** 2)} % of its rating.`,
             },
           ]
         : []),

@@ -28,7 +28,7 @@ export const KIT_POINTS: readonly CheckPoint[] = [
     id: 'kitSharing',
     power: 'seen',
     name: 'On the same breaker',
-    where: 'the circuit of the largest: by its wires and its label',
+    where: 'the largest circuit, by its wires and label',
     states: [
       { id: 'alone', text: 'nothing else' },
       { id: 'blower', text: 'the blower' },
@@ -46,5 +46,5 @@ export const KIT_POINTS: readonly CheckPoint[] = [
     'live',
   ),
   figure('kitBreakerA', 'Breaker of the largest', 'as stamped on its handle', ['amps', 10, 200], 'seen'),
-  figure('kitPlateKw', 'Kit on the plate, kW', 'as named at 240 V', ['factor', 0.5, 60], 'seen'),
+  figure('kitPlateKw', 'Kit on nameplate, kW', 'as named at 240 V', ['factor', 0.5, 60], 'seen'),
 ];

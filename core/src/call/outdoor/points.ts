@@ -27,7 +27,7 @@ const sideFrom = (read: string, rated: string): CheckedFrom => ({
   ask: (checks) => {
     const has = (point: string) => checks.get(point)?.value !== undefined;
     if (has(read) === has(rated)) return undefined;
-    return has(read) ? 'Type the rating printed for this side too.' : 'Read this side too.';
+    return has(read) ? 'Enter the rating printed for this side too.' : 'Measure this side too.';
   },
 });
 
@@ -40,9 +40,9 @@ const side = (id: string, name: string, terminals: string): readonly CheckPoint[
     from: sideFrom(`${id}Read`, `${id}Rated`),
     states: [
       good('fine', 'within its rating'),
-      edge('edge', 'at the edge of its rating'),
-      bad('weak', 'weak or dead', `${name} is off its rating: replace, same µF, same volts or higher.`),
-      bad('bulged', 'bulged or leaks', `${name} bulged: replace, same µF, same volts or higher.`),
+      edge('edge', 'near the limit of its rating'),
+      bad('weak', 'weak or dead', `${name} is off its rating. Replace it: same µF, same volts or higher.`),
+      bad('bulged', 'bulged or leaks', `${name} is bulged. Replace it: same µF, same volts or higher.`),
     ],
     expects: 'within ± 6 % or as printed',
     minutes: 4,
@@ -103,7 +103,7 @@ export const OUTDOOR_POINTS: readonly CheckPoint[] = usually({ area: 'power', mi
     id: 'outTries',
     power: 'running',
     name: 'Outdoor unit on a call',
-    where: 'what it does: looked at and listened to, hands out',
+    where: 'what it does: look and listen, hands out',
     states: [
       good('runs', 'fan and compressor run'),
       bad('nothing', 'nothing at all'),
@@ -119,7 +119,7 @@ export const OUTDOOR_POINTS: readonly CheckPoint[] = usually({ area: 'power', mi
     id: 'outBreaker',
     power: 'dead',
     name: 'Breaker and disconnect, outdoors',
-    where: 'at the panel and the pull-out; its fuses read through',
+    where: 'at the panel and the pull-out; fuses checked',
     states: [
       good('on', 'on, fuses whole'),
       bad('off', 'found off or pulled'),
@@ -154,9 +154,13 @@ export const OUTDOOR_POINTS: readonly CheckPoint[] = usually({ area: 'power', mi
     where: 'each read through, wires off',
     states: [
       good('closed', 'all closed'),
-      bad('high', 'high pressure open', 'High-pressure switch open: outdoor coil and fan first, then the charge.'),
-      bad('low', 'low pressure open', 'Low-pressure switch open: airflow and ice first, then a leak.'),
-      bad('float', 'float open', 'Float open: clear the drain, then prove the switch.'),
+      bad(
+        'high',
+        'high pressure open',
+        'High-pressure switch is open. Check outdoor coil and fan first, then the charge.',
+      ),
+      bad('low', 'low pressure open', 'Low-pressure switch is open. Check airflow and ice first, then for a leak.'),
+      bad('float', 'float open', 'Float switch is open. Clear the drain, then test the switch.'),
     ],
     expects: 'closed',
     minutes: 4,
@@ -180,7 +184,7 @@ export const OUTDOOR_POINTS: readonly CheckPoint[] = usually({ area: 'power', mi
       min: 0,
       max: 60,
       outcome: (volts) => (volts <= 1 ? 'good' : volts <= 5 ? 'edge' : 'bad'),
-      finding: (volts) => (volts > 5 ? 'Over 5 V lost across closed contacts: replace the contactor.' : undefined),
+      finding: (volts) => (volts > 5 ? 'Over 5 V lost across closed contacts. Replace the contactor.' : undefined),
     },
     expects: 'under 1 V; over 5 V replace',
     minutes: 2,
@@ -202,9 +206,9 @@ export const OUTDOOR_POINTS: readonly CheckPoint[] = usually({ area: 'power', mi
     where: 'pulled by hand, faces seen',
     states: [
       good('clean', 'clean, move freely'),
-      edge('pitted', 'pitted', 'Contactor faces pitted: quote a new one.'),
-      bad('stuck', 'stuck or welded', 'Contactor stuck: replace it; find what overloaded it.'),
-      bad('insects', 'insects or dirt between', 'Contactor fouled: replace it.'),
+      edge('pitted', 'pitted', 'Contactor is pitted. Quote a new one.'),
+      bad('stuck', 'stuck or welded', 'Contactor is stuck. Replace it and find what overloaded it.'),
+      bad('insects', 'insects or dirt between', 'Contactor is fouled. Replace it.'),
     ],
     expects: 'clean',
     minutes: 2,
@@ -218,9 +222,13 @@ export const OUTDOOR_POINTS: readonly CheckPoint[] = usually({ area: 'power', mi
     where: 'turned by hand; windings by pair and to ground',
     states: [
       good('sound', 'turns freely, windings read'),
-      bad('seized', 'stiff or seized', 'Outdoor fan motor seized: replace it with its capacitor side.'),
-      bad('open', 'winding open or to ground', 'Outdoor fan motor winding: replace it.'),
-      bad('blade', 'blade loose or at the wrong height', 'Fan blade: set it to the manufacturer’s height and tighten.'),
+      bad('seized', 'stiff or seized', 'Outdoor fan motor is seized. Replace it with its capacitor.'),
+      bad('open', 'winding open or to ground', 'Outdoor fan motor winding is bad. Replace the motor.'),
+      bad(
+        'blade',
+        'blade loose or at the wrong height',
+        'Fan blade is off. Set it to the manufacturer’s height and tighten it.',
+      ),
     ],
     expects: 'free, windings read',
     minutes: 5,
@@ -235,9 +243,9 @@ export const OUTDOOR_POINTS: readonly CheckPoint[] = usually({ area: 'power', mi
     states: [
       good('sound', 'C–S and C–R add up to S–R'),
       bad('openCommon', 'C open to both, hot top'),
-      bad('open', 'one winding open, cool', 'A compressor winding is open: certified work.'),
-      bad('off', 'they do not add up', 'Compressor windings do not add up: read again cool, then refer.'),
-      bad('ground', 'to ground', 'Compressor grounded: do not close the breaker on it. Certified work.'),
+      bad('open', 'one winding open, cool', 'A compressor winding is open. Certified work.'),
+      bad('off', 'they do not add up', 'Compressor windings do not add up. Measure again when cool, then refer.'),
+      bad('ground', 'to ground', 'Compressor is grounded. Do not close the breaker. Certified work.'),
     ],
     expects: 'C–S plus C–R equals S–R, open to ground',
     minutes: 5,
@@ -252,16 +260,20 @@ export const OUTDOOR_POINTS: readonly CheckPoint[] = usually({ area: 'power', mi
     name: 'Compressor to ground, MΩ',
     where: 'each terminal to bare copper, megohms',
     number: { unit: 'factor', min: 0, max: 10_000, outcome: (m) => (m >= 20 ? 'good' : m >= 1 ? 'edge' : 'bad') },
-    expects: 'over 20; under 1 condemned, between: moisture, look again',
+    expects: 'over 20; under 1 condemn it; between: moisture, test again',
     minutes: 2,
   },
   {
     id: 'compOverload',
     power: 'dead',
     name: 'Compressor overload, after cooling',
-    where: 'top cool to the hand, C read again',
+    where: 'top cool to the touch, then C again',
     states: [
-      bad('closed', 'closed again', 'The compressor’s overload had opened: outdoor fan, capacitor, charge, supply.'),
+      bad(
+        'closed',
+        'closed again',
+        'The compressor’s overload opened. Check outdoor fan, capacitor, charge and supply.',
+      ),
       good('open', 'still open'),
     ],
     expects: 'closed again means it was hot',
@@ -280,10 +292,10 @@ export const OUTDOOR_POINTS: readonly CheckPoint[] = usually({ area: 'power', mi
     id: 'startGear',
     power: 'dead',
     name: 'Start capacitor and relay',
-    where: 'where fitted: capacitor measured, relay read through',
+    where: 'if installed: capacitor measured, relay tested',
     states: [
       good('sound', 'sound, or none fitted'),
-      bad('failed', 'failed', 'Start gear failed: replace capacitor and relay together.'),
+      bad('failed', 'failed', 'Start gear failed. Replace capacitor and relay together.'),
     ],
     expects: 'sound, or none',
     minutes: 4,

@@ -42,9 +42,9 @@ export function ampsDrift(readings: readonly AmpsReading[]): AmpsDrift | undefin
   const moved = `${first.amps} to ${last.amps} A in ${Math.round(minutes)} min`;
   const meaning =
     percent > STEADY_PERCENT
-      ? 'rising. Volts first, then bearings and windings: it goes on until something trips.'
+      ? 'rising. Check volts first, then bearings and windings, before something trips.'
       : percent < -STEADY_PERCENT
-        ? 'falling. Windings that warm up do that at first; much later it is air that closes off.'
+        ? 'falling. Normal while windings warm up; later it means airflow is closing off.'
         : 'steady.';
   return { minutes, fromAmps: first.amps, toAmps: last.amps, percent, word, sentence: `${moved}: ${meaning}` };
 }

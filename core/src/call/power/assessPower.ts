@@ -96,9 +96,9 @@ function holdOnMotor({ checks, staticRead }: PowerFacts, isMotor: boolean): stri
   const before = checks.get('replacedBefore')?.state;
   const harness = checks.has('harnessWiggled') || checks.has('harnessOhms');
   if (before === 'motor' || before === 'motorTwice')
-    return `A motor was replaced here before. No other one until static was read and ${harness ? 'the duct is right' : 'the harness was wiggled'}: a choked duct kills motors, a harness costs little.`;
+    return `A motor was replaced here before. Install no other until you measure static and ${harness ? 'the duct is right' : 'the harness was wiggled'}: high static kills motors, and a harness costs little.`;
   if (!staticRead)
-    return 'No motor without a static reading: a choked duct killed this one and kills the next. Read static as soon as air moves, or look at filter, coil and dampers now.';
+    return 'Do not replace the motor without a static reading: high static may kill the next one too. Measure static once air moves, or inspect filter, coil and dampers now.';
   return undefined;
 }
 
@@ -112,19 +112,19 @@ function sentenceOf(
 ): string {
   const [first, second] = ranked;
   if (told === 0)
-    return `Nothing read yet. Before any test: ${ranked
+    return `Nothing tested yet. Before any test: ${ranked
       .slice(0, 3)
       .map(({ cause, share }) => `${inSentence(cause.name)} ${percent(share)}`)
       .join(', ')}.`;
   const seen = first ? seenFor(first.cause.id, looks) : [];
-  const takeFirst = seen.length > 0 ? `Seen here: ${seen.join(', ')}. Take that first.` : undefined;
+  const takeFirst = seen.length > 0 ? `Found here: ${seen.join(', ')}. Fix that first.` : undefined;
   if (found)
     return [`${found.cause.name} ${percent(found.share)}. ${found.cause.toDo}.`, takeFirst].filter(Boolean).join(' ');
-  if (somethingElse > (first?.share ?? 0)) return 'The readings fit nothing on the list: read the last ones again.';
+  if (somethingElse > (first?.share ?? 0))
+    return 'These readings match no cause on the list. Test the last ones again.';
   const rest = second && second.share >= 0.03 ? `, ${inSentence(second.cause.name)} ${percent(second.share)}` : '';
   const why =
-    takeFirst ??
-    (stopsAt ? `Power does not come to “${inSentence(checkPoint(stopsAt)!.name)}”.` : 'By what was read so far.');
+    takeFirst ?? (stopsAt ? `No power at “${inSentence(checkPoint(stopsAt)!.name)}”.` : 'Based on readings so far.');
   return `${first!.cause.name} ${percent(first!.share)}${rest}. ${why}`;
 }
 
@@ -237,7 +237,7 @@ export function assessPower(read: PowerFacts): PowerAssessment {
     sentence: stop?.isDanger
       ? `${stop.why} ${stop.first}`
       : facts.fixed
-        ? `${facts.fixed.name}: fixed. Start it, then read amps with the doors on.`
+        ? `${facts.fixed.name}: fixed. Start it, then measure amps with the doors on.`
         : sentenceOf(facts, ranking, stopsAt, found),
   };
 }

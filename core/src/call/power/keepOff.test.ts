@@ -70,13 +70,13 @@ test('an open limit with a loaded filter and a slack belt: those two, not the in
   expect(found?.cause.id).toBe('limitOpen');
   expect(next).toBeUndefined();
   expect(sentence).toMatch(
-    /Filter, static, heating speed.*Seen here: loaded filter, slack or worn belt\. Take that first/,
+    /filter, static and heating speed.*Found here: loaded filter, slack or worn belt\. Fix that first/,
   );
   // Without them it is read once more before anything is named.
   expect(assess(gasFurnace, checks).found).toBeUndefined();
 });
 
-test('what was seen moves the odds, and what was dealt with does not', () => {
+test('what was seen moves the odds, and what was fixed does not', () => {
   const share = (looks: PowerFacts['looks']) =>
     assess(gasFurnace, [], { looks }).suspects.ranked.find(({ cause }) => cause.id === 'littleAir')!.share;
   expect(share([{ item: 'filter', state: 'loaded' }])).toBeGreaterThan(1.5 * share([]));

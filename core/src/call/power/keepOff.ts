@@ -19,11 +19,10 @@ const isGrounded = (checks: ReadonlyMap<string, Check>, points: readonly string[
 export function keepOff(checks: ReadonlyMap<string, Check>, stop?: Stop, isOutdoors = false): string | undefined {
   if (isOutdoors)
     return isGrounded(checks, GROUNDED_OUTDOORS)
-      ? 'Keep the outdoor unit off: the compressor reads to ground. Do not close the breaker on it.'
+      ? 'Keep the outdoor unit off: the compressor is grounded. Do not close the breaker on it.'
       : undefined;
-  if (stop?.keepsOff) return `Keep the power off. ${stop.why} Only what is read with the power off comes next.`;
-  if (isGrounded(checks, GROUNDED))
-    return 'Keep the power off: a winding reads to ground. Do not close the breaker on it.';
+  if (stop?.keepsOff) return `Keep the power off. ${stop.why} Next tests: power off only.`;
+  if (isGrounded(checks, GROUNDED)) return 'Keep the power off: a winding is grounded. Do not close the breaker on it.';
   return undefined;
 }
 

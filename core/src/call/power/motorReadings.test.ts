@@ -23,7 +23,7 @@ test.each([
   expect(told(check).get('windings')).toEqual({ point: 'windings', state });
 });
 
-test('what was said after the pairs stands; pairs read after it go before it', () => {
+test('the complaint after the pairs stands; pairs read after it go before it', () => {
   const said: Check = { point: 'windings', state: 'openHot' };
   const open: Check = { point: 'windingPair1', state: 'open' };
   expect(told(open, said).get('windings')?.state).toBe('openHot');
@@ -49,7 +49,7 @@ test('a capacitor that runs is told from its amps and volts, and held against it
   expect(outcomeOf(capacitor!, { ratedMicrofarads: 40 })).toBe('bad');
 });
 
-test('amps: up to the plate good, up to its service factor an edge, over it bad', () => {
+test('amps: up to the nameplate good, up to its service factor an edge, over it bad', () => {
   const plate = { plateAmps: 4, serviceFactor: 1.15 };
   const at = (value: number) => outcomeOf({ point: 'ampsCooling', value }, plate);
   expect([at(3.9), at(4.5), at(4.7)]).toEqual(['good', 'edge', 'bad']);

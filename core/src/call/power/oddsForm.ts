@@ -17,7 +17,7 @@ export const ODDS_FORM: FieldSet = {
         min: 0.1,
         max: 100,
         optional: true,
-        hint: `Usual: ${prior} in 100 calls.`,
+        hint: `Default: ${prior} of 100 calls.`,
       },
     ]),
   ),

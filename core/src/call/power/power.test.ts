@@ -58,7 +58,7 @@ test('its own next tests need at least 30 % fewer readings than the fixed order'
 
 test('with nothing read it shows the odds as such, and finds nothing', () => {
   const { sentence, found, next } = of(new Map());
-  expect(sentence).toMatch(/^Nothing read yet\. Before any test: run capacitor 1\d %/);
+  expect(sentence).toMatch(/^Nothing tested yet\. Before any test: run capacitor 1\d %/);
   expect(found).toBeUndefined();
   expect(next).toBeDefined();
 });
@@ -110,7 +110,7 @@ test('readings that contradict each other make nothing sure', () => {
     ),
   );
   expect(found).toBeUndefined();
-  expect(sentence).toMatch(/fit nothing on the list/);
+  expect(sentence).toMatch(/match no cause on the list/);
 });
 
 test('a motor is held while no static was read, and where one was replaced before', () => {
@@ -123,7 +123,7 @@ test('a motor is held while no static was read, and where one was replaced befor
   // One reading alone names no motor: it is read again first.
   expect(of(standing(...bad))).toMatchObject({ found: undefined, next: { again: true, point: { id: 'windings' } } });
   expect(of(standing(...bad), false, 'windings').found?.cause.id).toBe('windings');
-  expect(of(standing(...bad)).motorHold).toMatch(/No motor without a static reading/);
+  expect(of(standing(...bad)).motorHold).toMatch(/Do not replace the motor without a static reading/);
   expect(of(standing(...bad), true).motorHold).toBeUndefined();
   expect(of(standing(...bad, { point: 'replacedBefore', state: 'motor' }), true).motorHold).toMatch(
     /replaced here before/,
@@ -185,7 +185,7 @@ describe('found only with its own reading', () => {
   test('two legs of three are asked about', () => {
     const { points } = look(threePhase, at('legVolts12', 232), at('legVolts23', 231));
     expect(points.find(({ id }) => id === 'legVoltsLow')?.question).toBe(
-      'Read L3–L1 too: two good legs prove nothing about the third.',
+      'Read L3–L1 too. Two good legs say nothing about the third.',
     );
   });
 
@@ -198,9 +198,7 @@ describe('found only with its own reading', () => {
 });
 
 test('a flash code that no list has is asked about, and tells nothing', () => {
-  expect(checkQuestion({ point: 'flashMeaning', state: 'other' }, context)).toMatch(
-    /Type what the list in the door says/,
-  );
+  expect(checkQuestion({ point: 'flashMeaning', state: 'other' }, context)).toMatch(/Enter what the door list says/);
   expect(checkQuestion({ point: 'flashMeaning', state: 'other', note: '7 long: vent' }, context)).toBeUndefined();
   const shares = (checks: Check[]) =>
     new Map(suspects(gasFurnace, checks, context).ranked.map(({ cause, share }) => [cause.id, share]));
@@ -230,11 +228,11 @@ test('what a shop knows better moves the odds', () => {
 });
 
 test.each([
-  [{ point: 'lineVolts', value: 24.5 }, /control voltage: were the leads on L1 and L2/],
-  [{ point: 'callVolts', value: 238 }, /line on a control wire/],
+  [{ point: 'lineVolts', value: 24.5 }, /control voltage\. Were the leads on L1 and L2/],
+  [{ point: 'callVolts', value: 238 }, /line voltage on a control wire/],
   [{ point: 'capacitor', value: 44 }, /other side of a dual capacitor/],
-  [{ point: 'lineVolts', value: 480 }, /plate says 240 V/],
-  [{ point: 'coilOhms', value: 238 }, /could be volts: is the power off/],
+  [{ point: 'lineVolts', value: 480 }, /nameplate says 240 V/],
+  [{ point: 'coilOhms', value: 238 }, /could be volts\. Is power off/],
 ])('%j is asked about', (check, words) => {
   expect(checkQuestion(check, context)).toMatch(words);
 });

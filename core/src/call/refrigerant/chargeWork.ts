@@ -24,7 +24,7 @@ const UNSAID = 'unsaid';
 /** One thing that was done to the charge of a circuit. Certified work: the person who did it signs the visit. */
 export const CHARGE_WORK_FORM = {
   fields: {
-    what: { kind: 'choice', label: 'What was done', options: CHARGE_WORKS },
+    what: { kind: 'choice', label: 'Work done', options: CHARGE_WORKS },
     circuit: {
       kind: 'choice',
       label: 'Circuit',
@@ -34,10 +34,10 @@ export const CHARGE_WORK_FORM = {
       kind: 'choice',
       label: 'Refrigerant',
       // None is taken: a record must not name one that nobody said.
-      options: [{ id: UNSAID, text: 'not said' }, ...REFRIGERANTS.map((id) => ({ id, text: id }))],
+      options: [{ id: UNSAID, text: 'not entered' }, ...REFRIGERANTS.map((id) => ({ id, text: id }))],
     },
-    ounces: optional('By the scale', 'oz', 0.1, 20_000),
-    cylinder: { kind: 'text', label: 'Cylinder', most: 40, optional: true, hint: 'Its number or mark.' },
+    ounces: optional('From the scale', 'oz', 0.1, 20_000),
+    cylinder: { kind: 'text', label: 'Cylinder', most: 40, optional: true, hint: 'Its number.' },
     where: { kind: 'text', label: 'Where', most: 120, optional: true, hint: 'Joint, valve, coil.' },
     pressurePsig: optional('Pressure held', 'psig', 1, 800),
     minutes: optional('For', 'minutes', 1, 10_000),
@@ -63,13 +63,13 @@ const HIDDEN: Readonly<Record<ChargeWorkId, readonly string[]>> = {
 };
 
 const NEEDS: Readonly<Partial<Record<ChargeWorkId, readonly [field: string, message: string]>>> = {
-  recovered: ['ounces', 'Type what the scale shows, in ounces.'],
-  added: ['ounces', 'Type what the scale shows, in ounces.'],
-  weighedIn: ['ounces', 'Type what the scale shows, in ounces.'],
-  leakFound: ['where', 'Say where the leak is.'],
-  leakFixed: ['where', 'Say what was repaired.'],
-  held: ['pressurePsig', 'Type the pressure it was held at.'],
-  evacuated: ['microns', 'Type how far it was drawn down.'],
+  recovered: ['ounces', 'Enter the weight from the scale, in ounces.'],
+  added: ['ounces', 'Enter the weight from the scale, in ounces.'],
+  weighedIn: ['ounces', 'Enter the weight from the scale, in ounces.'],
+  leakFound: ['where', 'Enter where the leak is.'],
+  leakFixed: ['where', 'Enter what was repaired.'],
+  held: ['pressurePsig', 'Enter the pressure it held.'],
+  evacuated: ['microns', 'Enter how low the vacuum went.'],
 };
 
 /** What is wrong with it, field by field. */
@@ -77,7 +77,7 @@ export function chargeWorkFaults(raw: RawInputs): FieldError[] {
   const faults = inputFaults(CHARGE_WORK_FORM, raw);
   if (faults.length > 0) return faults;
   const { what, refrigerant } = soundInputs(CHARGE_WORK_FORM, raw);
-  if (refrigerant === UNSAID) return [{ field: 'refrigerant', message: 'Say the refrigerant, from the nameplate.' }];
+  if (refrigerant === UNSAID) return [{ field: 'refrigerant', message: 'Enter the refrigerant from the nameplate.' }];
   const needed = NEEDS[what];
   const value = needed && raw[needed[0]];
   return needed && (value === undefined || value === '') ? [{ field: needed[0], message: needed[1] }] : [];
@@ -114,9 +114,9 @@ export function chargeWorkWords(work: ChargeWork, circuits = 1): string {
     case 'weighedIn':
       return `Weighed in ${amount}${cylinder === undefined ? '' : ` from cylinder ${cylinder}`}${on}.`;
     case 'leakFound':
-      return `Found a leak: ${where ?? 'place not said'}${on}.`;
+      return `Found a leak: ${where ?? 'place not entered'}${on}.`;
     case 'leakFixed':
-      return `Repaired a leak: ${where ?? 'place not said'}${on}.`;
+      return `Repaired a leak: ${where ?? 'place not entered'}${on}.`;
     case 'held':
       return `Held ${pressurePsig === undefined ? 'pressure' : toolText(pressurePsig, 'psig')}${time}${on}.`;
     case 'evacuated':

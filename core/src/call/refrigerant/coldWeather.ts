@@ -42,11 +42,11 @@ export function coldWeatherFindings({
   const found: string[] = [];
   if (outdoorF < 60 && condensingF !== undefined && condensingF <= 70 && fanCycles === false)
     found.push(
-      `The outdoor fan runs at ${Math.round(condensingF)} °F condensing and ${Math.round(outdoorF)} °F outdoors: the head-pressure control has failed or is missing.`,
+      `The outdoor fan runs at ${Math.round(condensingF)} °F condensing and ${Math.round(outdoorF)} °F outdoors. The head-pressure control failed or is missing.`,
     );
   if (cutOutF !== undefined && cutInF !== undefined && cutInF - cutOutF < LEAST_SPREAD_F)
     found.push(
-      `Cut-in and cut-out ${Math.round(cutInF - cutOutF)} °F apart: the fan motor short-cycles. About ${FAN_CYCLING_F.cutOut} off and ${FAN_CYCLING_F.cutIn} on.`,
+      `Cut-in and cut-out ${Math.round(cutInF - cutOutF)} °F apart: the fan motor will short-cycle. About ${FAN_CYCLING_F.cutOut} off and ${FAN_CYCLING_F.cutIn} on.`,
     );
   if (outdoorF > NO_CYCLING_OVER_F && fanCycles === true)
     found.push(

@@ -114,11 +114,11 @@ function runLines({ stop, mode, stage, outdoorF, headHeld }: GateFacts): GateLin
             'mode',
             'cooling',
             mode === 'cooling',
-            'The unit heats: charge is judged in cooling, by the manufacturer’s heating chart, or by weight.',
+            'The unit is heating. Judge charge in cooling, by the heating chart, or by weight.',
           ),
         ]),
     ...(stage === 'low'
-      ? [line('stage', 'high stage', false, 'It runs in low stage: bring it to high stage, then read again.')]
+      ? [line('stage', 'high stage', false, 'It runs in low stage. Switch to high stage, then measure again.')]
       : []),
     ...(outdoorF === undefined
       ? []
@@ -127,7 +127,7 @@ function runLines({ stop, mode, stage, outdoorF, headHeld }: GateFacts): GateLin
             'outdoor',
             `${Math.round(outdoorF)}° out`,
             outdoorF >= LEAST_OUTDOOR_F || headHeld === true,
-            `Under ${LEAST_OUTDOOR_F} °F outdoors the high side tells nothing: hold the head up by hand and say so, or weigh the charge.`,
+            `Under ${LEAST_OUTDOOR_F} °F outdoors the high side cannot be judged. Hold head pressure up and enter that, or weigh the charge in.`,
           ),
         ]),
   ];
@@ -143,16 +143,16 @@ function airLines({ airflow, air, filterIn, doorsOn }: GateFacts): GateLine[] {
           'air',
           airflow === 'inside' || airflow === 'atTheEdge',
           airflow === 'cantSay'
-            ? 'Airflow is not known well enough: measure it first.'
-            : 'Airflow is out of range: fix that first.',
+            ? 'Airflow is too uncertain. Measure it first.'
+            : 'Airflow is out of range. Fix that first.',
         )
       : unsure('air', 'air', `Airflow is known to about ± ${Math.round(100 * doubt)} %.`),
     filterIn === undefined
-      ? unsure('filter', 'filter', 'Nobody said that the filter is in.')
-      : line('filter', 'filter', filterIn, 'Put the filter in, as it normally runs, and read a static.'),
+      ? unsure('filter', 'filter', 'Filter not confirmed in place.')
+      : line('filter', 'filter', filterIn, 'Install the filter, run normally, and measure static.'),
     doorsOn === undefined
-      ? unsure('doors', 'doors', 'Nobody said that the doors are on.')
-      : line('doors', 'doors', doorsOn, 'Put the doors on, as it normally runs, and read a static.'),
+      ? unsure('doors', 'doors', 'Doors not confirmed on.')
+      : line('doors', 'doors', doorsOn, 'Put the doors on, run normally, and measure static.'),
   ];
 }
 
@@ -160,14 +160,14 @@ function airLines({ airflow, air, filterIn, doorsOn }: GateFacts): GateLine[] {
 function coilLines({ coilFace, ice, coilWashed }: GateFacts): GateLine[] {
   return [
     ...(coilFace === 'matted'
-      ? [line('coilFace', 'coil clean', false, 'The indoor coil is dirty: clean it, then judge the charge.')]
+      ? [line('coilFace', 'coil clean', false, 'The indoor coil is dirty. Clean it, then judge the charge.')]
       : []),
     line(
       'ice',
       'no ice',
       ice === 'none',
       ice === 'coil'
-        ? `Ice on the coil: cooling off, fan on, about ${THAW_MINUTES} minutes, then look again.`
+        ? `Ice on the coil. Turn cooling off and run the fan about ${THAW_MINUTES} minutes, then check again.`
         : 'Look for ice on the coil and the suction line.',
     ),
     ...(coilWashed === undefined
@@ -177,7 +177,7 @@ function coilLines({ coilFace, ice, coilWashed }: GateFacts): GateLine[] {
             'coil',
             'coil dry of washing',
             !coilWashed,
-            'The coil is damp from washing: run it dry, then read drop, static and charge again.',
+            'The coil is wet from washing. Run it dry, then measure ΔT, static and charge again.',
           ),
         ]),
   ];
@@ -190,13 +190,13 @@ function steadyLines({ minutesRunning, returnF }: GateFacts): GateLine[] {
       'minutes',
       minutesRunning === undefined ? 'minutes' : `${Math.round(minutesRunning)} min`,
       minutesRunning !== undefined && minutesRunning >= STEADY_MINUTES,
-      `Steady needs ${STEADY_MINUTES} to 15 minutes after the start.`,
+      `Run it ${STEADY_MINUTES} to 15 minutes before you judge.`,
     ),
     line(
       'return',
       returnF === undefined ? 'return' : `${Math.round(returnF)}° in`,
       returnF !== undefined && returnF >= RETURN_F.low && returnF <= RETURN_F.high,
-      `Return air between ${RETURN_F.low} and ${RETURN_F.high} °F: outside of that no target holds.`,
+      `Return air between ${RETURN_F.low} and ${RETURN_F.high} °F. Outside that, no target is valid.`,
     ),
   ];
 }

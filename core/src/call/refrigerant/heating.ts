@@ -37,7 +37,8 @@ function heatPumpBtuH(outdoorF: number): number {
 const degrees = (f: number) => shownWords(f, 'deltaF', 0);
 const wordOf = (value: number, { low, high }: { readonly low: number; readonly high: number }): VerdictWord =>
   value >= low && value <= high ? 'inside' : value >= low - 3 && value <= high + 3 ? 'atTheEdge' : 'outside';
-const range = ({ low, high }: { readonly low: number; readonly high: number }) => `usually ${low} to ${degrees(high)}`;
+const range = ({ low, high }: { readonly low: number; readonly high: number }) =>
+  `typically ${low} to ${degrees(high)}`;
 
 /**
  * What a heat pump shows while it heats: the outdoor coil boils, the indoor coil condenses. No charge is judged by it.
@@ -59,12 +60,12 @@ export function heatingLines(
       word === 'inside'
         ? ''
         : over > USUAL.condensingOverReturn.high
-          ? ' High head in heating: low airflow first (filter, coil, speed), then charge.'
-          : ' Low head: charge, the reversing valve, or an iced outdoor coil.';
+          ? ' High head in heating: check airflow first (filter, coil, speed), then charge.'
+          : ' Low head: check charge, reversing valve and ice on the outdoor coil.';
     lines.push({
       id: 'condensingOverReturn',
       word,
-      sentence: `Condensing ${degrees(over)} over the return air, ${range(USUAL.condensingOverReturn)}.${meaning}`,
+      sentence: `Condensing ${degrees(over)} above return air, ${range(USUAL.condensingOverReturn)}.${meaning}`,
     });
   }
   if (dew !== undefined && outdoor !== undefined) {
@@ -74,12 +75,12 @@ export function heatingLines(
       word === 'inside'
         ? ''
         : under > USUAL.boilingUnder.high
-          ? ' Outdoor coil iced or dirty, its fan, or low charge.'
+          ? ' Check the outdoor coil for ice and dirt, its fan, and charge.'
           : '';
     lines.push({
       id: 'boilingUnder',
       word,
-      sentence: `Boiling ${degrees(under)} under the outdoor air, ${range(USUAL.boilingUnder)}.${meaning}`,
+      sentence: `Evaporating ${degrees(under)} below outdoor air, ${range(USUAL.boilingUnder)}.${meaning}`,
     });
   }
   const superheat = gaps.get('superheat')?.valueF;

@@ -77,13 +77,13 @@ const about = (target: number, source: Source, words: string): Asked => ({
 type Values = ReturnType<typeof soundInputs<(typeof LADDER_FORM)['fields']>>;
 
 function superheatAsked(v: Values): Asked | undefined {
-  if (v.plateSuperheatF !== undefined) return about(v.plateSuperheatF, 'nameplate', 'the plate');
-  if (v.metering === 'valve') return usual(USUAL.valveSuperheatF, 'usual of a valve');
+  if (v.plateSuperheatF !== undefined) return about(v.plateSuperheatF, 'nameplate', 'the nameplate');
+  if (v.metering === 'valve') return usual(USUAL.valveSuperheatF, 'typical of a TXV');
   if (v.returnWetBulbF === undefined || v.outdoorF === undefined) return undefined;
   const asked = orificeSuperheatF(v.returnWetBulbF, v.outdoorF);
   return asked === undefined
     ? undefined
-    : about(asked, 'ruleOfThumb', `orifice at ${v.returnWetBulbF} wet bulb, ${v.outdoorF} outdoors`);
+    : about(asked, 'ruleOfThumb', `fixed orifice at ${v.returnWetBulbF} wet bulb, ${v.outdoorF} outdoors`);
 }
 
 function subcoolingAsked(v: Values): Asked {
@@ -93,10 +93,10 @@ function subcoolingAsked(v: Values): Asked {
     const asked = chartAsks(rows, outdoorF);
     if (asked !== undefined) return about(asked, 'nameplate', `the manufacturer’s chart at ${outdoorF} °F`);
   }
-  if (v.plateSubcoolingF !== undefined) return about(v.plateSubcoolingF, 'nameplate', 'the plate');
+  if (v.plateSubcoolingF !== undefined) return about(v.plateSubcoolingF, 'nameplate', 'the nameplate');
   return v.metering === 'valve'
-    ? usual(USUAL.subcoolingF, 'usual, no plate figure')
-    : usual(USUAL.orificeSubcoolingF, 'usual of an orifice: not what charge is set by');
+    ? usual(USUAL.subcoolingF, 'typical, no nameplate figure')
+    : usual(USUAL.orificeSubcoolingF, 'typical of a fixed orifice; do not set charge by it');
 }
 
 function questionsOf(v: Values): FieldError[] {
@@ -105,20 +105,20 @@ function questionsOf(v: Values): FieldError[] {
   if (v.suctionPsig !== undefined && v.highPsig !== undefined && v.suctionPsig >= v.highPsig)
     ask(
       'suctionPsig',
-      `Suction ${v.suctionPsig} is not under the high side’s ${v.highPsig} psig: are the hoses swapped, or is the compressor off?`,
+      `Suction ${v.suctionPsig} is not below the high side at ${v.highPsig} psig. Are the hoses swapped, or is the compressor off?`,
     );
   // Sides that are nearly equal are those of a compressor at rest.
   else if (v.suctionPsig !== undefined && v.highPsig !== undefined && v.suctionPsig > 0.85 * v.highPsig)
     ask(
       'suctionPsig',
-      `Suction ${v.suctionPsig} and high side ${v.highPsig} psig are almost equal: is the compressor running?`,
+      `Suction ${v.suctionPsig} and high side ${v.highPsig} psig are almost equal. Is the compressor running?`,
     );
   if (v.returnWetBulbF !== undefined && v.returnF !== undefined && v.returnWetBulbF > v.returnF)
-    ask('returnWetBulbF', `Wet bulb ${v.returnWetBulbF} over dry bulb ${v.returnF}: are the two swapped?`);
+    ask('returnWetBulbF', `Wet bulb ${v.returnWetBulbF} over dry bulb ${v.returnF}. Are the two swapped?`);
   if (v.liquidLineF !== undefined && v.outdoorF !== undefined && v.liquidLineF < v.outdoorF - 3)
     ask(
       'liquidLineF',
-      `The liquid line is colder than the air outdoors (${v.outdoorF} °F): is the clamp on the right line, or is outdoors read in the sun?`,
+      `The liquid line is colder than the air outdoors (${v.outdoorF} °F). Is the clamp on the right line? Was outdoor air measured in the sun?`,
     );
   if (v.chartOutdoorF ?? v.chartAskedF) {
     const fault = chartFault(v.chartOutdoorF ?? [], v.chartAskedF ?? []);
@@ -135,8 +135,8 @@ function notesOf(v: Values): Ladder['notes'] {
     notes.push({
       word: isDrop ? 'outside' : 'inside',
       sentence: isDrop
-        ? `${drop.toFixed(1)} °F over the drier: it is restricting. Over ${USUAL.drierDropMostF} °F it is changed.`
-        : `${drop.toFixed(1)} °F over the drier: it flows.`,
+        ? `${drop.toFixed(1)} °F across the drier: it is restricted. Over ${USUAL.drierDropMostF} °F, replace it.`
+        : `${drop.toFixed(1)} °F across the drier: no restriction.`,
     });
   }
   if (v.distributorF && v.distributorF.length >= 2) {
@@ -146,7 +146,7 @@ function notesOf(v: Values): Ladder['notes'] {
       word: isWide ? 'outside' : 'inside',
       sentence: isWide
         ? `Distributor circuits ${spread.toFixed(0)} °F apart. Check charge, blockage and the air over that part of the coil first.`
-        : `Distributor circuits ${spread.toFixed(0)} °F apart: sound.`,
+        : `Distributor circuits ${spread.toFixed(0)} °F apart: good.`,
     });
   }
   const legs = threeLegs(v.legAmps);
@@ -169,8 +169,8 @@ function notesOf(v: Values): Ladder['notes'] {
     const of =
       v.plateChargeOz === undefined
         ? ''
-        : `, ${Math.round((100 * total) / v.plateChargeOz)} % of the plate’s ${v.plateChargeOz} oz`;
-    notes.push({ word: 'inside', sentence: `Weighed so far: ${total >= 0 ? '+' : '−'}${Math.abs(total)} oz${of}.` });
+        : `, ${Math.round((100 * total) / v.plateChargeOz)} % of the nameplate ${v.plateChargeOz} oz`;
+    notes.push({ word: 'inside', sentence: `Weighed in so far: ${total >= 0 ? '+' : '−'}${Math.abs(total)} oz${of}.` });
   }
   return notes;
 }
@@ -205,7 +205,7 @@ export function readLadder(raw: RawInputs, altitudeFt = 0): LadderOutcome {
     if (!raw.refrigerant) {
       questions.push({
         field: 'refrigerant',
-        message: 'Say the refrigerant, from the plate: this pressure is a different temperature for each.',
+        message: 'Enter the refrigerant from the nameplate. The same pressure is a different temperature for each.',
       });
       break;
     }
@@ -227,7 +227,7 @@ export function readLadder(raw: RawInputs, altitudeFt = 0): LadderOutcome {
   };
   const atDischarge =
     v.highPort === 'discharge'
-      ? 'Read at the discharge port: the condenser’s own drop makes it look larger. The liquid port tells.'
+      ? 'Read at the discharge port, this looks too large: it includes the condenser’s pressure drop. Use the liquid port.'
       : undefined;
   gap('superheat', 'superheat', 'suction', 'dew', superheatAsked(v));
   gap('subcooling', 'subcooling', 'bubble', 'liquid', subcoolingAsked(v), atDischarge);
@@ -241,14 +241,14 @@ export function readLadder(raw: RawInputs, altitudeFt = 0): LadderOutcome {
   gap('condensingOver', 'condensing over ambient', 'bubble', 'outdoor', usual(USUAL.condensingOverF), atDischarge);
   gap('returnMinusDew', 'return − dew', 'return', 'dew', usual(USUAL.returnMinusDewF));
   for (const [id, field, what] of [
-    ['superheat', 'suctionLineF', 'The suction line is colder than its dew point'],
-    ['subcooling', 'liquidLineF', 'The liquid line is hotter than its bubble point'],
+    ['superheat', 'suctionLineF', 'The suction line is colder than evaporating'],
+    ['subcooling', 'liquidLineF', 'The liquid line is hotter than condensing'],
   ] as const) {
     const valueF = gaps.get(id)?.valueF;
     if (valueF !== undefined && valueF < -2)
       questions.push({
         field,
-        message: `${what} by ${Math.abs(valueF).toFixed(0)} °F: right refrigerant, right line, gauges at zero in air?`,
+        message: `${what} by ${Math.abs(valueF).toFixed(0)} °F. Check refrigerant, line, and that gauges read zero in open air.`,
       });
   }
   return {

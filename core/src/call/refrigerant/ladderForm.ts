@@ -11,7 +11,7 @@ export const LADDER_FORM = {
     circuit: { kind: 'choice', label: 'Circuit', options: options(['1', '1'], ['2', '2'], ['3', '3']) },
     refrigerant: {
       kind: 'choice',
-      label: 'Refrigerant, from the plate',
+      label: 'Refrigerant, from the nameplate',
       options: REFRIGERANTS.map((id) => ({ id, text: id })),
     },
     metering: {
@@ -24,7 +24,7 @@ export const LADDER_FORM = {
     },
     highPort: {
       kind: 'choice',
-      label: 'High side read at',
+      label: 'High side port',
       options: [
         { id: 'liquid', text: 'liquid port' },
         { id: 'discharge', text: 'discharge port' },
@@ -34,13 +34,13 @@ export const LADDER_FORM = {
     highPsig: optional('High side pressure', 'psig', -14, 800),
     suctionLineF: optional('Suction line', 'degF', -40, 150, 'At the outdoor unit, clamp insulated.'),
     liquidLineF: optional('Liquid line', 'degF', -20, 180, 'At the outdoor unit.'),
-    outdoorF: optional('Outdoors', 'degF', -40, 130, 'Air into the outdoor coil, in the shade.'),
+    outdoorF: optional('Outdoors', 'degF', -40, 130, 'Air entering the outdoor coil, in the shade.'),
     returnF: optional('Return air', 'degF', 30, 110),
     supplyF: optional('Supply air', 'degF', 30, 180, 'In heating, strips off.'),
     returnWetBulbF: optional('Return wet bulb', 'degF', 30, 95),
     minutesRunning: optional('Minutes since start', 'minutes', 0, 600),
-    plateSubcoolingF: optional('Subcooling of the plate', 'deltaF', 0, 30),
-    plateSuperheatF: optional('Superheat of the plate', 'deltaF', 0, 40),
+    plateSubcoolingF: optional('Nameplate subcooling', 'deltaF', 0, 30),
+    plateSuperheatF: optional('Nameplate superheat', 'deltaF', 0, 40),
     chartOutdoorF: {
       kind: 'list',
       label: 'Chart: outdoor temperatures',
@@ -53,7 +53,7 @@ export const LADDER_FORM = {
     },
     chartAskedF: {
       kind: 'list',
-      label: 'Chart: subcooling asked',
+      label: 'Chart: target subcooling',
       unit: 'deltaF',
       min: 0,
       max: 40,
@@ -83,7 +83,7 @@ export const LADDER_FORM = {
       most: 3,
       optional: true,
     },
-    plateAmps: optional('Rated load amps of the plate', 'amps', 0.5, 300),
+    plateAmps: optional('Rated load amps (RLA)', 'amps', 0.5, 300),
     weighedOz: {
       kind: 'list',
       label: 'Weighed in (+) or out (−), oz',
@@ -94,6 +94,6 @@ export const LADDER_FORM = {
       most: 20,
       optional: true,
     },
-    plateChargeOz: optional('Charge of the plate, oz', 'count', 1, 1600),
+    plateChargeOz: optional('Nameplate charge, oz', 'count', 1, 1600),
   },
 } as const satisfies FieldSet;

@@ -36,8 +36,8 @@ export function outdoorSide({ gaps }: Ladder, headHeld: boolean): readonly Outdo
       word,
       sentence:
         word === 'outside'
-          ? `High head: it condenses ${Math.round(over)} °F over ambient, usually ${USUAL.condensingOverF.low} to ${most}. Check the outdoor coil and its fan. Indoor air does not cause this.`
-          : `It condenses ${Math.round(over)} °F over ambient: not high.`,
+          ? `High head: condensing ${Math.round(over)} °F over ambient, typically ${USUAL.condensingOverF.low} to ${most}. Check the outdoor coil and its fan. Indoor airflow does not cause this.`
+          : `Condensing ${Math.round(over)} °F over ambient: not high.`,
     });
   }
   if (approach !== undefined) {
@@ -47,8 +47,8 @@ export function outdoorSide({ gaps }: Ladder, headHeld: boolean): readonly Outdo
       word,
       sentence:
         word === 'outside'
-          ? `The liquid line leaves ${Math.round(approach)} °F over ambient, usually under ${USUAL.approachMostF}. Check the outdoor coil and its fan.`
-          : `The liquid line leaves ${Math.round(approach)} °F over ambient: near enough.`,
+          ? `The liquid line leaves ${Math.round(approach)} °F over ambient, typically under ${USUAL.approachMostF}. Check the outdoor coil and its fan.`
+          : `The liquid line leaves ${Math.round(approach)} °F over ambient: normal.`,
     });
   }
   return lines;

@@ -41,7 +41,7 @@ export const PATTERNS: readonly Pattern[] = [
     orifice: [[0, 0, 0, 0, 0]],
     valve: [[0, 0, 0, 0, 0]],
     toDo: 'Leave the charge as it is',
-    settle: 'nothing: it is as asked',
+    settle: 'nothing: it is on target',
   },
   {
     id: 'lowAir',
@@ -56,7 +56,7 @@ export const PATTERNS: readonly Pattern[] = [
       [0, -1, -1, -1, 4],
       [0, -2, -1, -2, 7],
     ],
-    toDo: 'Back to static and airflow',
+    toDo: 'Go back to static and airflow',
     settle: 'airflow by a second method',
   },
   {
@@ -74,7 +74,7 @@ export const PATTERNS: readonly Pattern[] = [
       [13, -11, 7, -3, 2],
       [23, -11, 6, -4, 6],
     ],
-    toDo: 'Find the leak first, then weigh the charge in',
+    toDo: 'Find and repair the leak, then weigh the charge in',
     settle: 'subcooling at the liquid port',
   },
   {
@@ -84,7 +84,7 @@ export const PATTERNS: readonly Pattern[] = [
     prior: 7,
     orifice: [[-8, 7, -1, 2, -3]],
     valve: [[0, 11, -6, 6, 0]],
-    toDo: 'Wash the outdoor coil and read again first; then recover a little, never vent',
+    toDo: 'Wash the outdoor coil and measure again first. Then recover a little; never vent',
     settle: 'approach: under 8 with too much charge, over 15 with a dirty coil',
   },
   {
@@ -100,8 +100,8 @@ export const PATTERNS: readonly Pattern[] = [
       [0, 4, 3, 8, 0],
       [0, 11, 7, 19, -1],
     ],
-    toDo: 'Clean the outdoor coil, look at its fan, read again',
-    settle: 'look at the outdoor coil; approach',
+    toDo: 'Clean the outdoor coil, check its fan, measure again',
+    settle: 'inspect the outdoor coil; approach',
   },
   {
     id: 'metering',
@@ -116,8 +116,8 @@ export const PATTERNS: readonly Pattern[] = [
       [14, 4, -4, 2, 3],
       [30, 9, -7, 3, 11],
     ],
-    toDo: 'Bulb first: tight, insulated, in place. Then strainer and valve; charge does not move it',
-    settle: 'subcooling: normal or high here, low when charge is short',
+    toDo: 'Check the bulb first: tight, insulated, in place. Then strainer and valve; charge does not change it',
+    settle: 'subcooling: normal or high here, low with low charge',
   },
   {
     id: DRIER_ID,
@@ -133,7 +133,7 @@ export const PATTERNS: readonly Pattern[] = [
       [24, 6, -5, 2, 8],
     ],
     toDo: 'Certified work: recover, replace the drier, evacuate, weigh the charge in',
-    settle: 'line temperature before and after the drier: over 3 °F names it',
+    settle: 'line temperature before and after the drier: over 3 °F confirms it',
   },
   {
     id: 'overfeeding',
@@ -142,7 +142,7 @@ export const PATTERNS: readonly Pattern[] = [
     prior: 3,
     orifice: [[-8, -10, 8, -2, -3]],
     valve: [[-10, -10, 8, -2, -3]],
-    toDo: 'Bulb tight and insulated, orifice of the right size and seated',
+    toDo: 'Check bulb tight and insulated, orifice size and seating',
     settle: 'superheat with the bulb in hand',
   },
   {
@@ -152,7 +152,7 @@ export const PATTERNS: readonly Pattern[] = [
     prior: 4,
     orifice: [[-8, -6, 2, -4, -5]],
     valve: [[0, -2, -2, -3, -4]],
-    toDo: 'Compressor amps by leg beside the plate before it is condemned',
+    toDo: 'Compare compressor amps with the nameplate before you condemn it',
     settle: 'compressor amps: low with a weak compressor',
   },
   {
@@ -162,8 +162,8 @@ export const PATTERNS: readonly Pattern[] = [
     prior: 2,
     orifice: [[-8, -2, 13, 11, -2]],
     valve: [[0, 7, 8, 12, 0]],
-    toDo: 'Wash the outdoor coil and compare pressure at rest with the outdoor air first; then recover, evacuate, weigh the charge in',
-    settle: 'pressure at rest against the outdoor temperature',
+    toDo: 'Wash the outdoor coil. Compare standing pressure with outdoor air. Then recover, evacuate, weigh the charge in',
+    settle: 'standing pressure against outdoor temperature',
   },
 ];
 
@@ -171,34 +171,34 @@ const BY_ID = new Map(PATTERNS.map((pattern) => [pattern.id, pattern]));
 
 /** Two faults at once that are met together (J): one hides what the other would show. Odds per 100. */
 const TOGETHER: readonly (readonly [one: string, other: string, name: string, prior: number, toDo: string])[] = [
-  ['lowAir', 'lowCharge', 'Low airflow and low on refrigerant', 2, 'Airflow first; judge the charge again after it'],
+  ['lowAir', 'lowCharge', 'Low airflow and low on refrigerant', 2, 'Fix airflow first, then judge the charge again'],
   [
     'dirtyOutdoor',
     'lowCharge',
     'Dirty outdoor coil and low on refrigerant',
     1.5,
-    'Wash the outdoor coil and read again; then find the leak',
+    'Wash the outdoor coil and measure again, then find the leak',
   ],
   [
     'dirtyOutdoor',
     'overcharge',
     'Dirty outdoor coil and too much charge',
     1,
-    'Wash the outdoor coil and read again; then recover a little, never vent',
+    'Wash the outdoor coil and measure again. Then recover a little; never vent',
   ],
   [
     'lowAir',
     'dirtyOutdoor',
     'Low airflow and a dirty outdoor coil',
     1.5,
-    'Airflow first, then wash the outdoor coil, then read again',
+    'Fix airflow first, then wash the outdoor coil, then measure again',
   ],
   [
     'metering',
     'lowCharge',
     'Metering device restricted and low on refrigerant',
     0.5,
-    'Find the leak first; then the metering device',
+    'Find the leak first, then check the metering device',
   ],
 ];
 

@@ -231,11 +231,11 @@ export function rankPatterns(ladder: Ladder, facts: PatternFacts = {}): Patterns
 }
 
 function whyUnnamed({ pattern }: RankedPattern, isAllInside: boolean, isMissed: boolean, read: number): string {
-  if (read === 0) return 'Nothing is read yet that tells a pattern.';
-  if (isAllInside) return 'Every gap is in range: no fault is named. Leave the charge as it is.';
+  if (read === 0) return 'Not enough readings for a diagnosis yet.';
+  if (isAllInside) return 'Everything is in range. Leave the charge as it is.';
   if (pattern.id === 'sound' && isMissed)
-    return 'A target of the nameplate is missed, and no fault explains it better. Read again before the charge is touched.';
-  return 'No pattern is likely enough to name.';
+    return 'A nameplate target is missed, but no fault explains it. Measure again before you touch the charge.';
+  return 'No fault is likely enough to name.';
 }
 
 /** A pattern this likely gets its own step first. */
@@ -252,8 +252,8 @@ function firstStep(
   if (!least || (named?.pattern.id === 'sound' && likely.length === 0)) return undefined;
   const goesIn = (named ?? least).pattern.harm;
   if (least.pattern.harm >= 4 && !outdoorClean)
-    return 'Look at the outdoor coil, wash it if it is not clean, and read again. Nothing is recovered before that.';
-  return least.pattern.harm < goesIn ? `${least.pattern.toDo}. Then read again.` : undefined;
+    return 'Inspect the outdoor coil, wash it if dirty, and measure again. Recover nothing before that.';
+  return least.pattern.harm < goesIn ? `${least.pattern.toDo}. Then measure again.` : undefined;
 }
 
 function settleOf(ranked: readonly RankedPattern[], { metering, gaps }: Ladder) {

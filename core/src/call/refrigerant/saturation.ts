@@ -19,7 +19,7 @@ export const isOff = (value: number | OffSaturation): value is OffSaturation => 
 const off = (side: 'below' | 'above', refrigerant: RefrigerantId, psia: number): OffSaturation => ({
   kind: 'offSaturation',
   side,
-  sentence: `${refrigerant} at ${psia.toFixed(0)} psia lies ${side} the saturation table: is it the right refrigerant and the right gauge?`,
+  sentence: `${refrigerant} at ${psia.toFixed(0)} psia lies ${side} the saturation table. Is it the right refrigerant and the right gauge?`,
 });
 
 /**

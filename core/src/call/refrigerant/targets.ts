@@ -24,7 +24,7 @@ export interface ChartRow {
 /** What is wrong with a chart as it was typed, in a sentence. */
 export function chartFault(outdoorF: readonly number[], askedF: readonly number[]): string | undefined {
   if (outdoorF.length !== askedF.length)
-    return `The chart has ${outdoorF.length} outdoor temperatures and ${askedF.length} figures: a row needs both.`;
+    return `The chart has ${outdoorF.length} outdoor temperatures and ${askedF.length} targets. Each row needs both.`;
   const wrong = outdoorF.findIndex((temp, i) => i > 0 && temp <= outdoorF[i - 1]!);
   return wrong < 0
     ? undefined

@@ -21,7 +21,7 @@ const checkSigns = STOPS.flatMap(({ id, checks: signs = [] }) =>
   signs.flatMap(({ point, states = [] }) => states.map((state) => [id, point, state] as const)),
 );
 
-test.each(lookSigns)('%s: a look at %s that finds %s stops the visit until it is dealt with', (id, item, state) => {
+test.each(lookSigns)('%s: a look at %s that finds %s stops the visit until it is fixed', (id, item, state) => {
   expect(lookItem(item)!.states.map((one) => one.id)).toContain(state);
   expect(byLooks({ item, state })).toMatchObject({ id, item });
   expect(byLooks({ item, state, outcome: 'dealtWith' })).toBeUndefined();

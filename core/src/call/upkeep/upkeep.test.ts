@@ -19,7 +19,7 @@ test('every maintenance point that can be done has words for the owner', () => {
   expect(done.filter((id) => UPKEEP_DONE[id] === undefined)).toEqual([]);
 });
 
-test('what was said goes before what the air path makes likely', () => {
+test('the complaint goes before what the air path makes likely', () => {
   expect(equipmentOf('packaged').id).toBe('rooftop');
   expect(equipmentOf('packaged', 'exhaustFan').id).toBe('exhaustFan');
   expect(equipmentOf('airHandler', 'nothing known').id).toBe('splitElectric');
@@ -52,7 +52,7 @@ test('what to bring: filters and belt of the unit, and what was wanting last tim
   expect(bringList(unit, last)).toEqual([
     '4 filters 20 × 24.5 in., 4–5 in. MERV 13',
     '1 filter 12 × 24 in., 4–5 in. MERV 13',
-    '2 belts A44: one to fit, one to leave',
+    '2 belts A44: one to install, one to leave',
     'contactor',
     'run capacitor 7.5 µF',
   ]);

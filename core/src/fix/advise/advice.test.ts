@@ -18,10 +18,10 @@ const advise = (tespInWc: number, facts: Partial<UnitFacts> = {}, more: readonly
   assess(tespInWc, facts, more).advice;
 
 describe('advice on a fan that was looked over', () => {
-  test('moves up when a higher tap lands in the band under the plate', () => {
+  test('moves up when a higher tap lands in the band under the nameplate', () => {
     // tap 3 at 0.25 moves 1,067; tap 4 then 1,181 at 0.306
     const advice = advise(0.25);
-    expect(advice).toMatchObject({ kind: 'change', tap: '4', headline: 'Move to tap 4' });
+    expect(advice).toMatchObject({ kind: 'change', tap: '4', headline: 'Change to tap 4' });
     expect(advice.reason).toContain('1,181 CFM at 0.31');
   });
 
@@ -35,7 +35,7 @@ describe('advice on a fan that was looked over', () => {
     expect(advise(0.4, tooMuch, [...SOUND_FAN, traverseOf(770)])).toMatchObject({ kind: 'change' });
     expect(advise(0.4, tooMuch)).toMatchObject({
       kind: 'confirmFirst',
-      headline: expect.stringContaining('make sure'),
+      headline: expect.stringContaining('Confirm airflow'),
     });
     expect(advise(0.4, tooMuch).reason).toContain('RPM, amps or a second method');
   });
@@ -51,15 +51,15 @@ describe('advice on a fan that was looked over', () => {
     const { advice, airflow, noSlower } = assess(0.18, { tap: '5', tons: 2.5 }, []);
     expect(airflow.word).toBe('cantSay');
     expect(advice.kind).toBe('cantSay');
-    expect(noSlower).toContain('the fan itself is in doubt');
+    expect(noSlower).toContain('the fan is in doubt');
   });
 
-  test('restriction first when only static above the plate could bring the air', () => {
+  test('restriction first when only static above the nameplate could bring the air', () => {
     expect(advise(0.58)).toMatchObject({ kind: 'restrictionFirst' });
     expect(advise(0.58).tap).toBeUndefined();
   });
 
-  test('restriction first when the air is right but pushed past the plate', () => {
+  test('restriction first when the air is right but pushed past the nameplate', () => {
     // 1,220 CFM at 0.62: the path itself asks 0.49 at the foot of the band, a slower speed would do.
     expect(advise(0.62, { tap: '5' })).toMatchObject({ kind: 'confirmFirst' });
     expect(advise(0.7, { tap: '5' })).toMatchObject({ kind: 'restrictionFirst' });
@@ -81,7 +81,7 @@ describe('advice on a fan that was looked over', () => {
     const checked = [...SOUND_FAN, look('ducts', 'whole'), look('filter', 'clean')];
     expect(advise(0.12, { tap: '5', tons: 2.5 }, checked)).toMatchObject({
       kind: 'cantSay',
-      headline: 'Too much air, and the slower speeds are off their curve',
+      headline: 'Too much air, and slower speeds are off their curve',
     });
   });
 

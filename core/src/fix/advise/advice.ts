@@ -94,20 +94,20 @@ function whyRestricted(system: System, target: Target, maxTesp: Sourced, onCurve
   ] as const) {
     const asked = pathDropAt(path, flowCfm);
     if (asked > maxTesp.value) {
-      return `For the ${flowWords(flowCfm)} ${name} this path asks ${staticWords(asked)} and ${limit}: it must lose ${percentText(1 - maxTesp.value / asked)} of its resistance.`;
+      return `For the ${flowWords(flowCfm)} ${name} this duct system needs ${staticWords(asked)} and ${limit}: cut ${percentText(1 - maxTesp.value / asked)} of its resistance.`;
     }
   }
   const tooHigh = onCurve.find((o) => o.tesp === 'outside');
   return tooHigh
     ? `${sentenceCase(speedName(system, tooHigh.tap))} would move ${says(tooHigh)} and ${limit}.`
-    : 'The speeds that could bring the air end on their curve before they meet this path.';
+    : 'The speeds that could reach the target end on their curve before they reach this duct system.';
 }
 
 function restrictionFirst(system: System, goal: Goal, outcomes: readonly SpeedOutcome[]): Advice {
   const { target, maxTesp } = goal;
   const then = speedAfterClearing(system, target, maxTesp);
   const after = then
-    ? ` Cleared to the plate, ${speedName(system, then.tap)} would land at ${flowWords(then.flowCfm)}.`
+    ? ` With the restriction cleared, ${speedName(system, then.tap)} would give ${flowWords(then.flowCfm)}.`
     : '';
   return {
     kind: 'restrictionFirst',
@@ -187,7 +187,7 @@ export function advise(facts: AdviceFacts): Advice {
       tap: system.fan.tap,
       outcomes,
       headline: `Stay on ${speedName(system, system.fan.tap)}`,
-      reason: `It moves ${flowWords(now.flowCfm)} at ${staticWords(now.tespInWc)}, within target and ${nowTier === 0 ? 'within the limit' : 'over the limit by less than the reading’s error'}.`,
+      reason: `It moves ${flowWords(now.flowCfm)} at ${staticWords(now.tespInWc)}, within target and ${nowTier === 0 ? 'within the limit' : 'over the limit by less than measurement error'}.`,
     };
   const flowNow = now.kind === 'crossing' ? now.flowCfm : now.edgeFlowCfm;
   const onCurve = outcomes.filter(isLanded).map((o) => {
@@ -206,17 +206,17 @@ export function advise(facts: AdviceFacts): Advice {
     return {
       kind: 'confirmFirst',
       outcomes,
-      headline: 'Before a slower speed: make sure of the air',
+      headline: 'Confirm airflow before you slow it down',
       reason: `${sentenceCase(speedName(system, best.tap))} would move ${says(best)} ${noSlower}`,
     };
   if (best) {
-    const usual = system.fan.usual ? ` That is ${curveWords(system.fan)}: read again after it.` : '';
+    const usual = system.fan.usual ? ` That is ${curveWords(system.fan)}. Measure again after it.` : '';
     return {
       kind: 'change',
       tap: best.tap,
       outcomes,
-      headline: `Move to ${speedName(system, best.tap)}`,
-      reason: `On this path it moves ${says(best)}, within target and within the limit.${usual}`,
+      headline: `Change to ${speedName(system, best.tap)}`,
+      reason: `On this duct system it moves ${says(best)}, within target and within the limit.${usual}`,
     };
   }
   return noneLands(facts, { system, goal, outcomes, onCurve, flowNow });
@@ -258,8 +258,8 @@ function noneLands(facts: AdviceFacts, { system, goal, outcomes, onCurve, flowNo
     return {
       kind: 'cantSay',
       outcomes,
-      headline: `Too much air, and the slower speeds are off their curve`,
-      reason: `${sentenceCase(speedName(system, over.tap))} moves ${says(over)} Slower ones would run below the lowest static of their curve: look for an open or missing duct or filter first.`,
+      headline: `Too much air, and slower speeds are off their curve`,
+      reason: `${sentenceCase(speedName(system, over.tap))} moves ${says(over)} Slower speeds run below the lowest static of their curve. Look for an open duct or missing filter first.`,
     };
   }
   if (over) {
@@ -268,7 +268,7 @@ function noneLands(facts: AdviceFacts, { system, goal, outcomes, onCurve, flowNo
       tap: over.inUse || !noSlower ? over.tap : undefined,
       outcomes,
       headline: `Even ${speedName(system, over.tap)} moves too much air`,
-      reason: `It moves ${says(over)} Look for an open duct or a missing filter, and check that the table is for this blower.`,
+      reason: `It moves ${says(over)} Look for an open duct or missing filter, and check that the table is for this blower.`,
     };
   }
   const stopped = outcomes.some((o) =>
@@ -296,9 +296,9 @@ function noneLands(facts: AdviceFacts, { system, goal, outcomes, onCurve, flowNo
 function whyTooLittle({ measuredTwice, system }: AdviceFacts, outcomes: readonly SpeedOutcome[]): string {
   const held = outcomes.filter(({ motor }) => motor === 'outside');
   if (system && held.length > 0)
-    return `${sentenceCase(held.map(({ name }) => name).join(', '))} would overload the motor: a larger motor, or less resistance.`;
+    return `${sentenceCase(held.map(({ name }) => name).join(', '))} would overload the motor. Use a larger motor, or lower the resistance.`;
   if (measuredTwice)
-    return 'Two measurements agree, so suspect the fan or its table: speed in use, wheel, coil inside the cabinet, the right table.';
+    return 'Two measurements agree, so suspect the blower or its table. Check speed in use, wheel, inside coil and table.';
   return 'The ducts are not the cause. Check the wheel, the coil inside the cabinet, and that the table is for this blower.';
 }
 

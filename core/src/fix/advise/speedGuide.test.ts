@@ -16,7 +16,7 @@ test('PSC: which lead goes where, the rest capped, the relay’s contacts', () =
   const all = guide.steps.join(' ');
   expect(all).toContain('take the 3 lead off the cooling terminal and put the 4 lead there');
   expect(all).toContain('Cap the 3 lead');
-  expect(all).toContain('normally closed the heat speed');
+  expect(all).toContain('normally closed is heating speed');
   expect(all).toContain('discharge the run capacitor');
   expect(guide.heating).toBe('Heating stays on 2.');
 });
@@ -24,8 +24,8 @@ test('PSC: which lead goes where, the rest capped, the relay’s contacts', () =
 test('constant torque: the 24 V lead, line voltage stays on', () => {
   const guide = speedGuide({ motor: 'constantTorque', table: EXAMPLE_A_TABLE, from: '3', to: '4' });
   expect(guide.headline).toBe('24 V lead: tap 3 to tap 4');
-  expect(guide.steps[0]).toContain('line voltage is on this motor at all times');
-  expect(guide.heating).toContain('separate choices');
+  expect(guide.steps[0]).toContain('Line voltage is always on this motor');
+  expect(guide.heating).toContain('set separately');
 });
 
 test('constant airflow: the request of the switch, and where it gives up', () => {
@@ -49,6 +49,6 @@ test('the switch table: what each setting asks for and how far it holds', () => 
 
 test('belt: half turns to a flat, never past the range, amps on every leg', () => {
   const all = speedGuide({ motor: 'beltDrive', table: EXAMPLE_D_TABLE, from: '823', to: '922' }).steps.join(' ');
-  expect(all).toContain('half turns only, both grooves alike. Never past its range');
+  expect(all).toContain('Half turns only, both grooves alike, never past its range');
   expect(all).toContain('amps on every leg');
 });

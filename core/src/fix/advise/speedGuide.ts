@@ -67,7 +67,7 @@ export function switchSettings(table: BlowerTable): SwitchSetting[] {
 
 const HEAT_APART = (heatTap: string | undefined) =>
   heatTap === undefined
-    ? 'Cooling and heating are separate choices: find which lead or tap the heat call uses, and leave it.'
+    ? 'Cooling and heating speeds are set separately. Find the lead or tap the heat call uses, and leave it.'
     : `Heating stays on ${heatTap}.`;
 
 /**
@@ -81,56 +81,56 @@ export function speedGuide({ motor, table, from, to, heatTap }: SpeedChange): Sp
       return {
         headline: `Line-voltage lead: ${from} to ${to}`,
         steps: [
-          'Kill power at the disconnect, verify dead, discharge the run capacitor.',
+          'Shut off power at the disconnect, verify it is dead, discharge the run capacitor.',
           `At the board or relay, take the ${from} lead off the cooling terminal and put the ${to} lead there.`,
-          `Cap the ${from} lead by itself, and every other unused lead. Two speed leads must never be live together.`,
-          'Where a relay chooses: normally open contact is the fan and cooling speed, normally closed the heat speed.',
-          'Power on: check rotation, amps under the plate, and that heating still brings its own speed.',
+          `Cap the ${from} lead and every other unused lead separately. Never have two speed leads live together.`,
+          'On a fan relay: normally open contact is fan and cooling speed; normally closed is heating speed.',
+          'Power on: check rotation, amps below nameplate, and that heating still runs its own speed.',
         ],
         heating: HEAT_APART(heatTap),
-        mind: 'The run capacitor must be within its rating first: a weak one is a slower motor on every tap.',
+        mind: 'Check the run capacitor first: a weak one slows the motor on every tap.',
       };
     case 'constantTorque':
       return {
         headline: `24 V lead: tap ${from} to tap ${to}`,
         steps: [
-          'Kill power at the disconnect and verify dead: line voltage is on this motor at all times.',
-          `At the motor’s plug, move the cooling call’s 24 V lead from tap ${from} to tap ${to}. Line leads stay as they are.`,
-          'One tap for each call. If the heat or fan call is on that tap too, move its lead apart first.',
-          'Power on, call for cooling: 24 V between the tap and common, then read the static again.',
+          'Shut off power at the disconnect and verify it is dead. Line voltage is always on this motor.',
+          `At the motor’s plug, move the cooling call’s 24 V lead from tap ${from} to tap ${to}. Line leads stay unchanged.`,
+          'One tap per call. If the heat or fan call uses that tap too, move its lead first.',
+          'Power on, call for cooling: check 24 V between the tap and common, then measure static again.',
         ],
         heating: HEAT_APART(heatTap),
-        mind: 'It holds torque, not airflow: as static rises the airflow falls, and watts with it only a little.',
+        mind: 'It holds torque, not airflow. As static rises, airflow falls; watts fall only a little.',
       };
     case 'constantAirflow': {
       const [then, give] = [asked(table, to), giveUpStatic(table, to)];
       return {
         headline: `Switch setting: ${from} to ${to}`,
         steps: [
-          'Kill power and wait until the board is dark: the switches are read at start.',
+          'Shut off power and wait until the board is dark. It reads the switches at start-up.',
           `Set the cooling switches from ${from} to ${to}${then === undefined ? '' : `: the request becomes ${flowWords(then)}`}.`,
-          'Leave the heat and the trim switches; a dehumidify switch without its sensor cuts the request by about 15 % for good.',
-          'Power on, count the flashes or read the display: the request must be what was set.',
+          'Leave the heat and trim switches. A dehumidify switch without a sensor always cuts airflow about 15 %.',
+          'Power on. Count the flashes or read the display: the request must match the setting.',
         ],
         heating: HEAT_APART(heatTap),
         mind:
           give === undefined
-            ? 'It is a request: it holds only below the manufacturer’s greatest static.'
-            : `It holds its request up to about ${give} in. w.c. and pays in watts; past that it gives up.`,
+            ? 'It is a request. It holds only below the manufacturer’s maximum static.'
+            : `It holds its request up to about ${give} in. w.c. and uses more watts. Above that, airflow falls.`,
       };
     }
     case 'beltDrive':
       return {
         headline: `Blower from ${from} to ${to} RPM`,
         steps: [
-          'Lock out and tag out, verify dead, let the wheel stop by itself.',
-          'Loosen the motor base, take the belt off; never prise it over the rim.',
-          'Loosen the set screw, turn the loose half to a flat: half turns only, both grooves alike. Never past its range.',
-          'Set screw on the flat, sheaves in line, belt on, base out to tension: press at mid-span 1/64 in. per inch of span.',
-          'Power on: measure blower RPM and amps on every leg against the plate, again after a day’s running in.',
+          'Lock out and tag out, verify it is dead, let the wheel stop by itself.',
+          'Loosen the motor base and take the belt off. Never pry it over the rim.',
+          'Loosen the set screw and turn the movable half to a flat. Half turns only, both grooves alike, never past its range.',
+          'Tighten the set screw on the flat, align the sheaves, install the belt. Set tension: deflect 1/64 in. per inch of span.',
+          'Power on: measure blower RPM and amps on every leg. Check again after one day.',
         ],
-        heating: 'Heating runs on the same speed: check the rise against the plate.',
-        mind: 'Amps go with the cube of the speed. Set up on a choked system, the motor may overload when the path is cleared later.',
+        heating: 'Heating runs on the same speed. Check the rise against the nameplate.',
+        mind: 'Amps rise with the cube of speed. A drive set on a restricted system may overload the motor once the restriction is cleared.',
       };
   }
 }

@@ -10,7 +10,7 @@ export const backwards = slowFan({
   range: { mild: 0.5, bad: 0.3 },
   usual: 0.4,
   prior: 1.5,
-  signs: 'Hardly any static on either side, air a third to a half, drop huge.',
+  signs: 'Almost no static on either side, a third to half the airflow, very large ΔT.',
   settledBy: { reading: 'look', tells: 'which way the wheel turns.' },
   lag: { cause: 'rotation', acts: 'speed' },
   mendedBy: 'swapPhases',

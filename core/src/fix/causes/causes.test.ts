@@ -104,7 +104,7 @@ test('severity and parameter lead back to each other', () => {
 describe('what was seen', () => {
   const caked = { item: 'wheel', state: 'caked' };
   const wheel = causeOf('wheelCaked')!;
-  test('stands until it is dealt with; declined it stands', () => {
+  test('stands until it is fixed; declined it stands', () => {
     expect(isSeen(wheel, looks(caked))).toBe(true);
     expect(isSeen(wheel, looks({ ...caked, outcome: 'declined' }))).toBe(true);
     expect(isSeen(wheel, looks({ ...caked, outcome: 'dealtWith' }))).toBe(false);

@@ -21,8 +21,8 @@ export const coilDirtyInside: Cause = {
   range,
   usual: 0.2,
   prior: 8,
-  signs: 'External static low on both sides, drop up: the loss is inside.',
-  settledBy: { reading: 'innerStatic', tells: 'static between coil and blower, by the panel: what is lost inside.' },
+  signs: 'Static is low on both sides and ΔT is high: the loss is inside.',
+  settledBy: { reading: 'innerStatic', tells: 'static between coil and blower, at the panel.' },
   mendedBy: 'cleanCoil',
   caution: 'coil',
   apply: (system, severity) =>

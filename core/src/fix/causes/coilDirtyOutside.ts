@@ -11,8 +11,8 @@ export const coilDirtyOutside = pathCause({
   range: { mild: 1.6, bad: 2.8 },
   usual: 2,
   prior: 9,
-  signs: 'Pressure up before the coil and down after it.',
-  settledBy: { reading: 'port', tells: 'static on both sides of the coil: what it takes.' },
+  signs: 'Static is high before the coil and low after it.',
+  settledBy: { reading: 'port', tells: 'static on both sides of the coil.' },
   mendedBy: 'cleanCoil',
   caution: 'coil',
 });

@@ -10,7 +10,7 @@ export const dehumidifySwitch = slowFan({
   range: { mild: 0.88, bad: 0.82 },
   usual: 0.85,
   prior: 4,
-  signs: 'Everything low in proportion, fewer flashes.',
+  signs: 'Everything is low in proportion; fewer flashes.',
   settledBy: { reading: 'flashes', tells: 'the flash count against the switch table.' },
   lag: { cause: 'dehumidify', acts: 'flow' },
   mendedBy: 'dehumidifyOff',

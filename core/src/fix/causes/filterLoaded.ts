@@ -11,8 +11,8 @@ export const filterLoaded = pathCause({
   range: { mild: 1.8, bad: 3.4 },
   usual: 2.3,
   prior: 18,
-  signs: 'Filter drop up, all else down with the air; it comes back filter-out.',
-  settledBy: { reading: 'look', tells: 'light through the filter tells a loaded one from a fine one.' },
+  signs: 'High filter pressure drop; everything else falls with the airflow. Airflow returns with the filter out.',
+  settledBy: { reading: 'look', tells: 'light through the filter: none means loaded.' },
   mendedBy: 'newFilter',
   caution: 'lockOut',
 });

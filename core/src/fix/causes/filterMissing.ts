@@ -11,6 +11,6 @@ export const filterMissing = pathCause({
   range: { mild: 0.4, bad: 0 },
   usual: 0.2,
   prior: 4,
-  signs: 'Hardly any drop over the filter; a dirty coil follows.',
-  settledBy: { reading: 'look', tells: 'whether a filter is in, and sits tight.' },
+  signs: 'Almost no filter pressure drop. A dirty coil follows.',
+  settledBy: { reading: 'look', tells: 'whether a filter is in and seals.' },
 });

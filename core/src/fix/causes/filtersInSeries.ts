@@ -11,7 +11,7 @@ export const filtersInSeries = pathCause({
   range: { mild: 1.8, bad: 2.2 },
   usual: 2,
   prior: 6,
-  signs: 'Suction behind the grille and a drop over the filter at the unit.',
-  settledBy: { reading: 'filterOut', tells: 'pull one of the two: which of them takes the static.' },
+  signs: 'Suction behind the grille and a pressure drop across the filter at the unit.',
+  settledBy: { reading: 'filterOut', tells: 'pull one filter to see which uses the static.' },
   mendedBy: 'singleFilter',
 });

@@ -11,8 +11,8 @@ export const flexCrushed = pathCause({
   range: { mild: 1.8, bad: 3.8 },
   usual: 2.2,
   prior: 9,
-  signs: 'One or two outlets weak.',
-  settledBy: { reading: 'outlets', tells: 'which outlet is weak: then along its run.' },
+  signs: 'One or two outlets are weak.',
+  settledBy: { reading: 'outlets', tells: 'find the weak outlet, then follow its run.' },
   mendedBy: 'replaceFlex',
   caution: 'ladder',
 });

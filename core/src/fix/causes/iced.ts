@@ -18,10 +18,10 @@ export const iced: Cause = {
   range,
   usual: 4,
   prior: 4,
-  signs: 'Air and drop fall late; suction line frosted.',
+  signs: 'Airflow and ΔT fall over time; suction line frosts.',
   settledBy: {
     reading: 'look',
-    tells: 'whether the suction line or the coil is frosted; fan only until clear, then read.',
+    tells: 'look for frost on the suction line and coil. Run the fan only until clear, then measure.',
   },
   apply(system, severity) {
     const factor = parameterOf({ range }, severity);

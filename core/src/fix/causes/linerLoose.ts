@@ -11,8 +11,8 @@ export const linerLoose = pathCause({
   range: { mild: 2, bad: 8 },
   usual: 3.5,
   prior: 2,
-  signs: 'Suction that comes and goes with the speed, flutter, shreds on the filter.',
-  settledBy: { reading: 'port', tells: 'statics along the return: the liner hangs where the suction steps up.' },
+  signs: 'Suction changes with speed, flutter, shreds on the filter.',
+  settledBy: { reading: 'port', tells: 'statics along the return: the liner hangs where suction jumps.' },
   mendedBy: 'fixLiner',
   caution: 'lockOut',
 });

@@ -10,7 +10,7 @@ export const lowVolts = slowFan({
   range: { mild: 0.97, bad: 0.91 },
   usual: 0.94,
   prior: 4,
-  signs: 'As a weak capacitor, on a good one.',
+  signs: 'Looks like a weak capacitor, but the capacitor is good.',
   settledBy: { reading: 'volts', tells: 'volts under load at the motor.' },
   lag: { cause: 'volts', acts: 'speed' },
 });

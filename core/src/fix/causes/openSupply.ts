@@ -11,8 +11,8 @@ export const openSupply = pathCause({
   range: { mild: 0.49, bad: 0.09 },
   usual: 0.36,
   prior: 5,
-  signs: 'Hardly any pressure in the supply, suction up; warm rooms.',
-  settledBy: { reading: 'outlets', tells: 'outlets and rooms: where the air is lost.' },
+  signs: 'Almost no supply static, high suction; warm rooms.',
+  settledBy: { reading: 'outlets', tells: 'outlets and rooms, to find where air is lost.' },
   mendedBy: 'sealLeak',
   caution: 'ladder',
 });

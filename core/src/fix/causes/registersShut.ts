@@ -11,7 +11,7 @@ export const registersShut = pathCause({
   range: { mild: 2, bad: 4.5 },
   usual: 2.5,
   prior: 10,
-  signs: 'Pressure up after the coil, some outlets without air.',
+  signs: 'Static is high after the coil; some outlets have no air.',
   settledBy: { reading: 'port', tells: 'the supply static once all are open.' },
   mendedBy: 'openDamper',
   caution: 'fireDamper',

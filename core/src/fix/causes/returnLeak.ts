@@ -17,8 +17,11 @@ export const returnLeak: Cause = {
   range,
   usual: 0.12,
   prior: 9,
-  signs: 'Air at the unit warmer than the room; the drop against the room looks small.',
-  settledBy: { reading: 'returnAgainstRoom', tells: 'return air at the unit against the room: over 3 °F is a leak.' },
+  signs: 'Air at the unit is warmer than the room, so ΔT looks small.',
+  settledBy: {
+    reading: 'returnAgainstRoom',
+    tells: 'return air at the unit compared with the room: over 3 °F is a leak.',
+  },
   mendedBy: 'sealLeak',
   caution: 'ladder',
   apply(system, severity) {

@@ -11,7 +11,7 @@ export const returnShut = pathCause({
   range: { mild: 4, bad: 10 },
   usual: 6,
   prior: 4,
-  signs: 'Much suction before the filter; whistling.',
-  settledBy: { reading: 'port', tells: 'R0 behind the grille against R1: where the suction begins.' },
+  signs: 'High suction before the filter; whistling.',
+  settledBy: { reading: 'port', tells: 'R0 behind the grille against R1, to find where suction starts.' },
   caution: 'fireDamper',
 });

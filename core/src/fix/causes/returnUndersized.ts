@@ -11,8 +11,8 @@ export const returnUndersized = pathCause({
   range: { mild: 2, bad: 3.5 },
   usual: 2.5,
   prior: 25,
-  signs: 'Suction up before the filter already; filter-out helps little.',
-  settledBy: { reading: 'port', tells: 'how much of the suction stands before the filter.' },
+  signs: 'Suction is high before the filter already; filter out helps little.',
+  settledBy: { reading: 'port', tells: 'how much suction is before the filter.' },
   mendedBy: 'enlargeReturn',
   caution: 'ductCode',
 });

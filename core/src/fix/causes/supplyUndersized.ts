@@ -11,8 +11,8 @@ export const supplyUndersized = pathCause({
   range: { mild: 1.9, bad: 3.1 },
   usual: 2.3,
   prior: 12,
-  signs: 'Pressure up after the coil, all outlets weak alike.',
-  settledBy: { reading: 'outlets', tells: 'all outlets weak alike, or a few.' },
+  signs: 'Static is high after the coil; all outlets are equally weak.',
+  settledBy: { reading: 'outlets', tells: 'whether all outlets are weak, or a few.' },
   mendedBy: 'enlargeSupply',
   caution: 'ductCode',
 });

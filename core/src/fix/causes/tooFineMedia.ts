@@ -11,7 +11,7 @@ export const tooFineMedia = pathCause({
   range: { mild: 1.6, bad: 2.5 },
   usual: 2,
   prior: 14,
-  signs: 'Filter drop up though it is clean.',
-  settledBy: { reading: 'filterOut', tells: 'what the filter alone takes, against a clean one of its kind.' },
+  signs: 'Filter pressure drop is high though it is clean.',
+  settledBy: { reading: 'filterOut', tells: 'the filter’s own pressure drop, against a clean one of its kind.' },
   mendedBy: 'deeperMedia',
 });

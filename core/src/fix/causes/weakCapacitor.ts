@@ -10,10 +10,10 @@ export const weakCapacitor = slowFan({
   range: { mild: 0.95, bad: 0.85 },
   usual: 0.9,
   prior: 7,
-  signs: 'All statics low, amps up, hum.',
+  signs: 'All statics low, high amps, hum.',
   settledBy: {
     reading: 'microfarads',
-    tells: 'its value against the rating: a weak one is a slow motor on every tap.',
+    tells: 'its µF against the rating. A weak one slows the motor on every tap.',
   },
   lag: { cause: 'capacitor', acts: 'speed' },
   mendedBy: 'runCapacitor',

@@ -15,8 +15,8 @@ export const wrongSheave: Cause = {
   range,
   usual: 0.9,
   prior: 6,
-  signs: 'RPM fits the sheaves that are in, not those on record.',
-  settledBy: { reading: 'rpm', tells: 'the blower’s RPM, and the turns the sheave stands open.' },
+  signs: 'RPM matches the installed sheaves, not those on record.',
+  settledBy: { reading: 'rpm', tells: 'blower RPM, and the sheave’s turns open.' },
   mendedBy: 'setDrive',
   caution: 'rotating',
   apply(system, severity) {

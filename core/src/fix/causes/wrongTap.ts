@@ -13,8 +13,8 @@ export const wrongTap: Cause = {
   range: { mild: 1, bad: 2 },
   usual: 1,
   prior: 12,
-  signs: 'All statics and the air lower (or higher) in proportion.',
-  settledBy: { reading: 'look', tells: 'which lead is live, or how the switches stand.' },
+  signs: 'Static and airflow are both lower (or higher) in proportion.',
+  settledBy: { reading: 'look', tells: 'which lead is live, or the switch setting.' },
   mendedBy: 'changeTap',
   caution: 'lockOut',
   apply(system, severity) {

@@ -63,35 +63,35 @@ describe('what cannot be done is an answer', () => {
   test('no belt fits the base', () => {
     const { solutions, reasons } = solve(withDrive({ leastCentresIn: 16.41, mostCentresIn: 16.42, beltMark: 'A60' }));
     expect(solutions).toEqual([]);
-    expect(reasons.join()).toMatch(/base moves from 16.41 to 16.42|No setting lands|fitted sheaves give/);
+    expect(reasons.join()).toMatch(/base travels from 16.41 to 16.42|No setting lands|installed sheaves give/);
     const none = solve(withDrive({ leastCentresIn: 3, mostCentresIn: 4 }));
     expect(none.reasons.join()).toContain(
-      'No belt fits: the base moves from 3.00 to 4.00 in., and belt A48 is tight at 16.46',
+      'No belt fits: the base travels from 3.00 to 4.00 in., and belt A48 is tight at 16.46',
     );
   });
   test('figures that contradict each other are doubted first', () => {
     const apart = solve(withDrive({ leastCentresIn: 4, mostCentresIn: 6 }));
     expect(apart.reasons[0]).toContain('belt A48 is tight at 16.46 in., outside the 4.00 to 6.00 in. of the base');
-    expect(solve(withDrive({ beltMark: 'A12' })).reasons[0]).toContain('does not reach round these sheaves');
+    expect(solve(withDrive({ beltMark: 'A12' })).reasons[0]).toContain('is too short for these sheaves');
   });
   test('the blower may not turn that fast', () => {
     const { solutions, reasons } = solve(withDrive({ mostBlowerRpm: 850 }));
     expect(solutions).toEqual([]);
-    expect(reasons.join()).toContain('faster than the 850 RPM');
+    expect(reasons.join()).toContain('more than the 850 RPM maximum');
   });
   test('the fitted sheave ends first', () => {
     const small = { kind: 'adjustable', leastPitchIn: 2.4, mostPitchIn: 3.3, turns: 5, grooves: 1 } as const;
     const { solutions, reasons } = solve(withDrive({ motorSheave: small, turnsOpen: 0 }));
     expect(solutions).toEqual([]);
-    expect(reasons.join()).toContain('The fitted sheaves give 598 to 823 RPM');
+    expect(reasons.join()).toContain('The installed sheaves give 598 to 823 RPM');
   });
   test('a mark that is none, and no drive at all', () => {
-    expect(solve(withDrive({ beltMark: 'old one' })).reasons.join()).toContain('“old one” is no belt mark');
+    expect(solve(withDrive({ beltMark: 'old one' })).reasons.join()).toContain('“old one” is not a belt size');
     expect(solve({ ...EXAMPLE_D_SYSTEM, drive: undefined }).reasons.join()).toContain('Enter the sheaves');
   });
-  test('a motor over its plate already, and a slipping belt, are said first', () => {
+  test('a motor over its nameplate already, and a slipping belt, are said first', () => {
     const over = solve({ ...EXAMPLE_D_SYSTEM, motor: { ...EXAMPLE_D_SYSTEM.motor, plateAmps: 3.5, serviceFactor: 1 } });
-    expect(over.reasons.join()).toContain('over its plate already: 4.6 A of 3.5');
+    expect(over.reasons.join()).toContain('over its nameplate already: 4.6 A of 3.5');
     expect(over.solutions.every((s) => s.option.rank === 'largerMotor' && s.needsHp !== undefined)).toBe(true);
     expect(solve(withDrive({ measuredRpm: 780 })).reasons[0]).toContain('slips 5 %');
   });
@@ -157,7 +157,7 @@ describe('parts', () => {
   });
 });
 
-test('a cleared path moves more air: what takes more than its share is cut to it', () => {
+test('a cleared path moves more air: what takes more than budget cut to it', () => {
   const choked: System = {
     ...EXAMPLE_D_SYSTEM,
     path: [{ stages: ['returnDuct'], side: 'return', resistance: resistanceFromPoint(0.5, 2540, 2) }],

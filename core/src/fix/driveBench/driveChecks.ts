@@ -39,7 +39,7 @@ export function driveChecks(
       id: 'rpm',
       name: 'Blower',
       word,
-      sentence: `${Math.round(rpm)} of ${drive.mostBlowerRpm} RPM the blower may turn.`,
+      sentence: `${Math.round(rpm)} of ${drive.mostBlowerRpm} max blower RPM.`,
     });
   }
   if (prediction.motor) {
@@ -54,14 +54,14 @@ export function driveChecks(
         id: 'cleared',
         name: 'Motor once the path is clear',
         word,
-        sentence: `${then.motor.sentence.split(' (')[0]}, when what takes too much is mended${then.operation.kind === 'crossing' ? ` and ${flowWords(then.operation.flowCfm)} move` : ''}.`,
+        sentence: `${then.motor.sentence.split(' (')[0]}, once the restriction is fixed${then.operation.kind === 'crossing' ? ` and ${flowWords(then.operation.flowCfm)} move` : ''}.`,
       });
     } else if (then.operation.kind === 'offTable') {
       checks.push({
         id: 'cleared',
         name: 'Motor once the path is clear',
         word: 'cantSay',
-        sentence: 'Cleared, the path leaves the blower table: measure the amps again then.',
+        sentence: 'Once cleared, the operating point is off the blower table. Measure amps again then.',
       });
     }
   }
@@ -69,21 +69,21 @@ export function driveChecks(
     id: 'belt',
     name: `Belt ${fit.belt.mark}`,
     word: fit.roomy ? 'inside' : 'atTheEdge',
-    sentence: `Tight at ${fit.centresIn.toFixed(2)} in.; the base leaves ${ruleText(fit.roomIn)} to fit it and ${ruleText(fit.takeUpIn)} to take up.`,
+    sentence: `Tight at ${fit.centresIn.toFixed(2)} in. The base allows ${ruleText(fit.roomIn)} to install it and ${ruleText(fit.takeUpIn)} to take up.`,
   });
   const wrap = wrapDeg(fit.centresIn, state.motorPitchIn, state.blowerPitchIn);
   checks.push({
     id: 'wrap',
     name: 'Wrap',
     word: wrap < LEAST_WRAP_DEG ? 'outside' : wrap < LEAST_WRAP_DEG + 10 ? 'atTheEdge' : 'inside',
-    sentence: `${Math.round(wrap)}° on the small sheave, at least ${LEAST_WRAP_DEG}° wanted.`,
+    sentence: `${Math.round(wrap)}° on the small sheave; it needs ${LEAST_WRAP_DEG}° or more.`,
   });
   const speed = beltSpeedFpm(state.motorPitchIn, drive.motorRpm);
   checks.push({
     id: 'beltSpeed',
     name: 'Belt speed',
     word: speed > BELT_SPEED_FPM.most ? 'outside' : speed > BELT_SPEED_FPM.edge ? 'atTheEdge' : 'inside',
-    sentence: `${shownWords(speed, 'fpm')}, under ${flowText(BELT_SPEED_FPM.edge)} wanted.`,
+    sentence: `${shownWords(speed, 'fpm')}, keep it under ${flowText(BELT_SPEED_FPM.edge)}.`,
   });
   const grooves = drive.motorSheave.grooves;
   const small = Math.min(state.motorPitchIn, state.blowerPitchIn);
@@ -95,7 +95,7 @@ export function driveChecks(
       id: 'beltPower',
       name: grooves === 1 ? 'Belt’s power' : 'Belts’ power',
       word: wordUnder(load, carries, 0.85),
-      sentence: `${load.toFixed(2)} hp on ${grooves === 1 ? 'a belt that carries' : `${grooves} belts that carry`} ${carries.toFixed(2)}${load > carries ? ': a notched belt, larger sheaves, or a second groove' : ''}.`,
+      sentence: `${load.toFixed(2)} hp on ${grooves === 1 ? 'a belt rated' : `${grooves} belts rated`} ${carries.toFixed(2)}${load > carries ? ': a notched belt, larger sheaves, or a second groove' : ''}.`,
     });
   if (ratedHp !== undefined) {
     const least = leastMotorSheaveIn(ratedHp);
@@ -103,7 +103,7 @@ export function driveChecks(
       id: 'sheave',
       name: 'Motor sheave',
       word: state.motorPitchIn < least ? 'outside' : state.motorPitchIn < least * 1.05 ? 'atTheEdge' : 'inside',
-      sentence: `${state.motorPitchIn.toFixed(2)} in. pitch; a ${ratedHp} hp motor wants ${least} at least, for its bearing’s sake.`,
+      sentence: `${state.motorPitchIn.toFixed(2)} in. pitch; a ${ratedHp} hp motor needs ${least} or more to protect its bearing.`,
     });
   }
   return [...checks, ...supplyChecks(system)];

@@ -86,12 +86,14 @@ export function driveSolution(system: System, option: DriveOption, goal: Goal): 
  */
 export function driveSolutions(system: System, goal: Goal, parts: DriveParts): DriveAnswer {
   const { drive } = system;
-  if (!drive) return { solutions: [], reasons: ['Enter the sheaves, the belt and the motor base first.'] };
+  if (!drive) return { solutions: [], reasons: ['Enter the sheaves, belt and motor base first.'] };
   const state = driveState(drive);
   if (!state.belt) {
     return {
       solutions: [],
-      reasons: [`“${drive.beltMark}” is no belt mark this bench knows: A48, AX48, B60, BX60, 4L500 or 5L630.`],
+      reasons: [
+        `“${drive.beltMark}” is not a belt size Huff knows. Type it like A48, AX48, B60, BX60, 4L500 or 5L630.`,
+      ],
     };
   }
   const options = driveOptions(drive, parts);
@@ -129,24 +131,24 @@ export function driveSolutions(system: System, goal: Goal, parts: DriveParts): D
   if (options.length === 0) {
     const c = state.centresIn;
     reasons.push(
-      `No belt fits: the base moves from ${drive.leastCentresIn.toFixed(2)} to ${drive.mostCentresIn.toFixed(2)} in.${c === undefined ? '' : `, and belt ${state.belt.mark} is tight at ${c.toFixed(2)}`}. Measure the travel again, or look for another base.`,
+      `No belt fits: the base travels from ${drive.leastCentresIn.toFixed(2)} to ${drive.mostCentresIn.toFixed(2)} in.${c === undefined ? '' : `, and belt ${state.belt.mark} is tight at ${c.toFixed(2)}`}. Measure the travel again, or look for another base.`,
     );
   } else if (solutions.length === 0) {
     if (misses.tooFast > 0)
-      reasons.push(`What would bring the air turns the blower faster than the ${drive.mostBlowerRpm} RPM it may run.`);
+      reasons.push(`Reaching the target takes more than the ${drive.mostBlowerRpm} RPM maximum of the blower.`);
     if (misses.low > 0 && misses.tooFast === 0) {
       const own = settingsOf(drive.motorSheave).map(
         (t) => (drive.motorRpm * pitchAt(drive.motorSheave, t)) / drive.blowerSheave.pitchIn,
       );
       reasons.push(
-        `The fitted sheaves give ${Math.round(Math.min(...own))} to ${Math.round(Math.max(...own))} RPM, not enough for ${flowWords(target.lowCfm)} on this path. Add larger motor sheaves to the shop’s list, or lower the static.`,
+        `The installed sheaves give ${Math.round(Math.min(...own))} to ${Math.round(Math.max(...own))} RPM, not enough for ${flowWords(target.lowCfm)} on this duct system. Add larger motor sheaves to the shop’s list, or lower the static.`,
       );
     }
     if (misses.offTable > 0 && misses.low + misses.high > 0)
-      reasons.push('Other settings leave the blower table, where nothing is promised.');
+      reasons.push('Other settings are off the blower table, so nothing is predicted.');
     if (misses.high > 0 && misses.low === 0)
-      reasons.push('Every setting moves too much air: look for an open or missing duct or filter.');
-    if (reasons.length === 0) reasons.push('No setting hits the target on this path, within the blower table.');
+      reasons.push('Every setting moves too much air. Look for an open duct or missing filter.');
+    if (reasons.length === 0) reasons.push('No setting within the blower table hits the target on this duct system.');
   }
   const off =
     state.centresIn === undefined
@@ -154,18 +156,18 @@ export function driveSolutions(system: System, goal: Goal, parts: DriveParts): D
       : Math.max(drive.leastCentresIn - state.centresIn, state.centresIn - drive.mostCentresIn);
   if (state.centresIn === undefined || off > FOUND_OFF_IN) {
     reasons.unshift(
-      `As found, belt ${state.belt.mark} ${state.centresIn === undefined ? 'does not reach round these sheaves' : `is tight at ${state.centresIn.toFixed(2)} in., outside the ${drive.leastCentresIn.toFixed(2)} to ${drive.mostCentresIn.toFixed(2)} in. of the base`}: measure sheaves, belt and base again.`,
+      `As found, belt ${state.belt.mark} ${state.centresIn === undefined ? 'is too short for these sheaves' : `is tight at ${state.centresIn.toFixed(2)} in., outside the ${drive.leastCentresIn.toFixed(2)} to ${drive.mostCentresIn.toFixed(2)} in. of the base`}. Measure sheaves, belt and base again.`,
     );
   }
   const slip = state.slip ?? 0;
   if (slip > goal.rules.slipShare)
     reasons.unshift(
-      `The belt slips ${Math.round(100 * slip)} %: slack, worn, oily or out of line. Mend that before turning sheaves.`,
+      `The belt slips ${Math.round(100 * slip)} %: slack, worn, oily or out of line. Fix that before you turn sheaves.`,
     );
   for (const check of supplyChecks(system).filter(({ id, word }) => id === 'legVolts' && word === 'outside'))
     reasons.unshift(`${check.name}: ${check.sentence}`);
   if (now?.prediction.motor?.word === 'outside')
-    reasons.unshift(`The motor is over its plate already: ${now.prediction.motor.sentence}`);
+    reasons.unshift(`The motor is over its nameplate already: ${now.prediction.motor.sentence}`);
   return { now, solutions, reasons };
 }
 

@@ -13,7 +13,7 @@ export function supplyChecks({ motor }: System): DriveCheck[] {
       id: 'overload',
       name: 'Overload dial',
       word: 'inside',
-      sentence: `At most ${dial.toFixed(1)} A for this plate; local code and a licensed electrician decide.`,
+      sentence: `At most ${dial.toFixed(1)} A for this nameplate. Local code and a licensed electrician decide.`,
     });
   }
   if (motor?.volts !== undefined && motor.plateVolts !== undefined) {
@@ -25,8 +25,8 @@ export function supplyChecks({ motor }: System): DriveCheck[] {
       word: share < 0.9 || share > 1.1 ? 'outside' : share < 0.95 || share > 1.05 ? 'atTheEdge' : 'inside',
       sentence:
         share < 0.98
-          ? `${Math.round(motor.volts)} V on a ${motor.plateVolts} V plate: loaded, it draws about ${more} % more. Raise the supply, not the dial.`
-          : `${Math.round(motor.volts)} V on a ${motor.plateVolts} V plate.${motor.phases === 3 && !motor.legVolts ? ' Measure all three legs: over 2 % apart is to be looked into.' : ''}`,
+          ? `${Math.round(motor.volts)} V on a ${motor.plateVolts} V nameplate: loaded, it draws about ${more} % more. Fix the supply voltage; do not raise the dial.`
+          : `${Math.round(motor.volts)} V on a ${motor.plateVolts} V nameplate.${motor.phases === 3 && !motor.legVolts ? ' Measure all three legs. Over 2 % apart, investigate.' : ''}`,
     });
   }
   for (const [of, legs] of [

@@ -43,7 +43,7 @@ export function heatBand(heating: HeatingFacts | undefined, altitudeFt = 0): Hea
         lowCfm,
         highCfm,
         targetCfm: Math.max(lowCfm, (2 * oneDegreeCfm) / (riseMinF + riseMaxF)),
-        from: `heat: the plate’s rise of ${shownText(riseMinF, 'deltaF', 0)} to ${shownWords(riseMaxF, 'deltaF', 0)}`,
+        from: `heat: the nameplate rise of ${shownText(riseMinF, 'deltaF', 0)} to ${shownWords(riseMaxF, 'deltaF', 0)}`,
       }
     : undefined;
 }
@@ -57,12 +57,12 @@ export function predictHeating(system: System): HeatingPrediction | undefined {
     return {
       word: 'cantSay',
       sentence: system.fan.usual
-        ? `Without a table nothing says what ${tap} moves: measure in heating on its own speed.`
-        : `The blower table has no ${tap}: say heating’s tap as the table names it.`,
+        ? `Without a table there is no airflow for ${tap}. Measure in heating on its own speed.`
+        : `The blower table has no ${tap}. Choose the heating tap as the table names it.`,
     };
   const operation = operate(onTap(system, tap));
   if (operation.kind === 'offTable')
-    return { operation, word: 'cantSay', sentence: `Heating on tap ${operation.tap} leaves the table.` };
+    return { operation, word: 'cantSay', sentence: `Heating on tap ${operation.tap} is off the table.` };
   const { flowCfm } = operation;
   const { outputBtuH, riseMinF, riseMaxF, leastCfm } = heating;
   if (leastCfm !== undefined && flowCfm < leastCfm)
@@ -79,9 +79,9 @@ export function predictHeating(system: System): HeatingPrediction | undefined {
   const range = `the nameplate allows ${riseMinF} to ${riseMaxF}`;
   const says = `Rise ${shownWords(riseF, 'deltaF', 0)}, ${range}.`;
   if (riseF > riseMaxF)
-    return { operation, riseF, word: 'outside', sentence: `${says} Too little air for the heat: limits trip.` };
+    return { operation, riseF, word: 'outside', sentence: `${says} Too little air for the heat: limits will trip.` };
   if (riseF < riseMinF)
-    return { operation, riseF, word: 'outside', sentence: `${says} Too much air for the heat: risk of condensing.` };
+    return { operation, riseF, word: 'outside', sentence: `${says} Too much air for the heat: it may condense.` };
   const word = riseF > riseMaxF - edge || riseF < riseMinF + edge ? 'atTheEdge' : 'inside';
   return { operation, riseF, word, sentence: says };
 }

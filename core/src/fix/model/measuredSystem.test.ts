@@ -33,7 +33,7 @@ describe('the measured system', () => {
   test('with the table alone it stands where it was read', () => {
     const { system, notes } = modelled({});
     expect(flowOf(system)).toBeCloseTo(940.2, 1);
-    expect(notes.join()).toContain('how they share it is taken');
+    expect(notes.join()).toContain('the split between them is assumed');
   });
 
   test('parting a stretch by assumption does not bend the curve: tap 4 stays at 1,035.5', () => {
@@ -61,7 +61,7 @@ describe('the measured system', () => {
   test('a caked wheel costs 15 % by assumption; what a second method misses beside that is split between wheel and table', () => {
     const taken = modelled({ facts: [look('wheel', 'caked')] });
     expect(taken.system.fan.lags).toEqual([{ cause: 'wheel', acts: 'speed', factor: 0.85, assumed: true }]);
-    expect(taken.notes.join()).toContain('A caked blower wheel is taken to cost 15 % of the speed, ± 40 %');
+    expect(taken.notes.join()).toContain('A caked blower wheel is assumed to cost 15 % of the speed, ± 40 %');
     const usualCfm = flowOf(taken.system)!;
     expect(usualCfm).toBeLessThan(940);
     const { flow, model } = assess({ facts: [look('wheel', 'caked'), traverseOf(380)] });
@@ -85,7 +85,7 @@ describe('the measured system', () => {
     expect(model!.system.fan.lags![0]!.factor).toBeGreaterThan(0.85);
   });
 
-  test('a wheel that was cleaned and dealt with costs nothing', () => {
+  test('a wheel that was cleaned and fixed costs nothing', () => {
     const settled: Fact = { id: 'x', kind: 'look', inputs: { item: 'wheel', state: 'caked', outcome: 'dealtWith' } };
     expect(modelled({ facts: [settled] }).system.fan.lags).toBeUndefined();
   });
@@ -116,7 +116,7 @@ describe('prediction', () => {
     expect(modelled({}).system.cooling).toMatchObject({ assumed: true, offsetF: 0 });
   });
 
-  test('the airflow a heater asks for keeps its rise within the plate, and over the kit’s least', () => {
+  test('the airflow a heater asks for keeps its rise within the nameplate, and over the kit’s least', () => {
     const heater = { outputBtuH: 64_000, riseMinF: 35, riseMaxF: 65 };
     const band = heatBand(heater)!;
     expect(band.from).toContain('35 to 65 °F');
@@ -139,7 +139,7 @@ describe('prediction', () => {
     expect(predict(system, goal).dropF).toBeUndefined();
   });
 
-  test('cooling and heating together: a slower heat tap can leave the plate’s rise', () => {
+  test('cooling and heating together: a slower heat tap can leave the nameplate rise', () => {
     expect(riseAt(40_000, 1000)).toBeCloseTo(37, 1);
     const { system } = modelled({
       heating: { tap: '2', outputBtuH: 40_000, riseMinF: 25, riseMaxF: 50, leastCfm: 700 },
@@ -150,12 +150,12 @@ describe('prediction', () => {
     const hot = { ...system, heating: { ...system.heating!, outputBtuH: 60_000 } };
     expect(predict(hot, goal).heating).toMatchObject({
       word: 'outside',
-      sentence: expect.stringContaining('limits trip'),
+      sentence: expect.stringContaining('limits will trip'),
     });
     const starved = { ...system, heating: { ...system.heating!, leastCfm: 2000 } };
     expect(predict(starved, goal).heating?.sentence).toContain('heat kit needs 2,000');
     const cold = { ...system, heating: { ...system.heating!, outputBtuH: 15_000 } };
-    expect(predict(cold, goal).heating?.sentence).toContain('condensing');
+    expect(predict(cold, goal).heating?.sentence).toContain('may condense');
   });
 
   test('a low stage is judged against its own share of the target', () => {
@@ -171,13 +171,15 @@ describe('prediction', () => {
     expect(found.low).toBeUndefined();
   });
 
-  test('a motor over its rated static or its plate is warned of', () => {
+  test('a motor over its rated static or its nameplate is warned of', () => {
     const { system } = modelled({});
     expect(wearWarnings(predict(system, goal), goal)).toEqual([
-      expect.stringContaining('0.58 in. w.c., over the plate’s 0.50'),
+      expect.stringContaining('0.58 in. w.c., over the nameplate’s 0.50'),
     ]);
     const over = { ...EXAMPLE_D_SYSTEM, motor: { ...EXAMPLE_D_SYSTEM.motor, plateAmps: 3.5, serviceFactor: 1 } };
-    expect(wearWarnings(predict(over, EXAMPLE_D_GOAL), EXAMPLE_D_GOAL)[0]).toContain('over its plate: 4.6 A of 3.5');
+    expect(wearWarnings(predict(over, EXAMPLE_D_GOAL), EXAMPLE_D_GOAL)[0]).toContain(
+      'over its nameplate: 4.6 A of 3.5',
+    );
     expect(wearWarnings(predict(EXAMPLE_D_SYSTEM, EXAMPLE_D_GOAL), EXAMPLE_D_GOAL)).toEqual([]);
   });
 
@@ -259,7 +261,7 @@ describe('power says where it comes from', () => {
     expect(motorLoad(EXAMPLE_D_SYSTEM, undefined)).toBeUndefined();
   });
 
-  test('the motor is judged by amps, else by horsepower, against plate × service factor', () => {
+  test('the motor is judged by amps, else by horsepower, against nameplate × service factor', () => {
     expect(predict(EXAMPLE_D_SYSTEM, EXAMPLE_D_GOAL).motor).toMatchObject({
       word: 'inside',
       unit: 'amps',

@@ -132,8 +132,8 @@ function setTo(fan: Fan, staticInWc: number, flowCfm: number): Fan {
 const takenWords = (facts: MeasuredFacts): string[] =>
   facts.slowFan.map((cause) =>
     cause === coilDirtyInside
-      ? `${sentenceCase(cause.name)} is taken to cost ${staticWords(cause.usual)} beyond the table, ± ${percentText(USUAL_SIZE_SIGMA)}.`
-      : `${sentenceCase(cause.name)} is taken to cost ${Math.round(100 * (1 - cause.usual))} % of the ${cause.lag?.(1).acts === 'flow' ? 'air' : 'speed'}, ± ${percentText(USUAL_SIZE_SIGMA)} of that: no second method has told.`,
+      ? `${sentenceCase(cause.name)} is assumed to cost ${staticWords(cause.usual)} beyond the table, ± ${percentText(USUAL_SIZE_SIGMA)}.`
+      : `${sentenceCase(cause.name)} is assumed to cost ${Math.round(100 * (1 - cause.usual))} % of the ${cause.lag?.(1).acts === 'flow' ? 'air' : 'speed'}, ± ${percentText(USUAL_SIZE_SIGMA)} of that. Not confirmed by a second method.`,
   );
 
 /** What a measurement shows beside what was seen: it stays when that is fixed. */
@@ -193,7 +193,7 @@ function onUsualCurve(facts: MeasuredFacts, flow: ReconciledFlow, tespInWc: numb
   const fault = usualCurveFault(anchor);
   if (fault)
     return {
-      why: lags.length > 0 ? `With ${seen.map(({ name }) => name).join(' and ')} counted out: ${fault}` : fault,
+      why: lags.length > 0 ? `With ${seen.map(({ name }) => name).join(' and ')} excluded: ${fault}` : fault,
     };
   const isBeyond = isBeyondUsual(motor, anchor.staticInWc);
   const rpm = motor === 'beltDrive' && drive ? (drive.measuredRpm ?? driveState(drive).ratioRpm).toFixed(1) : undefined;
@@ -209,20 +209,20 @@ function onUsualCurve(facts: MeasuredFacts, flow: ReconciledFlow, tespInWc: numb
     secondPoint && lags.length === 0 && withSecondPoint(motor, first, secondPoint.flowRatio, secondPoint.tespInWc);
   const notes = [
     isBeyond
-      ? 'The static is above what usual curves were fitted to: the fan goes by the nearest one, and how it answers is known to about ± 50 % of each change.'
-      : 'The fan goes by a usual curve, not the manufacturer’s: how it answers is known to about ± 30 % of each change.',
+      ? 'The static is above the typical curves. Huff uses the nearest one; each predicted change is good to about ± 50 %.'
+      : 'Huff uses a typical curve, not this model’s table. Each predicted change is good to about ± 30 %.',
     ...(flow.usualOnly
-      ? ['No airflow was measured: what is usual for its size is taken, and only changes can be trusted.']
+      ? ['No airflow measured: a typical value for its size is assumed. Trust only the changes.']
       : []),
     ...(secondPoint && second === undefined && lags.length === 0
-      ? ['The two states contradict each other: more static moved more air. One of them was read otherwise.']
+      ? ['The two sets of readings disagree: more static moved more air. Measure both again alike.']
       : []),
     ...takenWords(facts),
   ];
   const fan: Fan = { motor, usual: second || first, tap: mark, ...(lags.length > 0 ? { lags } : {}) };
   if (!hasSpeed(fan, mark))
     return {
-      why: `No usual curve passes through ${flowWords(flow.flowCfm)} at ${staticWords(tespInWc)}: read static and airflow again.`,
+      why: `No typical curve passes through ${flowWords(flow.flowCfm)} at ${staticWords(tespInWc)}. Measure static and airflow again.`,
     };
   return { fan, insideInWc, notes };
 }
@@ -266,7 +266,7 @@ function parted(stretch: Stretch, flowCfm: number, facts: MeasuredFacts, notes: 
   const others = stages.filter((kind) => kind !== 'filter');
   const sum = others.reduce((total, kind) => total + share(kind), 0);
   const names = stages.map((kind) => STAGE_WORDS[kind]).join(' and ');
-  const assumed = `${names} were read together; how they share it is taken.`;
+  const assumed = `${names} were measured together; the split between them is assumed.`;
   notes.push(sentenceCase(assumed));
   return stages.map((kind) => ({
     stages: [kind],
@@ -319,7 +319,7 @@ export function measuredSystem(facts: MeasuredFacts): MeasuredSystem | NotMeasur
   const { judgement, flow, unit } = facts;
   const { tespInWc } = judgement;
   if (tespInWc === undefined) return { why: judgement.tesp.sentence };
-  if (!flow) return { why: 'Missing: airflow. Add a blower table with the tap, another method, or the tons.' };
+  if (!flow) return { why: 'Missing: airflow. Add a blower table and tap, another method, or the tons.' };
   if (!(tespInWc > 0)) return { why: judgement.tesp.sentence };
   const modelled = fanModel(facts, flow, tespInWc);
   if ('why' in modelled) return modelled;

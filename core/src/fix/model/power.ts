@@ -141,7 +141,7 @@ function measuredWatts(system: System): { watts: number; source: PowerSource; sa
   return {
     watts: electricWatts(volts, motor.amps, factor, motor.phases ?? 1),
     source: 'voltsAmps',
-    says: `V·A·pf with a power factor taken as ${factor.toFixed(2)}`,
+    says: `V·A·pf with an assumed power factor of ${factor.toFixed(2)}`,
   };
 }
 
@@ -169,7 +169,7 @@ export function powerOf(system: System, at: Crossing, base: { system: System; at
   const amps = ampsAfter(base.system, share);
   const meter = measuredWatts(base.system);
   if (meter) {
-    const scaled = same ? '.' : ', carried over by the law of its motor’s kind.';
+    const scaled = same ? '.' : ', scaled by its motor type.';
     return { watts: meter.watts * share, amps, bhp, source: same ? meter.source : 'scaled', says: meter.says + scaled };
   }
   if (bhp === undefined) return undefined;
@@ -178,7 +178,7 @@ export function powerOf(system: System, at: Crossing, base: { system: System; at
     amps,
     watts: (bhp * WATTS_A_HP) / ASSUMED_EFFICIENCY,
     source: 'makersTable',
-    says: `Brake horsepower from the blower table, motor taken as ${100 * ASSUMED_EFFICIENCY} % efficient.`,
+    says: `Brake horsepower from the blower table, motor assumed ${100 * ASSUMED_EFFICIENCY} % efficient.`,
   };
 }
 
@@ -199,7 +199,7 @@ export function motorLoad(system: System, power: Power | undefined): MotorLoad |
       value,
       most,
       unit,
-      sentence: `${text}${word === 'outside' ? ' A larger motor, or less speed.' : ''}`,
+      sentence: `${text}${word === 'outside' ? ' Use a larger motor or a lower speed.' : ''}`,
     };
   };
   if (power?.amps !== undefined && plateAmps !== undefined) {
@@ -208,7 +208,7 @@ export function motorLoad(system: System, power: Power | undefined): MotorLoad |
       power.amps,
       most,
       'amps',
-      `${power.amps.toFixed(1)} A of ${most.toFixed(1)} (plate ${plateAmps.toFixed(1)} × ${serviceFactor}).`,
+      `${power.amps.toFixed(1)} A of ${most.toFixed(1)} (nameplate ${plateAmps.toFixed(1)} × ${serviceFactor}).`,
     );
   }
   if (power?.bhp === undefined || ratedHp === undefined) return undefined;
@@ -217,6 +217,6 @@ export function motorLoad(system: System, power: Power | undefined): MotorLoad |
     power.bhp,
     most,
     'hp',
-    `${power.bhp.toFixed(2)} hp of ${most.toFixed(2)} (plate ${ratedHp} × ${serviceFactor}).`,
+    `${power.bhp.toFixed(2)} hp of ${most.toFixed(2)} (nameplate ${ratedHp} × ${serviceFactor}).`,
   );
 }

@@ -9,11 +9,11 @@ import type { Goal, Prediction } from './predict';
 export function wearWarnings({ operation, motor }: Prediction, { maxTesp }: Goal): string[] {
   const warnings: string[] = [];
   if (operation.kind === 'crossing' && operation.tespInWc > maxTesp.value) {
-    const limit = maxTesp.source === 'nameplate' ? 'the plate’s' : 'the limit taken as';
+    const limit = maxTesp.source === 'nameplate' ? 'the nameplate’s' : 'the limit assumed as';
     warnings.push(
-      `The motor would sit at ${staticWords(operation.tespInWc)}, over ${limit} ${staticText(maxTesp.value)}: more watts, more noise, a shorter life.`,
+      `The motor would run at ${staticWords(operation.tespInWc)}, over ${limit} ${staticText(maxTesp.value)}: more watts, more noise, shorter life.`,
     );
   }
-  if (motor?.word === 'outside') warnings.push(`The motor would be over its plate: ${motor.sentence}`);
+  if (motor?.word === 'outside') warnings.push(`The motor would be over its nameplate: ${motor.sentence}`);
   return warnings;
 }

@@ -12,14 +12,14 @@ export const addSupplyRun = defineMove({
   fields: {
     runsNow: { kind: 'number', label: 'Runs now', unit: 'count', min: 1, max: 60 },
     runsAdded: { kind: 'number', label: 'Runs added', unit: 'count', min: 1, max: 20 },
-    takesPercent: shareField('The runs take of the supply’s drop'),
+    takesPercent: shareField('Runs’ part of supply drop'),
   },
   cautions: ['ductCode', 'ladder'],
   minutes: 180,
   cost: 320,
   applies: (system, context) =>
     isOverItsShare(system, 'supplyDuct', context)
-      ? 'The supply duct takes more than its share at the target airflow.'
+      ? 'The supply duct is over its static budget at the target airflow.'
       : undefined,
   defaults: (_system, { goal }) => ({
     runsNow: Math.max(4, Math.round(goal.target.flowCfm / 150)),

@@ -32,7 +32,7 @@ export function contradiction(ids: readonly string[]): string | undefined {
   for (const move of ids.map(moveOf)) {
     if (!move) continue;
     const other = seen.get(move.touches);
-    if (other) return `“${other.name}” and “${move.name}” change the same thing: choose one of them.`;
+    if (other) return `“${other.name}” and “${move.name}” change the same thing. Choose one of them.`;
     seen.set(move.touches, move);
   }
   return undefined;
@@ -49,7 +49,7 @@ export function applyMoves(system: System, chosen: readonly ChosenMove[]): Appli
   let current = system;
   for (const { id, inputs, asSeen } of [...chosen].sort((a, b) => place(a.id) - place(b.id))) {
     const move = moveOf(id);
-    if (!move) return { ok: false, moveId: id, why: 'This move is not known here.' };
+    if (!move) return { ok: false, moveId: id, why: 'Huff does not know this fix.' };
     const [fault] = inputFaults(move, inputs);
     if (fault) return { ok: false, moveId: id, field: fault.field, why: fault.message };
     const result = move.apply(current, soundInputs(move, inputs));

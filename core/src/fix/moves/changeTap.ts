@@ -12,14 +12,14 @@ export const changeTap = defineMove({
   cautions: ['lockOut', 'unusedLeads'],
   minutes: 10,
   cost: 0,
-  applies: () => 'Another speed moves another airflow.',
+  applies: () => 'A different speed moves a different airflow.',
   defaults: (system) => ({ tap: system.fan.tap }),
   says: ({ tap }, system) => `${system.fan.tap} to ${tap}`,
   apply(system, { tap }) {
     if (!hasSpeed(system.fan, tap))
       return cannot(
         system.fan.usual
-          ? `No usual curve for the speed ${tap}. Choose ${fanSpeeds(system.fan).join(', ')}.`
+          ? `No typical curve for the speed ${tap}. Choose ${fanSpeeds(system.fan).join(', ')}.`
           : `The blower table has no ${tap}. Choose one of its taps.`,
         'tap',
       );

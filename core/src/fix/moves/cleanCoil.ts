@@ -15,7 +15,14 @@ export const cleanCoil = defineMove({
   touches: 'coil',
   does: 'lowersStatic',
   fields: {
-    cleanDropInWc: { kind: 'number', label: 'Clean drop, wet', unit: 'inWc', min: 0.01, max: 2, optional: true },
+    cleanDropInWc: {
+      kind: 'number',
+      label: 'Clean pressure drop, wet',
+      unit: 'inWc',
+      min: 0.01,
+      max: 2,
+      optional: true,
+    },
     cleanFlowCfm: { kind: 'number', label: 'Rated at', unit: 'cfm', min: 50, max: 60_000, optional: true },
   },
   cautions: ['lockOut', 'coil', 'sharp'],
@@ -24,8 +31,8 @@ export const cleanCoil = defineMove({
   applies(system, context) {
     const face = context.looks.get('coilFace');
     if (face && face.outcome !== 'dealtWith' && ['dusty', 'matted'].includes(face.state))
-      return `Its faces were seen ${face.state}.`;
-    return isOverItsShare(system, 'coil', context) ? 'It takes more than its share at the target airflow.' : undefined;
+      return `Its faces are ${face.state}.`;
+    return isOverItsShare(system, 'coil', context) ? 'It is over its static budget at the target airflow.' : undefined;
   },
   defaults: (system, { goal }) =>
     stretchesOf(system, 'coil').length === 0
@@ -41,13 +48,13 @@ export const cleanCoil = defineMove({
   apply(system, { cleanDropInWc, cleanFlowCfm }) {
     if (system.inside) return moved({ ...system, inside: undefined });
     if (stretchesOf(system, 'coil').length === 0)
-      return cannot('The coil stands inside the cabinet, and nothing shows that it takes more than the blower table.');
+      return cannot('The coil is inside the cabinet, and nothing shows more loss than the blower table includes.');
     if (cleanDropInWc === undefined || cleanFlowCfm === undefined)
-      return cannot('Say what the clean coil drops, and at which airflow.', 'cleanDropInWc');
+      return cannot('Enter the clean coil’s pressure drop and its airflow.', 'cleanDropInWc');
     const clean = resistanceFromPoint(cleanDropInWc, cleanFlowCfm, COIL_EXPONENT);
     const flow = flowNow(system);
     if (stageDropAt(system, 'coil', flow)! <= cleanDropInWc * Math.pow(flow / cleanFlowCfm, COIL_EXPONENT))
-      return cannot('It takes no more than a clean one does: cleaning would not change the air.', 'cleanDropInWc');
+      return cannot('Its pressure drop is that of a clean coil. Cleaning would not change airflow.', 'cleanDropInWc');
     return moved(withStage(system, 'coil', () => clean));
   },
 });

@@ -11,8 +11,8 @@ export const cleanWheel = defineMove({
   cautions: ['lockOut', 'rotating', 'capacitor'],
   minutes: 60,
   cost: 20,
-  applies: (system) => (lagOf(system, 'wheel') ? 'It was seen caked.' : undefined),
+  applies: (system) => (lagOf(system, 'wheel') ? 'It is caked.' : undefined),
   defaults: () => ({}),
   says: (_values, system) => lagWords(system, 'wheel'),
-  apply: (system) => withoutLag(system, 'wheel', 'Nothing shows that the wheel costs air: it was not seen caked.'),
+  apply: (system) => withoutLag(system, 'wheel', 'The wheel is not reported caked, so cleaning predicts no gain.'),
 });

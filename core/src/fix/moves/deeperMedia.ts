@@ -12,7 +12,9 @@ export const deeperMedia = defineMove({
   minutes: 75,
   cost: 165,
   applies: (system, context) =>
-    wouldHelp(system, shareOfPlate(context, 0.16)) ? 'More pleats take less at the same airflow.' : undefined,
+    wouldHelp(system, shareOfPlate(context, 0.16))
+      ? 'More media area has less pressure drop at the same airflow.'
+      : undefined,
   defaults: (_system, context) => shareOfPlate(context, 0.16),
   says: mediaWords,
   apply: withMedia,

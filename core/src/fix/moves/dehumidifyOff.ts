@@ -14,5 +14,5 @@ export const dehumidifyOff = defineMove({
   applies: (system) => (lagOf(system, 'dehumidify') ? 'It is on without a sensor.' : undefined),
   defaults: () => ({}),
   says: (_values, system) => lagWords(system, 'dehumidify'),
-  apply: (system) => withoutLag(system, 'dehumidify', 'The switch was not found on.'),
+  apply: (system) => withoutLag(system, 'dehumidify', 'The switch is not reported on.'),
 });

@@ -23,7 +23,10 @@ export const shareField = (label: string) =>
 export function withPiece(system: System, side: DuctSide, sharePercent: number, factor: number): Moved {
   const kind = ductOf(side);
   if (stretchesOf(system, kind).length === 0)
-    return cannot(`What the ${side} duct takes is not known apart from the rest: read the ports at its ends.`, 'side');
+    return cannot(
+      `The pressure drop of the ${side} duct is not known separately. Measure the ports at its ends.`,
+      'side',
+    );
   const share = sharePercent / 100;
   return moved(withStage(system, kind, (r) => scaled(r, 1 - share + share * factor)));
 }

@@ -13,14 +13,14 @@ const enlarge = (side: DuctSide, name: string) =>
     fields: {
       nowIn: { kind: 'number', label: 'Diameter now', unit: 'in', min: 4, max: 60, hint: 'equivalent round' },
       newIn: { kind: 'number', label: 'Diameter then', unit: 'in', min: 4, max: 60 },
-      takesPercent: shareField('This piece takes of that side’s drop'),
+      takesPercent: shareField('This piece’s part of that drop'),
     },
     cautions: ['ductCode', 'ladder', 'sharp'],
     minutes: 300,
     cost: 680,
     applies: (system, context) =>
       isOverItsShare(system, ductOf(side), context)
-        ? `The ${side} duct takes more than its share at the target airflow.`
+        ? `The ${side} duct is over its static budget at the target airflow.`
         : undefined,
     defaults(_system, { goal }) {
       // What the target needs at about 800 fpm, from one size under to one over.

@@ -17,5 +17,5 @@ export function withoutLag(system: System, cause: FanLag['cause'], why: string):
 export function lagWords(system: System, cause: FanLag['cause']): string {
   const lag = lagOf(system, cause);
   if (!lag) return 'the fan shows no loss by it';
-  return `costs ${percentText(1 - lag.factor)} of the ${lag.acts === 'flow' ? 'air' : 'speed'}${lag.assumed ? ', taken' : ''}`;
+  return `costs ${percentText(1 - lag.factor)} of the ${lag.acts === 'flow' ? 'air' : 'speed'}${lag.assumed ? ', assumed' : ''}`;
 }

@@ -7,7 +7,7 @@ import { cannot, moved, type MoveContext, type Moved } from './move';
 
 /** What is printed on a filter or in its sheet. */
 export const RATED_FIELDS = {
-  ratedDropInWc: { kind: 'number', label: 'Clean drop', unit: 'inWc', min: 0.005, max: 1 },
+  ratedDropInWc: { kind: 'number', label: 'Clean pressure drop', unit: 'inWc', min: 0.005, max: 1 },
   ratedFlowCfm: { kind: 'number', label: 'Rated at', unit: 'cfm', min: 50, max: 60_000 },
 } as const satisfies ToolFields;
 
@@ -24,7 +24,7 @@ const filterDropNow = (system: System): number | undefined => stageDropAt(system
 export function withMedia(system: System, rated: { ratedDropInWc: number; ratedFlowCfm: number }): Moved {
   if (stretchesOf(system, 'filter').length === 0)
     return cannot(
-      'What the filter takes is not known apart from the duct: read before and after it, or pull it and read again.',
+      'The filter’s pressure drop is not known separately. Measure before and after it, or pull it and measure again.',
     );
   const clean = resistanceFromPoint(rated.ratedDropInWc, rated.ratedFlowCfm, FILTER_EXPONENT);
   const changed = withStage(system, 'filter', () => clean);

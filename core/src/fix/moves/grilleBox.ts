@@ -15,17 +15,18 @@ export const grilleBox = defineMove({
   cost: 140,
   applies: (system) =>
     system.filters?.collarIn !== undefined && stretchesOf(system, 'filter').length > 0
-      ? 'Only the patch under the collar works.'
+      ? 'Only the area under the collar works.'
       : undefined,
   defaults: () => ({}),
   says(_values, { filters }) {
     if (!filters) return 'frees the whole face';
     const share = filterAreaSqFt(filters) / filterAreaSqFt({ ...filters, collarIn: undefined });
-    return `frees the whole face, of which ${percentText(share)} works now`;
+    return `frees the whole face; now only ${percentText(share)} works`;
   },
   apply(system) {
     const { filters } = system;
-    if (filters?.collarIn === undefined) return cannot('There is no bare ceiling grille: its collar is not known.');
+    if (filters?.collarIn === undefined)
+      return cannot('There is no bare ceiling grille, or its collar size is missing.');
     const open = { ...filters, collarIn: undefined };
     const ratio = filterAreaSqFt(filters) / filterAreaSqFt(open);
     // The first filter on the way is the one at the grille.

@@ -18,7 +18,7 @@ export const largerMotor = defineMove({
   cost: 420,
   applies: (system, { goal }) =>
     system.fan.motor === 'beltDrive' && predictLoad(system, goal)?.word === 'outside'
-      ? 'The motor is over its plate.'
+      ? 'The motor is over its nameplate.'
       : undefined,
   defaults({ motor }) {
     const now = motor?.ratedHp ?? 1;
@@ -29,10 +29,10 @@ export const largerMotor = defineMove({
       serviceFactor: 1.15,
     };
   },
-  says: ({ ratedHp, plateAmps }) => `${ratedHp} hp, ${plateAmps} A on the plate`,
+  says: ({ ratedHp, plateAmps }) => `${ratedHp} hp, ${plateAmps} A nameplate`,
   apply(system, values) {
     if (system.motor?.ratedHp !== undefined && values.ratedHp <= system.motor.ratedHp)
-      return cannot(`The motor that is in has ${system.motor.ratedHp} hp already.`, 'ratedHp');
+      return cannot(`The installed motor has ${system.motor.ratedHp} hp already.`, 'ratedHp');
     return moved({ ...system, motor: { ...system.motor, ...values } });
   },
 });

@@ -182,7 +182,7 @@ describe('what each move does', () => {
     });
   });
 
-  test('a larger motor changes the plate and no air', () => {
+  test('a larger motor changes the nameplate and no air', () => {
     const after = done(EXAMPLE_D_SYSTEM, { id: 'largerMotor', inputs: { ratedHp: 3, plateAmps: 9.6 } });
     expect(after.motor).toMatchObject({ ratedHp: 3, plateAmps: 9.6, serviceFactor: 1.15, amps: 4.6 });
     expect(at(after).flowCfm).toBeCloseTo(at(EXAMPLE_D_SYSTEM).flowCfm, 9);
@@ -214,7 +214,7 @@ describe('what each move does', () => {
 describe('moves together', () => {
   test('two that change one thing contradict each other, in words', () => {
     expect(contradiction(['newFilter', 'deeperMedia'])).toContain('change the same thing');
-    expect(contradiction(['changeTap', 'setDrive'])).toContain('choose one');
+    expect(contradiction(['changeTap', 'setDrive'])).toContain('Choose one');
     expect(contradiction(['newFilter', 'cleanCoil', 'changeTap'])).toBeUndefined();
     expect(applyMoves(exampleA, [filter006, { id: 'deeperMedia', inputs: filter006.inputs }])).toMatchObject({
       ok: false,

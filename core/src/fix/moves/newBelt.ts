@@ -21,7 +21,7 @@ function withSoundBelt(system: System): Moved {
     if (!hasSpeed(system.fan, tap)) return cannot(`${Math.round(rpm)} RPM is not on the fan’s curve.`);
     return moved({ ...system, drive: { ...system.drive, measuredRpm: Number(tap) }, fan: { ...system.fan, tap } });
   }
-  if (!lagOf(system, 'slip')) return cannot('Nothing shows that the belt slips: measure the blower’s RPM.');
+  if (!lagOf(system, 'slip')) return cannot('No sign of belt slip. Measure the blower RPM.');
   const lags = system.fan.lags!.map((lag) =>
     lag.cause === 'slip' ? { ...lag, factor: Math.max(lag.factor, 1 - SOUND_SLIP), assumed: false } : lag,
   );

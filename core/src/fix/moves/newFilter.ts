@@ -26,8 +26,8 @@ export const newFilter = defineMove({
   minutes: 10,
   cost: 18,
   applies(system, context) {
-    if (isLoaded(context)) return 'It was seen loaded.';
-    return wouldHelp(system, cleanOfKind(system, context)) ? 'It takes more than its share.' : undefined;
+    if (isLoaded(context)) return 'It is loaded.';
+    return wouldHelp(system, cleanOfKind(system, context)) ? 'It is over its static budget.' : undefined;
   },
   defaults: cleanOfKind,
   says: mediaWords,

@@ -11,7 +11,7 @@ export const otherMotor = defineMove({
   fields: {
     kind: {
       kind: 'choice',
-      label: 'The motor that goes in',
+      label: 'New motor',
       options: [
         { id: 'psc', text: 'PSC, with relay' },
         { id: 'constantTorque', text: 'constant torque' },
@@ -25,7 +25,7 @@ export const otherMotor = defineMove({
   cost: 310,
   applies: (system, context) =>
     system.fan.motor !== 'beltDrive' && context.looks.get('air')?.state === 'none'
-      ? 'No air moves: if the motor proves dead.'
+      ? 'No airflow, if the motor is confirmed dead.'
       : undefined,
   defaults: (system, { goal }) => ({
     kind: system.fan.motor === 'psc' ? 'constantTorque' : 'psc',
@@ -38,7 +38,7 @@ export const otherMotor = defineMove({
     const kept = (system.fan.lags ?? []).filter((lag) => lag.cause !== 'capacitor');
     const now = flowAt({ ...system.fan, lags: kept.filter((lag) => lag.cause === 'measured') }, staticInWc);
     if (now === undefined)
-      return cannot(`The curve of the motor that is in says nothing at ${staticText(staticInWc)}.`, 'staticInWc');
+      return cannot(`The installed motor’s curve does not reach ${staticText(staticInWc)}.`, 'staticInWc');
     const lags = [...kept, { cause: 'otherMotor', acts: 'flow', factor: flowCfm / now } as const];
     return moved({ ...system, fan: { ...system.fan, motor: kind, lags } });
   },

@@ -8,13 +8,13 @@ export const replaceFlex = defineMove({
   name: 'Replace crushed flex',
   touches: 'flex',
   does: 'lowersStatic',
-  fields: { side: SIDE_FIELD, takesPercent: shareField('It takes of that side’s drop') },
+  fields: { side: SIDE_FIELD, takesPercent: shareField('Part of that side’s drop') },
   cautions: ['ladder', 'ductCode'],
   minutes: 90,
   cost: 110,
-  applies: (_system, context) => (seen(context, 'flexCrushed') ? 'It was seen crushed.' : undefined),
+  applies: (_system, context) => (seen(context, 'flexCrushed') ? 'It is crushed.' : undefined),
   defaults: () => ({ side: 'supply', takesPercent: 40 }),
-  says: ({ side, takesPercent }) => `${side} side, taken to cost ${takesPercent} % of its drop`,
+  says: ({ side, takesPercent }) => `${side} side, assumed to cost ${takesPercent} % of its drop`,
   // A flex pulled out takes about a third of a crushed one of the same size.
   apply: (system, { side, takesPercent }) => withPiece(system, side, takesPercent, 0.35),
 });

@@ -11,8 +11,8 @@ export const runCapacitor = defineMove({
   cautions: ['lockOut', 'capacitor'],
   minutes: 15,
   cost: 22,
-  applies: (system) => (lagOf(system, 'capacitor') ? 'It was found weak.' : undefined),
+  applies: (system) => (lagOf(system, 'capacitor') ? 'It is weak.' : undefined),
   defaults: () => ({}),
   says: (_values, system) => lagWords(system, 'capacitor'),
-  apply: (system) => withoutLag(system, 'capacitor', 'The capacitor was not found weak.'),
+  apply: (system) => withoutLag(system, 'capacitor', 'The capacitor is not reported weak.'),
 });

@@ -15,22 +15,21 @@ export const sealLeak = defineMove({
   does: 'restoresDuct',
   fields: {
     side: SIDE_FIELD,
-    leakPercent: { kind: 'number', label: 'Air that leaks', unit: 'percent', min: 1, max: 60 },
+    leakPercent: { kind: 'number', label: 'Air leakage', unit: 'percent', min: 1, max: 60 },
   },
   cautions: ['ladder', 'ductCode'],
   minutes: 60,
   cost: 35,
   applies(_system, context) {
-    if (seen(context, 'openSupply')) return 'A duct was seen open or loose.';
-    return seen(context, 'returnLeak') ? 'Return air at the unit is not the room’s.' : undefined;
+    if (seen(context, 'openSupply')) return 'A duct is open or loose.';
+    return seen(context, 'returnLeak') ? 'Return air at the unit differs from the room.' : undefined;
   },
   defaults: (_system, context) =>
     seen(context, 'openSupply') ? { side: 'supply', leakPercent: 15 } : { side: 'return', leakPercent: 10 },
-  says: ({ side, leakPercent }) => `${side} side, ${leakPercent} % of the air comes back to the rooms`,
+  says: ({ side, leakPercent }) => `${side} side, ${leakPercent} % of the air returns to the rooms`,
   apply(system, { side, leakPercent }) {
     const kind = ductOf(side);
-    if (stretchesOf(system, kind).length === 0)
-      return cannot(`The ${side} duct was not read apart from the rest.`, 'side');
+    if (stretchesOf(system, kind).length === 0) return cannot(`The ${side} duct was not measured separately.`, 'side');
     return moved(withStage(system, kind, (r) => scaled(r, 1 / (1 - leakPercent / 100) ** 2)));
   },
 });

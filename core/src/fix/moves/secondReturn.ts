@@ -62,7 +62,7 @@ export const secondReturn = defineMove({
     // Over the plate every large part of it is a way down, even one within its share.
     const choked = now.kind === 'offTable' || now.tespInWc > goal.maxTesp.value;
     const most = (choked ? Math.min(share, LARGE_PART) : share) * goal.maxTesp.value;
-    return drop > most ? 'The return side takes much of the static.' : undefined;
+    return drop > most ? 'The return side uses much of the static.' : undefined;
   },
   defaults: (_system, { goal }) => ({
     // A third of the target at about 700 fpm.
@@ -75,7 +75,7 @@ export const secondReturn = defineMove({
     `${toolFigure(diameterIn, 'count')} in. round, filter drops ${toolFigure(filterDropInWc, 'inWc')} at ${flowText(filterFlowCfm)}`,
   apply(system, values) {
     const returns = system.path.filter((stretch) => stretch.side === 'return');
-    if (returns.length === 0) return cannot('The return side was not read: read it first.');
+    if (returns.length === 0) return cannot('The return side was not measured. Measure it first.');
     const flow = flowNow(system);
     const reference = Math.max(50, values.filterFlowCfm);
     const friction = ductFriction(reference, values.diameterIn, ROUGHNESS_FT.sheetMetal).frictionPer100FtInWc;
@@ -85,7 +85,7 @@ export const secondReturn = defineMove({
     ];
     const old = returns.map((stretch) => stretch.resistance);
     const drop = pathDropAt(old, flow);
-    if (!(drop > 0)) return cannot('The return side takes nothing: a second return has nothing to relieve.');
+    if (!(drop > 0)) return cannot('The return side has no pressure drop, so a second return would not help.');
     const both = sideBySide(old, branch, drop);
     // The filters that are in get what still goes the old way.
     const oldWay = flowThrough(old, drop);

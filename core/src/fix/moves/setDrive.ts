@@ -35,14 +35,14 @@ export const setDrive = defineMove({
   cautions: ['lockOut', 'rotating', 'electrician'],
   minutes: 30,
   cost: 0,
-  applies: (system) => (system.drive ? 'The blower is driven by a belt.' : undefined),
+  applies: (system) => (system.drive ? 'The blower is belt driven.' : undefined),
   defaults: ({ drive }) => (drive ? driveInputs(drive) : {}),
   says: ({ turnsOpen, turns, blowerPitchIn, leastPitchIn }) =>
     turns > 0
       ? `motor sheave ${turnsOpenText(turnsOpen)}`
       : `sheaves ${toolFigure(leastPitchIn, 'in')} and ${toolFigure(blowerPitchIn, 'in')} in.`,
   apply(system, v) {
-    if (!system.drive) return cannot('There is no belt drive on record: enter its sheaves and belt first.');
+    if (!system.drive) return cannot('No belt drive on record. Enter its sheaves and belt first.');
     if (v.turns > 0 && v.mostPitchIn <= v.leastPitchIn)
       return cannot('An adjustable sheave is larger closed than open.', 'mostPitchIn');
     const grooves = system.drive.motorSheave.grooves;

@@ -22,13 +22,13 @@ export const singleFilter = defineMove({
   cost: 0,
   applies: (system) =>
     system.filterPlace === 'both' && stretchesOf(system, 'filter').length > 1
-      ? 'Two filters stand in series.'
+      ? 'There are two filters in series.'
       : undefined,
   defaults: () => ({ keep: 'grille' }),
   says: ({ keep }) => (keep === 'grille' ? 'the one at the unit goes' : 'those at the grilles go'),
   apply(system, { keep }) {
     const filters = stretchesOf(system, 'filter');
-    if (filters.length < 2) return cannot('There is one filter: it stays in.');
+    if (filters.length < 2) return cannot('There is only one filter. Keep it in.');
     const gone = keep === 'grille' ? filters[filters.length - 1] : filters[0];
     return moved({
       ...system,

@@ -14,5 +14,5 @@ export const swapPhases = defineMove({
   applies: (system) => (lagOf(system, 'rotation') ? 'It turns backwards.' : undefined),
   defaults: () => ({}),
   says: (_values, system) => lagWords(system, 'rotation'),
-  apply: (system) => withoutLag(system, 'rotation', 'The wheel was not seen to turn backwards.'),
+  apply: (system) => withoutLag(system, 'rotation', 'The wheel is not reported backwards.'),
 });

@@ -22,7 +22,7 @@ function heaviestStage(system: System): string | undefined {
     .sort((a, b) => b.drop - a.drop);
   const [most] = drops;
   return most && most.drop > 0
-    ? `the ${STAGE[most.kind]} takes ${staticText(most.drop)} of ${staticText(now.tespInWc)}`
+    ? `the ${STAGE[most.kind]} uses ${staticText(most.drop)} of ${staticText(now.tespInWc)}`
     : undefined;
 }
 
@@ -61,7 +61,7 @@ export function explainFixFirst(
   isEnough: boolean,
 ): string {
   const done = `${doneWords(system, moves)} Then re-measure.`;
-  if (operation.kind === 'offTable') return `${done} What it brings leaves the fan curve, so nothing is predicted.`;
+  if (operation.kind === 'offTable') return `${done} That is off the fan curve, so nothing is predicted.`;
   const then = `Predicted: ${flowWords(operation.flowCfm)} at ${staticWords(operation.tespInWc)}`;
   return isEnough
     ? `${done} ${then}, ${percentText(odds.all)} chance of meeting every target.`
@@ -83,16 +83,16 @@ export function explainPlan(
   const first = doneWords(system, moves);
   const { operation, heating } = prediction;
   if (operation.kind === 'offTable')
-    return `${first} That leaves the ${system.fan.usual ? 'range of the usual curve' : 'blower table'}, where nothing is promised.`;
+    return `${first} That is off the ${system.fan.usual ? 'range of the typical curve' : 'blower table'}, so nothing is predicted.`;
   const { flowCfm, tespInWc } = operation;
   const allowed = `the ${staticText(goal.maxTesp.value)} ${goal.maxTesp.source === 'nameplate' ? 'of the nameplate' : 'assumed as the limit'}`;
   const against = `${tespInWc > goal.maxTesp.value ? 'over' : 'within'} ${allowed}`;
   const heat = heating?.word === 'outside' ? ' The heating would be out of range.' : '';
   const side =
     flowCfm < goal.target.lowCfm
-      ? `, short of the ${flowText(goal.target.lowCfm)} the target begins with,`
+      ? `, below the ${flowText(goal.target.lowCfm)} low end of the target,`
       : flowCfm > goal.target.highCfm
-        ? `, more than the ${flowText(goal.target.highCfm)} the target ends with,`
+        ? `, above the ${flowText(goal.target.highCfm)} high end of the target,`
         : '';
-  return `${first} Predicted: ${flowWords(flowCfm)}${side} and ${staticWords(tespInWc)}, ${against}. ${percentText(odds.all)} chance of meeting every target.${heat}${system.fan.usual ? ' By a usual curve, not the manufacturer’s.' : ''}`;
+  return `${first} Predicted: ${flowWords(flowCfm)}${side} and ${staticWords(tespInWc)}, ${against}. ${percentText(odds.all)} chance of meeting every target.${heat}${system.fan.usual ? ' By a typical curve, not this model’s table.' : ''}`;
 }

@@ -69,7 +69,7 @@ describe('the plans of a choked duct with a loaded filter', () => {
     }
   });
 
-  test('they land in the band within the plate, each the best at what it is called', () => {
+  test('they land in the band within the nameplate, each the best at what it is called', () => {
     const { candidates } = searched(request);
     const good = candidates.filter((c) => c.burden.away <= 1 && c.burden.tespInWc <= 0.5);
     expect(good.length).toBeGreaterThan(3);
@@ -101,7 +101,7 @@ describe('the plans of a choked duct with a loaded filter', () => {
   });
 
   test('an open question leaves only what is due; without anything due there is no plan, and why is said', () => {
-    const held = 'Static was read on tap 2; the visit says tap 3.';
+    const held = 'Static was measured on tap 2; the visit says tap 3.';
     const due = planNow({ ...request, held });
     expect(due.ready.map(({ kinds }) => kinds)).toEqual([['fixFirst']]);
     expect(due.notes.join()).toContain(held);
@@ -137,7 +137,7 @@ test('the same request gives the same plans', () => expect(planNow(request)).toE
 test('it tells how far it is, and can be left half way', () => {
   const run = searchCombinations(problemOf(request), 10);
   const first = run.next();
-  if (first.done) throw new Error('too few combinations to be asked for progress');
+  if (first.done) throw new Error('too few combinations to be requested progress');
   expect(first.value.done).toBeGreaterThan(0);
   expect(first.value.total).toBeGreaterThan(first.value.done);
   expect(run.return({ candidates: [], evaluated: 0, refusedSpeed: 0, refusedSlower: 0, refusedMotor: 0 }).done).toBe(
@@ -229,7 +229,7 @@ describe('the chance of landing', () => {
     maxTesp: { value: plate, source: 'nameplate' },
   });
   const filter = [{ id: 'newFilter', inputs: { ratedDropInWc: 0.06, ratedFlowCfm: 940 } }];
-  test('of the band grows with its width, of the plate with the plate', () => {
+  test('of the band grows with its width, of nameplate with the nameplate', () => {
     const outcomes = sampledOutcomes(system, filter, sure, aim(1000, 100), 3);
     fc.assert(
       fc.property(fc.integer({ min: 0, max: 400 }), fc.integer({ min: 0, max: 400 }), (a, b) => {
@@ -311,7 +311,7 @@ describe('odd requests are answered', () => {
   test('contradicting moves are an answer', () => {
     const problem = problemOf(request);
     const filters = ['newFilter', 'deeperMedia'].map((id) => problem.moves.find((m) => m.id === id)!);
-    expect(planOf(problem, filters, sure, 1)).toMatchObject({ ok: false, why: expect.stringContaining('choose one') });
+    expect(planOf(problem, filters, sure, 1)).toMatchObject({ ok: false, why: expect.stringContaining('Choose one') });
   });
 });
 

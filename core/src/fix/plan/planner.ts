@@ -52,7 +52,7 @@ export function offeredMoves(
     if (SPEEDS.has(move.id)) return [];
     const why =
       move.applies(system, context) ??
-      (typed[move.id] ? 'You asked for it.' : due.has(move) ? 'It was found.' : undefined);
+      (typed[move.id] ? 'You requested it.' : due.has(move) ? 'You found it.' : undefined);
     if (why === undefined) return [];
     const inputs = { ...move.defaults(system, context), ...typed[move.id] };
     const isDue = due.has(move);

@@ -139,16 +139,15 @@ function cannotBeTold(plans: readonly Plan[]): boolean {
   return plans.length > 1 && flows.length === plans.length && Math.max(...flows) - Math.min(...flows) < spread;
 }
 
-const LEAVE_AND_READ =
-  'Leave it as it is. It is in range, but so near its limits that no chance is promised: measure static and airflow again.';
+const LEAVE_AND_READ = 'Leave it as it is. It is in range but close to its limits. Measure static and airflow again.';
 
 /** Why a search left no plan, in a sentence. */
 function whyNone(problem: PlanProblem, found: SearchResult): string {
   const { system, goal } = problem;
   if (found.refusedMotor > 0)
-    return 'No good plan: what would bring the air would overload the motor. A larger motor, or less resistance.';
+    return 'No good plan: reaching the target would overload the motor. Use a larger motor, or lower the resistance.';
   if (isChoked(system, goal))
-    return 'No good plan: the duct system needs more static than the blower may give, and no section was measured alone that explains it. Measure the ports between.';
+    return 'No good plan: the duct system needs more static than the blower allows, and no measured section explains it. Measure the ports between.';
   return 'No good plan: no combination of these fixes has even a 3 % chance of meeting every target. Measure more ports, or airflow a second way.';
 }
 
@@ -163,24 +162,22 @@ function notesOf(
   const { system, goal } = problem;
   const notes: string[] = [];
   if (best === 3 && plans.length > 0)
-    notes.push('No combination of these fixes hits the target on the measured path. The closest is shown.');
+    notes.push('No combination of these fixes hits the target. The closest is shown.');
   if (system.fan.usual && cannotBeTold(plans))
-    notes.push(
-      'By a usual curve these plans cannot be told apart by where they land: the spread of each is wider than what parts them. Choose by work, cost and static.',
-    );
+    notes.push('With a typical curve these plans are too close to rank by airflow. Choose by work, cost and static.');
   if (best === 1)
     notes.push(
-      'What hits the target is over the nameplate by less than the readings’ error. Re-measure the static after it.',
+      'The plan that hits the target is over the nameplate static by less than measurement error. Re-measure static after it.',
     );
   if (best === 2)
     notes.push(
       tier.some((c) => c.burden.heat === 0)
-        ? 'What hits the target stays over the nameplate’s static. The ducts need more than these fixes.'
-        : 'What hits the target for cooling puts the heating out of range. See its line.',
+        ? 'The plan that hits the target stays over the nameplate static. The ducts need more than these fixes.'
+        : 'The plan that hits the cooling target puts heating out of range. See its line.',
     );
   if (isChoked(system, goal) && found.refusedSpeed > 0)
     notes.push(
-      'Raising the speed alone is left out: the path asks more than the nameplate allows already, and speed on a choked path costs static, watts, noise and motors.',
+      'Raising the speed alone is left out: static is already over the nameplate. More speed costs static, watts, noise and motors.',
     );
   if (found.refusedMotor > 0) notes.push('Speeds that would overload the motor are left out.');
   const now = operate(system);

@@ -134,7 +134,9 @@ export const lookItem = (id: string): LookItem | undefined => BY_ID.get(id);
 /** Cautions that go with a finding: life safety is inspected and referred, never wired open. */
 export const LOOK_CAUTIONS: Readonly<Record<string, string>> = {
   'dampers fire': 'A fire damper is a life-safety part: inspect and refer. Never wire it open or take it out.',
-  'smell gas': 'Smell of gas: no switches, ventilate, leave, call the gas supplier.',
-  'smell hot': 'A burning smell: kill that circuit first; a control breaker may not be it. Verify dead.',
-  'wiring burnt': 'Burnt wiring: kill power and verify dead before touching it. Sizing is for a licensed electrician.',
+  'smell gas': 'Smell of gas: touch no switch, ventilate, leave, call the gas supplier.',
+  'smell hot':
+    'Burning smell: shut off that circuit first and verify it is dead. A control breaker may not be the one.',
+  'wiring burnt':
+    'Burnt wiring: shut off power and verify it is dead before you touch it. A licensed electrician decides sizing.',
 };

@@ -11,7 +11,7 @@ test('everything found is listed in the order faults are taken; a later look tak
   ];
   const last = lastLooks(looks);
   expect(findings(last).map((f) => `${f.name}: ${f.text}`)).toEqual(['Wiring: burnt', 'Filter: loaded']);
-  expect(findings(last)[0]!.caution).toContain('verify dead');
+  expect(findings(last)[0]!.caution).toContain('verify it is dead');
   expect(last.get('wheel')?.state).toBe('clean');
 });
 

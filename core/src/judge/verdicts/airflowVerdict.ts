@@ -48,7 +48,7 @@ export function airflowAgainst(
   const odds = oddsInBand(flow, target);
   const unsure = why !== undefined || isTooUnsure(flow, target);
   const side = flowCfm < target.lowCfm ? 'below' : flowCfm > target.highCfm ? 'above' : 'within';
-  const perTon = tons === undefined ? '' : `, ${flowText(flowCfm / tons)} a ton`;
+  const perTon = tons === undefined ? '' : `, ${flowText(flowCfm / tons)} per ton`;
   const band = `${flowText(target.lowCfm)} to ${flowText(target.highCfm)}${target.from ? ` (${target.from})` : ''}`;
   const figure = `${flowText(flowCfm)} ± ${flowWords(sigmaCfm)}${perTon}`;
   return {

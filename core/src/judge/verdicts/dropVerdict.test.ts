@@ -27,9 +27,9 @@ describe('return and supply temperature alone', () => {
   test('a split that no coil gives is still outside', () => {
     expect(alone(75 - predicted + 12).word).toBe('outside');
   });
-  test('without tons the weak rule judges it', () => {
+  test('without tons the rule of thumb judges it', () => {
     const { limit } = judgeDrop({ returnF: 75, supplyF: 56, moisture: 'rh' }, flow, DEFAULT_RULES, []);
-    expect(limit?.name).toContain('weak rule');
+    expect(limit?.name).toContain('rule of thumb');
   });
 });
 
@@ -43,7 +43,7 @@ describe('the strong school', () => {
   });
 
   test('too much and too little are said with what they point to', () => {
-    expect(judge(75 - predicted - 6).sentence).toContain('the air is too slow');
+    expect(judge(75 - predicted - 6).sentence).toContain('High: low airflow');
     expect(judge(75 - predicted + 6).sentence).toContain('refrigerant side or a return leak');
   });
 
@@ -81,8 +81,8 @@ describe('the weak school', () => {
   ])('supply %p is %s', (supplyF, word) => expect(judge(supplyF, weak).word).toBe(word));
 
   test('is named as a rule of thumb, and stands in while the airflow is not known', () => {
-    expect(judge(56, weak).limit).toMatchObject({ source: 'ruleOfThumb', name: 'usual drop, weak rule' });
-    expect(judgeDrop({ ...air, supplyF: 56 }, undefined, DEFAULT_RULES, []).sentence).toContain('is not known');
+    expect(judge(56, weak).limit).toMatchObject({ source: 'ruleOfThumb', name: 'usual drop, rule of thumb' });
+    expect(judgeDrop({ ...air, supplyF: 56 }, undefined, DEFAULT_RULES, []).sentence).toContain('Missing: airflow');
     // Outside the coil model's range the prediction is not used either.
     expect(judge(56, DEFAULT_RULES, { flowCfm: 3000, sigmaCfm: 100 }).limit!.source).toBe('ruleOfThumb');
   });
@@ -100,7 +100,7 @@ test.each([
   [59, 'atTheEdge', ''],
   [65, 'outside', 'limits will trip'],
   [25, 'outside', 'may condense'],
-])('a rise of %p °F on a plate of 30 to 60 is %s', (riseF, word, says) => {
+])('a rise of %p °F on a nameplate of 30 to 60 is %s', (riseF, word, says) => {
   const verdict = judgeRise(riseF, { min: 30, max: 60 }, []);
   expect(verdict.word).toBe(word);
   expect(verdict.sentence).toContain(says);

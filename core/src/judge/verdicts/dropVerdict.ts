@@ -38,14 +38,13 @@ function said(dropF: number, low: number, high: number, edge: number): { word: V
   const half = (high - low) / 2;
   const away = Math.abs(dropF - middle);
   const word = away > half ? 'outside' : away > half * edge ? 'atTheEdge' : 'inside';
-  if (word !== 'outside')
-    return { word, meaning: word === 'inside' ? 'As it should be.' : 'Near the end of its range.' };
+  if (word !== 'outside') return { word, meaning: word === 'inside' ? 'As expected.' : 'Near the limit of its range.' };
   return {
     word,
     meaning:
       dropF > high
-        ? 'Too much: the air is too slow, or much drier than it was read.'
-        : 'Too little: refrigerant side or a return leak when the airflow is within target; too fast when it is above.',
+        ? 'High: low airflow, or air drier than measured.'
+        : 'Low: if airflow is within target, refrigerant side or a return leak. If airflow is high, too much air.',
   };
 }
 
@@ -56,9 +55,9 @@ const RETURN_F = { low: 68, high: 85 } as const;
 /** Why a drop is not judged yet, in a sentence; undefined when it may be. */
 function notYet(minutes: unknown, returnF: number): string | undefined {
   if (typeof minutes === 'number' && minutes < STEADY_MINUTES)
-    return `Read ${Math.round(minutes)} min after the start. Wait until 10 to 15 min, then read again.`;
+    return `Read ${Math.round(minutes)} min after the start. Wait until 10 to 15 min, then measure again.`;
   if (returnF < RETURN_F.low || returnF > RETURN_F.high)
-    return `Return air ${degreeOf(returnF)}: no drop is judged outside ${shownText(RETURN_F.low, 'degF', 0)} to ${degreeOf(RETURN_F.high)}. Bring the space into that range, then read again.`;
+    return `Return air ${degreeOf(returnF)}: ΔT cannot be judged outside ${shownText(RETURN_F.low, 'degF', 0)} to ${degreeOf(RETURN_F.high)}. Bring the space into that range, then measure again.`;
   return undefined;
 }
 
@@ -113,12 +112,12 @@ function byRule({ dropF }: ReadDrop, rules: Rules, base: BaseVerdict): Verdict {
   const [low, high] = [rules.dropLowF, rules.dropHighF];
   const source = ruleSource(rules, 'drop');
   const { word, meaning } = said(dropF, low, high, WEAK_EDGE);
-  const why = rules.dropSchool === 'ruleOfThumb' ? '' : ' The airflow that would predict it is not known.';
+  const why = rules.dropSchool === 'ruleOfThumb' ? '' : ' Missing: airflow to predict it.';
   return {
     ...base,
     word,
-    limit: { low, high, source, name: `${source === 'shopSetting' ? 'the shop’s' : 'usual'} drop, weak rule` },
-    sentence: `${degreeWords(dropF)}, the weak rule wants ${shownText(low, 'deltaF', 0)} to ${shownText(high, 'deltaF', 0)}. ${meaning}${why}`,
+    limit: { low, high, source, name: `${source === 'shopSetting' ? 'the shop’s' : 'usual'} drop, rule of thumb` },
+    sentence: `${degreeWords(dropF)}, the rule of thumb is ${shownText(low, 'deltaF', 0)} to ${shownText(high, 'deltaF', 0)}. ${meaning}${why}`,
   };
 }
 
@@ -135,7 +134,7 @@ function byModel(read: ReadDrop, tons: number, flow: DropFlow, base: BaseVerdict
     return {
       ...base,
       word: 'cantSay',
-      sentence: `${degreeWords(dropF)}. The airflow is too unsure (± ${Math.round((100 * flow.sigmaCfm) / flow.flowCfm)} %) to say what a sound coil would give: settle the air first.`,
+      sentence: `${degreeWords(dropF)}. Airflow is too uncertain (± ${Math.round((100 * flow.sigmaCfm) / flow.flowCfm)} %) to predict the drop of a good coil. Measure airflow better first.`,
     };
   const sigma = Math.hypot(
     MODEL_SIGMA_F,
@@ -160,7 +159,7 @@ function byModel(read: ReadDrop, tons: number, flow: DropFlow, base: BaseVerdict
         { name: 'predicted drop', value: predicted, unit: 'deltaF', source: 'computed' },
       ],
     },
-    sentence: `${degreeWords(dropF)}, a sound coil would give ${degrees(predicted)} ± ${degrees(2 * sigma)} at this airflow. ${meaning}${assumedWords(isMoistureRead, isOutdoorRead)}`,
+    sentence: `${degreeWords(dropF)}, a good coil would give ${degrees(predicted)} ± ${degrees(2 * sigma)} at this airflow. ${meaning}${assumedWords(isMoistureRead, isOutdoorRead)}`,
   };
 }
 
@@ -237,9 +236,9 @@ export function judgeRise(
   const word = away > half ? 'outside' : away > half * 0.8 ? 'atTheEdge' : 'inside';
   const meaning =
     riseF > plate.max
-      ? ' Low air or over-fired: limits will trip.'
+      ? ' Low airflow or over-fired: limits will trip.'
       : riseF < plate.min
-        ? ' Too much air or under-fired: the exchanger may condense.'
+        ? ' High airflow or under-fired: the exchanger may condense.'
         : '';
   return {
     word,

@@ -15,7 +15,7 @@ import { wordUnder, type Verdict } from '../../base/verdict/verdict';
 function wouldDo(filters: FilterFacts, flowCfm: number, limitFpm: number): string {
   const needed = filtersNeeded(flowCfm, filters, limitFpm);
   const single = filterSizeFor(flowCfm, limitFpm);
-  return `${needed} of this size would do${single ? `, or one ${single[0]} × ${single[1]} in a box` : ''}.`;
+  return `${needed} of this size are enough${single ? `, or one ${single[0]} × ${single[1]} in a box` : ''}.`;
 }
 
 /**
@@ -41,7 +41,7 @@ export function judgeFilterFace(
   const patch =
     filters.collarIn === undefined
       ? ''
-      : ' Only the patch under the collar works: a box above the grille frees the rest.';
+      : ' Only the area under the collar works. A box above the grille frees the rest.';
   return {
     word,
     unit: 'fpm',
@@ -49,10 +49,10 @@ export function judgeFilterFace(
     limit: { high: limit, source, name: media ? `face velocity for ${media.text}` : 'face velocity limit' },
     sentence: `${shownWords(face, 'fpm')} through the filter, ${allowsWords(source)} ${flowText(limit)}.${advice}${patch}`,
     working: {
-      formula: 'face velocity = airflow ÷ area that works',
+      formula: 'face velocity = airflow ÷ working area',
       inputs: [
         { name: 'airflow', value: flowCfm, unit: 'cfm', source: 'computed' },
-        { name: 'area that works', value: filterAreaSqFt(filters), unit: 'sqFt', source: 'computed' },
+        { name: 'working area', value: filterAreaSqFt(filters), unit: 'sqFt', source: 'computed' },
       ],
     },
     readingIds: [],

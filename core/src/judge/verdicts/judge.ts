@@ -126,7 +126,7 @@ function tespAgainst(
   maxTesp: Sourced,
   rules: Rules,
 ): Verdict {
-  const from = maxTesp.source === 'nameplate' ? 'the nameplate allows' : 'plate unknown, taken as';
+  const from = maxTesp.source === 'nameplate' ? 'the nameplate allows' : 'nameplate unknown, assumed';
   const limit = {
     high: maxTesp.value,
     source: maxTesp.source,
@@ -147,10 +147,10 @@ function tespAgainst(
       value,
       limit,
       word: 'atTheEdge',
-      sentence: `${says} Very low: look for an open or disconnected duct, a missing filter or a dead fan before trusting it.`,
+      sentence: `${says} Very low: look for an open duct, a missing filter or a dead blower before you trust it.`,
     };
   }
-  const near = word === 'atTheEdge' && value > maxTesp.value ? ' Over it by less than the reading’s error.' : '';
+  const near = word === 'atTheEdge' && value > maxTesp.value ? ' Over it by less than measurement error.' : '';
   return { ...base, value, limit, word, sentence: says + near };
 }
 

@@ -11,7 +11,7 @@ export const RULES_FORM = {
   fields: {
     cfmPerTon: {
       kind: 'number',
-      label: 'Target, usual climate',
+      label: 'Target, normal climate',
       unit: 'cfmPerTon',
       min: 200,
       max: 600,
@@ -19,11 +19,11 @@ export const RULES_FORM = {
     },
     cfmPerTonHumid: { kind: 'number', label: 'Target, humid', unit: 'cfmPerTon', min: 200, max: 600, optional: true },
     cfmPerTonDry: { kind: 'number', label: 'Target, dry', unit: 'cfmPerTon', min: 200, max: 600, optional: true },
-    bandPercent: { kind: 'number', label: 'Band around it, ±', unit: 'percent', min: 2, max: 30, optional: true },
+    bandPercent: { kind: 'number', label: 'Target range, ±', unit: 'percent', min: 2, max: 30, optional: true },
     edgePercent: { kind: 'number', label: 'Caution above', unit: 'percent', min: 50, max: 99, optional: true },
     assumedMaxTespInWc: {
       kind: 'number',
-      label: 'Maximum static when the plate is unknown',
+      label: 'Max static, no nameplate',
       unit: 'inWc',
       min: 0.05,
       max: 5,
@@ -39,16 +39,16 @@ export const RULES_FORM = {
     },
     returnPercent: {
       kind: 'number',
-      label: 'Share of the return ducts',
+      label: 'Return duct budget',
       unit: 'percent',
       min: 1,
       max: 100,
       optional: true,
     },
-    filterPercent: { kind: 'number', label: 'Share of the filter', unit: 'percent', min: 1, max: 100, optional: true },
+    filterPercent: { kind: 'number', label: 'Filter budget', unit: 'percent', min: 1, max: 100, optional: true },
     coilPercent: {
       kind: 'number',
-      label: 'Share of an external coil',
+      label: 'External coil budget',
       unit: 'percent',
       min: 1,
       max: 100,
@@ -56,7 +56,7 @@ export const RULES_FORM = {
     },
     supplyPercent: {
       kind: 'number',
-      label: 'Share of the supply ducts',
+      label: 'Supply duct budget',
       unit: 'percent',
       min: 1,
       max: 100,
@@ -64,10 +64,10 @@ export const RULES_FORM = {
     },
     school: {
       kind: 'choice',
-      label: 'Where the pressure goes',
+      label: 'Pressure profile',
       options: [
-        { id: 'shareOfPlate', text: 'share of the plate' },
-        { id: 'leftForDucts', text: 'what is left for ducts' },
+        { id: 'shareOfPlate', text: 'share of nameplate static' },
+        { id: 'leftForDucts', text: 'static left for ducts' },
       ],
     },
     dropSchool: {
@@ -75,11 +75,11 @@ export const RULES_FORM = {
       label: 'Temperature drop',
       options: [
         { id: 'predicted', text: 'prediction' },
-        { id: 'ruleOfThumb', text: 'fixed band, weak rule' },
+        { id: 'ruleOfThumb', text: 'rule of thumb' },
       ],
     },
-    dropLowF: { kind: 'number', label: 'Weak rule, from', unit: 'deltaF', min: 5, max: 40, optional: true },
-    dropHighF: { kind: 'number', label: 'Weak rule, to', unit: 'deltaF', min: 5, max: 40, optional: true },
+    dropLowF: { kind: 'number', label: 'Rule of thumb, from', unit: 'deltaF', min: 5, max: 40, optional: true },
+    dropHighF: { kind: 'number', label: 'Rule of thumb, to', unit: 'deltaF', min: 5, max: 40, optional: true },
     capacitorPercent: { kind: 'number', label: 'Run capacitor, ±', unit: 'percent', min: 1, max: 20, optional: true },
     slipPercent: { kind: 'number', label: 'Belt slip over', unit: 'percent', min: 1, max: 15, optional: true },
     blowerTablePercent: { kind: 'number', label: 'Blower table', unit: 'percent', min: 2, max: 40, optional: true },
@@ -121,17 +121,17 @@ const { stageShare } = DEFAULT_RULES;
 
 /** The usual figure of each rule and what it rests on: what a shop goes back to. */
 export const USUAL_RULES: Readonly<Record<RuleId, { readonly value: number | string; readonly source: string }>> = {
-  cfmPerTon: { value: DEFAULT_RULES.cfmPerTon, source: 'Manufacturers rate coils at 400 CFM a ton.' },
+  cfmPerTon: { value: DEFAULT_RULES.cfmPerTon, source: 'Manufacturers rate coils at 400 CFM per ton.' },
   cfmPerTonHumid: { value: 350, source: 'Less air a ton takes out more water.' },
   cfmPerTonDry: { value: 450, source: 'More air a ton where there is little water to take out.' },
   bandPercent: { value: 100 * DEFAULT_RULES.bandShare, source: 'Field practice: a tenth to either side.' },
   edgePercent: { value: 100 * DEFAULT_RULES.edgeShare, source: 'Field practice: four fifths of a limit.' },
-  assumedMaxTespInWc: { value: DEFAULT_RULES.assumedMaxTespInWc, source: 'Most residential plates say 0.50.' },
+  assumedMaxTespInWc: { value: DEFAULT_RULES.assumedMaxTespInWc, source: 'Most residential nameplates say 0.50.' },
   filterFaceFpm: { value: DEFAULT_RULES.filterFaceFpm, source: 'Filter manufacturers’ sheets, 1 in. media.' },
-  returnPercent: { value: 100 * stageShare.returnDuct!, source: 'Share-of-plate budget.' },
-  filterPercent: { value: 100 * stageShare.filter!, source: 'Share-of-plate budget.' },
-  coilPercent: { value: 100 * stageShare.coil!, source: 'Share-of-plate budget, wet coil.' },
-  supplyPercent: { value: 100 * stageShare.supplyDuct!, source: 'Share-of-plate budget.' },
+  returnPercent: { value: 100 * stageShare.returnDuct!, source: 'Share-of-nameplate budget.' },
+  filterPercent: { value: 100 * stageShare.filter!, source: 'Share-of-nameplate budget.' },
+  coilPercent: { value: 100 * stageShare.coil!, source: 'Share-of-nameplate budget, wet coil.' },
+  supplyPercent: { value: 100 * stageShare.supplyDuct!, source: 'Share-of-nameplate budget.' },
   school: { value: DEFAULT_RULES.school, source: 'Needs no duct lengths.' },
   dropSchool: { value: DEFAULT_RULES.dropSchool, source: 'The coil model knows wet bulb and airflow.' },
   dropLowF: { value: DEFAULT_RULES.dropLowF, source: 'Rule of thumb.' },
@@ -148,7 +148,7 @@ export const USUAL_RULES: Readonly<Record<RuleId, { readonly value: number | str
   electricHeatPercent: { value: 100 * USUAL_METHOD_SIGMA.electricHeat, source: 'Meters and two probes.' },
   gasHeatPercent: { value: 100 * USUAL_METHOD_SIGMA.gasHeat, source: 'Heating value and efficiency are not measured.' },
   traversePercent: { value: 100 * USUAL_METHOD_SIGMA.traverse, source: 'Full grid in straight duct.' },
-  flowPlatePercent: { value: 100 * USUAL_METHOD_SIGMA.flowPlate, source: 'Manufacturers of plates.' },
+  flowPlatePercent: { value: 100 * USUAL_METHOD_SIGMA.flowPlate, source: 'Manufacturers of nameplates.' },
   registersPercent: { value: 100 * USUAL_METHOD_SIGMA.registers, source: 'Hood readings, leaks missed.' },
   requestedFlowPercent: { value: 100 * USUAL_METHOD_SIGMA.requestedFlow, source: 'A request, not a measurement.' },
   coolingDropPercent: { value: 100 * USUAL_METHOD_SIGMA.coolingDrop, source: 'Rests on charge and compressor.' },
@@ -159,7 +159,7 @@ export function shopRulesFaults(raw: RawInputs) {
   const { dropLowF: low = USUAL_RULES.dropLowF.value, dropHighF: high = USUAL_RULES.dropHighF.value } = raw;
   const faults = inputFaults(RULES_FORM, raw);
   if (faults.length === 0 && Number(low ?? USUAL_RULES.dropLowF.value) >= Number(high ?? USUAL_RULES.dropHighF.value))
-    return [{ field: 'dropHighF', message: 'The weak rule must end above where it begins.' }];
+    return [{ field: 'dropHighF', message: 'The rule of thumb must end above where it begins.' }];
   return faults;
 }
 

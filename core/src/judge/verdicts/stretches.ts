@@ -132,7 +132,7 @@ function judgeStretch(
       ? {
           ...base,
           word: 'cantSay',
-          sentence: `Pressure rises by ${staticText(-dropInWc)} where it should fall. Check the two ports for a mix-up or a probe tip turned away from the flow.`,
+          sentence: `Pressure rises by ${staticText(-dropInWc)} where it should fall. Check for swapped ports or a probe tip facing away from the flow.`,
         }
       : {
           ...base,
@@ -141,12 +141,12 @@ function judgeStretch(
           limit: {
             high: limitInWc,
             source,
-            name: clean === undefined ? 'its share' : `${LOADED_FACTOR} × a clean filter of its kind`,
+            name: clean === undefined ? 'budget' : `${LOADED_FACTOR} × a clean filter of its kind`,
           },
-          sentence: `Takes ${staticWords(dropInWc)}${atTarget(dropInWc, judged, at)}, ${percentText(share)} of the plate; ${
+          sentence: `Uses ${staticWords(dropInWc)}${atTarget(dropInWc, judged, at)}, ${percentText(share)} of nameplate static; ${
             clean === undefined
-              ? `its share is ${percentText(budgetShare)}`
-              : `a clean one of its kind takes ${staticText(clean / LOADED_FACTOR)}, a loaded one over ${staticText(clean)}`
+              ? `budget ${percentText(budgetShare)}`
+              : `a clean one of its kind uses ${staticText(clean / LOADED_FACTOR)}, a loaded one over ${staticText(clean)}`
           }.`,
         };
   return {

@@ -41,7 +41,7 @@ export const targetOf = (tons: number, rules: Rules): Target =>
   around(
     tons * rules.cfmPerTon,
     rules,
-    `${shownText(rules.cfmPerTon, 'cfmPerTon')} a ton`,
+    `${shownText(rules.cfmPerTon, 'cfmPerTon')} per ton`,
     ruleSource(rules, 'cfmPerTon'),
   );
 

@@ -6,12 +6,12 @@ const line = (label: string, most: number, hint?: string) =>
 /** Who comes: what stands at the head of the page that the customer keeps. */
 export const SHOP_CARD_FORM = {
   fields: {
-    name: line('Shop’s name', 80),
+    name: line('Shop name', 80),
     address: line('Address', 120),
     phone: line('Phone', 40),
-    licence: line('License', 40, 'Number, as your state or country prints it.'),
-    technician: line('Technician', 80, 'Who signs the reports of this shop.'),
-    payment: line('Payment terms', 160, 'At the foot of the page: “Due in 14 days.”'),
+    licence: line('License', 40, 'As printed on your license.'),
+    technician: line('Technician', 80, 'Signs this shop’s reports.'),
+    payment: line('Payment terms', 160, 'At the bottom of the page, like “Due in 14 days.”'),
   },
 } as const satisfies FieldSet;
 

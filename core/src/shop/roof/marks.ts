@@ -14,7 +14,7 @@ export const ROOF_COLUMNS = [
   { id: 'coil', name: 'Coil' },
   { id: 'static', name: 'Static' },
   { id: 'airflow', name: 'Airflow' },
-  { id: 'drop', name: 'Drop' },
+  { id: 'drop', name: 'ΔT' },
   { id: 'amps', name: 'Amps' },
   { id: 'drain', name: 'Drain' },
   { id: 'heat', name: 'Heat' },

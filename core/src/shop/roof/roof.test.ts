@@ -195,7 +195,7 @@ test('units are worked by their worst finding, then by how much there is to do; 
 test('a finding is named by its first clause; one that is cut says so', () => {
   const found = (words: string) =>
     orderOfWork([{ unitId: '1', name: 'Roof 1', found: [{ ...item('ducts', 5), words }] }], NOON)[0]!.words;
-  expect(found('Supply duct: takes 0.32 in. w.c., 0.46 at the target’s 3,000 CFM, 57 % of the plate.')).toBe(
+  expect(found('Supply duct: takes 0.32 in. w.c., 0.46 at the target’s 3,000 CFM, 57 % of nameplate.')).toBe(
     'Supply duct: takes 0.32 in. w.c.',
   );
   expect(found('Trap missing. Fit one.')).toBe('Trap missing');

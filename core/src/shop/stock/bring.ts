@@ -49,7 +49,7 @@ export function bringList(unit: UnitParts, last: readonly Check[]): readonly str
     ({ count, ...size }) =>
       `${count} filter${count === 1 ? '' : 's'} ${filterSize(size)}${filterWords === undefined ? ' in.' : ` in., ${filterWords}`}`,
   );
-  if (belt !== undefined) list.push(`2 belts ${belt}: one to fit, one to leave`);
+  if (belt !== undefined) list.push(`2 belts ${belt}: one to install, one to leave`);
   const bad = last.filter(({ point, state }) => checkPoint(point)?.states?.find(({ id }) => id === state)?.finding);
   const wanted = partsWanted(
     bad.map(({ point }) => point),

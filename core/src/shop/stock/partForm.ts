@@ -16,7 +16,7 @@ export const PART_FORM = {
 export function partFaults(raw: RawInputs): FieldError[] {
   const faults = inputFaults(PART_FORM, raw);
   if (faults.length > 0) return faults;
-  return Number.isInteger(raw.count) ? [] : [{ field: 'count', message: 'Parts are counted whole.' }];
+  return Number.isInteger(raw.count) ? [] : [{ field: 'count', message: 'Enter a whole number of parts.' }];
 }
 
 /** A part that was used at a visit, as it stands. */

@@ -10,12 +10,12 @@ function offTableSentence(off: OffTable, staticInWc: number, part = false): stri
   const edge = staticText(off.edgeStaticInWc);
   const at = staticText(staticInWc);
   if (part)
-    return `Only a part of the table was typed: tap ${off.tap} is known ${off.side === 'belowTable' ? 'from' : 'up to'} ${edge} ${unitText('inWc')} and the system stands at ${at}. Type the cells on either side of it.`;
+    return `Only part of the table was entered: tap ${off.tap} is known ${off.side === 'belowTable' ? 'from' : 'up to'} ${edge} ${unitText('inWc')} and the system is at ${at}. Enter the cells on either side of it.`;
   switch (off.side) {
     case 'aboveTable':
-      return `Off the table: tap ${off.tap} ends at ${edge} ${unitText('inWc')} and the system stands at ${at}. The manufacturer does not allow it; clear the restriction first.`;
+      return `Off the table: tap ${off.tap} ends at ${edge} ${unitText('inWc')} and the system is at ${at}. The manufacturer does not allow it. Clear the restriction first.`;
     case 'belowTable':
-      return `Off the table: tap ${off.tap} begins at ${edge} ${unitText('inWc')} and the system stands at ${at}. Airflow is at least ${flowWords(off.edgeFlowCfm)}.`;
+      return `Off the table: tap ${off.tap} begins at ${edge} ${unitText('inWc')} and the system is at ${at}. Airflow is at least ${flowWords(off.edgeFlowCfm)}.`;
     case 'blankCell':
       return `Off the table: ${at} ${unitText('inWc')} falls on a blank cell of tap ${off.tap}, where the manufacturer gives no figure.`;
   }
@@ -41,11 +41,11 @@ function lackingFlow({ tespInWc }: PressureJudgement, unit: UnitFacts, { offTabl
 /** Why a plain word cannot be said of an airflow, where it is not its σ alone. */
 function whyNoWord(flow: ReconciledFlow, { doubt }: FlowKnowledge, { target }: PressureJudgement): string | undefined {
   if (flow.measured) return undefined;
-  if (flow.usualOnly) return 'Nothing was measured: it is what such units usually move.';
+  if (flow.usualOnly) return 'Nothing was measured: this is typical for such units.';
   if (flow.dropOnly)
     return target && flow.flowCfm > target.highCfm
-      ? 'A drop alone never says too much air: it is little air or the refrigerant side.'
-      : 'The drop alone says little air or the refrigerant side, not which.';
+      ? 'ΔT alone cannot show high airflow. It means low airflow or a refrigerant problem.'
+      : 'ΔT alone shows low airflow or a refrigerant problem, not which.';
   return doubt.seen.length > 0 ? doubt.signs[0] : undefined;
 }
 
@@ -76,7 +76,7 @@ export function airflowVerdict(
           ? only.id === 'blowerTable'
             ? TABLE_FORMULA
             : `airflow by ${only.name.toLowerCase()}`
-          : 'mean of the methods with weights 1/σ²',
+          : 'average of the methods, weighted by 1/σ²',
       inputs: [
         ...(pressure.tespInWc === undefined
           ? []
@@ -106,7 +106,7 @@ export function airflowVerdict(
       ...base,
       value: undefined,
       word: 'cantSay',
-      sentence: `Such a unit usually moves ${range}. ${more}`.trim(),
+      sentence: `Such a unit typically moves ${range}. ${more}`.trim(),
     };
   }
   if (!target) {

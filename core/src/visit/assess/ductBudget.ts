@@ -41,7 +41,7 @@ export function ductBudgetOf(
       availableInWc: 0,
       leftInWc: 0,
       word: 'outside',
-      sentence: `${sentenceCase(speedName(system, system.fan.tap))} never moves the target airflow on its curve: nothing is left for the ducts.`,
+      sentence: `${sentenceCase(speedName(system, system.fan.tap))} never reaches the target airflow on its curve. Nothing is left for the ducts.`,
     };
   }
   const scale = target.flowCfm / flowCfm;

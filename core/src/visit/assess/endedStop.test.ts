@@ -27,7 +27,7 @@ const asked = (facts: readonly Fact[], readings = readAt(5)) =>
 const ICED = [look('ice', 'coil', 8), look('ice', 'coil', 40, 'dealtWith')];
 
 describe('statics that were read while the visit was stopped', () => {
-  test('hold the verdict once the stop is dealt with, with the ports to read again', () => {
+  test('hold the verdict once the stop is fixed, with the ports to read again', () => {
     const found = assess(ICED);
     expect(found.stop).toBeUndefined();
     const [question] = found.questions;
@@ -37,7 +37,7 @@ describe('statics that were read while the visit was stopped', () => {
     expect(found.held).toContain(question!.sentence);
   });
 
-  test('are asked for by themselves: one port may have been read again', () => {
+  test('are requested by themselves: one port may have been read again', () => {
     const [first, second] = readAt(5);
     const [question] = asked(ICED, [first!, { ...second!, takenAt: at(55) }]);
     expect(question!.sentence).toMatch(/^R2 was read .* Read it again\.$/);

@@ -20,19 +20,19 @@ export function equipmentQuestions({ mode, stage, equipment, looks }: RunFacts):
     found.push({
       id: 'mode of kind',
       holdsVerdict: true,
-      sentence: 'The visit is in heating, and the equipment is said to be an air conditioner only. Which one is right?',
+      sentence: 'The visit is in heating, but the equipment is an air conditioner only. Which is right?',
     });
   if (kind && mode === 'cooling' && !kind.cools)
     found.push({
       id: 'mode of kind',
       holdsVerdict: true,
-      sentence: 'The visit is in cooling, and make-up air does not cool. Which one is right?',
+      sentence: 'The visit is in cooling, but make-up air does not cool. Which is right?',
     });
   if (stage === 'low' && equipment?.stages === 1)
     found.push({
       id: 'stage of kind',
       holdsVerdict: true,
-      sentence: 'The visit is in low stage, and the equipment is said to have one stage. Which one is right?',
+      sentence: 'The visit is in low stage, but the equipment has one stage. Which is right?',
     });
   if (looks.get('dampers')?.state === 'closed' && equipment?.zoning === undefined)
     found.push({

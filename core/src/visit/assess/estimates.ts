@@ -105,13 +105,13 @@ function tableDoubts({ counted, conditions, lineVolts, unit }: FlowFacts): strin
   return [
     other &&
       conditions.dryFactor === undefined &&
-      `The blower table is for a ${coil} coil; it was read ${coil === 'wet' ? 'dry' : 'wet'}.`,
+      `The blower table is for a ${coil} coil; this reading was ${coil === 'wet' ? 'dry' : 'wet'}.`,
     conditions.filter === 'out' &&
       !filterOutside(unit) &&
-      'The blower table was taken without a filter: the one in the cabinet takes some of the static it is read at.',
+      'The blower table was made without a filter. The filter in the cabinet uses some of that static.',
     off > 0.05 &&
       unit.motor === 'psc' &&
-      `Line is ${lineVolts} V, the table is for ${conditions.volts}: a PSC motor turns slower on less.`,
+      `Line is ${lineVolts} V, the table is for ${conditions.volts}. A PSC motor runs slower on lower voltage.`,
   ].filter((d): d is string => typeof d === 'string');
 }
 
@@ -168,13 +168,13 @@ function onThisSpeed(estimate: FlowEstimate, fact: Fact, facts: FlowFacts, book:
     return {
       ...estimate,
       unfit: true,
-      setAside: `Taken on ${tap}; no table relates it to the speed that is judged.`,
+      setAside: `Measured on ${tap}; no table relates it to the speed in use.`,
     };
   return {
     ...estimate,
     flowCfm: estimate.flowCfm * ratio,
     sigmaShare: Math.hypot(estimate.sigmaShare, speedSigma(book, tap)),
-    doubts: [...estimate.doubts, `Taken on ${tap}, brought over by the table’s ratio of the two speeds.`],
+    doubts: [...estimate.doubts, `Measured on ${tap}, scaled by the table’s ratio of the two speeds.`],
   };
 }
 
@@ -193,7 +193,7 @@ function methodEstimates(facts: FlowFacts, book: Fan | undefined, aside: Readonl
         ? outcome.flow.doubts
         : [
             ...outcome.flow.doubts,
-            `The blower’s own ${blowerHeatWatts(facts.unit)} W are counted in: it stands before the probe.`,
+            `The blower’s own ${blowerHeatWatts(facts.unit)} W are included: it is upstream of the probe.`,
           ];
     const basis =
       id === 'coolingDrop' ? 'drop' : id === 'requestedFlow' && fact.inputs.by === 'table' ? 'book' : 'measured';
@@ -245,7 +245,7 @@ function byProvenPoint(facts: FlowFacts, book: Fan | undefined): FlowEstimate | 
   const { proven, unit, pressure, densityRatio } = facts;
   const { tespInWc } = pressure;
   if (!proven || tespInWc === undefined || runningTap(facts) !== proven.tap) return undefined;
-  const base = { id: PROVEN_METHOD, name: 'Last proven point', basis: 'book' as const };
+  const base = { id: PROVEN_METHOD, name: 'Last verified point', basis: 'book' as const };
   const [then, now] = book ? [flowAt(book, proven.tespInWc), flowAt(book, tespInWc)] : [];
   if (then !== undefined && now !== undefined)
     return { ...base, flowCfm: (proven.flowCfm * now) / then, sigmaShare: PROVEN_SIGMA, doubts: [] };
@@ -263,7 +263,7 @@ function byProvenPoint(facts: FlowFacts, book: Fan | undefined): FlowEstimate | 
     ...base,
     flowCfm,
     sigmaShare: Math.hypot(PROVEN_SIGMA, SLOPE_SIGMA * Math.abs(flowCfm / proven.flowCfm - 1)),
-    doubts: ['Carried to today’s static by a usual curve, not the manufacturer’s.'],
+    doubts: ['Scaled to today’s static by a typical curve, not this model’s table.'],
   };
 }
 
@@ -277,7 +277,7 @@ function usualFlow({ unit, pressure }: FlowFacts): FlowEstimate | undefined {
     basis: 'usual',
     flowCfm: USUAL_CFM_PER_TON.value * size,
     sigmaShare: USUAL_CFM_PER_TON.sigma / USUAL_CFM_PER_TON.value,
-    doubts: ['Nothing was measured and no table speaks here: 330 a ton ± 60 is what such units move.'],
+    doubts: ['Not measured, and no table applies: 330 ± 60 per ton is typical.'],
   };
 }
 
@@ -291,7 +291,7 @@ function lessWhatWasSeen(fan: Fan, tespInWc: number, innerInWc: number, bookCfm:
   return flowAt(fan, tespInWc + innerInWc) ?? flowAt(fan, tespInWc) ?? bookCfm * speed * flow;
 }
 
-const FLASHES_GO_FIRST = 'The flash count is what the motor is asked for; it goes before the table.';
+const FLASHES_GO_FIRST = 'The flash count is the requested airflow; it overrides the table.';
 
 const isFlashes = ({ id, setAside, basis }: FlowEstimate) =>
   id === 'requestedFlow' && setAside === undefined && basis === 'measured';
@@ -310,7 +310,7 @@ function asReached(flashes: FlowEstimate, { table, tap }: UnitFacts, bookCfm: nu
     flowCfm: flashes.flowCfm * reached,
     doubts: [
       ...flashes.doubts,
-      `At this static the table moves ${percentText(reached)} of its setting: the motor does not reach its request.`,
+      `At this static the table moves ${percentText(reached)} of its setting. The motor does not reach its request.`,
     ],
   };
 }
@@ -365,7 +365,7 @@ export function flowKnowledge(facts: FlowFacts): FlowKnowledge {
     const sigma = (base: number) => Math.hypot(base * widened, doubt.share, USUAL_SIZE_SIGMA * loss);
     const alone: FlowEstimate = {
       id: TABLE_METHOD,
-      name: doubt.seen.length > 0 ? 'Blower table, less what was seen' : 'Blower table',
+      name: doubt.seen.length > 0 ? 'Blower table, less findings' : 'Blower table',
       basis: 'book',
       flowCfm,
       sigmaShare: sigma(rules.tableFlowSigma),

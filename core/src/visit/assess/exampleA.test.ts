@@ -17,17 +17,17 @@ const flowOn = (tap: string, staticInWc: number) => {
 };
 
 describe('worked example A, a 3-ton air handler on tap 3', () => {
-  test('return 0.31 and supply 0.27 make a TESP of 0.58, outside the plate of 0.50', () => {
+  test('return 0.31 and supply 0.27 make a TESP of 0.58, outside the nameplate of 0.50', () => {
     expect(judgement.tespInWc).toBeCloseTo(0.58, 10);
     expect(judgement.tesp).toMatchObject({ word: 'outside', limit: { high: 0.5, source: 'nameplate' } });
     expect(judgement.tesp.readingIds).toEqual(['return', 'supply']);
   });
 
-  test('airflow is 940.2 CFM, 313.4 a ton, outside the band', () => {
+  test('airflow is 940.2 CFM, 313.4 per ton, outside the band', () => {
     expect(flow!.flowCfm).toBeCloseTo(940.2, 6);
     expect(flow!.flowCfm / 3).toBeCloseTo(313.4, 6);
     expect(airflow.word).toBe('outside');
-    expect(airflow.sentence).toContain('940 ± 94 CFM, 313 a ton: below the target of 1,080 to 1,320');
+    expect(airflow.sentence).toContain('940 ± 94 CFM, 313 per ton: below the target of 1,080 to 1,320');
   });
 
   test('the column of tap 4 says 1,083 at 0.58; on the path it gives 1,035.5 at 0.704', () => {
@@ -54,9 +54,9 @@ describe('worked example A, a 3-ton air handler on tap 3', () => {
     expect(advice.kind).toBe('restrictionFirst');
     expect(advice.tap).toBeUndefined();
     // 0.58 × (1080 ÷ 940.2)² = 0.765; 1 − 0.50 ÷ 0.765 = 35 %
-    expect(advice.reason).toContain('1,080 CFM at the low end of the target this path asks 0.77 in. w.c.');
-    expect(advice.reason).toContain('must lose 35 % of its resistance');
-    expect(advice.reason).toContain('tap 4 would land at 1,133 CFM');
+    expect(advice.reason).toContain('1,080 CFM at the low end of the target this duct system needs 0.77 in. w.c.');
+    expect(advice.reason).toContain('cut 35 % of its resistance');
+    expect(advice.reason).toContain('tap 4 would give 1,133 CFM');
   });
 
   test('filter out: TESP 0.47, 984.7 CFM; the filter itself drops 0.1515 at 940.2 CFM', () => {

@@ -95,7 +95,7 @@ export function fanDoubt(facts: DoubtFacts): FanDoubt {
   const slow = causesAt(unit).filter((cause) => cause.kind === 'slowFan' && !measuredAway(cause, measured));
   const seen = causesSeen(unit, looks).filter((cause) => slow.includes(cause));
   const open = slow.filter((cause) => !isCleared(cause, looks) && !seen.includes(cause));
-  const signs = seen.map((cause) => `${sentenceCase(cause.name)} was seen: the blower table assumes a fan without it.`);
+  const signs = seen.map((cause) => `${sentenceCase(cause.name)} found: the blower table assumes a clean, good fan.`);
   let share = 0;
   if (bookCfm !== undefined) {
     const measuredRatios = others.map((e) => e.flowCfm / bookCfm);
@@ -108,7 +108,7 @@ export function fanDoubt(facts: DoubtFacts): FanDoubt {
       if (doubt > 0.02) {
         share = doubt;
         signs.push(
-          `${staticWords(tespInWc!)} is little for the ${flowWords(bookCfm)} the book reads there: ducts that light, or a fan up to ${percentText(doubt)} slower than its book.`,
+          `${staticWords(tespInWc!)} is low for the ${flowWords(bookCfm)} in the blower table: very open ducts, or a fan up to ${percentText(doubt)} slower than its table.`,
         );
       }
     }
@@ -116,12 +116,12 @@ export function fanDoubt(facts: DoubtFacts): FanDoubt {
       // A sign is one beyond its own error.
       if (e.flowCfm >= LOW_AIR * bookCfm || e.flowCfm * (1 + e.sigmaShare) >= bookCfm) continue;
       share = Math.max(share, 1 - e.flowCfm / bookCfm);
-      signs.push(`${e.name} says ${flowWords(e.flowCfm)} where the book reads ${flowText(bookCfm)}.`);
+      signs.push(`${e.name} says ${flowWords(e.flowCfm)}; the blower table says ${flowText(bookCfm)}.`);
     }
     if (dropCfm !== undefined && dropCfm < LOW_AIR * bookCfm) {
       share = Math.max(share, 1 - dropCfm / bookCfm);
       signs.push(
-        `The temperature drop fits ${flowWords(dropCfm)} on a sound coil, the book reads ${flowText(bookCfm)}.`,
+        `The temperature drop fits ${flowWords(dropCfm)} on a good coil; the blower table says ${flowText(bookCfm)}.`,
       );
     }
   }

@@ -75,7 +75,7 @@ export function filterRetest(
   if (ratio === undefined || now.tespInWc === undefined) {
     return {
       tespInWc,
-      sentence: `Filter out: ${staticText(tespInWc)} in. w.c. Missing: airflow at both statics. Use the blower table, or read the supply with the filter in and out.`,
+      sentence: `Filter out: ${staticText(tespInWc)} in. w.c. Missing: airflow at both statics. Use the blower table, or measure the supply with the filter in and out.`,
     };
   }
   const drop = filterDropInWc({ flowCfm: 1, tespInWc: now.tespInWc }, { flowCfm: ratio, tespInWc });
@@ -84,7 +84,7 @@ export function filterRetest(
     return {
       tespInWc,
       flowCfm: then,
-      sentence: `Filter out gives ${staticText(tespInWc)} in. w.c., more than the filter would explain: the two states do not belong together. Read both again.`,
+      sentence: `Filter out gives ${staticText(tespInWc)} in. w.c., more than the filter explains. Measure both again.`,
     };
   }
   const plain = now.tespInWc - tespInWc;
@@ -95,6 +95,6 @@ export function filterRetest(
     flowCfm: then,
     flowRatio: ratio,
     filterDropInWc: drop,
-    sentence: `Filter out: ${moves}${staticText(tespInWc)}. ${at} the filter itself takes ${staticText(drop)}, not the ${staticText(plain)} that subtracting says.`,
+    sentence: `Filter out: ${moves}${staticText(tespInWc)}. ${at} the filter itself uses ${staticText(drop)}, not the ${staticText(plain)} from subtracting.`,
   };
 }

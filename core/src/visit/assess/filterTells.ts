@@ -1,3 +1,2 @@
 /** Why the filter is pulled: said wherever the retest is offered. */
-export const FILTER_TELLS =
-  'With the filter out the static says what the filter alone takes, corrected for the air it gives back.';
+export const FILTER_TELLS = 'Filter out shows the filter’s own pressure drop, corrected for the added airflow.';

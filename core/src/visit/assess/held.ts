@@ -16,10 +16,10 @@ export function heldBy(
   { seen, share }: FanDoubt,
   usualOnly: boolean | undefined,
 ): string | undefined {
-  if (open !== undefined) return `No plan while a question is open. ${open}`;
-  if (usualOnly) return `No plan while no airflow was measured. ${airflow.sentence}`;
+  if (open !== undefined) return `Answer the open question to get a plan. ${open}`;
+  if (usualOnly) return `Measure airflow to get a plan. ${airflow.sentence}`;
   if (airflow.word !== 'cantSay' || (seen.length === 0 && share === 0)) return undefined;
-  return `No plan while the fan itself is in doubt. ${airflow.sentence}`;
+  return `Confirm the fan first to get a plan. ${airflow.sentence}`;
 }
 
 /** Why no slower speed is advised: RPM, amps or a second method must vouch for the air, and nothing speak against the fan. */
@@ -31,10 +31,10 @@ export function noSlowerThan(
 ) {
   const { doubt } = known;
   if (doubt.seen.length > 0 || doubt.share > 0)
-    return `No slower speed while the fan itself is in doubt: ${doubt.signs[0] ?? ''}`.trim();
+    return `No slower speed while the fan is in doubt: ${doubt.signs[0] ?? ''}`.trim();
   const vouched =
     flow.measured || drive?.measuredRpm !== undefined || motor?.amps !== undefined || motor?.watts !== undefined;
   return vouched
     ? undefined
-    : 'A caked wheel or a weak motor reads just so: RPM, amps or a second method first, then the slower speed.';
+    : 'A caked wheel or weak motor reads the same. Check RPM, amps or a second method before you slow it down.';
 }

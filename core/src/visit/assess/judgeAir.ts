@@ -43,7 +43,7 @@ export function judgeAir<R extends PressureReading>(
     judging,
     rules,
     dropOf ? [dropOf.id] : [],
-    flow?.dropOnly ? 'The airflow comes from this drop itself: it cannot judge it. Another method must.' : undefined,
+    flow?.dropOnly ? 'Airflow comes from this same drop, so it cannot judge it. Use another method.' : undefined,
   );
   const read = measuredRise(facts);
   const rise = read && judgeRise(read.riseF, visit.rise, [read.id]);

@@ -51,13 +51,13 @@ describe('11: facts keep tap and mode', () => {
     const found = assess({ unit, facts: [fact('electricHeat', heat, { mode: 'heating', tap: '2' })] });
     expect(found.estimates.find(({ id }) => id === 'electricHeat')).toMatchObject({
       unfit: true,
-      setAside: expect.stringContaining('Taken on 2'),
+      setAside: expect.stringContaining('Measured on 2'),
     });
     expect(found.flow?.measured).toBe(false);
   });
   test('heat of before, on a unit whose heating speed is known, was taken on that', () => {
     const found = assess({ facts: [fact('electricHeat', heat)], heating: { tap: '2', outputBtuH: 33_000 } });
-    expect(found.estimates.find(({ id }) => id === 'electricHeat')!.doubts.join()).toContain('Taken on 2');
+    expect(found.estimates.find(({ id }) => id === 'electricHeat')!.doubts.join()).toContain('Measured on 2');
   });
 });
 
@@ -74,12 +74,12 @@ describe('13: the drop against 1σ and 2σ of model, readings and airflow', () =
   ])('supply %p °F is %s', (supplyF, expected) => expect(word(supplyF)).toBe(expected));
   test('a return that is not the room’s is asked about', () => {
     const notes = (roomF: number) => assess({ facts: [drop(54, { roomF })] }).dropAnswer!.notes.join(' ');
-    expect(notes(71)).toContain('4 °F warmer than the room: a return leak?');
+    expect(notes(71)).toContain('4 °F warmer than the room: check for a return leak');
     expect(notes(73)).not.toContain('return leak');
   });
 });
 
-describe('14: filters by kind and face velocity, not by the plate', () => {
+describe('14: filters by kind and face velocity, not by the nameplate', () => {
   const filters: FilterFacts = { count: 1, widthIn: 20, heightIn: 25, media: 'merv11x1' };
   const word = (filterDrop: number, of: FilterFacts) => {
     const readings = [read('R1', -0.1), read('R2', -0.1 - filterDrop), read('S1', 0.15)];
@@ -91,7 +91,7 @@ describe('14: filters by kind and face velocity, not by the plate', () => {
     expect(word(0.3, { ...filters, media: 'fibreglass1' }).word).toBe('outside');
     expect(word(0.3, { ...filters, media: undefined })).toMatchObject({
       word: 'outside',
-      limit: { name: 'its share' },
+      limit: { name: 'budget' },
     });
   });
   test('the depth decides how fast the air may go', () => {
@@ -127,7 +127,7 @@ describe('16: power by motor kind', () => {
     expect(torque).toBeLessThan(0.99);
     expect(powered('psc').power!.watts).toBeGreaterThan(watts);
   });
-  test('says which law it goes by', () => expect(powered('psc').power!.says).toContain('law of its motor’s kind'));
+  test('says which law it goes by', () => expect(powered('psc').power!.says).toContain('scaled by its motor type'));
 });
 
 describe('17: the next reading tells most per minute', () => {
@@ -138,7 +138,7 @@ describe('17: the next reading tells most per minute', () => {
     expect(next).toMatchObject({
       kind: 'port',
       filterOut: true,
-      words: expect.stringContaining('the filter at the unit out'),
+      words: expect.stringContaining('pull the filter at the unit'),
     });
   });
   test('a small drop asks for the return against the room: one minute', () => {
@@ -191,7 +191,7 @@ describe('what is read at live or moving parts says so first', () => {
   test('amps: a rated meter, hands out of the blower', () => {
     const motorPlate = { ratedHp: 2, plateAmps: 6.8 };
     const next = nextOf({ motorPlate, drive: { ...EXAMPLE_D_DRIVE, measuredRpm: 822.6 } });
-    expect(next).toMatchObject({ kind: 'motor', why: expect.stringMatching(/^Live parts: a rated meter/) });
+    expect(next).toMatchObject({ kind: 'motor', why: expect.stringMatching(/^Live parts: use a rated meter/) });
   });
   test('the blower’s door: power off', () => {
     const { next } = assess({
@@ -199,7 +199,7 @@ describe('what is read at live or moving parts says so first', () => {
       readings: [read('R2', -0.06), read('S1', 0.08)],
       facts: [look('filter', 'clean')],
     });
-    expect(next).toMatchObject({ kind: 'look', why: expect.stringMatching(/^Power off first\./) });
+    expect(next).toMatchObject({ kind: 'look', why: expect.stringMatching(/^Shut off power first\./) });
   });
 });
 

@@ -43,7 +43,7 @@ export function measuredFindings(
       id: 'returnLeak',
       area: 'ducts',
       words: `Return air at the unit is ${shownWords(Math.abs(off), 'deltaF', 0)} ${off > 0 ? 'warmer' : 'colder'} than the room: return leak or open bypass.`,
-      toDo: 'Close the bypass, find and seal the leak, then read the temperatures again.',
+      toDo: 'Close the bypass, find and seal the leak, then measure temperatures again.',
     });
   return found;
 }

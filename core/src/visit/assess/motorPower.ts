@@ -56,6 +56,6 @@ export function flowByMotor(fan: Fan, motor: MotorFacts | undefined): FlowEstima
     basis: 'measured',
     flowCfm,
     sigmaShare: sigmaShare * (oneLeg ? 1.3 : 1),
-    doubts: oneLeg ? ['Amps of one leg stand for three: read the other two.'] : [],
+    doubts: oneLeg ? ['Amps of one leg only. Measure the other two.'] : [],
   };
 }

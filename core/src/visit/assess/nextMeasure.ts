@@ -73,7 +73,7 @@ const METHOD_MINUTES: Readonly<Record<FlowMethodId, number>> = {
 };
 
 /** Before a meter goes to a motor that runs. */
-const LIVE = 'Live parts: a rated meter, hands out of the blower.';
+const LIVE = 'Live parts: use a rated meter, keep hands out of the blower.';
 
 const boundaryRead = (s: Standing) => boundaryPorts(layoutOf(s.unit)).every((port) => s.counted.has(port));
 
@@ -88,7 +88,7 @@ function portCandidate(s: Standing, boundary: boolean, tells: number): Candidate
         port: next.port,
         filterOut: false,
         minutes: SETTLING_MINUTES.port,
-        words: `Next: read ${next.port}`,
+        words: `Next: measure ${next.port}`,
         why: `${next.port}: ${next.why}`,
       },
     },
@@ -110,10 +110,10 @@ function retestCandidate(s: Standing): Candidate[] {
         port,
         filterOut: true,
         minutes: SETTLING_MINUTES.filterOut,
-        words: inSeries ? `Next: the filter at the unit out, read ${port}` : `Next: filter out, read ${port}`,
-        why: inSeries
-          ? 'Two filters stand in series: the one at the unit out tells which of them takes the static.'
-          : FILTER_TELLS,
+        words: inSeries
+          ? `Next: pull the filter at the unit, measure ${port}`
+          : `Next: pull the filter, measure ${port}`,
+        why: inSeries ? 'Two filters in series: pull the one at the unit to see which uses the static.' : FILTER_TELLS,
       },
     },
   ];
@@ -125,12 +125,12 @@ function secondMethod(s: Standing): { readonly tells: number; readonly next: Nex
     tells: 9,
     next: { kind: 'method' as const, method, minutes: METHOD_MINUTES[method], words: `Next: ${words}`, why },
   });
-  const tells = 'A second airflow that owes the book nothing: two that agree cannot both be wrong so easily.';
+  const tells = 'A second airflow independent of the blower table. Two that agree are rarely both wrong.';
   if (s.unit.motor === 'constantAirflow')
     return asMethod(
       'requestedFlow',
       'count the flashes',
-      'The motor says what it is asked for: against the switch table it shows a cut.',
+      'The motor shows its requested airflow. Compared with the switch table, it shows any cut.',
     );
   if (s.unit.motor === 'beltDrive' && s.unit.table?.byRpm && !s.ampsRead && s.plateKnown)
     return {
@@ -139,7 +139,7 @@ function secondMethod(s: Standing): { readonly tells: number; readonly next: Nex
         kind: 'motor',
         minutes: SETTLING_MINUTES.amps,
         words: 'Next: amps of the motor',
-        why: `${LIVE} Amps give the horsepower, the table the airflow that asks for it: the quickest second method on a belt.`,
+        why: `${LIVE} Amps give horsepower, and the table gives airflow for it. The quickest second method on a belt drive.`,
       },
     };
   if (s.mode === 'heating' && s.unit.layout === 'furnaceCasedCoil')
@@ -154,7 +154,7 @@ function secondMethod(s: Standing): { readonly tells: number; readonly next: Nex
 /** How a cause is looked for, as a next thing to do; undefined when other candidates cover it. */
 function settling(reading: SettlingReading, cause: Cause, s: Standing): NextMeasure | undefined {
   const minutes = SETTLING_MINUTES[reading];
-  const why = `Would tell ${cause.name}: ${cause.settledBy.tells}`;
+  const why = `Confirms or rules out ${cause.name}: ${cause.settledBy.tells}`;
   switch (reading) {
     case 'rpm':
       return s.driveKnown && !s.rpmRead
@@ -169,12 +169,12 @@ function settling(reading: SettlingReading, cause: Cause, s: Standing): NextMeas
         kind: 'look',
         minutes,
         words: 'Next: µF of the run capacitor',
-        why: `Power off and discharge it first. ${why}`,
+        why: `Shut off power and discharge it first. ${why}`,
       };
     case 'volts':
       return { kind: 'motor', minutes, words: 'Next: volts at the motor, running', why: `${LIVE} ${why}` };
     case 'innerStatic':
-      return { kind: 'look', minutes, words: 'Next: look at the coil’s faces', why };
+      return { kind: 'look', minutes, words: 'Next: inspect the coil faces', why };
     default:
       return undefined;
   }
@@ -189,8 +189,8 @@ function lookIn(causes: readonly Cause[]): NextMeasure {
   return {
     kind: 'look',
     minutes: BLOWER_LOOK_MINUTES,
-    words: 'Next: look in at the blower',
-    why: `Power off first. Would tell ${names}: a slow fan reads as a fast one.`,
+    words: 'Next: inspect the blower',
+    why: `Shut off power first. Confirms or rules out ${names}: a slow fan can read like a fast one.`,
   };
 }
 
@@ -226,8 +226,8 @@ function candidates(s: Standing): Candidate[] {
       next: {
         kind: 'look',
         minutes: SETTLING_MINUTES.look,
-        words: 'Next: look it over',
-        why: 'A dirty filter, a slack belt or ice explains readings before they are taken.',
+        words: 'Next: inspect the unit',
+        why: 'A dirty filter, slack belt or ice explains readings before you measure.',
       },
     });
   if (boundaryRead(s)) found.push(...portCandidate(s, false, 2.5));
@@ -238,8 +238,8 @@ function candidates(s: Standing): Candidate[] {
       next: {
         kind: 'drop',
         minutes: 4,
-        words: 'Next: read the temperature drop',
-        why: 'Airflow says what the coil gets; the drop says what it does with it.',
+        words: 'Next: measure the temperature drop',
+        why: 'Airflow shows what the coil gets; ΔT shows what it does with it.',
       },
     });
   const small = s.drop.word === 'outside' && s.drop.value !== undefined && s.drop.value < (s.drop.limit?.low ?? 0);
@@ -250,8 +250,8 @@ function candidates(s: Standing): Candidate[] {
       next: {
         kind: 'drop',
         minutes: SETTLING_MINUTES.returnAgainstRoom,
-        words: 'Next: return at the unit against the room',
-        why: `Would tell ${leak.name}: ${leak.settledBy.tells}`,
+        words: 'Next: compare return air with the room',
+        why: `Confirms or rules out ${leak.name}: ${leak.settledBy.tells}`,
       },
     });
   if (s.dropTooEarly)
@@ -260,8 +260,8 @@ function candidates(s: Standing): Candidate[] {
       next: {
         kind: 'drop',
         minutes: 10,
-        words: 'Next: read the temperatures again',
-        why: 'They were read before the coil was steady. Wait until 10 to 15 min after the start.',
+        words: 'Next: measure temperatures again',
+        why: 'They were measured before the coil was steady. Wait until 10 to 15 min after the start.',
       },
     });
   const proven = s.airWord === 'inside' || s.airWord === 'atTheEdge';
@@ -271,14 +271,14 @@ function candidates(s: Standing): Candidate[] {
       next: {
         kind: 'gauges',
         minutes: 10,
-        words: 'Next: gauges on',
+        words: 'Next: connect gauges',
         why: 'Airflow is in range and the return does not leak: a small ΔT points to the refrigerant side.',
       },
     });
   if (flow?.disagreement)
     found.push({
       tells: 2.25,
-      next: { kind: 'airflow', minutes: 1, words: 'Next: settle the airflow', why: flow.disagreement.sentence },
+      next: { kind: 'airflow', minutes: 1, words: 'Next: confirm the airflow', why: flow.disagreement.sentence },
     });
   const unsure =
     flow && judgement.target ? isTooUnsure(flow, judgement.target) || s.doubt.seen.length > 0 : flow === undefined;
@@ -310,5 +310,5 @@ export function nextMeasure(s: Standing): NextMeasure | undefined {
 export function whatWouldSettle(s: Standing): string | undefined {
   const parting = slowFanCandidates(s).sort((a, b) => b.tells / b.next.minutes - a.tells / a.next.minutes)[0];
   const { next } = parting ?? secondMethod(s);
-  return `${next.words.replace(/^Next: /, '').replace(/^./, (c) => c.toUpperCase())} would settle it, about ${next.minutes} min.`;
+  return `${next.words.replace(/^Next: /, '').replace(/^./, (c) => c.toUpperCase())} would resolve it, about ${next.minutes} min.`;
 }

@@ -23,7 +23,7 @@ describe('no table', () => {
   });
   test('a static above the usual ones is followed down, and trusted less', () => {
     const found = assess({ unit: noTable, readings: [read('R2', -0.6), read('S1', 0.5)], facts: [plate(700)] });
-    expect(found.model!.notes[0]).toMatch(/above what usual curves were fitted to.*about ± 50 %/);
+    expect(found.model!.notes[0]).toMatch(/above the typical curves.*about ± 50 %/);
     const { system, goal } = requestOf(found)!;
     const halved = {
       ...system,
@@ -53,13 +53,13 @@ describe('no table', () => {
       facts: [plate(739)],
     });
     expect(model).toBeUndefined();
-    expect(noModel).toMatch(/^No usual curve passes through 739 CFM at 0\.05/);
+    expect(noModel).toMatch(/^No typical curve passes through 739 CFM at 0\.05/);
   });
   test('a wheel that puts the clean curve out of its range is named with the reason', () => {
     const readings = [read('R2', -0.8), read('S1', 0.8)];
     const { model, noModel } = assess({ unit: noTable, readings, facts: [look('wheel', 'caked'), plate(900)] });
     expect(model).toBeUndefined();
-    expect(noModel).toMatch(/^With a caked blower wheel counted out: At 2\./);
+    expect(noModel).toMatch(/^With a caked blower wheel excluded: At 2\./);
   });
   test('the unit’s own proven point speaks where no book does', () => {
     const unit = { ...noTable, tap: 'high' };

@@ -60,9 +60,9 @@ export function readState(
       holding(
         tapId,
         taps.length === 1
-          ? `Static was read on tap ${taps[0]}; the visit says tap ${unit.tap}. The airflow shown is for tap ${taps[0]}. Measure on tap ${unit.tap}, or correct the tap.`
-          : `Static was read on different taps (${taps.join(' and ')}). Measure both ports again on one tap.`,
-        `They were read on tap ${unit.tap}`,
+          ? `Static was measured on tap ${taps[0]}; the visit says tap ${unit.tap}. The airflow shown is for tap ${taps[0]}. Measure on tap ${unit.tap}, or correct the tap.`
+          : `Static was measured on different taps (${taps.join(' and ')}). Measure both ports again on one tap.`,
+        `They were measured on tap ${unit.tap}`,
       ),
     );
   }
@@ -71,8 +71,8 @@ export function readState(
     questions.push(
       holding(
         `mode ${mode}`,
-        `Static was read in ${mode === 'cooling' ? 'heating' : 'cooling'}; the visit is in ${mode}. Measure again in ${mode}, or change the mode.`,
-        `They were read in ${mode}`,
+        `Static was measured in ${mode === 'cooling' ? 'heating' : 'cooling'}; the visit is in ${mode}. Measure again in ${mode}, or change the mode.`,
+        `They were measured in ${mode}`,
       ),
     );
   const otherStage = read.some((one) => one.stage && one.stage !== stage);
@@ -80,8 +80,8 @@ export function readState(
     questions.push(
       holding(
         `stage ${stage}`,
-        `Static was read in ${stage === 'low' ? 'high' : 'low'} stage; the visit is in ${stage} stage. Measure again in ${stage} stage, or change the stage.`,
-        `They were read in ${stage} stage`,
+        `Static was measured in ${stage === 'low' ? 'high' : 'low'} stage; the visit is in ${stage} stage. Measure again in ${stage} stage, or change the stage.`,
+        `They were measured in ${stage} stage`,
       ),
     );
   return { tap, questions };

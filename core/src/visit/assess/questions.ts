@@ -32,7 +32,7 @@ const LEAST_WET_COIL_IN_WC = 0.1;
 const LEAST_RETURN_IN_WC = 0.06;
 
 /** A side that is low for its air holds the verdict until the duct and the probe were looked at. */
-const CHECKED = { holdsVerdict: true, answer: 'Checked: it reads so' } as const;
+const CHECKED = { holdsVerdict: true, answer: 'Checked: reading is right' } as const;
 
 const staticOf = (counted: QuestionFacts['counted'], port: PortId | undefined) => port && counted.get(port)?.staticInWc;
 
@@ -46,13 +46,13 @@ function nonsense(layout: Layout, counted: QuestionFacts['counted']): Question[]
       found.push({
         id: `sign ${id}`,
         holdsVerdict: true,
-        sentence: `${id} reads ${staticText(p)}, but the return side pulls. Supply port, or hoses swapped?`,
+        sentence: `${id} reads ${staticText(p)}, but the return side should be negative. Is it a supply port, or are the hoses swapped?`,
       });
     if (side === 'supply' && p < 0)
       found.push({
         id: `sign ${id}`,
         holdsVerdict: true,
-        sentence: `${id} reads ${staticText(p)}, but the supply side pushes. Hoses swapped, or the wheel turning backwards?`,
+        sentence: `${id} reads ${staticText(p)}, but the supply side should be positive. Are the hoses swapped, or is the wheel backwards?`,
       });
   }
   layout.ports.slice(1).forEach((to, i) => {
@@ -62,7 +62,7 @@ function nonsense(layout: Layout, counted: QuestionFacts['counted']): Question[]
     found.push({
       id: `rise ${to.id}`,
       holdsVerdict: true,
-      sentence: `Pressure rises from ${from.id} (${staticText(a)}) to ${to.id} (${staticText(b)}), where it must fall. Ports mixed up, or a tip turned away from the flow?`,
+      sentence: `Pressure rises from ${from.id} (${staticText(a)}) to ${to.id} (${staticText(b)}), where it must fall. Are the ports swapped, or is a tip facing away from the flow?`,
     });
   });
   const [inlet, outlet] = [staticOf(counted, layout.inletPort), staticOf(counted, layout.outletPort)];
@@ -70,7 +70,7 @@ function nonsense(layout: Layout, counted: QuestionFacts['counted']): Question[]
     found.push({
       id: 'lift',
       holdsVerdict: true,
-      sentence: `${layout.outletPort} is not above ${layout.inletPort}: is the blower running, and are the ports the right way round?`,
+      sentence: `${layout.outletPort} is not above ${layout.inletPort}. Is the blower running? Are the ports swapped?`,
     });
   return found;
 }
@@ -90,7 +90,7 @@ function lowSides({ unit, counted, judgement, flowCfm, looks }: QuestionFacts): 
     found.push({
       id: 'low supply',
       ...CHECKED,
-      sentence: `${last} reads ${staticText(supply)} at ${flowWords(flowCfm)}: an open or loose supply duct, or a probe in dead air. Look before trusting the static.`,
+      sentence: `${last} reads ${staticText(supply)} at ${flowWords(flowCfm)}: an open or loose supply duct, or a probe in dead air. Check before you trust the static.`,
     });
   const [beforeCoil, afterCoil] = [staticOf(counted, 'S1'), staticOf(counted, 'S2')];
   if (unit.layout === 'furnaceCasedCoil' && unit.tons && beforeCoil !== undefined && afterCoil !== undefined) {
@@ -99,7 +99,7 @@ function lowSides({ unit, counted, judgement, flowCfm, looks }: QuestionFacts): 
       found.push({
         id: 'low coil',
         ...CHECKED,
-        sentence: `The coil takes ${staticText(beforeCoil - afterCoil)} at ${flowWords(flowCfm)}, less than a clean wet one: was S1 read after the coil?`,
+        sentence: `The coil takes ${staticText(beforeCoil - afterCoil)} at ${flowWords(flowCfm)}, less than a clean wet one. Was S1 measured after the coil?`,
       });
   }
   const inlet = staticOf(counted, layout.inletPort);
@@ -109,7 +109,7 @@ function lowSides({ unit, counted, judgement, flowCfm, looks }: QuestionFacts): 
     found.push({
       id: 'low return',
       ...CHECKED,
-      sentence: `${layout.inletPort} reads ${staticText(inlet)}: return and filter together take hardly anything. Filter missing or bypassed, or read before it?`,
+      sentence: `${layout.inletPort} reads ${staticText(inlet)}: return and filter together have almost no pressure drop. Is the filter missing or bypassed, or did you measure before it?`,
     });
   return found;
 }
@@ -122,7 +122,7 @@ function driveQuestions({ drive }: QuestionFacts): Question[] {
     {
       id: 'slip',
       holdsVerdict: true,
-      sentence: `${Math.round(drive.measuredRpm)} RPM measured is more than the ${Math.round(ratioRpm)} the sheaves give: a belt never gains. Check pitch diameters, turns open and the motor’s RPM.`,
+      sentence: `${Math.round(drive.measuredRpm)} RPM measured is more than the ${Math.round(ratioRpm)} the sheaves allow. Check pitch diameters, turns open and motor RPM.`,
     },
   ];
 }
@@ -140,7 +140,7 @@ function dueAgainstAir({ system, context, flowCfm, measured }: QuestionFacts): Q
     return [
       {
         id: `due ${move.id}`,
-        sentence: `“${move.name}” is due, and yet it would take the air from ${flowText(flowCfm)} to ${flowWords(then.flowCfm)}, past the target. Is it really so, or is the airflow wrong?`,
+        sentence: `“${move.name}” is needed, yet it would raise airflow from ${flowText(flowCfm)} to ${flowWords(then.flowCfm)}, past the target. Is that right, or is the airflow wrong?`,
       },
     ];
   });
@@ -161,8 +161,8 @@ function dueThatCosts({ system, context }: QuestionFacts): Question[] {
         id: `costs ${move.id}`,
         moveId: move.id,
         holdsVerdict: true,
-        answer: 'Checked: it is so',
-        sentence: `“${move.name}” is due, but it would lower airflow from ${flowText(now.flowCfm)} to ${flowWords(then.flowCfm)}. Check what you saw, the filter's size and kind, and the ports.`,
+        answer: 'Checked: it is right',
+        sentence: `“${move.name}” is needed, but it would lower airflow from ${flowText(now.flowCfm)} to ${flowWords(then.flowCfm)}. Check what you saw, the filter's size and kind, and the ports.`,
       },
     ];
   });
@@ -184,8 +184,8 @@ export function questionsOf(facts: QuestionFacts): Question[] {
     found.push({
       id: 'lowStatic',
       sentence: low
-        ? 'Low static and low air together: a caked wheel, a slipping belt, a slow motor or a backwards wheel, not the ducts.'
-        : 'Very low static is not good news by itself: an open duct, a missing filter or a dead fan reads like this.',
+        ? 'Low static with low airflow: suspect a caked wheel, slipping belt, slow motor or backwards wheel, not the ducts.'
+        : 'Very low static is not good by itself. An open duct, missing filter or dead blower reads like this.',
     });
   }
   return found.filter(({ id }) => !facts.answered.has(id));

@@ -39,15 +39,15 @@ export function claimOf(
     const [a, b] = change.apart;
     return claim(
       'otherwise',
-      `The ${stageWords(a.stages)} says ${percent(a.ratio)} air, the ${stageWords(b.stages)} ${percent(b.ratio)}: one of them was changed too, a damper, a register, a door. Find it, then read again.`,
+      `The ${stageWords(a.stages)} says ${percent(a.ratio)} air, the ${stageWords(b.stages)} ${percent(b.ratio)}. One of them also changed: a damper, register or door. Find it, then measure again.`,
     );
   }
-  const seen = `The stretch nobody touched says ${percent(change.ratio)} ± ${(100 * change.sigma).toFixed(1)} (${readWords(change.stretches[0]!)}), the plan promised ${percent(promisedRatio)}.`;
+  const seen = `The untouched section says ${percent(change.ratio)} ± ${(100 * change.sigma).toFixed(1)} (${readWords(change.stretches[0]!)}), the plan predicted ${percent(promisedRatio)}.`;
   const same = touched.find(({ found }) => found === 'notChanged');
   if (same)
     return claim(
       'notChanged',
-      `The ${stageWords(same.stages)} takes what it took before (${readWords(same)}); ${staticText(same.promisedInWc)} was promised. Was it done?`,
+      `The ${stageWords(same.stages)} has the same pressure drop as before (${readWords(same)}); ${staticText(same.promisedInWc)} was predicted. Was the work done?`,
     );
   const own = Math.hypot(change.sigma, promisedSigma(promisedRatio, speedSigmaShare));
   const off = Math.abs(change.ratio - promisedRatio);
@@ -58,14 +58,14 @@ export function claimOf(
     still < off &&
     Math.abs(promisedRatio - 1) > TOO_FAR_SIGMAS * change.sigma
   )
-    return claim('notChanged', `${seen} The air is what it was: was it done, or does something else hold it?`);
+    return claim('notChanged', `${seen} Airflow has not changed. Was the work done, or does something else limit it?`);
   if (off > TOO_FAR_SIGMAS * own)
-    return claim('otherwise', `${seen} Fan or path did not change as planned, whatever the table says.`);
+    return claim('otherwise', `${seen} Fan or ducts did not change as planned, whatever the table says.`);
   const other = touched.find(({ found }) => found === 'otherwise');
   if (other)
     return claim(
       'asPromised',
-      `${seen} The ${stageWords(other.stages)} takes ${staticText(other.afterInWc)}, ${staticText(other.promisedInWc)} was promised.`,
+      `${seen} The ${stageWords(other.stages)} uses ${staticText(other.afterInWc)}, ${staticText(other.promisedInWc)} was predicted.`,
     );
   return claim('asPromised', seen);
 }

@@ -40,7 +40,7 @@ export function conditionChanges(
   return [...after.counted].flatMap(([port, reading]): ConditionChange[] => {
     const old = before.counted.get(port);
     const sentence = old && conditionChange(old, reading, tapChanged);
-    return sentence ? [{ port, sentence: `${port}: ${sentence}. Not the same conditions: read it again alike.` }] : [];
+    return sentence ? [{ port, sentence: `${port}: ${sentence}. Conditions differ. Measure again the same way.` }] : [];
   });
 }
 
@@ -55,12 +55,12 @@ export function contradictionsOf(changedSystem: System, before: VisitAssessment,
   );
   if (other?.conditions.tap && !changedSystem.fan.usual && changedSystem.fan.motor !== 'beltDrive')
     found.push(
-      `Read again on tap ${other.conditions.tap}, the plan is for ${planned}: that is no proof of it. Set the speed, or decide anew.`,
+      `Re-measured on tap ${other.conditions.tap}, but the plan is for ${planned}. That does not verify it. Set the speed, or choose a new plan.`,
     );
   const refused = after.standing.filter(({ notCounted }) => notCounted === 'doorOff' || notCounted === 'filterOut');
   if (after.judgement.tespInWc === undefined && before.judgement.tespInWc !== undefined && refused.length > 0)
     found.push(
-      'What was read again was read with the door off or the filter out: it proves nothing. Read it as before.',
+      'These were re-measured with the door off or the filter out, so they verify nothing. Measure as before.',
     );
   return found;
 }

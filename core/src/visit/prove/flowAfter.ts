@@ -24,7 +24,7 @@ export function changesOf(
   untouched: FlowChange | undefined,
   changedSystem: System,
 ): Change[] {
-  const changes: Change[] = untouched ? [{ ...untouched, by: 'the stretch nobody touched' }] : [];
+  const changes: Change[] = untouched ? [{ ...untouched, by: 'the untouched section' }] : [];
   for (const was of before.estimates) {
     const is = after.estimates.find((e) => e.id === was.id);
     if (!is || was.basis !== 'measured' || was.setAside !== undefined || is.setAside !== undefined) continue;
@@ -42,7 +42,7 @@ export function changesOf(
     changes.push({
       ratio: byFan / flow,
       sigma: 0.03,
-      by: changedSystem.fan.usual ? 'a usual curve' : 'the blower table',
+      by: changedSystem.fan.usual ? 'a typical curve' : 'the blower table',
     });
   return changes;
 }
@@ -78,6 +78,6 @@ export function flowAfter(
     measured: was.measured || isFresh,
     usualOnly: was.usualOnly && !isFresh,
     dropOnly: was.dropOnly && !isFresh,
-    says: `The change is by ${changes.map((one) => one.by).join(' and ')}, to ± ${(100 * own).toFixed(1)} %; before and after share the ± ${percentText(common)} of the airflow before${isFresh ? `, with ${counted.map((e) => e.name.toLowerCase()).join(', ')} taken after` : ''}.`,
+    says: `The change is from ${changes.map((one) => one.by).join(' and ')}, to ± ${(100 * own).toFixed(1)} %; before and after share the ± ${percentText(common)} of the airflow before${isFresh ? `e.name.toLowerCase()).join(', ')} taken after => , with ${counted.map((e) => e.name.toLowerCase()).join(', ')} measured after => e.name.toLowerCase()).join(', ')} taken after` : ''}.`,
   };
 }

@@ -112,17 +112,17 @@ export function planRecordFault(inputs: RawInputs): string | undefined {
   if (inputs.withdrawn === true) return undefined;
   const { form, moves, words, promise, chance, minutes, cost } = inputs as Partial<PlanRecord>;
   const from = inputs.from as Partial<PlanRequest> | undefined;
-  if (!Array.isArray(moves) || moves.length === 0 || !Array.isArray(words)) return 'A plan names its moves.';
-  if (typeof from !== 'object' || !from?.system) return 'A plan keeps the system it was computed from.';
+  if (!Array.isArray(moves) || moves.length === 0 || !Array.isArray(words)) return 'A plan names its fixes.';
+  if (typeof from !== 'object' || !from?.system) return 'A plan stores the system it was computed from.';
   if (!isNumber(promise?.flowCfm) || !isNumber(promise.tespInWc))
-    return 'A plan keeps the airflow and static it promised.';
+    return 'A plan stores its predicted airflow and static.';
   const { dropF, riseF, watts, amps } = promise;
-  if (![dropF, riseF, watts, amps].every(isNumberOrNone)) return 'What a plan promised is in figures.';
-  if (!words.every((line) => typeof line === 'string')) return 'A plan names its moves in words.';
+  if (![dropF, riseF, watts, amps].every(isNumberOrNone)) return 'A plan’s predictions are numbers.';
+  if (!words.every((line) => typeof line === 'string')) return 'A plan names its fixes in words.';
   const read: unknown = inputs.cautionsRead;
   if (!Array.isArray(read) || !read.every((id) => (CAUTION_IDS as readonly unknown[]).includes(id)))
-    return 'A plan keeps the cautions that were read.';
-  if (![chance, minutes, cost].every(isNumber)) return 'A plan keeps its chance, minutes and cost.';
+    return 'A plan stores the cautions that were read.';
+  if (![chance, minutes, cost].every(isNumber)) return 'A plan stores its chance, minutes and cost.';
   if (form !== undefined && (!Number.isInteger(form) || form < 1 || form > STORED_FORM))
     return 'This plan was written by a newer Huff. Update the server.';
   try {
@@ -131,5 +131,5 @@ export function planRecordFault(inputs: RawInputs): string | undefined {
   } catch {
     return 'The system this plan was computed from cannot be read.';
   }
-  return typeof from.goal === 'object' && from.goal ? undefined : 'A plan keeps the goal it was computed for.';
+  return typeof from.goal === 'object' && from.goal ? undefined : 'A plan stores the goal it was computed for.';
 }

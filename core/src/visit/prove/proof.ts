@@ -112,11 +112,11 @@ function provenPath(after: VisitAssessment, tesp: number, flow: number, planned:
 function landed({ word, after = 0 }: ProofLine, { lowCfm, highCfm }: Target): string {
   if (word === 'inside') return 'It is within target.';
   if (word === 'cantSay')
-    return 'Measure airflow a second way: this one is too uncertain to tell whether it is within target.';
+    return 'Measure airflow a second way. This one is too uncertain to tell whether it is within target.';
   if (word === 'outside') return 'It is not within target yet.';
   return after >= lowCfm && after <= highCfm
-    ? 'It is within target, near its end.'
-    : 'It misses the target by less than its error.';
+    ? 'It is within target, near its limit.'
+    : 'It misses the target by less than measurement error.';
 }
 
 function proofSentence(lines: readonly ProofLine[], target: Target): string {

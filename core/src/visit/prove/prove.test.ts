@@ -110,14 +110,14 @@ describe('a prediction that is off', () => {
   });
 });
 
-describe('the claim is checked on the stretch nobody touched', () => {
+describe('the claim is checked on the untouched section', () => {
   test('a fix that was not done: the statics of before, read again, prove nothing', () => {
     const filterOnly = { ...plan, moves: moves.slice(0, 1), promise: { ...promise, flowCfm: 1000, tespInWc: 0.49 } };
     const again = [read('R1', -0.16), read('R2', -0.31), read('S1', 0.271)];
     const proof = proofOf(filterOnly, before, assess(again));
     expect(proof.claim).toMatchObject({ found: 'notChanged', promisedRatio: expect.closeTo(1000 / 940.2, 3) });
     expect(proof.claim!.sentence).toBe(
-      'The filter takes what it took before (0.15 then, 0.15 now); 0.06 was promised. Was it done?',
+      'The filter has the same pressure drop as before (0.15 then, 0.15 now); 0.06 was predicted. Was the work done?',
     );
     expect(proof.proven).toBeUndefined();
     expect(proof.sentence).toBe(proof.claim!.sentence);
@@ -187,7 +187,7 @@ describe('the section nobody touched is trusted first', () => {
     const first = traverse('a', 560, 400);
     const then = assess([read('R1', -0.16), read('R2', -0.31), read('S1', 0.27)], [first]);
     const repeated = proofOf(plan, then, assess(asPromised, [traverse('b', 400, 400)], '4')).flow!;
-    expect(repeated.says).toMatch(/^The change is by the stretch nobody touched, to/);
+    expect(repeated.says).toMatch(/^The change is from the untouched section, to/);
   });
 });
 
@@ -202,7 +202,7 @@ describe('what cannot be proof', () => {
   test('another tap than the plan’s', () => {
     const onThree = asPromised.map((r) => ({ ...r, conditions: { ...r.conditions, tap: '3' } }));
     const proof = proofOf(plan, before, assess(onThree, [], '4'));
-    expect(proof.contradictions[0]).toContain('Read again on tap 3, the plan is for 4');
+    expect(proof.contradictions[0]).toContain('Re-measured on tap 3, but the plan is for 4');
     expect(proof.proven).toBeUndefined();
   });
   test('readings with the door off or the filter out', () => {
@@ -214,7 +214,7 @@ describe('what cannot be proof', () => {
 });
 
 describe('reading again', () => {
-  test('what was not read again is named, and nothing is claimed before', () => {
+  test('what was not re-measured is named, and nothing is claimed before', () => {
     const proof = proofOf(plan, before, assess(asPromised.slice(0, 1), [], '4'));
     expect(proof.lacking).toEqual(['R2', 'S1']);
     expect(proof.proven).toBeUndefined();
@@ -257,10 +257,10 @@ test('a record holds when its moves can be done to its system', () => {
   const kept = JSON.parse(JSON.stringify(plan)) as Record<string, unknown>;
   expect(planRecordFault(kept)).toBeUndefined();
   expect(planRecordFault({ withdrawn: true })).toBeUndefined();
-  expect(planRecordFault({ ...kept, moves: [] })).toContain('names its moves');
-  expect(planRecordFault({ ...kept, from: { system: null } })).toContain('keeps the system');
+  expect(planRecordFault({ ...kept, moves: [] })).toContain('names its fixes');
+  expect(planRecordFault({ ...kept, from: { system: null } })).toContain('stores the system');
   expect(planRecordFault({ ...kept, words: [{}] })).toContain('in words');
-  expect(planRecordFault({ ...kept, promise: { flowCfm: 900, tespInWc: 0.5, watts: {} } })).toContain('in figures');
+  expect(planRecordFault({ ...kept, promise: { flowCfm: 900, tespInWc: 0.5, watts: {} } })).toContain('are numbers');
   expect(planRecordFault({ ...kept, cautionsRead: ['lockOut', {}] })).toContain('cautions that were read');
 });
 

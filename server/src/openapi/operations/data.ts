@@ -3,11 +3,11 @@ import { GONE, inQuery, one, type Operation } from './operation';
 const PHOTOS = inQuery('photos', 'Whether the pictures are in it.', one('no', 'yes'));
 
 const BUNDLE_REFUSED = {
-  '400': 'The file did not come whole.',
-  '409': 'An id stands for something else.',
+  '400': 'The file arrived incomplete.',
+  '409': 'The id belongs to another record.',
   '413': 'The file is larger than 1 GB.',
   '415': 'The file is packed, or no JSON.',
-  '507': 'The disk of the server is full.',
+  '507': 'The server’s disk is full.',
 };
 
 export const DATA_OPERATIONS: readonly Operation[] = [
@@ -31,7 +31,7 @@ export const DATA_OPERATIONS: readonly Operation[] = [
   {
     method: 'post',
     path: '/api/bundle/preview',
-    summary: 'What a file would bring; nothing is kept',
+    summary: 'Shows what a file would add; saves nothing',
     tag: 'Data',
     body: { type: 'object' },
     answer: { type: 'object' },
@@ -40,7 +40,7 @@ export const DATA_OPERATIONS: readonly Operation[] = [
   {
     method: 'post',
     path: '/api/bundle',
-    summary: 'Takes a file in: all of it or nothing',
+    summary: 'Imports a file: all of it or nothing',
     tag: 'Data',
     body: { type: 'object' },
     answer: { type: 'object' },

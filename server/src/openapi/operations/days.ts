@@ -4,7 +4,7 @@ import { inQuery, list, one, type Operation } from './operation';
 const DAYS = [
   inQuery('from', 'The first day.', { type: 'string', format: 'date' }, true),
   inQuery('to', 'The last day; at most a month after the first.', { type: 'string', format: 'date' }, true),
-  inQuery('person', 'Only the stops of this person.'),
+  inQuery('person', 'Only this person’s jobs.'),
 ];
 
 export const DAYS_OPERATIONS: readonly Operation[] = [
@@ -18,14 +18,14 @@ export const DAYS_OPERATIONS: readonly Operation[] = [
   {
     method: 'get',
     path: '/api/due/calendar.ics',
-    summary: 'What is planned and due, as a calendar to subscribe to',
+    summary: 'Planned and due jobs, as a calendar to subscribe to',
     tag: 'Days',
     answer: { type: 'text/calendar' },
   },
   {
     method: 'get',
     path: '/api/load',
-    summary: 'What the stops of some days need, minus what is on the truck',
+    summary: 'Parts the jobs of some days need, minus truck stock',
     tag: 'Days',
     query: DAYS,
     answer: {
@@ -43,13 +43,13 @@ export const DAYS_OPERATIONS: readonly Operation[] = [
     path: '/api/load/list.csv',
     summary: 'The same as a list to load, or to buy',
     tag: 'Days',
-    query: [...DAYS, inQuery('list', 'Which of the two; to load when it is not said.', one('load', 'buy'))],
+    query: [...DAYS, inQuery('list', 'Which list; load by default.', one('load', 'buy'))],
     answer: { type: 'text/csv' },
   },
   {
     method: 'get',
     path: '/api/refrigerant/cylinders.csv',
-    summary: 'Refrigerant by cylinder: every amount that was recovered, added or weighed in, with its visit',
+    summary: 'Refrigerant by cylinder: every amount recovered, added or weighed in, with its visit',
     tag: 'Days',
     answer: { type: 'text/csv' },
   },

@@ -52,9 +52,9 @@ export const one = (...values: string[]): Schema => ({ type: 'string', enum: val
 export const GONE = { '404': 'There is no such record.' };
 
 export const PUT_REFUSALS = {
-  '409': 'The id stands for another record.',
-  '412': 'It was changed since it was read.',
-  '428': 'It is here already: send If-Match with the ETag it was read with.',
+  '409': 'The id belongs to another record.',
+  '412': 'It changed since it was read.',
+  '428': 'It already exists: send If-Match with its ETag.',
 };
 
 export const AFTER = inQuery('after', '`next` of the page before.');

@@ -1,13 +1,10 @@
 import { GONE, inQuery, one, type Operation } from './operation';
 
-const PAPER = inQuery('size', 'Paper; letter when it is not said.', one('letter', 'A4'));
+const PAPER = inQuery('size', 'Paper size; letter by default.', one('letter', 'A4'));
 
-const MEASURES = inQuery(
-  'measures',
-  'Units it is written in, as pa,ls,c,mm,m,kw; those of the US when it is not said.',
-);
+const MEASURES = inQuery('measures', 'Units, as pa,ls,c,mm,m,kw; US units by default.');
 
-const ZONE = inQuery('zone', 'Time zone in whose hours moments are written; UTC when it is not said.');
+const ZONE = inQuery('zone', 'Time zone of the times; UTC by default.');
 
 const LABEL = inQuery('size', 'Size of the label.', one('medium', 'small', 'large'));
 

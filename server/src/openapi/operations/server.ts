@@ -7,7 +7,7 @@ export const SERVER_OPERATIONS: readonly Operation[] = [
   {
     method: 'post',
     path: '/api/sync',
-    summary: 'Does operations and tells what changed since a cursor',
+    summary: 'Applies operations and returns changes since a cursor',
     tag: 'Sync',
     body: ref('SyncRequest'),
     answer: {

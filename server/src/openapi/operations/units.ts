@@ -13,7 +13,7 @@ export const UNITS_OPERATIONS: readonly Operation[] = [
   {
     method: 'get',
     path: '/api/sites/:id/roof',
-    summary: 'How each unit of a site stood at its last visit, and each check when it was last looked at',
+    summary: 'State of each unit of a site at its last visit, and the last result of each check',
     tag: 'Units',
     answer: {
       type: 'object',
@@ -40,7 +40,7 @@ export const UNITS_OPERATIONS: readonly Operation[] = [
   {
     method: 'get',
     path: '/api/stands',
-    summary: 'How every unit stood at its last visit, in a line',
+    summary: 'State of every unit at its last visit, one line each',
     tag: 'Units',
     answer: list('units', {
       type: 'object',
@@ -61,7 +61,7 @@ export const UNITS_OPERATIONS: readonly Operation[] = [
   {
     method: 'get',
     path: '/api/search',
-    summary: 'Sites, units, parts and visits by words, slips forgiven',
+    summary: 'Sites, units, parts and visits by words; small typos are found',
     tag: 'Units',
     query: [inQuery('q', 'What to find, 1 to 80 characters.', { type: 'string', minLength: 1, maxLength: 80 }, true)],
     answer: list('found', {

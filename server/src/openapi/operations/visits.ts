@@ -50,7 +50,7 @@ export const VISITS_OPERATIONS: readonly Operation[] = [
     tag: 'Visits',
     body: ref('PlanWishes'),
     answer: { type: 'object' },
-    refusals: { ...GONE, '409': 'The visit does not say enough yet.', '429': 'Too many are being made: try again.' },
+    refusals: { ...GONE, '409': 'The visit is incomplete.', '429': 'Too many are being made: try again.' },
   },
   {
     method: 'get',

@@ -79,7 +79,7 @@ function Body({
   return (
     <View style={{ gap: 12 }}>
       <Txt size={15} color="softInk">
-        Certified work. Never vent. Type what the scale and the gauge show.
+        Certified technicians only. Never vent. Enter what scale and gauge show.
       </Txt>
       <ToolForm
         tool={CHARGE_WORK_FORM}
@@ -94,7 +94,7 @@ function Body({
           if (form.errors.length === 0) onKeep(form.inputs);
         }}
       >
-        Keep it
+        Save
       </ActionButton>
     </View>
   );

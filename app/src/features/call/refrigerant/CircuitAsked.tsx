@@ -24,7 +24,7 @@ export function CircuitAsked({ asked, own, onAsk, onKeep }: CircuitAskedProps) {
       <Sheet open={namesFirst} onClose={close} title="Which refrigerant">
         <View style={{ gap: 12 }}>
           <Txt size={15} color="softInk">
-            Read it on the nameplate. The same pressure is a different temperature for each refrigerant.
+            It is on the nameplate. Each refrigerant has a different temperature at the same pressure.
           </Txt>
           <Choice
             as="rows"

@@ -1,23 +1,22 @@
 import { THAW_MINUTES, type Circuit, type GateLine, type Patterns } from '@huff/core/call';
-import { format } from 'date-fns/format';
 import { ActionButton } from '../../../ui/page';
-import { Txt } from '../../../ui/text';
+import { clockText, Txt } from '../../../ui/text';
 import { CallFoot } from '../CallFoot';
 import { drawnMarks, fieldOfMark } from './ladderMarks';
 
 const GATE_WORDS: Readonly<Record<GateLine['id'], string>> = {
-  stop: 'Resolve it first',
+  stop: 'Resolve first',
   mode: 'Heating figures are below',
-  stage: 'It runs in high stage: change it',
-  outdoor: 'Head is held up: say so',
-  air: 'To the airflow',
-  filter: 'Read a static with the filter in',
-  doors: 'Read a static with the doors on',
+  stage: 'Set high stage',
+  outdoor: 'Enter head held up',
+  air: 'Go to airflow',
+  filter: 'Measure with filter in',
+  doors: 'Measure with doors on',
   ice: 'Look for ice',
-  coilFace: 'To the coil',
-  coil: 'It has run dry: say so',
-  minutes: 'Type the minutes since start',
-  return: 'Type the return air',
+  coilFace: 'Go to coil',
+  coil: 'Mark coil dry',
+  minutes: 'Enter minutes running',
+  return: 'Enter return air',
 };
 
 /** What is known of the circuit, what shuts its gate, and what comes next. */
@@ -57,8 +56,8 @@ export function CircuitFoot({
         {patterns
           ? foundWords(patterns)
           : circuit?.tooColdToJudge
-            ? 'Condensing under 80 °F no pattern holds: hold the outdoor air back until it is near 100 °F, or weigh the charge.'
-            : 'Touch a mark on the ladder to type it.'}
+            ? 'Condensing is under 80 °F, too low to diagnose. Block outdoor air until it nears 100 °F, or weigh the charge in.'
+            : 'Touch a mark on the drawing to enter it.'}
       </Txt>
       {circuit?.unsure !== undefined && (
         <Txt size={14} color="softInk">
@@ -86,6 +85,6 @@ function foundWords({ named, unnamed, first, read }: Patterns): string {
 function Thaw({ begunAt, onBegin }: { readonly begunAt?: string; readonly onBegin: () => void }) {
   const until = begunAt === undefined ? NaN : Date.parse(begunAt) + THAW_MINUTES * 60_000;
   if (Number.isNaN(until))
-    return <ActionButton onPress={onBegin}>{`Fan only: look again in ${THAW_MINUTES} min`}</ActionButton>;
-  return <Txt bold>{`Fan only since ${format(begunAt!, 'HH:mm')}: look again at ${format(until, 'HH:mm')}.`}</Txt>;
+    return <ActionButton onPress={onBegin}>{`Run fan, check again in ${THAW_MINUTES} min`}</ActionButton>;
+  return <Txt bold>{`Fan only since ${clockText(begunAt!)}: check again at ${clockText(until)}.`}</Txt>;
 }

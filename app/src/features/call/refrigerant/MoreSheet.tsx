@@ -19,7 +19,7 @@ export function MoreSheet({
   readonly onClose: () => void;
 }) {
   return (
-    <Sheet open={open} onClose={onClose} title="Plate, chart and more">
+    <Sheet open={open} onClose={onClose} title="Nameplate, chart, more">
       <MoreForm own={own} onKeep={onKeep} onClose={onClose} />
     </Sheet>
   );
@@ -47,7 +47,7 @@ function MoreForm({ own, onKeep, onClose }: Omit<Parameters<typeof MoreSheet>[0]
         onLeave={onLeave}
         known={isSaid ? ['circuit'] : ['circuit', 'refrigerant']}
       />
-      <ActionButton onPress={keep}>Keep it</ActionButton>
+      <ActionButton onPress={keep}>Save</ActionButton>
     </View>
   );
 }

@@ -9,7 +9,7 @@ export function PatternList({ circuit }: { readonly circuit: Circuit }) {
   const { ranked, settle } = circuit.patterns!;
   return (
     <View style={{ gap: 8 }}>
-      <Heading size={17}>What explains it</Heading>
+      <Heading size={17}>Likely causes</Heading>
       {ranked
         .filter(({ share }, i) => i < 4 && share >= 0.03)
         .map(({ pattern, share, evidence }) => (
@@ -33,7 +33,7 @@ export function PatternList({ circuit }: { readonly circuit: Circuit }) {
             })}
           </View>
         ))}
-      {settle !== undefined && <Txt size={15}>{`What parts the two likeliest: ${settle}.`}</Txt>}
+      {settle !== undefined && <Txt size={15}>{`To tell the top two apart: ${settle}.`}</Txt>}
     </View>
   );
 }

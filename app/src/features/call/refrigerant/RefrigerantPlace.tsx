@@ -95,7 +95,7 @@ export function RefrigerantPlace({ assessment, acts, frame, width }: StationPlac
         <CallLines lines={ladder?.notes ?? []} />
         {circuit?.washed && <CallLines lines={[circuit.washed]} />}
         <View>
-          <Heading size={17}>Checks besides the gauges</Heading>
+          <Heading size={17}>Other checks</Heading>
           <PointList ids={[...(isCold ? ['headHeld'] : []), 'leakSearch', 'coilWet', 'outdoorWashed']} call={call} />
         </View>
         <ChargeDone begin={{ circuit: chosen, refrigerant: own.refrigerant }} />

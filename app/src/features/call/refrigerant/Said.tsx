@@ -29,11 +29,11 @@ export function Said({
     <View>
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
         <Txt style={{ flex: 1 }} bold>
-          {`${refrigerant || 'Refrigerant not said'} · ${option('metering', own.metering)}`}
+          {`${refrigerant || 'Refrigerant not entered'} · ${option('metering', own.metering)}`}
         </Txt>
-        <TextButton onPress={onMore}>Plate, chart, more</TextButton>
+        <TextButton onPress={onMore}>Edit nameplate and chart</TextButton>
       </View>
-      {onKeep && <TextButton onPress={onKeep}>Keep refrigerant, plate and chart on the unit</TextButton>}
+      {onKeep && <TextButton onPress={onKeep}>Save to unit</TextButton>}
       {gauges.length > 0 && (
         <Txt size={14} color="softInk">
           {gauges.join(' · ')}
@@ -41,7 +41,7 @@ export function Said({
       )}
       {BURNS.has(refrigerant as never) && (
         <Txt size={14} color="softInk">
-          It burns, if mildly: no flame, air the space.
+          Mildly flammable: no flame, ventilate the space.
         </Txt>
       )}
     </View>

@@ -37,7 +37,7 @@ export function usePlate(unitId: string | null | undefined) {
       units.change(
         kept,
         { ...kept.record, plate: { ...kept.record.plate, ...fields } },
-        `${kept.record.name}: what its circuit asks is kept.`,
+        `${kept.record.name}: circuit data saved.`,
       );
   };
   return { begin: { ...BEGIN, ...known }, keepOf };

@@ -27,8 +27,8 @@ import type { Assessment } from '../../visitState/useAssessment';
 
 /** Airflows that come from what was read elsewhere, in words. */
 const FROM_ELSEWHERE: Readonly<Record<string, string>> = {
-  [MOTOR_METHOD]: 'Amps give the horsepower, the blower table the airflow that asks for it.',
-  [PROVEN_METHOD]: 'The unit’s own proven point, carried to today’s static.',
+  [MOTOR_METHOD]: 'Amps give horsepower; the blower table gives airflow for it.',
+  [PROVEN_METHOD]: 'The unit’s verified point, scaled to today’s static.',
 };
 
 interface AirflowStationProps {
@@ -75,12 +75,12 @@ export function AirflowStation({ visit, assessment, onVisit, onMethod }: Airflow
           name="Blower table"
           says={
             known.has(TABLE_METHOD)
-              ? 'From the static and the tap, by the blower table.'
+              ? 'From static and tap, by the blower table.'
               : visit.table
                 ? judgement.tespInWc === undefined
                   ? judgement.tesp.sentence
                   : airflow.sentence
-                : 'No table at hand: another method, or what such units usually move.'
+                : 'No table: use another method, or the typical airflow.'
           }
           estimate={known.get(TABLE_METHOD)}
           onAside={setAside}
@@ -120,11 +120,11 @@ export function AirflowStation({ visit, assessment, onVisit, onMethod }: Airflow
         {aside && (
           <View style={{ gap: 10 }}>
             <Txt size={15} style={{ color: palette.softInk }}>
-              It stays in the log with the reason and does not count.
+              It stays in the log with the reason, but does not count.
             </Txt>
             <Choice
               label="Reason"
-              options={[...aside.doubts, 'Read under other conditions', 'Instrument in doubt'].map((text) => ({
+              options={[...aside.doubts, 'Measured under other conditions', 'Instrument in doubt'].map((text) => ({
                 id: text,
                 text,
               }))}
@@ -186,7 +186,7 @@ function MethodRow({ name, says, estimate, onOpen, onAside, onBack }: MethodRowP
           style={{ minHeight: 48, justifyContent: 'center', alignSelf: 'flex-start' }}
         >
           <Txt size={15} bold color="action">
-            {off ? 'Count it again' : 'Exclude it'}
+            {off ? 'Include it again' : 'Exclude'}
           </Txt>
         </Pressable>
       )}

@@ -49,8 +49,8 @@ export function DropStation({ visit, assessment, width, onRead, onWorking }: Dro
       <View style={{ gap: 14 }}>
         {riseBlock ?? (
           <Txt>
-            The rise comes with the airflow by electric or gas heat: take one of the two under Airflow. It is judged by
-            the range of the nameplate.
+            Measure airflow by electric or gas heat under Airflow to get the rise. It is compared with the nameplate
+            range.
           </Txt>
         )}
       </View>
@@ -62,7 +62,7 @@ export function DropStation({ visit, assessment, width, onRead, onWorking }: Dro
         returnF={returnF}
         supplyF={supplyF}
         band={band}
-        bandName={drop.limit?.source === 'ruleOfThumb' ? 'weak rule' : 'predicted'}
+        bandName={drop.limit?.source === 'ruleOfThumb' ? 'rule of thumb' : 'predicted'}
         dewPointF={dropAnswer?.lines.find((line) => line.label === RETURN_DEW_POINT)?.value}
         width={Math.min(width, 460)}
       />
@@ -107,7 +107,7 @@ export function DropStation({ visit, assessment, width, onRead, onWorking }: Dro
       )}
       {riseBlock}
       <ActionButton quiet onPress={onRead} aside={fact ? undefined : '4 min'}>
-        {fact ? 'Read the temperatures again' : 'Read the temperatures'}
+        {fact ? 'Measure temperatures again' : 'Measure temperatures'}
       </ActionButton>
     </View>
   );

@@ -14,7 +14,7 @@ export const drop: StationPlan = {
   progress: ({ visit: { mode }, assessment: { drop: verdict, rise } }) => {
     const change = mode === 'heating' ? rise : verdict;
     return {
-      name: mode === 'heating' ? 'Rise' : 'Drop',
+      name: 'Temperatures',
       state: change?.value === undefined ? 'empty' : 'done',
       lacks: change?.value === undefined ? (change?.sentence ?? 'not read') : undefined,
     };

@@ -48,9 +48,9 @@ export function LookStation({ visit, assessment, onVisit }: StationProps) {
         </View>
       )}
       <View>
-        <Heading size={17}>Look before you measure</Heading>
+        <Heading size={17}>Inspect before you measure</Heading>
         <Txt size={14} color="softInk">
-          Everything found is listed, not only the first thing.
+          Mark everything you see, not only the first problem.
         </Txt>
       </View>
       {LOOK_ITEMS.filter((item) => item.motors?.includes(visit.motor) ?? true).map((item) => (
@@ -97,7 +97,7 @@ function ItemRow({
   );
 }
 
-const OUTCOME_TEXT = { dealtWith: 'dealt with', declined: 'declined by the customer' } as const;
+const OUTCOME_TEXT = { dealtWith: 'fixed', declined: 'declined by the customer' } as const;
 
 function FindingRow({
   finding,
@@ -146,7 +146,7 @@ function FindingRow({
               style={{ minHeight: 48, justifyContent: 'center', paddingRight: 16 }}
             >
               <Txt size={15} bold color="action">
-                {outcome === 'dealtWith' ? 'Dealt with' : 'Declined'}
+                {outcome === 'dealtWith' ? 'Fixed' : 'Declined'}
               </Txt>
             </Pressable>
           ))}

@@ -7,7 +7,7 @@ const Look = memo(LookStation);
 export const look: StationPlan = {
   id: 'look',
   progress: ({ assessment: { looks } }) => ({
-    name: 'Look',
+    name: 'Inspect',
     state: looks.size >= 5 ? 'done' : looks.size > 0 ? 'started' : 'empty',
     lacks: looks.size === 0 ? 'nothing looked at' : undefined,
   }),

@@ -45,7 +45,7 @@ export function PressureStation({ visit, assessment, width, onVisit, onPort, onW
         <View style={{ gap: 4, borderTopWidth: 1, borderColor: palette.line, paddingTop: 10 }}>
           <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
             <Heading size={16} style={{ flex: 1 }}>
-              What is left for the ducts
+              Static left for the ducts
             </Heading>
             {ductBudget.leftInWc > 0 && (
               <Txt size={18} bold figures>
@@ -67,7 +67,7 @@ export function PressureStation({ visit, assessment, width, onVisit, onPort, onW
           </Txt>
           {retest?.filterDropInWc !== undefined && (
             <Txt size={15} color="softInk" figures>
-              {percentText(retest.filterDropInWc / judgement.maxTesp.value)} of the plate; its share is 20 %.
+              {percentText(retest.filterDropInWc / judgement.maxTesp.value)} of nameplate static; budget 20 %.
             </Txt>
           )}
           <View style={{ flexDirection: 'row', gap: 8 }}>
@@ -116,7 +116,7 @@ export function PressureStation({ visit, assessment, width, onVisit, onPort, onW
         flow !== undefined && (
           <Link href={`/bench/filterSizing?flowCfm=${Math.round(flow.flowCfm)}`} style={{ paddingVertical: 12 }}>
             <Txt size={15} bold color="action">
-              Size the filter for this airflow
+              Size a filter
             </Txt>
           </Link>
         )

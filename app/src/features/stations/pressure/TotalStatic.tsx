@@ -22,15 +22,13 @@ export function TotalStatic({ visit, assessment, onVisit }: TotalStaticProps) {
   const boundary = [layout.inletPort, layout.outletPort].filter((port) => port !== undefined);
   if (boundary.every((port) => counted.has(port))) return null;
   const words =
-    total === undefined
-      ? 'Only the total was read: type it'
-      : `Total ${staticWords(total.staticInWc)} as one reading: change it`;
+    total === undefined ? 'Enter total only' : `Total ${staticWords(total.staticInWc)} as one reading: edit`;
   return (
     <View>
       <TextButton onPress={() => setAsking(true)}>{words}</TextButton>
       {total && (
         <Txt size={15} color="softInk">
-          {`The total is judged. Read ${boundary.join(' and ')} to see where the static is lost.`}
+          {`The total is judged. Measure ${boundary.join(' and ')} to see where static is lost.`}
         </Txt>
       )}
       <NumberSheet

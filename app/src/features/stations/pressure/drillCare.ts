@@ -1,3 +1,3 @@
 /** Before a hole is drilled for a port, wherever a port is read. */
 export const DRILL_CARE =
-  'Drill only sheet metal you can see behind; never into a coil, a drain pan, a heat exchanger, gas or refrigerant lines, wiring or controls.';
+  'Drill only sheet metal you can see behind. Never drill into a coil, drain pan, heat exchanger, gas or refrigerant line, wiring or controls.';

@@ -32,7 +32,7 @@ interface KeepTableSheetProps {
 /** Name, motor and the manufacturer's conditions: the last step before a typed table is the shop's. */
 export function KeepTableSheet(props: KeepTableSheetProps) {
   return (
-    <Sheet open={props.open} onClose={props.onClose} title="Keep this table">
+    <Sheet open={props.open} onClose={props.onClose} title="Save table">
       {props.open && <Body {...props} />}
     </Sheet>
   );
@@ -59,29 +59,29 @@ function Body({ head, figures, taken, onKeep }: KeepTableSheetProps) {
     if (checked.ok) onKeep(JSON.parse(JSON.stringify(checked.value)) as BlowerTableDto);
   };
   const questions: Readonly<Record<'tons' | 'volts' | 'dryFactor', AskedNumber>> = {
-    tons: { label: 'Tons of the unit', unit: 'tons', ...LIMITS.tons, value: tons },
-    volts: { label: 'Volts of the table', unit: 'volts', ...LIMITS.volts, value: conditions.volts },
+    tons: { label: 'Unit tons', unit: 'tons', ...LIMITS.tons, value: tons },
+    volts: { label: 'Table volts', unit: 'volts', ...LIMITS.volts, value: conditions.volts },
     dryFactor: {
-      label: 'On a dry coil, airflow times',
+      label: 'Dry-coil airflow factor',
       unit: 'factor',
       ...LIMITS.correctionFactor,
       value: conditions.dryFactor,
-      hint: 'Where the manufacturer gives a factor for a dry coil.',
+      hint: 'Only if the manufacturer gives a dry-coil factor.',
     },
   };
   return (
     <View style={{ gap: 10 }}>
       <TextInput
         mode="outlined"
-        label="Name of the table"
-        accessibilityLabel="Name of the table"
+        label="Table name"
+        accessibilityLabel="Table name"
         value={name}
         onChangeText={setName}
         error={fault !== undefined}
       />
       {twice && (
         <Txt size={15} role="status">
-          There is a table of this name already: give this one a name that tells them apart, or keep it all the same.
+          There is already a table of this name. Enter a different name, or save anyway.
         </Txt>
       )}
       <Choice
@@ -90,14 +90,12 @@ function Body({ head, figures, taken, onKeep }: KeepTableSheetProps) {
         chosen={motor}
         onChoose={setMotor}
       />
-      <TextButton onPress={() => setAsked('tons')}>
-        {tons ? `${tonsText(tons)} tons` : 'Tons, if the paper says'}
-      </TextButton>
+      <TextButton onPress={() => setAsked('tons')}>{tons ? `${tonsText(tons)} tons` : 'Enter tons'}</TextButton>
       <Txt size={14} color="softInk">
-        How the manufacturer took it
+        Table conditions
       </Txt>
       <Choice
-        label="Coil of the table"
+        label="Table coil"
         options={[
           { id: 'wet', text: 'wet coil' },
           { id: 'dry', text: 'dry coil' },
@@ -106,7 +104,7 @@ function Body({ head, figures, taken, onKeep }: KeepTableSheetProps) {
         onChoose={(coil) => setConditions({ ...conditions, coil })}
       />
       <Choice
-        label="Filter of the table"
+        label="Table filter"
         options={[
           { id: 'in', text: 'filter in' },
           { id: 'out', text: 'filter out' },
@@ -116,7 +114,7 @@ function Body({ head, figures, taken, onKeep }: KeepTableSheetProps) {
       />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 24 }}>
         <TextButton onPress={() => setAsked('volts')}>
-          {conditions.volts ? toolText(conditions.volts, 'volts') : 'Volts of the table'}
+          {conditions.volts ? toolText(conditions.volts, 'volts') : 'Table volts'}
         </TextButton>
         <TextButton onPress={() => setAsked('dryFactor')}>
           {conditions.dryFactor ? `dry coil × ${conditions.dryFactor}` : 'Dry-coil factor'}
@@ -128,7 +126,7 @@ function Body({ head, figures, taken, onKeep }: KeepTableSheetProps) {
         </HelperText>
       )}
       <ActionButton onPress={keep} disabled={!checked.ok}>
-        {twice ? 'Keep it all the same' : 'Keep this table'}
+        {twice ? 'Save anyway' : 'Save table'}
       </ActionButton>
       <NumberSheet
         asked={asked && questions[asked]}

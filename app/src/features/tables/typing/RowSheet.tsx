@@ -39,7 +39,7 @@ export function RowSheet({ draft, row, onDraft, onClose }: RowSheetProps) {
                 value: fromShown(Number(draft.rows[row]?.name), 'cfm') || null,
               }
         }
-        keepWords="Set it"
+        keepWords="Set"
         sideWords="take out"
         onKeep={(value) => {
           if (value === null || row === undefined) return take();
@@ -50,7 +50,7 @@ export function RowSheet({ draft, row, onDraft, onClose }: RowSheetProps) {
       />
     );
   return (
-    <Sheet open={row !== undefined} onClose={onClose} title="The tap’s mark">
+    <Sheet open={row !== undefined} onClose={onClose} title="Tap">
       {row !== undefined && (
         <Named
           key={row}
@@ -80,16 +80,16 @@ function Named({ name, taken, onKeep, onTake }: NamedProps) {
   const mark = text.trim();
   const fault =
     mark.length < min || mark.length > max
-      ? `A mark has ${min} to ${max} characters.`
+      ? `A name has ${min} to ${max} characters.`
       : taken.includes(mark)
-        ? `Another row is marked ${mark} already.`
+        ? `Another row is named ${mark} already.`
         : undefined;
   return (
     <View style={{ gap: 10 }}>
       <TextInput
         mode="outlined"
-        label="Mark on the motor or board"
-        accessibilityLabel="Mark on the motor or board"
+        label="Tap name"
+        accessibilityLabel="Tap name"
         value={text}
         onChangeText={setText}
         error={fault !== undefined}
@@ -100,10 +100,10 @@ function Named({ name, taken, onKeep, onTake }: NamedProps) {
         </HelperText>
       )}
       <ActionButton onPress={() => onKeep(mark)} disabled={fault !== undefined}>
-        Set it
+        Set
       </ActionButton>
       <ActionButton quiet onPress={onTake}>
-        Take this row out
+        Remove row
       </ActionButton>
     </View>
   );

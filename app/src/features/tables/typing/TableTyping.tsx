@@ -90,7 +90,7 @@ export function TableTyping({ draft, onDraft, paper, onKeep }: TableTypingProps)
         <ScrollView style={{ flex: 1 }} contentContainerStyle={{ padding: 16, gap: 12 }}>
           {curves}
           {photo}
-          <TextButton onPress={onKeep}>Keep this table</TextButton>
+          <TextButton onPress={onKeep}>Save table</TextButton>
         </ScrollView>
         {sheets}
       </View>
@@ -112,10 +112,10 @@ export function TableTyping({ draft, onDraft, paper, onKeep }: TableTypingProps)
 function PaperPhoto({ uri, maxHeight }: { readonly uri: string; readonly maxHeight?: number }) {
   const palette = usePalette();
   return (
-    <ScrollView style={{ maxHeight }} tabIndex={0} aria-label="The paper, photographed">
+    <ScrollView style={{ maxHeight }} tabIndex={0} aria-label="Table photo">
       <Image
         source={{ uri }}
-        accessibilityLabel="The blower table on paper"
+        accessibilityLabel="Blower table photo"
         style={{ width: '100%', aspectRatio: 4 / 3, borderRadius: 6, borderWidth: 1, borderColor: palette.line }}
         resizeMode="contain"
       />

@@ -19,7 +19,7 @@ export function TypeTablePage() {
     return (
       <Page title="Blower table" back="/shop/tables">
         <View style={{ padding: 16 }}>
-          <Txt>{isPending ? 'Reading the table.' : 'There is no such table here.'}</Txt>
+          <Txt>{isPending ? 'Loading table…' : 'No such table.'}</Txt>
         </View>
       </Page>
     );

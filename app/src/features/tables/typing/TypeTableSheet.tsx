@@ -1,6 +1,5 @@
 import type { BlowerTableDto } from '@huff/contract';
 import { tonsText, type MotorKind, MOTOR_TEXT } from '@huff/core';
-import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { v4 as uuid } from 'uuid';
 import { blowerTables } from '../../../data/records';
@@ -9,6 +8,7 @@ import type { Picture } from '../../photos/takePhoto';
 import { emptyDraft } from './draft';
 import { keptDraft } from './keptDraft';
 import { useTyping, type TypingStart } from './useTyping';
+import { dateText } from '../../../ui/text';
 
 interface TypeTableSheetProps {
   readonly open: boolean;
@@ -25,7 +25,7 @@ export function newTyping({ motor, tons }: TypeTableSheetProps['unit'], now: Dat
   return {
     head: {
       id: uuid(),
-      name: `${tons ? `${tonsText(tons)} t ` : ''}${MOTOR_TEXT[motor]}, typed ${format(now, 'd MMM')}`,
+      name: `${tons ? `${tonsText(tons)} t ` : ''}${MOTOR_TEXT[motor]}, typed ${dateText(now)}`,
       motor,
       tons,
     },

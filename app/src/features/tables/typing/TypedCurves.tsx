@@ -106,7 +106,7 @@ export const TypedCurves = memo(function TypedCurves({ grid, at, byRpm, height =
               fill={softInk}
               textAnchor="middle"
             >
-              {`the curve grows here, ${byRpm ? 'RPM' : unitText('cfm')} across`}
+              {`curve appears here, ${byRpm ? 'RPM' : unitText('cfm')} across`}
             </Text>
           )}
         </Svg>

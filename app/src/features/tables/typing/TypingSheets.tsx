@@ -29,9 +29,9 @@ export function TypingSheets({ draft, onDraft, column, row, onMoved, onClose }: 
         asked={
           column === undefined
             ? undefined
-            : { label: 'Static of this column', unit: 'inWc', min: 0, max: 5, value: draft.staticsInWc[column] }
+            : { label: 'Column static', unit: 'inWc', min: 0, max: 5, value: draft.staticsInWc[column] }
         }
-        keepWords="Set it"
+        keepWords="Set"
         sideWords="take out"
         wrong={(value) => (column === undefined ? undefined : staticFault(draft, column, value))}
         onKeep={keepStatic}

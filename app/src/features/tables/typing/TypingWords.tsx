@@ -27,11 +27,11 @@ export function TypingWords({ question, byRpm, onUse }: TypingWordsProps) {
       ) : (
         <>
           <Txt size={14} color="softInk">
-            A dash stays blank: the manufacturer does not allow it.
+            A dash stays blank: not allowed by the manufacturer.
           </Txt>
           <Txt size={14} color="softInk">
             {byRpm
-              ? 'The airflows around yours, at two statics, are enough for today.'
+              ? 'Airflows near yours, at two statics, are enough for today.'
               : 'Two statics of one tap are enough for today.'}
           </Txt>
         </>

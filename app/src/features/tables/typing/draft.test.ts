@@ -35,7 +35,7 @@ test('nothing, one cell, and one static of several taps are no table yet, and it
   const draft = emptyDraft('psc');
   expect(figuresOf(draft)).toMatchObject({ ok: false, why: expect.stringContaining('two statics of one tap') });
   const one = put(put(draft, 0, 0, '900'), 1, 0, '1000');
-  expect(figuresOf(one)).toMatchObject({ ok: false, why: expect.stringContaining('a point, not a curve') });
+  expect(figuresOf(one)).toMatchObject({ ok: false, why: expect.stringContaining('only a point') });
   expect(figuresOf(put(one, 0, 1, '950'))).toMatchObject({
     ok: false,
     why: expect.stringContaining('falls as static'),
@@ -76,7 +76,7 @@ test('of a belt drive: RPM and horsepower by airflow, read between its figures',
     draft = withCell(put(draft, row, column, rpm), 'bhp', { row, column }, () => bhp);
   expect(figuresOf(draft)).toMatchObject({
     ok: false,
-    why: expect.stringContaining('No RPM is reached at two statics'),
+    why: expect.stringContaining('No RPM has two statics yet'),
   });
   draft = put(put(draft, 2, 0, '820'), 2, 1, '890');
   const made = figures(draft);

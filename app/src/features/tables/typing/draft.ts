@@ -189,9 +189,9 @@ export function figuresOf(draft: TableDraft): { ok: true; figures: Figures } | {
   const staticsInWc = columns.map((j) => draft.staticsInWc[j]!);
   // A dash is the manufacturer's; a cell that was passed over only says that nobody typed it.
   const part = typedRows.some((row) => row.cells.includes('')) ? { part: true } : {};
-  if (typedRows.length === 0) return { ok: false, why: 'Type the airflow at two statics of one tap.' };
+  if (typedRows.length === 0) return { ok: false, why: 'Enter airflow at two statics of one tap.' };
   if (columns.length < 2)
-    return { ok: false, why: 'One static is a point, not a curve: type the same tap at one static more.' };
+    return { ok: false, why: 'One static is only a point. Enter the same tap at one more static.' };
   if (draft.by === 'taps') {
     const taps = typedRows.map((row) => ({ tap: row.name, flowsCfm: columns.map((j) => asFlow(row.cells[j]!)) }));
     const fault = tableFaults({ staticsInWc, taps })[0];
@@ -210,8 +210,7 @@ export function figuresOf(draft: TableDraft): { ok: true; figures: Figures } | {
     tap,
     flowsCfm: [...flowsCfm],
   }));
-  if (taps.length === 0)
-    return { ok: false, why: 'No RPM is reached at two statics yet: type the neighbouring cells as well.' };
+  if (taps.length === 0) return { ok: false, why: 'No RPM has two statics yet. Enter the cells next to it too.' };
   return { ok: true, figures: { staticsInWc, taps, byRpm, ...part } };
 }
 

@@ -20,10 +20,10 @@ function show(head: Partial<TableHead> = {}, taken: readonly string[] = []) {
   );
   return onKeep;
 }
-const keep = () => fireEvent.press(screen.getByRole('button', { name: /^Keep (this table|it all the same)$/ }));
+const keep = () => fireEvent.press(screen.getByRole('button', { name: /^Save (table|anyway)$/ }));
 const type = (figure: string) => {
   for (const key of figure) fireEvent.press(screen.getAllByLabelText(key === '.' ? 'point' : key).at(-1)!);
-  fireEvent.press(screen.getAllByText('Keep').at(-1)!);
+  fireEvent.press(screen.getAllByText('Save').at(-1)!);
 };
 
 test('what was typed is kept with its name and motor; what nobody said is not made up', () => {
@@ -38,11 +38,11 @@ test('the manufacturer’s conditions go with it', () => {
   const onKeep = show();
   fireEvent.press(screen.getByLabelText('wet coil'));
   fireEvent.press(screen.getByLabelText('filter out'));
-  fireEvent.press(screen.getByText('Volts of the table'));
+  fireEvent.press(screen.getByText('Table volts'));
   type('230');
   fireEvent.press(screen.getByText('Dry-coil factor'));
   type('1.04');
-  fireEvent.press(screen.getByText('Tons, if the paper says'));
+  fireEvent.press(screen.getByText('Enter tons'));
   type('3.5');
   expect(screen.getByText('3.5 tons')).toBeTruthy();
   keep();
@@ -61,7 +61,7 @@ test('without a name it is not kept, and says why', () => {
 
 test('a name that is there already is said; whoever means it keeps it all the same', () => {
   const onKeep = show({}, [name]);
-  expect(screen.getByText(/There is a table of this name already/)).toBeTruthy();
-  fireEvent.press(screen.getByText('Keep it all the same'));
+  expect(screen.getByText(/There is already a table of this name/)).toBeTruthy();
+  fireEvent.press(screen.getByText('Save anyway'));
   expect(onKeep).toHaveBeenCalledTimes(1);
 });

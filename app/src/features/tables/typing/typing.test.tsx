@@ -50,7 +50,7 @@ test('figures go from cell to cell along the row, and the next row begins at its
 
 test('a dash is the manufacturer’s and goes on; clear empties a cell; a figure has no more than six places', () => {
   show();
-  press('blank: the manufacturer leaves it out');
+  press('blank: no manufacturer figure');
   keys('12345678');
   expect(now().rows[0]!.cells.slice(0, 2)).toEqual([LEFT_OUT, '123456']);
   press('clear');
@@ -85,16 +85,16 @@ test('statics and taps are added from the keypad', () => {
 test('the mark of a tap is written as on the board, never twice, and a row can be taken out', () => {
   show();
   press('Row 1. Change');
-  const mark = () => screen.getByLabelText('Mark on the motor or board');
+  const mark = () => screen.getByLabelText('Tap name');
   fireEvent.changeText(mark(), '2');
-  expect(screen.getByText('Another row is marked 2 already.')).toBeTruthy();
-  fireEvent.press(screen.getByText('Set it'));
+  expect(screen.getByText('Another row is named 2 already.')).toBeTruthy();
+  fireEvent.press(screen.getByText('Set'));
   expect(told).not.toHaveBeenCalled();
   fireEvent.changeText(mark(), ' LO ');
-  fireEvent.press(screen.getByText('Set it'));
+  fireEvent.press(screen.getByText('Set'));
   expect(now().rows[0]!.name).toBe('LO');
   press('Row 2. Change');
-  fireEvent.press(screen.getByText('Take this row out'));
+  fireEvent.press(screen.getByText('Remove row'));
   expect(
     now()
       .rows.map(({ name }) => name)
@@ -117,7 +117,7 @@ test('a static stays between its neighbours; taken out, its column goes with it'
   expect(screen.getByText(/^0?\.9$/)).toBeTruthy();
   press('delete', 'delete');
   type('.25');
-  fireEvent.press(screen.getByText('Set it'));
+  fireEvent.press(screen.getByText('Set'));
   expect(now().staticsInWc.slice(0, 3)).toEqual([0.1, 0.25, 0.3]);
   expect(now().staticsInWc).toHaveLength(begun.length);
   press('Static 0.25. Change');

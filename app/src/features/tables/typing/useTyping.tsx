@@ -65,7 +65,7 @@ export function useTyping(
     return (
       <View style={{ flexDirection: 'row', gap: 18, paddingRight: 8 }}>
         <TextButton onPress={photo}>photo</TextButton>
-        <TextButton onPress={keep}>Keep</TextButton>
+        <TextButton onPress={keep}>Save</TextButton>
       </View>
     );
   }, [keep]);

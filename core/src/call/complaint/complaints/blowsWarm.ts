@@ -4,11 +4,11 @@ export const blowsWarm: Complaint = {
   id: 'blowsWarm',
   words: 'blows warm',
   firstSteps: [
-    { words: 'Is the outdoor unit running', why: 'A blower alone moves room air.', station: 'look' },
-    { words: 'Ice, filter, static', why: 'An iced or starved coil cools nothing.', station: 'pressure' },
+    { words: 'Is the outdoor unit running', why: 'Without it the blower only moves room air.', station: 'look' },
+    { words: 'Ice, filter, static', why: 'An iced coil or one with low airflow cannot cool.', station: 'pressure' },
     {
       words: 'Airflow within target, then the gauges',
-      why: 'Gauges on a starved coil read low charge.',
+      why: 'With low airflow, gauges look like low charge.',
       station: 'airflow',
     },
   ],

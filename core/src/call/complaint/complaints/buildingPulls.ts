@@ -5,18 +5,18 @@ export const buildingPulls: Complaint = {
   words: 'doors pull, building air',
   firstSteps: [
     {
-      words: 'Net of exhaust, make-up and outdoor air',
-      why: 'A building that is pulled has more out than in.',
+      words: 'Exhaust against make-up and outdoor air',
+      why: 'Negative pressure means more air out than in.',
       station: 'building',
     },
     {
       words: 'Is the make-up unit on, or on overload',
-      why: 'It is switched off for cold or noise, then forgotten.',
+      why: 'People switch it off for cold or noise, then forget it.',
       station: 'building',
     },
     {
       words: 'Minimum position and economizer',
-      why: 'Outdoor air at the rooftop units is part of the cure.',
+      why: 'Outdoor air at the rooftop units is part of the fix.',
       station: 'building',
     },
   ],

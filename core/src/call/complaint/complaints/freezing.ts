@@ -7,13 +7,17 @@ export const freezing: Complaint = {
   firstSteps: [
     {
       words: 'Thaw: cooling off, fan on',
-      why: 'Ice closes the coil: nothing read through it is true.',
+      why: 'Ice blocks the coil: no reading through it is right.',
       station: 'look',
     },
-    { words: 'Filter, coil face, static', why: 'Ice is want of air until the air is measured.', station: 'pressure' },
+    {
+      words: 'Filter, coil face, static',
+      why: 'Assume ice means low airflow until you measure it.',
+      station: 'pressure',
+    },
     {
       words: 'Then charge, and control in the cold',
-      why: 'Low charge and a fan that never cycles freeze a coil as well.',
+      why: 'Low charge or a missing head control also freezes a coil.',
       station: 'refrigerant',
     },
   ],

@@ -6,13 +6,13 @@ export const hotSmell: Complaint = {
   firstSteps: [
     {
       words: 'Kill that circuit at the disconnect',
-      why: 'What others switched off may be the wrong circuit; verify dead.',
+      why: 'Someone may have switched off the wrong circuit. Verify it is dead.',
       station: 'look',
     },
-    { words: 'Elements without a blower', why: 'It is a fire risk and the first thing to rule out.', station: 'heat' },
+    { words: 'Elements without a blower', why: 'It is a fire risk. Rule it out first.', station: 'heat' },
     {
       words: 'Wheel by hand: seized',
-      why: 'A seized motor hums, smells and draws until something opens.',
+      why: 'A seized motor hums, smells and draws high amps until something opens.',
       station: 'power',
     },
   ],

@@ -6,15 +6,15 @@ export const maintenance: Complaint = {
   firstSteps: [
     {
       words: 'Doors, wheel, coil, drain, float',
-      why: 'In that order each is reached without undoing the last.',
+      why: 'This order saves opening things twice.',
       station: 'upkeep',
     },
     {
       words: 'Filter, belt, capacitors, contactor',
-      why: 'Small parts that stop a unit in its worst week.',
+      why: 'Small parts that stop a unit in peak season.',
       station: 'upkeep',
     },
-    { words: 'Drop and static, beside last time', why: 'What drifts is seen before it fails.', station: 'pressure' },
+    { words: 'ΔT and static compared with last time', why: 'You see drift before it fails.', station: 'pressure' },
   ],
   stations: ['call', 'upkeep', 'look', 'pressure', 'airflow', 'drop', 'heat', 'found', 'handOver'],
   cautions: ['lockOut', 'rotating', 'roof'],

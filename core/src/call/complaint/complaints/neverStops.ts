@@ -6,17 +6,17 @@ export const neverStops: Complaint = {
   firstSteps: [
     {
       words: 'Thermostat: fan on auto, no call',
-      why: 'Fan on, or a shorted fan wire, is the cheapest cause.',
+      why: 'Fan set to on, or a shorted fan wire, is the cheapest cause.',
       station: 'power',
     },
     {
       words: '24 V at G with no call',
-      why: 'With no call there it is welded contacts; with one it is the thermostat or its wire.',
+      why: 'No 24 V: welded contacts. With 24 V: the thermostat or its wire.',
       station: 'power',
     },
     {
       words: 'Limit or flash code',
-      why: 'Many boards run the blower as long as a limit is open.',
+      why: 'Many boards run the blower while a limit is open.',
       station: 'heat',
     },
   ],

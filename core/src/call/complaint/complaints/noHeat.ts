@@ -5,15 +5,15 @@ export const noHeat: Complaint = {
   words: 'no heat',
   mode: 'heating',
   firstSteps: [
-    { words: 'Is there air', why: 'A limit opens for want of air long before a burner fails.', station: 'look' },
+    { words: 'Is there air', why: 'Low airflow opens a limit long before a burner fails.', station: 'look' },
     {
       words: 'Where the sequence stops',
-      why: 'Each rung needs the one before: the first that fails is the fault.',
+      why: 'Each step needs the one before. The first that fails is the fault.',
       station: 'heat',
     },
     {
       words: 'Filter, static, heating speed',
-      why: 'A new igniter in a choked furnace is back in a month.',
+      why: 'A new igniter in a furnace with low airflow fails within a month.',
       station: 'pressure',
     },
   ],

@@ -5,18 +5,18 @@ export const noRun: Complaint = {
   words: 'blower does not run',
   firstSteps: [
     {
-      words: 'Ask for the call and hear it',
-      why: 'A thermostat that does not call sends everyone to a sound motor.',
+      words: 'Call for fan and listen',
+      why: 'If the thermostat does not call, you end up testing a good motor.',
       station: 'look',
     },
     {
       words: 'Power at the unit, then 24 V',
-      why: 'Half of all dead blowers have no power or no control voltage.',
+      why: 'Half of dead blowers have no power or no control voltage.',
       station: 'power',
     },
     {
       words: 'Turn the wheel by hand, locked out',
-      why: 'A wheel that does not turn tells more than a meter, and a minute decides it.',
+      why: 'A stuck wheel tells more than a meter, in one minute.',
       station: 'power',
     },
   ],

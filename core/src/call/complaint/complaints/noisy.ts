@@ -5,12 +5,12 @@ export const noisy: Complaint = {
   words: 'noisy',
   firstSteps: [
     {
-      words: 'Rub, belt, wheel: by ear and hand',
-      why: 'A rub is found with the power off in two minutes.',
+      words: 'Rub, belt, wheel: listen and turn by hand',
+      why: 'With power off you find a rub in two minutes.',
       station: 'look',
     },
-    { words: 'Static', why: 'A fan against a choked duct roars; ducts that move fast whistle.', station: 'pressure' },
-    { words: 'Speed and airflow', why: 'Too fast a tap is noise and static for nothing.', station: 'airflow' },
+    { words: 'Static', why: 'A blower on a restricted duct roars; fast air whistles.', station: 'pressure' },
+    { words: 'Speed and airflow', why: 'Too fast a tap only adds noise and static.', station: 'airflow' },
   ],
   stations: ['call', 'look', 'pressure', 'airflow', 'fix', 'prove', 'found', 'handOver'],
   cautions: ['lockOut', 'rotating'],

@@ -6,18 +6,18 @@ export const notCooling: Complaint = {
   mode: 'cooling',
   firstSteps: [
     {
-      words: 'Look: ice, filter, wheel, outdoor unit',
-      why: 'What is seen costs nothing and decides half the calls.',
+      words: 'Inspect: ice, filter, wheel, outdoor unit',
+      why: 'Looking costs nothing and solves half the calls.',
       station: 'look',
     },
     {
-      words: 'Static as it normally runs',
-      why: 'Little air explains a weak drop before charge does.',
+      words: 'Static, running normally',
+      why: 'Rule out low airflow before you blame charge.',
       station: 'pressure',
     },
     {
-      words: 'Airflow, then the drop',
-      why: 'Charge is judged only when airflow is within target.',
+      words: 'Airflow, then ΔT',
+      why: 'Judge charge only when airflow is within target.',
       station: 'airflow',
     },
   ],

@@ -8,15 +8,15 @@ export const outdoorDead: Complaint = {
   firstSteps: [
     {
       words: 'Filter, coil, ice',
-      why: 'Ice or no air opens the low-pressure switch: then it is no outdoor fault.',
+      why: 'Ice or low airflow opens the low-pressure switch. That is not an outdoor fault.',
       station: 'look',
     },
     {
       words: 'Contactor, capacitor, fan, compressor',
-      why: 'Most that hum are a capacitor; a compressor on its overload with a dead fan is a fan call.',
+      why: 'Most hums are a capacitor. A compressor on overload with a dead fan is a fan call.',
       station: 'power',
     },
-    { words: 'Charge, once it runs', why: 'A switch that opened may have had a reason.', station: 'refrigerant' },
+    { words: 'Charge, once it is running', why: 'A switch that opened had a reason.', station: 'refrigerant' },
   ],
   stations: ['call', 'look', 'power', 'pressure', 'airflow', 'refrigerant', 'fix', 'prove', 'found', 'handOver'],
   cautions: ['lockOut', 'live', 'capacitor'],

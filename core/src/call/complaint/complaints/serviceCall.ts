@@ -2,13 +2,13 @@ import type { Complaint } from '../complaint';
 
 export const serviceCall: Complaint = {
   id: 'serviceCall',
-  words: 'service call, nothing said',
+  words: 'service call, no complaint given',
   firstSteps: [
-    { words: 'Look and listen', why: 'Ice, filter, smell and noise tell where to begin.', station: 'look' },
-    { words: 'Static, both sides', why: 'Two holes tell whether the air is right.', station: 'pressure' },
+    { words: 'Look and listen', why: 'Ice, filter, smell and noise tell you where to start.', station: 'look' },
+    { words: 'Static, both sides', why: 'Two readings tell whether airflow is right.', station: 'pressure' },
     {
       words: 'Temperature drop',
-      why: 'With the air it tells whether the refrigerant side is worth gauges.',
+      why: 'With airflow it tells you whether gauges are needed.',
       station: 'drop',
     },
   ],

@@ -4,11 +4,11 @@ export const startUp: Complaint = {
   id: 'startUp',
   words: 'start-up',
   firstSteps: [
-    { words: 'Straight-run airflow first', why: 'It is the base for all that is judged later.', station: 'airflow' },
-    { words: 'Static against the plate', why: 'A new unit on an old duct shows here.', station: 'pressure' },
+    { words: 'Straight-run airflow first', why: 'Everything you judge later builds on it.', station: 'airflow' },
+    { words: 'Static against the nameplate', why: 'New unit on old ducts shows here.', station: 'pressure' },
     {
-      words: 'Charge by the plate, in steady conditions',
-      why: 'A charge set on too little air is wrong for good.',
+      words: 'Charge per nameplate, in steady conditions',
+      why: 'A charge set at low airflow stays wrong.',
       station: 'refrigerant',
     },
   ],

@@ -6,17 +6,17 @@ export const weakRegister: Complaint = {
   firstSteps: [
     {
       words: 'Dampers and the flex to that room',
-      why: 'A shut damper or crushed flex is found by eye.',
+      why: 'You can see a shut damper or crushed flex.',
       station: 'look',
     },
     {
       words: 'Static: supply against return',
-      why: 'One weak register is a branch; all weak is the unit.',
+      why: 'One weak register: that branch. All weak: the unit.',
       station: 'pressure',
     },
     {
       words: 'Airflow, register by register',
-      why: 'Their sum against the unit’s airflow shows a leak.',
+      why: 'Compare their sum with the unit’s airflow to find a leak.',
       station: 'airflow',
     },
   ],

@@ -3,7 +3,7 @@ import { low, self, type PowerScheme } from '../../electrical/scheme';
 /** The fan runs, and its proof says that it does not. */
 export const provedFan: PowerScheme = {
   id: 'provedFan',
-  name: 'Fan proved by a pressure switch',
+  name: 'Fan with a pressure switch',
   motors: ['psc', 'beltDrive', 'constantTorque', 'constantAirflow'],
   provesOnly: true,
   steps: [
