@@ -66,7 +66,7 @@ test.describe('@wide accessible', () => {
     ['/sites/de300000-0006-4000-8000-000000000002/roof', 'Order of work'],
     ['/units/de300000-0002-4000-8000-000000000003', /^Filter drop/],
     ['/units/de300000-0002-4000-8000-000000000001', 'Test port locations'],
-    ['/shop/rules', 'Band around it'],
+    ['/shop/rules', 'Target range'],
     ['/shop/data', 'Choose a file'],
     ['/shop/stock', 'Run capacitor 10 µF'],
     ['/days', 'Load'],

@@ -53,5 +53,5 @@ test('an address that leads nowhere, and a visit that is not there', async ({ pa
   await page.goto('/nowhere');
   await expect(page.getByRole('heading', { name: 'No such page' })).toBeVisible();
   await page.goto('/visits/11110000-0000-4000-8000-000000000001');
-  await expect(page.getByText('There is no such visit.')).toBeVisible();
+  await expect(page.getByText('No such visit.')).toBeVisible();
 });

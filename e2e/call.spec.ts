@@ -45,12 +45,12 @@ test('a blower that does not run: from the call to the cause, saved, and there a
   await call.readCautions();
   await page.getByRole('button', { name: /^2\. Power at the unit/ }).click();
   await call.readCautions();
-  await expect(page.getByText(/^Nothing read yet\. Before any test/)).toBeVisible();
+  await expect(page.getByText(/^Nothing tested yet\. Before any test/)).toBeVisible();
 
   await call.type(/^T1, Disconnect/, '24');
-  await expect(page.getByText(/24 V is a control voltage/)).toBeVisible();
+  await expect(page.getByText(/24 V is control voltage/)).toBeVisible();
   await call.type(/^T1, Disconnect/, '238');
-  await expect(page.getByText(/24 V is a control voltage/)).toHaveCount(0);
+  await expect(page.getByText(/24 V is control voltage/)).toHaveCount(0);
   await call.type(/^T2, Transformer/, '26');
   await call.type(/^T3, Call for fan/, '25.6');
   await call.type(/^T4, Line at the motor/, '0');
@@ -59,7 +59,7 @@ test('a blower that does not run: from the call to the cause, saved, and there a
   await call.touch(/^Relay by ear/, 'silent');
   // One reading carries it: it is read again before anything is named.
   await call.type(/^Re-measured: call for fan/, '25.4');
-  await expect(page.getByText(/^Board output 9\d %\. Replace the board/)).toBeVisible();
+  await expect(page.getByText(/^Board output 9\d %\. Test the board/)).toBeVisible();
 
   await call.station('Findings');
   await expect(page.getByText('Board output', { exact: true })).toBeVisible();
@@ -77,7 +77,7 @@ test('electric heat by touch: a late blower, with the keyboard alone', async ({ 
   await call.readCautions();
   await page.getByRole('button', { name: 'Element on' }).focus();
   await page.keyboard.press('Enter');
-  await expect(page.getByText(/stop the heat now/)).toBeVisible();
+  await expect(page.getByText(/Shut heat off now/)).toBeVisible();
   await page.getByRole('button', { name: 'Blower on' }).focus();
   await page.keyboard.press('Enter');
   await expect(page.getByText(/after the first element:max  a moment|^Blower first/)).toBeVisible();
@@ -136,10 +136,10 @@ test('a unit that freezes in the cold: air in its band, charge not judged, the c
   await expect(page.getByText('“freezing up”')).toBeVisible();
   await call.station('Refrigerant');
   await call.readCautions();
-  await expect(page.getByText(/^Not yet\. Under 65 °F outdoors the high side tells nothing/)).toBeVisible();
-  await expect(page.getByText(/head-pressure control has failed or is missing/)).toBeVisible();
+  await expect(page.getByText(/^Not yet\. Under 65 °F outdoors the high side cannot be judged/)).toBeVisible();
+  await expect(page.getByText(/head-pressure control failed or is missing/)).toBeVisible();
   await expect(page.getByText(/^For R-410A: fan off near \d+ psig, on near \d+ psig/)).toBeVisible();
   await expect(page.getByText('Likely causes')).toHaveCount(0);
   await call.station('Findings');
-  await expect(page.getByText(/head-pressure control has failed or is missing/)).toBeVisible();
+  await expect(page.getByText(/head-pressure control failed or is missing/)).toBeVisible();
 });

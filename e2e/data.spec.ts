@@ -26,7 +26,7 @@ test('a whole shop comes into an empty one: a broken file is refused, a sound on
   };
   await page.goto('/shop/data');
   await choose('half.json', buffer.subarray(0, buffer.length / 2));
-  await expect(page.getByRole('alert').filter({ hasText: /cut off/ })).toBeVisible();
+  await expect(page.getByRole('alert').filter({ hasText: /incomplete/ })).toBeVisible();
   await choose('huff.json', buffer);
   await expect(page.getByText(/^huff\.json brings: \d+ sites, 18 units, \d+ blower tables, 30 visits/)).toBeVisible();
   const units = async () =>

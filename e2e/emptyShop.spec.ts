@@ -25,20 +25,20 @@ async function typeCells(page: Page, row: string, column: number, figures: reado
 test('two typed cells: from nothing to a verdict, kept as a unit, found by a slip, visited again', async ({ page }) => {
   const tech = technician(page);
   await sayWhatStandsHere(page);
-  await expect(page.getByText(/Airflow needs a table or one more reading/)).toBeVisible();
+  await expect(page.getByText(/add a table or a method/)).toBeVisible();
   await page.getByRole('button', { name: /^Blower table/ }).click();
   await page.getByRole('button', { name: /^Enter a table/ }).click();
   await typeCells(page, '3', 5, ['973']);
   // One cell is a point, not a curve.
-  await page.getByRole('button', { name: 'Keep', exact: true }).click();
-  await expect(page.getByRole('alert').getByText(/a point, not a curve/)).toBeVisible();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByRole('alert').getByText(/only a point/)).toBeVisible();
   await typeCells(page, '3', 6, ['1932']);
-  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByRole('alert').getByText(/Airflow falls as static rises: check these two cells/)).toBeVisible();
   await page.getByRole('cell', { name: /^Row 3, column 6/ }).click();
   await page.getByRole('button', { name: 'clear', exact: true }).click();
   await typeCells(page, '3', 6, ['932']);
-  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await page
     .getByRole('dialog', { name: 'Save table' })
     .getByRole('button', { name: /^Save table/ })
@@ -124,13 +124,13 @@ test('no table: a usual range is not judged; through a traverse to a proven fix'
   await page.getByRole('button', { name: /^Duct traverse.*open/ }).click();
   await page.getByRole('radio', { name: 'three-hole sweep' }).click();
   await tech.fill({
-    'Width, inside': '20',
-    'Depth the probe goes': '14',
-    'Straight duct before': '150',
-    'Straight duct after': '60',
-    'Readings, hole by hole': '500 530 470',
+    'Inside width': '20',
+    'Inside depth': '14',
+    'Straight duct upstream': '150',
+    'Straight duct downstream': '60',
+    'Readings by hole': '500 530 470',
   });
-  await page.getByRole('button', { name: /^Keep [\d,]+ CFM/ }).click();
+  await page.getByRole('button', { name: /^Save [\d,]+ CFM/ }).click();
   await expect(page.getByRole('button', { name: /^Airflow 972 CFM, ± \d+, 324 per ton/ })).toBeVisible();
   await tech.station('Fix');
   await expect(page.getByRole('group', { name: 'Ready plans' }).getByRole('button').first()).toBeVisible({
@@ -157,11 +157,11 @@ test('no table: a usual range is not judged; through a traverse to a proven fix'
 test('the shop’s rules: changed, every verdict follows and names them, and the usual comes back', async ({ page }) => {
   const tech = technician(page);
   await page.goto('/shop');
-  await page.getByRole('button', { name: /^Rules/ }).click();
-  await page.getByRole('button', { name: /^Max static, no nameplate/ }).click();
+  await page.getByRole('button', { name: /^Targets and limits/ }).click();
+  await page.getByRole('button', { name: /^Default max static/ }).click();
   await page.keyboard.type('.7');
   await page.keyboard.press('Enter');
-  await page.getByRole('button', { name: /^Band around it/ }).click();
+  await page.getByRole('button', { name: /^Target range/ }).click();
   await page.keyboard.type('50');
   await expect(page.getByText(/^Enter between 2 and 30/)).toBeVisible();
   await page.keyboard.press('Backspace');
@@ -178,7 +178,7 @@ test('the shop’s rules: changed, every verdict follows and names them, and the
   ).toBeVisible();
   await page.getByRole('button', { name: 'Back' }).click();
   await page.goto('/shop/rules');
-  await page.getByRole('button', { name: /^Max static, no nameplate/ }).click();
+  await page.getByRole('button', { name: /^Default max static/ }).click();
   await page.getByRole('button', { name: 'usual this' }).click();
   await page.goto('/quick');
   await expect(
@@ -190,7 +190,7 @@ test('SI through a whole visit: typed in Pa and °C, shown in L/s, kept to the l
   const tech = technician(page);
   await page.goto('/shop');
   await page.getByRole('button', { name: /^Units/ }).click();
-  await page.getByRole('button', { name: 'All SI' }).click();
+  await page.getByRole('button', { name: 'Use SI units' }).click();
   await expect(page.getByRole('button', { name: /^Units: Pa · L\/s · °C/ })).toBeVisible();
   await sayWhatStandsHere(page);
   await page.getByRole('button', { name: /^Read R2/ }).click();
@@ -203,12 +203,12 @@ test('SI through a whole visit: typed in Pa and °C, shown in L/s, kept to the l
   ).toBeVisible();
   await tech.station('Airflow');
   await page.getByRole('button', { name: /^Electric heat rise.*open/ }).click();
-  await tech.fill({ 'Air into': '21', 'Air out': '38.5', Volts: '238', Amps: '41.2' });
-  await page.getByRole('button', { name: /^Keep \d+ L\/s/ }).click();
+  await tech.fill({ 'Entering air': '21', 'Leaving air': '38.5', Volts: '238', Amps: '41.2' });
+  await page.getByRole('button', { name: /^Save \d+ L\/s/ }).click();
   await expect(page.getByRole('button', { name: /^Airflow \d+ L\/s/ })).toBeVisible();
   await page.getByRole('button', { name: /^Electric heat rise, .*open/ }).click();
-  await expect(page.getByRole('button', { name: /^Air into the heater: 21\.0 °C/ })).toBeVisible();
-  await expect(page.getByRole('button', { name: /^Air out of the heater: 38\.5 °C/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Entering air: 21\.0 °C/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Leaving air: 38\.5 °C/ })).toBeVisible();
   await page.getByRole('dialog').getByRole('button', { name: 'Back', exact: true }).click();
   await page.getByRole('button', { name: 'Save this visit' }).click();
   await expect(page).toHaveURL(/\/visits\//);
@@ -247,7 +247,7 @@ test('@wide a day at the desk, without a pointer in the table: a site, a unit wi
   await page.reload();
   // Half typed it outlives a reload.
   await expect(page.getByRole('cell', { name: 'Row 2, column 3: 934' })).toBeVisible();
-  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   const sheet = page.getByRole('dialog', { name: 'Save table' });
   await sheet.getByLabel('Table name').fill('AH 36');
   await sheet.getByRole('radio', { name: 'wet coil' }).click();
@@ -257,7 +257,7 @@ test('@wide a day at the desk, without a pointer in the table: a site, a unit wi
   await page.getByRole('cell', { name: 'Row 1, column 1: 905' }).click();
   await page.keyboard.press('Delete');
   await page.keyboard.type('910');
-  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await page
     .getByRole('dialog', { name: 'Save table' })
     .getByRole('button', { name: /^Save table/ })
@@ -284,7 +284,7 @@ test('@wide a day at the desk, without a pointer in the table: a site, a unit wi
   await expect(page.getByText('Year must be between 1950 and 2100.')).toBeVisible();
   await page.getByLabel(/^Year/).fill('2016');
   await page.getByRole('button', { name: 'Save nameplate' }).click();
-  await unit.getByRole('button', { name: /^More:/ }).click();
+  await unit.getByRole('button', { name: /^Show (air and assumptions|more details)/ }).click();
   // The climate of the site sets the target.
   await expect(unit.getByRole('button', { name: /^Target per ton: 450 CFM per ton/ })).toBeVisible();
   await unit.getByRole('button', { name: /^Back to the unit/ }).click();
@@ -293,12 +293,12 @@ test('@wide a day at the desk, without a pointer in the table: a site, a unit wi
   await page.getByLabel('Unit name').fill('Office, north');
   await page.getByRole('textbox', { name: 'Notes' }).fill('Drain needs a trap.');
   await page.getByLabel('Hours in use').fill('8 to 17:30');
-  await page.getByRole('dialog', { name: 'Edit details' }).getByRole('button', { name: 'Keep' }).click();
+  await page.getByRole('dialog', { name: 'Edit details' }).getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('heading', { name: 'Office, north' })).toBeVisible();
   await expect(page.getByText('Drain needs a trap.')).toBeVisible();
   await expect(page.getByText('08:00–17:30')).toBeVisible();
   await page.getByRole('button', { name: 'Archive' }).click();
-  await expect(page.getByText(/^Archived .*out of the lists/)).toBeVisible();
+  await expect(page.getByText(/^Archived .*hidden from lists/)).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByText(/^Archived .*out of the lists/)).toHaveCount(0);
+  await expect(page.getByText(/^Archived .*hidden from lists/)).toHaveCount(0);
 });

@@ -25,15 +25,15 @@ testWithOwnServer(
     await page.getByRole('button', { name: /Line-voltage lead: med-low to med-high/ }).click();
     await expect(page.getByText(/Cap the med-low lead by itself/)).toBeVisible();
     await page.getByRole('button', { name: /^Start these fixes/ }).click();
-    await expect(page.getByText(/Never two speed leads live together/)).toBeVisible();
+    await expect(page.getByText(/Never have two speed leads live together/)).toBeVisible();
     await page.getByRole('dialog').getByRole('button', { name: /begin/i }).click();
 
     await expect(page.getByRole('heading', { name: 'Measure the same ports again' })).toBeVisible();
     await tech.readAgain({ R2: '.14', S1: '.32', S2: '.1' });
-    await expect(page.getByRole('heading', { name: /It is within target(, near its end)?\.$/ })).toBeVisible();
+    await expect(page.getByRole('heading', { name: /It is within target(, near its limit)?\.$/ })).toBeVisible();
     await expect(page.getByLabel(/^Airflow, CFM: 8\d\d before, 9\d\d predicted, 9\d\d after/)).toBeVisible();
     await page.getByRole('button', { name: 'Save to unit' }).click();
-    await expect(page.getByText(/^Kept on the unit/)).toBeVisible();
+    await expect(page.getByText(/^Saved to the unit/)).toBeVisible();
 
     await page.reload();
     await tech.station('Verify');
@@ -95,18 +95,18 @@ test('@wide a filter-and-return fix: a ready plan within the nameplate, its own 
   await expect(page.getByText(/^R2: coil wet then, dry now/)).toBeVisible();
   await tech.readAgain({ R2: '.16', S1: '.28' });
   await expect(page.getByRole('button', { name: 'Save to unit' })).toBeVisible();
-  await expect(page.getByText(/^(Saves|Spends) \d+ kWh, \$/)).toBeVisible();
+  await expect(page.getByText(/^(Saves|Uses) \d+ kWh, \$/)).toBeVisible();
 
   await tech.station('Fix');
   await expect(page.getByText(/^Decided /)).toBeVisible();
   // The equipment stays in reach, and what is said of it then is kept.
   await page.getByRole('button', { name: /Set up equipment/ }).click();
   const equipment = page.getByRole('dialog', { name: 'Equipment' });
-  await expect(equipment.getByText(/^Shown as your plan leaves it/)).toBeVisible();
+  await expect(equipment.getByText(/^Shown after your plan/)).toBeVisible();
   await equipment.getByRole('radio', { name: '2 stages' }).click();
   await expect(equipment.getByRole('radio', { name: '2 stages' })).toBeChecked();
   await equipment.getByRole('button', { name: 'Back', exact: true }).click();
-  await page.getByRole('button', { name: /^Withdraw the plan/ }).click();
+  await page.getByRole('button', { name: /^Withdraw plan/ }).click();
   await expect(page.getByRole('button', { name: /^Start these fixes/ })).toBeVisible();
 });
 
@@ -141,10 +141,12 @@ testWithOwnServer('a belt fix: the sheave turned on the Belt drive, the motor ch
   await tech.begin();
   await tech.readAgain({ R1: '.25', S1: '.4' });
   await expect(
-    page.getByRole('heading', { name: /^The airflow came out as predicted.*It is within target(, near its end)?\.$/ }),
+    page.getByRole('heading', {
+      name: /^The airflow came out as predicted.*It is within target(, near its limit)?\.$/,
+    }),
   ).toBeVisible();
   await page.getByRole('button', { name: 'Save to unit' }).click();
-  await expect(page.getByText(/^Kept on the unit/)).toBeVisible();
+  await expect(page.getByText(/^Saved to the unit/)).toBeVisible();
 });
 
 test('a drive nobody wrote down: entered with a wrong turn, then solved; figures that contradict each other are doubted', async ({
@@ -160,14 +162,14 @@ test('a drive nobody wrote down: entered with a wrong turn, then solved; figures
   await tech.station('Fix');
   await page.getByRole('button', { name: /^Belt drive/ }).click();
   await tech.fill({
-    'Pitch diameter all open': '2.8',
+    'Pitch diameter open': '2.8',
     'Pitch diameter closed': '3.8',
-    'Turns from closed to open': '5',
+    'Total turns': '5',
     'Turns open now': '6',
-    'Blower sheave, pitch diameter': '7',
-    'Mark on the belt': 'A48',
-    'Least centre distance the base allows': '3',
-    'Most centre distance': '5',
+    'Blower pitch diameter': '7',
+    'Belt size': 'A48',
+    'Shortest center distance': '3',
+    'Longest center distance': '5',
   });
   await page.getByRole('button', { name: 'Save drive' }).click();
   await expect(page.getByText(/The sheave turns from 0 to 5/)).toBeVisible();
@@ -178,7 +180,7 @@ test('a drive nobody wrote down: entered with a wrong turn, then solved; figures
     page.getByText(/belt A48 is tight at 16\.46 in\., outside the 3\.00 to 5\.00 in\. of the base/),
   ).toBeVisible();
   await page.getByRole('button', { name: 'Installed sheaves, belt, base' }).click();
-  await tech.fill({ 'Least centre distance the base allows': '15', 'Most centre distance': '17.5' });
+  await tech.fill({ 'Shortest center distance': '15', 'Longest center distance': '17.5' });
   await page.getByRole('button', { name: 'Save drive' }).click();
   await expect(page.getByRole('radio', { name: /^Turn the sheave/ })).toBeVisible();
 });
@@ -207,9 +209,9 @@ testWithOwnServer('decided without a server: the plan and its proof arrive once 
   await expect(page.getByRole('heading', { name: /than predicted|as predicted/ })).toBeVisible();
   await page.getByRole('button', { name: 'Save to unit' }).click();
   await page.getByRole('button', { name: 'Save this visit' }).click();
-  await expect(page.getByText('Kept on this phone, waiting')).toBeVisible();
+  await expect(page.getByText('Saved on this phone, not synced')).toBeVisible();
   await huff.start();
-  await expect(page.getByText('Kept on this phone, waiting')).toHaveCount(0, { timeout: 30_000 });
+  await expect(page.getByText('Saved on this phone, not synced')).toHaveCount(0, { timeout: 30_000 });
   const { records: units } = (await (await page.request.get('/api/units')).json()) as {
     records: { name: string; proven?: object; tap: string }[];
   };

@@ -59,7 +59,7 @@ async function typeOnDrawing(page: Page): Promise<void> {
   await expect(page.getByRole('heading', { name: 'Supply static, nameplate in' })).toBeVisible();
   await page.keyboard.type('.2');
   await page.keyboard.press('Enter');
-  await tabTo(page, /^Supply static, filter in/);
+  await tabTo(page, /^Static, filter in/);
   await page.keyboard.press('Enter');
   await page.keyboard.type('25');
   await expect(page.getByText(/^Enter between 0 and 5 in\. w\.c\./)).toBeVisible();
@@ -67,7 +67,7 @@ async function typeOnDrawing(page: Page): Promise<void> {
   await page.keyboard.press('Backspace');
   await page.keyboard.type('.25');
   await page.keyboard.press('Enter');
-  await tabTo(page, /^Keep 850 CFM/);
+  await tabTo(page, /^Save 850 CFM/);
   await page.keyboard.press('Enter');
 }
 
@@ -78,7 +78,7 @@ async function typeInForm(page: Page): Promise<void> {
   await page.keyboard.press('Tab');
   await page.keyboard.type('25');
   await page.keyboard.press('Tab');
-  await expect(page.getByText('Supply static, filter in must be between 0 and 5 in. w.c.')).toBeVisible();
+  await expect(page.getByText('Static, filter in must be between 0 and 5 in. w.c.')).toBeVisible();
   await page.keyboard.press('Shift+Tab');
   await page.keyboard.press('ControlOrMeta+a');
   await page.keyboard.type('.25');

@@ -24,7 +24,7 @@ test('air handler: look, pressure with the filter-out retest, drop, and a traver
   await tech.keep();
   await tech.press('.3');
   await tech.keep();
-  await expect(page.getByText(/996 CFM at 0\.47.*takes 0\.15, not the 0\.11/)).toBeVisible();
+  await expect(page.getByText(/996 CFM at 0\.47.*uses 0\.15, not the 0\.11/)).toBeVisible();
 
   await tech.station('Temperatures');
   await page.getByRole('button', { name: /^Measure temperatures/ }).click();
@@ -39,19 +39,19 @@ test('air handler: look, pressure with the filter-out retest, drop, and a traver
   await tech.fill({ 'Return wet bulb': '62.6' });
   await page.getByRole('button', { name: 'Save temperatures' }).click();
   await expect(page.getByRole('button', { name: /^ΔT 23\.9 °F/ })).toBeVisible();
-  await expect(page.getByText(/a sound coil would give/)).toBeVisible();
+  await expect(page.getByText(/a good coil would give/)).toBeVisible();
 
   await tech.station('Airflow');
   await page.getByRole('button', { name: /^Duct traverse.*open/ }).click();
   await page.getByRole('dialog').getByRole('radio', { name: 'three-hole sweep' }).click();
   await tech.fill({
-    'Width, inside': '20',
-    'Depth the probe goes': '12',
-    'Readings, hole by hole': '860 930 820',
-    'Straight duct before': '112',
-    'Straight duct after': '45',
+    'Inside width': '20',
+    'Inside depth': '12',
+    'Readings by hole': '860 930 820',
+    'Straight duct upstream': '112',
+    'Straight duct downstream': '45',
   });
-  await page.getByRole('button', { name: /^Keep (this airflow|[\d,]+ CFM)/ }).click();
+  await page.getByRole('button', { name: /^Save (airflow|[\d,]+ CFM)/ }).click();
   await expect(
     page.getByText(/Blower table says 951, Duct traverse 1,450 CFM: further apart than their errors/).first(),
   ).toBeVisible();
@@ -72,7 +72,7 @@ test('furnace with cased coil: every stage has its drop, and the gas rise agrees
   await page.getByRole('button', { name: 'Unit Glaze room furnace' }).click();
   await page.getByRole('button', { name: /^Start a visit/ }).click();
   await tech.whatStandsHere();
-  await page.getByRole('button', { name: /^More:/ }).click();
+  await page.getByRole('button', { name: /^Show (air and assumptions|more details)/ }).click();
   await page.getByRole('dialog').getByRole('radio', { name: 'heating' }).click();
   await tech.sayNumber(/^Nameplate rise, lowest/, '35');
   await tech.sayNumber(/^Nameplate rise, highest/, '65');
@@ -85,19 +85,19 @@ test('furnace with cased coil: every stage has its drop, and the gas rise agrees
     await tech.read(port, figure);
     await page.keyboard.press('Escape');
   }
-  await expect(page.getByRole('button', { name: /^Coil: Takes 0\.18/ })).toBeVisible();
-  await expect(page.getByRole('button', { name: /^Filter: Takes 0\.07/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Coil: Uses 0\.18/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Filter: Uses 0\.07/ })).toBeVisible();
   await tech.station('Airflow');
   await page.getByRole('button', { name: /^Gas heat rise.*open/ }).click();
   await tech.fill({
-    'Gas through the meter': '1',
+    'Gas metered': '1',
     'Time for that': '52',
-    'Air into': '68',
-    'Air out': '124',
+    'Entering air': '68',
+    'Leaving air': '124',
     'Minutes firing': '12',
   });
-  await expect(page.getByRole('dialog').getByText(/^(Keep 943 CFM|943)$/)).toBeVisible();
-  await page.getByRole('button', { name: /^Keep (this airflow|[\d,]+ CFM)/ }).click();
+  await expect(page.getByRole('dialog').getByText(/^(Save 943 CFM|943)$/)).toBeVisible();
+  await page.getByRole('button', { name: /^Save (airflow|[\d,]+ CFM)/ }).click();
   await expect(page.getByRole('img', { name: /Blower table 881 .*Gas heat rise 943/ })).toBeVisible();
   await tech.station('Rise');
   await expect(page.getByText('56.0 °F rise, the nameplate allows 35 to 65.')).toBeVisible();
@@ -120,10 +120,10 @@ test('packaged unit: flashes are a request, and the dehumidify switch takes budg
   // The flash count shows the cut request already: it is not cut again.
   await expect(sheet.getByText('2,000').first()).toBeVisible();
   await sheet.getByRole('radio', { name: 'switch table' }).click();
-  await tech.fill({ 'CFM of the switch setting': '2000' });
+  await tech.fill({ 'Switch setting, CFM': '2000' });
   await expect(sheet.getByText('1,700').first()).toBeVisible();
-  await sheet.getByRole('button', { name: /^Keep (this airflow|[\d,]+ CFM)/ }).click();
-  await expect(page.getByText(/dehumidify switch is on without its sensor/)).toBeVisible();
+  await sheet.getByRole('button', { name: /^Save (airflow|[\d,]+ CFM)/ }).click();
+  await expect(page.getByText(/dehumidify switch is on without a sensor/)).toBeVisible();
 });
 
 test('make-up air unit: static against outdoors and airflow against its design', async ({ page }) => {
@@ -190,9 +190,9 @@ testWithOwnServer('the altitude is the site’s, and comes with each check there
   await tech.startAt('Upstairs air handler');
   await tech.station('Airflow');
   await page.getByRole('button', { name: /^Electric heat rise.*open/ }).click();
-  await tech.fill({ 'Volts at': '238', 'Amps of': '41.2', 'Air into': '70', 'Air out': '101.5' });
+  await tech.fill({ 'Heater volts': '238', 'Amps of': '41.2', 'Entering air': '70', 'Leaving air': '101.5' });
   // 1,182 by the elements alone; the blower's own 300 W are in the rise as well.
-  await expect(page.getByRole('dialog').getByText(/^(Keep 1,218 CFM|1,218)$/)).toBeVisible();
+  await expect(page.getByRole('dialog').getByText(/^(Save 1,218 CFM|1,218)$/)).toBeVisible();
 });
 
 test('a photo is made small, kept with what it shows, and is there after a reload', async ({ page }) => {

@@ -79,7 +79,7 @@ test.describe('without a server', () => {
     await expect(page.getByRole('group', { name: 'Sending' }).getByText('Static at R2: −0.31 in. w.c.')).toBeVisible();
     await huff.start();
     await page.getByRole('button', { name: 'Try now' }).click();
-    await expect(page.getByText(/^Nothing waits/)).toBeVisible();
+    await expect(page.getByText(/^Everything on this phone is synced/)).toBeVisible();
     const made = (await visitsAt(page.request, huff.url)).filter(({ readings }) =>
       readings.some(({ value }) => value === -0.31 && readings.length === 2),
     );
@@ -185,7 +185,7 @@ test('refused, then mended: the server’s sentence is shown, nothing else waits
   await expect(page.getByText('Altitude must be between −1,000 and 15,000 ft.')).toBeVisible();
   await page.getByLabel('Altitude, ft').fill('910');
   await page.getByRole('button', { name: 'Send as is' }).click();
-  await expect(page.getByText(/^Nothing waits/)).toBeVisible();
+  await expect(page.getByText(/^Everything on this phone is synced/)).toBeVisible();
   expect(await altitudeAt(page, huff.url)).toBe(910);
 });
 
@@ -207,7 +207,7 @@ test('two phones change one thing: the second sees both, chooses, and both agree
   // Until then the first stands.
   expect(await altitudeAt(page, huff.url)).toBe(700);
   await field.getByRole('button', { name: 'Use yours: 800' }).click();
-  await expect(second.getByText(/^Nothing waits/)).toBeVisible();
+  await expect(second.getByText(/^Everything on this phone is synced/)).toBeVisible();
   expect(await altitudeAt(page, huff.url)).toBe(800);
   await page.reload();
   await expect(page.getByText('800 ft', { exact: true })).toBeVisible();
@@ -267,9 +267,9 @@ shared.describe('what is not the server, and what is not storage', () => {
     await page.getByRole('button', { name: /^Start over/ }).click();
     // Within the page: nothing is torn away while it is being written.
     await page.getByRole('button', { name: 'Back' }).click();
-    await expect(page.getByText(/1 record waits to be sent.*does this network want you to sign in/)).toBeVisible();
+    await expect(page.getByText(/1 record not synced yet.*Does this network need a sign-in/)).toBeVisible();
     await page.unroute('**/api/sync');
-    await expect(page.getByText(/waits to be sent/)).toHaveCount(0, { timeout: 30_000 });
+    await expect(page.getByText(/not synced yet/)).toHaveCount(0, { timeout: 30_000 });
   });
 
   shared('storage full: it is said, what is on the screen stays and can be saved to a file', async ({ page }) => {
@@ -284,7 +284,7 @@ shared.describe('what is not the server, and what is not storage', () => {
     await page.goto('/quick');
     await technician(page).read('R2', '.3');
     await page.keyboard.press('Escape');
-    await expect(page.getByRole('alert').getByText(/storage is full or closed/)).toBeVisible();
+    await expect(page.getByRole('alert').getByText(/storage is full or blocked/)).toBeVisible();
     await expect(page.getByRole('button', { name: /^Port R2.*−0\.30/ })).toBeVisible();
     const download = page.waitForEvent('download');
     await page.getByRole('button', { name: 'Save to file' }).click();
@@ -299,7 +299,7 @@ shared.describe('what is not the server, and what is not storage', () => {
     await page.goto('/quick');
     await technician(page).read('R2', '.3');
     await page.keyboard.press('Escape');
-    await expect(page.getByText(/This browser keeps nothing on this phone/)).toBeVisible();
+    await expect(page.getByText(/This browser saves nothing on this phone/)).toBeVisible();
     await expect(page.getByRole('button', { name: /^Port R2.*−0\.30/ })).toBeVisible();
   });
 });

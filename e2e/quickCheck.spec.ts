@@ -36,7 +36,7 @@ testWithOwnServer(
 
     await page.getByRole('button', { name: 'Save this visit' }).click();
     await expect(page).toHaveURL(/\/visits\//);
-    await expect(page.getByText('Kept on this phone, waiting')).toHaveCount(0);
+    await expect(page.getByText('Saved on this phone, not synced')).toHaveCount(0);
     await page.goto('/');
     const row = page.getByRole('link', { name: /^Quick check.*clear the restriction/ });
     await expect(row).toHaveCount(1);
@@ -113,7 +113,7 @@ test('starting elsewhere or over saves what was read: nothing is thrown away', a
   await page.getByRole('button', { name: 'Back' }).click();
   await page.getByRole('link', { name: 'Sites' }).click();
   await page.getByRole('button', { name: 'Unit Upstairs air handler' }).click();
-  await expect(page.getByText(/^A check is open at .*Closet air handler: starting here saves it/)).toBeVisible();
+  await expect(page.getByText(/^A check is open at .*Closet air handler\. Starting here saves it/)).toBeVisible();
   await page.getByRole('button', { name: /^Start a visit/ }).click();
   await tech.read('R2', '.16');
   await page.keyboard.press('Escape');

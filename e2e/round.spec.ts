@@ -24,13 +24,13 @@ test('a round without a signal: what the day needs was carried along, what is re
 
   await page.getByRole('link', { name: 'Plan and load' }).click();
   const load = page.getByRole('region', { name: 'Truck load' });
-  await expect(load.getByText(/^No signal: as it was told/)).toBeVisible();
+  await expect(load.getByText(/^No signal\. Data from/)).toBeVisible();
   await expect(load.getByText('1 on the truck')).toBeVisible();
 
   await page.getByRole('link', { name: 'Sites' }).click();
   await page.getByRole('button', { name: 'Site Lantern Quay library' }).click();
   await page.getByRole('button', { name: 'Roof sheet' }).click();
-  await expect(page.getByText(/^No signal: as it was told/)).toBeVisible();
+  await expect(page.getByText(/^No signal\. Data from/)).toBeVisible();
   await page.getByRole('button', { name: /^Roof 2 stacks, Wheel: in range, / }).click();
   await page.getByRole('radio', { name: 'caked' }).click();
   await page.getByRole('button', { name: 'Coil', exact: true }).click();

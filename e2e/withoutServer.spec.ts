@@ -58,8 +58,8 @@ test('what is measured without a server arrives whole: looks, a method, temperat
   await tech.keep();
   await tech.station('Airflow');
   await page.getByRole('button', { name: /^Flow plate.*open/ }).click();
-  await tech.fill({ 'Flow the plate': '900', 'Supply static, filter': '.27', 'Supply static, plate': '.25' });
-  await page.getByRole('button', { name: /^Keep (this airflow|[\d,]+ CFM)/ }).click();
+  await tech.fill({ 'Flow plate reading': '900', 'Static, filter': '.27', 'Static, flow plate': '.25' });
+  await page.getByRole('button', { name: /^Save (airflow|[\d,]+ CFM)/ }).click();
   await tech.station('Temperatures');
   await page.getByRole('button', { name: /^Measure temperatures/ }).click();
   await tech.fill({

@@ -141,7 +141,7 @@ describe('facts', () => {
   ])('a sound %s passes', (kind, inputs) => expect(errorsOf(FactDto, fact(kind, inputs))).toEqual([]));
 
   test.each([
-    ['electricHeat', { ...heat, amps: 0 }, 'Amps of the elements must be above 0.'],
+    ['electricHeat', { ...heat, amps: 0 }, 'Element amps must be above 0.'],
     ['electricHeat', [1], 'Inputs must be an object.'],
     ['look', { item: 'belt', state: 'blue' }, 'Belt is one of good, slack, glazed, cracked, broken.'],
     ['look', { item: 'moon', state: 'full' }, 'An inspection names what was inspected.'],

@@ -145,7 +145,7 @@ export class OnACall {
       this.figures += 1;
       this.touches += 1;
     }
-    await this.touch(/^Keep$/);
+    await this.touch(/^Save$/);
     await this.touch(/^Save table/);
     await this.choose(tap, 'Speed in use');
   }
@@ -179,7 +179,7 @@ export class OnACall {
     await this.touch(/^Sheaves and belt/);
     await this.write(/^Belt size/, belt);
     await this.touch(/^Save drive/);
-    await this.touch(/^More:/);
+    await this.touch(/^Show (air and assumptions|more details)/);
     await this.touch(/^Save as unit/);
     const asked = this.page.getByRole('textbox', { name: 'Site', exact: true });
     // A known address is filled in already.

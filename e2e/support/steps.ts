@@ -174,7 +174,7 @@ export function technician(page: Page) {
     },
 
     async keep() {
-      await keypad().getByRole('button', { name: /^Keep/ }).click();
+      await keypad().getByRole('button', { name: /^Save/ }).click();
     },
 
     async read(port: string, figure: string) {

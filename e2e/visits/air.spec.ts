@@ -4,7 +4,12 @@ visitKind(3, 'a blower table and a charge chart', { first: 23, end: 42 }, async 
   await tech.said('not cooling');
   await tech.cautions();
   const figures = ['1365', '1310', '1250', '1185', '1115'];
-  await tech.unit({ kind: 'Air handler', motor: /^Two brown leads/, tons: '3', table: { tap: 'low', figures } });
+  await tech.unit({
+    kind: 'Air handler',
+    motor: /^Two brown capacitor leads/,
+    tons: '3',
+    table: { tap: 'low', figures },
+  });
   await tech.go('Pressure');
   await tech.statics('R2', '.22', '.2');
   await tech.verdict(/^1,17\d$/);
@@ -14,8 +19,8 @@ visitKind(3, 'a blower table and a charge chart', { first: 23, end: 42 }, async 
   await tech.cautions();
   await tech.touch(/^Edit nameplate and chart/);
   await tech.write(/^Minutes since start/, '15');
-  await tech.write(/^Chart: outdoor temperatures/, '75 85 95 105');
-  await tech.write(/^Chart: target subcooling/, '13 12 11 10');
+  await tech.write(/^Chart outdoor temperatures/, '75 85 95 105');
+  await tech.write(/^Chart target subcooling/, '13 12 11 10');
   await tech.touch(/^Save/);
   await tech.touch(/^dew/);
   await tech.choose('R-410A');
@@ -27,7 +32,7 @@ visitKind(3, 'a blower table and a charge chart', { first: 23, end: 42 }, async 
 visitKind(5, 'loaded filters and choked grilles', { first: 13, end: 23 }, async (tech) => {
   await tech.said('weak at one register');
   await tech.cautions();
-  await tech.unit({ kind: 'Air handler', motor: /^Two brown leads/, tons: '3' });
+  await tech.unit({ kind: 'Air handler', motor: /^Two brown capacitor leads/, tons: '3' });
   await tech.go('Pressure');
   await tech.statics('R2', '.46', '.21');
   await tech.verdict('0.67');
@@ -47,12 +52,12 @@ visitKind(6, 'airflow by heat rise', { first: 19, end: 21 }, async (tech) => {
   await tech.unit({ kind: 'Air handler', equipment: 'Electric heat', tons: '3' });
   await tech.go('Airflow');
   await tech.touch(/^Electric heat rise/);
-  await tech.touch(/^Air into the heater/);
+  await tech.touch(/^Entering air/);
   await tech.figure('70');
   await tech.figure('101');
-  await tech.read(/^Volts at the heater/, '238');
-  await tech.read(/^Amps of the elements/, '41.2');
-  await tech.touch(/^Keep /);
+  await tech.read(/^Heater volts/, '238');
+  await tech.read(/^Element amps/, '41.2');
+  await tech.touch(/^Save /);
   await tech.verdict(/per ton/);
   await tech.handOver('Air moved');
 });
@@ -65,7 +70,7 @@ visitKind(12, 'constant airflow set by switches, with dehumidify on', { first: 1
   await tech.touch(/^Constant-airflow setting/);
   await tech.choose('on, no sensor', 'Dehumidify switch');
   await tech.read(/^Flashes/, '10');
-  await tech.touch(/^Keep /);
+  await tech.touch(/^Save /);
   await tech.verdict(/± \d/);
   await tech.handOver('Air moved');
 });
@@ -76,18 +81,18 @@ visitKind(13, 'a start-up with a traverse and charge', { first: 20, end: 39 }, a
   await tech.unit({ kind: 'Air handler', tons: '3' });
   await tech.go('Airflow');
   await tech.touch(/^Duct traverse/);
-  await tech.read(/^Width, inside/, '20');
-  await tech.read(/^Depth the probe/, '10');
-  await tech.read(/^Straight duct before/, '110');
-  await tech.read(/^Straight duct after/, '45');
+  await tech.read(/^Inside width/, '20');
+  await tech.read(/^Inside depth/, '10');
+  await tech.read(/^Straight duct upstream/, '110');
+  await tech.read(/^Straight duct downstream/, '45');
   await tech.points(25, '860');
-  await tech.touch(/^Keep /);
+  await tech.touch(/^Save /);
   await tech.verdict(/per ton/);
   await tech.go('Inspect');
   await tech.choose('none', 'Ice');
   await tech.go('Refrigerant');
   await tech.cautions();
-  await tech.read(/^Steady needs/, '15');
+  await tech.read(/^Run it/, '15');
   await tech.touch(/^dew/);
   await tech.choose('R-410A');
   for (const figure of ['128', '345', '95', '95', '76', '54']) await tech.figure(figure);

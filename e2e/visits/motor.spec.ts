@@ -22,7 +22,7 @@ visitKind(2, 'an electronic motor that does not start, and is converted', { firs
   // Converted: another motor is in now, and proved as a new one.
   await tech.go('Electrical');
   await tech.unit({ motor: /^Five small taps/ });
-  await tech.touch(/^Motor replaced: checklist/);
+  await tech.touch(/^Open motor checklist/);
   await tech.mark(/^Rotation/, 'the right way');
   await tech.handOver(/motor/i);
 });
@@ -60,7 +60,7 @@ visitKind(16, 'a burning smell', { first: 6, end: 13 }, async (tech) => {
   await tech.cautions();
   await tech.mark(/^T7, Wheel/, 'seized');
   await tech.go('Findings');
-  await tech.verdict(/^Seized: kill its circuit/);
+  await tech.verdict(/^Seized\. Shut off its circuit/);
   await tech.handOver(/seized/i);
 });
 
@@ -68,7 +68,7 @@ visitKind(17, 'a third motor on a restricted duct', { first: 14, end: 20 }, asyn
   await tech.said('blower does not run');
   await tech.cautions();
   await tech.choose('motor, more than once', 'Replaced here before');
-  await tech.unit({ kind: 'Air handler', motor: /^Two brown leads/, tons: '3' });
+  await tech.unit({ kind: 'Air handler', motor: /^Two brown capacitor leads/, tons: '3' });
   await tech.go('Pressure');
   await tech.statics('R2', '.62', '.48');
   await tech.verdict('1.10');

@@ -20,7 +20,7 @@ visitKind(7, 'freezing in cold weather', { first: 8, end: 10 }, async (tech) => 
   await tech.go('Refrigerant');
   await tech.cautions();
   await tech.gauges(/^outdoors/, '48');
-  await tech.verdict(/Under 65 °F outdoors the high side tells nothing/);
+  await tech.verdict(/Under 65 °F outdoors the high side cannot be judged/);
   await tech.handOver(/called for: freezing up/);
 });
 

@@ -51,7 +51,7 @@ async function keystroke(browser, url) {
   await page.getByText('± 6 %').waitFor();
   const session = await page.context().newCDPSession(page);
   await session.send('Emulation.setCPUThrottlingRate', { rate: SLOW_DOWN });
-  const field = page.getByLabel(/^Amps of the elements/);
+  const field = page.getByLabel(/^Element amps/);
   const times = await keyTimes(page, () => field.fill('4'));
   await page.close();
   return times;

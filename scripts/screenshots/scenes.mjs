@@ -19,7 +19,7 @@ async function checkAtReadingRoom(page) {
   ]) {
     await page.getByRole('button', { name: new RegExp(`^Port ${port},`) }).click();
     await press(page, figure);
-    await page.getByRole('button', { name: /^Keep/ }).click();
+    await page.getByRole('button', { name: /^Save/ }).click();
     await page.keyboard.press('Escape');
   }
   await page.getByRole('button', { name: /^Airflow \d/ }).waitFor();
@@ -106,7 +106,7 @@ async function shortOfCharge(page) {
   }
   await page.getByRole('dialog').waitFor({ state: 'detached' });
   for (const [spot, figure] of [
-    [/^Steady needs/, '16'],
+    [/^Run it/, '16'],
     [/^return,/, '75'],
     [/^outdoors,/, '88'],
   ]) {
@@ -180,8 +180,8 @@ export const SCENES = [
         .click();
       await page.getByRole('button', { name: /^Electric heat rise.*open/ }).click();
       for (const [name, figure] of [
-        ['Air into', '69.4'],
-        ['Air out', '101'],
+        ['Entering air', '69.4'],
+        ['Leaving air', '101'],
         ['Volts', '238'],
         ['Amps', '48'],
       ]) {
@@ -265,7 +265,7 @@ export const SCENES = [
       ]) {
         await page.getByRole('button', { name: new RegExp(`^Static at ${port}:`) }).click();
         await press(page, figure);
-        await page.getByRole('button', { name: /^Keep/ }).last().click();
+        await page.getByRole('button', { name: /^Save/ }).last().click();
         await page.keyboard.press('Escape');
       }
       await page

@@ -68,6 +68,10 @@ export const BANNED = [
 
 export const MOST_WORDS = 20;
 export const MOST_WORDS_OF_A_LABEL = 3;
+export const MOST_WORDS_OF_A_BUTTON = 5;
+
+/** Beginnings of buttons that name a thing where the act belongs. */
+export const NOT_A_VERB = /^(the|a|an|all|other|another|more|it|no|to|with|whole)\b/i;
 
 /** Sentences of a text: ends at a full stop, a question mark, a colon that opens a list of its own, or a semicolon. */
 export const sentencesOf = (text) =>

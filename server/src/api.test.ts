@@ -101,7 +101,7 @@ describe('facts', () => {
   test('inputs that do not suit their kind are refused with what would be right', async () => {
     const wrong = { ...bare, id: uuid(22), facts: [{ ...fact, id: uuid(23), inputs: { ...heat, amps: 0 } }] };
     expect(problemOf(await put(`visits/${wrong.id}`, wrong).expect(422)).errors).toEqual([
-      { field: 'facts[0].inputs', message: 'Amps of the elements must be above 0.' },
+      { field: 'facts[0].inputs', message: 'Element amps must be above 0.' },
     ]);
   });
 });

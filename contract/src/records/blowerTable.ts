@@ -8,12 +8,12 @@ export const blowerTable: RecordDescription<BlowerTableDto> = {
     name: { label: 'Name', isAlwaysTold: true },
     motor: { label: 'Motor', isAlwaysTold: true },
     tons: { label: 'Tons', isAlwaysTold: true },
-    staticsInWc: { label: 'Statics of the table', as: 'json', isAlwaysTold: true },
-    taps: { label: 'Taps of the table', as: 'json', isAlwaysTold: true },
+    staticsInWc: { label: 'Table statics', as: 'json', isAlwaysTold: true },
+    taps: { label: 'Table taps', as: 'json', isAlwaysTold: true },
     // A table by taps has no RPM figures: nothing stands for them.
     byRpm: { label: 'RPM figures', as: 'json' },
-    part: { label: 'Only a part was typed' },
-    conditions: { label: 'How the table was measured', as: 'json' },
+    part: { label: 'Partly entered' },
+    conditions: { label: 'Table conditions', as: 'json' },
     archivedAt: ARCHIVED,
   },
 };

@@ -6,7 +6,7 @@ export const stop: RecordDescription<StopDto> = {
   table: 'stops',
   fields: {
     day: { label: 'Day', as: 'day', isAlwaysTold: true },
-    place: { label: 'Order of the day', isAlwaysTold: true },
+    place: { label: 'Daily order', isAlwaysTold: true },
     person: { label: 'Person' },
     siteId: { label: 'Site', isAlwaysTold: true },
     unitId: { label: 'Unit' },

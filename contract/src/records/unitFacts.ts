@@ -9,13 +9,13 @@ export const UNIT_FACTS: FieldsOf<UnitFactsDto> = {
   motor: { label: 'Motor', sheet: ['motor', 'text'], kept: 'motor', isAlwaysTold: true },
   tons: { label: 'Tons', sheet: ['tons', 'number'], kept: 'tons', isAlwaysTold: true },
   maxTespInWc: {
-    label: 'Nameplate static, in. w.c.',
+    label: 'Nameplate static',
     sheet: ['nameplate static in. w.c.', 'number'],
     kept: 'nameplate static',
     isAlwaysTold: true,
   },
   // Begins as the site’s climate or the shop’s target has it; changed at the unit itself.
-  cfmPerTon: { label: 'Target, CFM per ton', sheet: ['target CFM per ton', 'number'], isAlwaysTold: true },
+  cfmPerTon: { label: 'Target per ton', sheet: ['target CFM per ton', 'number'], isAlwaysTold: true },
   tap: { label: 'Tap', sheet: ['speed', 'text'], kept: 'speed', isAlwaysTold: true },
   plate: {
     label: 'Nameplate',

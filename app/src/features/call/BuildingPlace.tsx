@@ -183,7 +183,7 @@ function BuildingDrawing({ width, figure, netCfm, onPoint }: DrawingProps) {
       {(['makeUpCfm', 'outdoorAirCfm', 'exhaustCfm'] as const).map(label)}
       <Pressable
         role="button"
-        aria-label={`Building pressure to outdoors: ${pressure === undefined ? 'not read' : checkText({ point: 'buildingInWc', value: pressure })}. Type it`}
+        aria-label={`Building pressure: ${pressure === undefined ? 'not read' : checkText({ point: 'buildingInWc', value: pressure })}. Type it`}
         onPress={() => onPoint('buildingInWc')}
         style={{
           position: 'absolute',

@@ -95,7 +95,7 @@ export function PowerPlace({ assessment, acts, frame }: StationPlaceProps) {
               {isTaken ? `${scheme.name}: assumed; set up equipment` : scheme.name}
             </Txt>
             {fitting.length > 1 && (
-              <TextButton onPress={() => setChoosing(!choosing)}>{choosing ? 'Close' : 'Other control'}</TextButton>
+              <TextButton onPress={() => setChoosing(!choosing)}>{choosing ? 'Close' : 'Change control'}</TextButton>
             )}
           </View>
           {choosing && (
@@ -122,7 +122,7 @@ export function PowerPlace({ assessment, acts, frame }: StationPlaceProps) {
             {`Doors on, at cooling and heating speed. Amps with the door open do not count: ${DOOR_OPEN[whole.motor]}.`}
           </Txt>
           <TextButton onPress={() => setAfter(!after)}>
-            {after ? 'Close motor checklist' : 'Motor replaced: checklist'}
+            {after ? 'Close motor checklist' : 'Open motor checklist'}
           </TextButton>
           {after && <PointList ids={AFTER_MOTOR_POINTS.map(({ id }) => id)} call={call} />}
         </View>

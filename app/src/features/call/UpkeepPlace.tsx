@@ -45,7 +45,7 @@ export function UpkeepPlace({ assessment, frame }: StationPlaceProps) {
               {isTaken ? `${equipment.name}: assumed; set up equipment` : equipment.name}
             </Txt>
           </View>
-          <TextButton onPress={() => setAsked('upkeepEquipment')}>Other equipment</TextButton>
+          <TextButton onPress={() => setAsked('upkeepEquipment')}>Change equipment</TextButton>
         </View>
         <LastTime visit={whole}>
           {(last) => (

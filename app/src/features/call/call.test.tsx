@@ -207,13 +207,13 @@ describe('Electrical', () => {
   });
   test('another kind of control may be said', () => {
     const { last } = show(PowerPlace, psc());
-    fireEvent.press(screen.getByText('Other control'));
+    fireEvent.press(screen.getByText('Change control'));
     press('Small terminal fan, speed switch');
     expect(last()).toMatchObject({ inputs: { point: 'scheme', state: 'terminalFan' } });
   });
   test('after a new motor: what is proved before the panel is shut', () => {
     const { last } = show(PowerPlace, psc());
-    fireEvent.press(screen.getByText('Motor replaced: checklist'));
+    fireEvent.press(screen.getByText('Open motor checklist'));
     press('Rotation: not yet');
     press('backwards');
     expect(last()).toMatchObject({ inputs: { point: 'afterRotation', state: 'wrong' } });
@@ -502,7 +502,7 @@ describe('Building, upkeep, found', () => {
     expect(screen.getByText('2 filters 16 × 25 in., 4–5 in. MERV 13')).toBeTruthy();
     expect(screen.getByText('contactor')).toBeTruthy();
     expect(screen.getByText(/^Into shape: about .* on time and materials; then every 6 months\.$/)).toBeTruthy();
-    fireEvent.press(screen.getByText('Other equipment'));
+    fireEvent.press(screen.getByText('Change equipment'));
     press('exhaust or transfer fan');
     expect(last()).toMatchObject({ inputs: { point: 'upkeepEquipment', state: 'exhaustFan' } });
   });

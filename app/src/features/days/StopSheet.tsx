@@ -76,7 +76,7 @@ function Body({
           chosen={next.day}
           onChoose={(day) => say({ day })}
         />
-        <Field label="Another day, as 2026-12-08" value={next.day ?? ''} most={10} onChange={(day) => say({ day })} />
+        <Field label="Other date" value={next.day ?? ''} most={10} onChange={(day) => say({ day })} />
       </View>
       <View style={{ gap: 6 }}>
         <Txt size={14} color="softInk">
@@ -174,7 +174,9 @@ function Where({
       {site && (
         <View style={{ flexDirection: 'row', alignItems: 'center', gap: 12, flexWrap: 'wrap' }}>
           <Txt bold size={17}>{`${site.name}: ${unit?.name ?? 'all of it'}`}</Txt>
-          {unit && <TextButton onPress={() => onWhere({ siteId: site.id, unitId: null })}>Whole site</TextButton>}
+          {unit && (
+            <TextButton onPress={() => onWhere({ siteId: site.id, unitId: null })}>Choose whole site</TextButton>
+          )}
         </View>
       )}
       <Field

@@ -147,7 +147,7 @@ export function MethodOnDrawing(props: MethodOnDrawingProps) {
       ))}
       {more}
       {later.length > 0 &&
-        (all ? rows(later) : <TextButton onPress={() => setAll(true)}>More: air and assumptions</TextButton>)}
+        (all ? rows(later) : <TextButton onPress={() => setAll(true)}>Show air and assumptions</TextButton>)}
       {outcome.ok && (
         <Txt size={14} color="softInk">
           {outcome.formula}

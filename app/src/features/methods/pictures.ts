@@ -24,8 +24,8 @@ export interface MethodPicture {
 }
 
 const RISE_SPOTS: readonly Spot[] = [
-  { field: 'returnF', x: 0.19, label: 'into the heater', tone: 'suction', settles: true },
-  { field: 'supplyF', x: 0.81, label: 'out of the heater', tone: 'supply', settles: true },
+  { field: 'returnF', x: 0.19, label: 'entering air', tone: 'suction', settles: true },
+  { field: 'supplyF', x: 0.81, label: 'leaving air', tone: 'supply', settles: true },
 ];
 const COIL_SPOTS: readonly Spot[] = [
   { field: 'returnF', x: 0.17, label: 'return, dry', tone: 'suction', settles: true },
@@ -59,7 +59,7 @@ export const PICTURES: Readonly<Partial<Record<FactKind, MethodPicture>>> = {
     ],
     spots: [
       { field: 'plateCfm', x: 0.24, label: 'flow plate reading', tone: 'ink' },
-      { field: 'plateInWc', x: 0.8, label: 'supply, flow plate in', tone: 'supply' },
+      { field: 'plateInWc', x: 0.8, label: 'static, flow plate', tone: 'supply' },
     ],
   },
   registers: { parts: [{ part: 'outlets', x: 0.5 }], spots: [] },

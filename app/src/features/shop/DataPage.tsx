@@ -79,17 +79,19 @@ export function DataPage() {
               <Heading size={19}>Out</Heading>
               <Txt color="softInk">
                 Sites, units, blower tables, visits with every reading, schedule and settings, as JSON with a published
-                schema. With photos the file is much larger.
+                schema. Export with photos the file is much larger.
               </Txt>
               <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 24 }}>
-                <TextButton onPress={() => void Linking.openURL('/api/bundle')}>The whole shop</TextButton>
-                <TextButton onPress={() => void Linking.openURL('/api/bundle?photos=yes')}>With photos</TextButton>
+                <TextButton onPress={() => void Linking.openURL('/api/bundle')}>Export whole shop</TextButton>
+                <TextButton onPress={() => void Linking.openURL('/api/bundle?photos=yes')}>
+                  Export with photos
+                </TextButton>
               </View>
               <Txt size={15} color="softInk">
                 Export one site from its page under Sites.
               </Txt>
               <TextButton onPress={() => void Linking.openURL('/api/refrigerant/cylinders.csv')}>
-                Refrigerant by cylinder, CSV
+                Export refrigerant CSV
               </TextButton>
             </View>
             <View style={{ gap: 8 }}>

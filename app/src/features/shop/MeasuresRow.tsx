@@ -74,8 +74,8 @@ export function MeasuresRow() {
       <Sheet open={open} onClose={() => setOpen(false)} title="Units">
         <View style={{ gap: 12 }}>
           <View style={{ flexDirection: 'row', gap: 24 }}>
-            <TextButton onPress={() => choose(US_MEASURES)}>All US</TextButton>
-            <TextButton onPress={() => choose(SI_MEASURES)}>All SI</TextButton>
+            <TextButton onPress={() => choose(US_MEASURES)}>Use US units</TextButton>
+            <TextButton onPress={() => choose(SI_MEASURES)}>Use SI units</TextButton>
           </View>
           {CHOICES.map(({ key, name, options }) => (
             <View key={key} style={{ gap: 6 }}>

@@ -77,8 +77,8 @@ test('without a signal nothing was changed, and it says so', async () => {
 test('the whole shop goes out', async () => {
   const opened = jest.spyOn(Linking, 'openURL').mockResolvedValue(undefined);
   renderThemed(<DataPage />);
-  await press('The whole shop');
+  await press('Export whole shop');
   expect(opened).toHaveBeenLastCalledWith('/api/bundle');
-  await press('With photos');
+  await press('Export with photos');
   expect(opened).toHaveBeenLastCalledWith('/api/bundle?photos=yes');
 });

@@ -25,7 +25,7 @@ export const ENERGY_FORM = {
     },
     hoursAYear: {
       kind: 'number',
-      label: 'Blower hours per year',
+      label: 'Yearly blower hours',
       unit: 'count',
       ...LIMITS.hoursAYear,
       optional: true,
@@ -57,7 +57,7 @@ export const SHEAVE_FORM = {
         { id: 'adjustable', text: 'adjustable' },
       ],
     },
-    pitchIn: { kind: 'number', label: 'Pitch diameter, all open', unit: 'in', ...LIMITS.pitchIn },
+    pitchIn: { kind: 'number', label: 'Pitch diameter open', unit: 'in', ...LIMITS.pitchIn },
     mostPitchIn: { kind: 'number', label: 'Pitch diameter closed', unit: 'in', ...LIMITS.pitchIn },
     turns: { kind: 'number', label: 'Closed to open', unit: 'turns', ...LIMITS.turns },
     grooves: { kind: 'number', label: 'Grooves', unit: 'count', ...LIMITS.grooves, assumed: 1 },

@@ -150,7 +150,7 @@ function NewUnit({ site, there }: { readonly site: SiteDto; readonly there: read
     <View style={{ gap: 10 }}>
       <TextInput
         mode="outlined"
-        label="Name: location or tag"
+        label="Location or tag"
         accessibilityLabel="Unit name"
         value={name}
         maxLength={LIMITS.nameLength.max}

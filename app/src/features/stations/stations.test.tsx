@@ -135,9 +135,9 @@ describe('Pressure', () => {
     expect(screen.getByText('30 % of nameplate static; budget 20 %.')).toBeTruthy();
   });
 
-  test('the other school says what is left for the ducts', () => {
+  test('the other school says what is left for ducts', () => {
     show({ ...measured(), setup: { school: 'leftForDucts' } });
-    expect(screen.getByText('Static left for the ducts')).toBeTruthy();
+    expect(screen.getByText('Static left for ducts')).toBeTruthy();
     expect(screen.getByText(/never reaches the target airflow/)).toBeTruthy();
   });
 

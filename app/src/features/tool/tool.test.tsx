@@ -60,7 +60,7 @@ describe('the answer', () => {
 
   test('one thing missing is named, several are counted', () => {
     renderThemed(<ToolAnswerView outcome={solveTool(heat, { ...HEAT, amps: 0 })} />);
-    expect(screen.getByText('Amps of the elements must be above 0.')).toBeTruthy();
+    expect(screen.getByText('Element amps must be above 0.')).toBeTruthy();
     renderThemed(<ToolAnswerView outcome={solveTool(heat, {})} />);
     expect(screen.getByText('4 figures missing or wrong.')).toBeTruthy();
   });

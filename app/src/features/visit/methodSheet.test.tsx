@@ -32,15 +32,15 @@ const type = (label: RegExp, figure: string) => {
 test('a method is typed on its drawing: what to mind, the answer on the button, kept as a fact', () => {
   const { onVisit, onClose } = show();
   expect(screen.getByText(/Live parts: place meter leads first/)).toBeTruthy();
-  press(/^Air into/);
+  press(/^Entering air/);
   keys('70');
   fireEvent.press(screen.getByText('Save'));
   // The other probe is asked for next.
-  expect(screen.getByText('Air out of the heater')).toBeTruthy();
+  expect(screen.getByText('Leaving air')).toBeTruthy();
   keys('101.5');
   fireEvent.press(screen.getByText('Save'));
-  type(/^Volts/, '238');
-  type(/^Amps/, '41.2');
+  type(/^Heater volts/, '238');
+  type(/^Element amps/, '41.2');
   // The blower's own heat is in the rise: 300 W.
   fireEvent.press(screen.getByText(/^Save 1,014 CFM/));
   expect(onVisit).toHaveBeenCalledTimes(1);
@@ -52,16 +52,16 @@ test('sent too early, nothing is kept and each line says what it lacks', () => {
   const { onVisit } = show();
   fireEvent.press(screen.getByText('Save airflow'));
   expect(onVisit).not.toHaveBeenCalled();
-  expect(screen.getByText('Volts at the heater: enter it, between 90 and 600 V.')).toBeTruthy();
+  expect(screen.getByText('Heater volts: enter it, between 90 and 600 V.')).toBeTruthy();
 });
 
 test('a figure out of range is named at the keypad and cannot be kept', () => {
   show();
-  press(/^Volts/);
+  press(/^Heater volts/);
   keys('24');
   expect(screen.getByText(/^Enter between 90 and 600 V/)).toBeTruthy();
   fireEvent.press(screen.getByText('Check it'));
-  expect(screen.getAllByText('Volts at the heater')[1]).toBeTruthy();
+  expect(screen.getAllByText('Heater volts')[1]).toBeTruthy();
 });
 
 test('what the visit knows is not asked again', () => {
@@ -78,15 +78,15 @@ test('temperatures typed for the airflow by drop serve the drop', () => {
 test('the static of the visit tells whether a request is reached', () => {
   show({ ...measured(), motor: 'constantAirflow' }, 'requestedFlow');
   type(/^Flashes/, '12');
-  type(/^Highest static/, '.5');
+  type(/^Full-airflow static/, '.5');
   expect(screen.getByText(/0.58 in. w.c. is above the 0.50 in. w.c. limit for full airflow/)).toBeTruthy();
 });
 
 test('a traverse goes point by point: after each the next stands ready, until all are read', () => {
   const { onVisit } = show(measured(), 'traverse');
   fireEvent.press(screen.getByLabelText(/sweep/i));
-  type(/^Width/, '20');
-  type(/^Depth/, '12');
+  type(/^Inside width/, '20');
+  type(/^Inside depth/, '12');
   press(/, point 1: not read/);
   for (const figure of ['860', '930']) {
     keys(figure);

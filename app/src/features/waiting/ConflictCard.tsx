@@ -57,7 +57,7 @@ function SameName({ row, name }: { readonly row: OutboxRow; readonly name: strin
     <View style={{ gap: 8 }}>
       <Txt size={15}>{name} was made on another phone already. Is it the same place?</Txt>
       <ActionButton quiet onPress={() => void spine().outbox.sameSite(row)}>
-        It is one place: use theirs
+        Use theirs: same place
       </ActionButton>
       <TextInput mode="outlined" label="New name" accessibilityLabel="New name" value={typed} onChangeText={setTyped} />
       {isNew && (

@@ -193,7 +193,7 @@ describe('the page', () => {
     const conflict = { revision: 9, fields: [], sameName: { recordId: 'theirs', name: 'Heron Mill' } };
     mockRows = [row(site, { state: 'conflict', conflict })];
     renderThemed(<WaitingPage />);
-    fireEvent.press(screen.getByText('It is one place: use theirs'));
+    fireEvent.press(screen.getByText('Use theirs: same place'));
     expect(mockOutbox.sameSite).toHaveBeenCalledWith(mockRows[0]);
     const name = screen.getByLabelText('New name');
     fireEvent.changeText(name, ' HERON mill');

@@ -78,7 +78,7 @@ function Body({ unit, onUnit, onClose }: Omit<FilterSheetProps, 'open'>) {
     <View style={{ gap: 14 }}>
       {unit.layout !== 'makeUpAir' && (
         <Choice
-          label="Where the filters are"
+          label="Filter location"
           options={FILTER_PLACES.map((id) => ({ id, text: PLACE_TEXT[id] }))}
           chosen={setup?.filterPlace ?? 'atUnit'}
           onChoose={(filterPlace) => onUnit(withSetup(unit, { filterPlace }))}
@@ -152,9 +152,9 @@ function askedOf(
   if (asked === 'collar')
     return { label: 'Collar', unit: 'in', ...LIMITS.filterSideIn, value: setup?.bareGrilleCollarIn };
   const value = sets[asked.at]?.[asked.side];
-  if (asked.side === 'count') return { label: 'Filters of this size', unit: 'count', ...LIMITS.filterCount, value };
+  if (asked.side === 'count') return { label: 'Number of filters', unit: 'count', ...LIMITS.filterCount, value };
   return {
-    label: asked.side === 'widthIn' ? 'Width of one filter' : 'Height of one filter',
+    label: asked.side === 'widthIn' ? 'Filter width' : 'Filter height',
     unit: 'in',
     ...LIMITS.filterSideIn,
     value,

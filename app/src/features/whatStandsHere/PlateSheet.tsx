@@ -43,7 +43,7 @@ function Body({ unit, onUnit, onClose }: PlateSheetProps) {
         <View style={{ gap: 6 }} role="status">
           <Txt size={15}>{offered.length === 1 ? 'The model number suggests:' : 'The model number could mean:'}</Txt>
           <Choice
-            label="Tons from the model number"
+            label="Suggested tons"
             options={offered.map((tons) => ({ id: String(tons), text: `${tonsText(tons)} t` }))}
             chosen={unit.tons ? String(unit.tons) : null}
             onChoose={(tons) => onUnit({ ...unit, tons: Number(tons) })}

@@ -164,7 +164,7 @@ export function WhatStandsHere(props: WhatStandsHereProps) {
             {photos}
           </>
         ) : (
-          <TextButton onPress={() => setAll(true)}>More: zones, target, altitude</TextButton>
+          <TextButton onPress={() => setAll(true)}>Show more details</TextButton>
         )}
       </View>
       <NumberSheet

@@ -99,7 +99,7 @@ export const MORE_NUMBERS: readonly UnitNumber[] = [
     label: 'Effective duct length',
     unit: 'ft',
     range: LIMITS.lengthFt,
-    hint: 'Used to check the static left for the ducts.',
+    hint: 'Used to check the static left for ducts.',
     unsaid: 'not measured',
   },
 ];

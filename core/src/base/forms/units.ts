@@ -62,7 +62,6 @@ const PLACES: Partial<Record<ToolUnit, number>> = {
   microfarads: 1,
   ohms: 1,
   microamps: 1,
-  psig: 0,
   oz: 1,
   turns: 1,
 };

@@ -94,15 +94,30 @@ export interface ShownUnit {
 
 /** Quantities whose unit a person may choose. */
 export type Quantity =
-  'inWc' | 'cfm' | 'cfmPerTon' | 'fpm' | 'degF' | 'deltaF' | 'in' | 'ft' | 'sqFt' | 'sqIn' | 'btuH' | 'inWcPer100Ft';
+  | 'inWc'
+  | 'psig'
+  | 'cfm'
+  | 'cfmPerTon'
+  | 'fpm'
+  | 'degF'
+  | 'deltaF'
+  | 'in'
+  | 'ft'
+  | 'sqFt'
+  | 'sqIn'
+  | 'btuH'
+  | 'inWcPer100Ft';
 
 /** Pa in an inch of water, 60 °F: ASHRAE's conventional inch. */
 export const PA_PER_IN_WC = 248.84;
+/** kPa in a pound per square inch. */
+const KPA_PER_PSI = 6.894757;
 const LS_PER_CFM = 0.47194745;
 const M3H_PER_CFM = 1.69901082;
 
 const US: Readonly<Record<Quantity, ShownUnit>> = {
   inWc: { text: 'in. w.c.', per: 1, places: 2 },
+  psig: { text: 'psig', per: 1, places: 0 },
   cfm: { text: 'CFM', per: 1, places: 0 },
   cfmPerTon: { text: 'CFM per ton', per: 1, places: 0 },
   fpm: { text: 'fpm', per: 1, places: 0 },
@@ -128,6 +143,9 @@ export function shownUnit(quantity: Quantity, measures: Measures = now): ShownUn
   switch (quantity) {
     case 'inWc':
       return measures.static === 'pa' ? { text: 'Pa', per: PA_PER_IN_WC, places: 0 } : US.inWc;
+    case 'psig':
+      // Gauge pressure of refrigerant goes with the static.
+      return measures.static === 'pa' ? { text: 'kPa', per: KPA_PER_PSI, places: 0 } : US.psig;
     case 'cfm':
       return metricFlow ? { ...metricFlow, places: 0 } : US.cfm;
     case 'cfmPerTon':

@@ -27,11 +27,11 @@ export const electricHeat = defineTool({
         { id: 'three', text: 'three phase' },
       ],
     },
-    volts: { kind: 'number', label: 'Volts at the heater', unit: 'volts', min: 90, max: 600 },
-    amps: { kind: 'number', label: 'Amps of the elements', unit: 'amps', min: 0, max: 400, above: true },
+    volts: { kind: 'number', label: 'Heater volts', unit: 'volts', min: 90, max: 600 },
+    amps: { kind: 'number', label: 'Element amps', unit: 'amps', min: 0, max: 400, above: true },
     compressor: {
       kind: 'choice',
-      label: 'Compressor, of a heat pump',
+      label: 'Heat pump compressor',
       options: [
         { id: 'off', text: 'off: emergency heat' },
         { id: 'on', text: 'on' },
@@ -40,13 +40,13 @@ export const electricHeat = defineTool({
     ...RISE_FIELDS,
     blowerWatts: {
       kind: 'number',
-      label: 'Blower watts, if it is before the probe',
+      label: 'Blower watts',
       unit: 'watts',
       min: 0,
       max: 5000,
       assumed: 0,
     },
-    minutes: { kind: 'number', label: 'Minutes with all elements on', unit: 'count', min: 0, max: 600, optional: true },
+    minutes: { kind: 'number', label: 'Minutes running', unit: 'count', min: 0, max: 600, optional: true },
     ...AIR_FIELDS,
   },
   solve(v) {

@@ -14,8 +14,8 @@ export const flowPlate = defineTool({
   care: 'Same speed, doors on, dampers unchanged. Read supply static at the same port, once with the filter and once with the flow plate.',
   fields: {
     plateCfm: { kind: 'number', label: 'Flow plate reading', unit: 'cfm', min: 20, max: 10_000 },
-    normalInWc: { kind: 'number', label: 'Supply static, filter in', unit: 'inWc', min: 0, max: 5, above: true },
-    plateInWc: { kind: 'number', label: 'Supply static, flow plate in', unit: 'inWc', min: 0, max: 5, above: true },
+    normalInWc: { kind: 'number', label: 'Static, filter in', unit: 'inWc', min: 0, max: 5, above: true },
+    plateInWc: { kind: 'number', label: 'Static, flow plate', unit: 'inWc', min: 0, max: 5, above: true },
   },
   solve(v) {
     const ratio = v.normalInWc / v.plateInWc;

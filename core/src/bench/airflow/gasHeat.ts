@@ -21,7 +21,7 @@ export const gasHeat = defineTool({
   fields: {
     cuFt: {
       kind: 'number',
-      label: 'Gas through the meter',
+      label: 'Gas metered',
       unit: 'cuFt',
       min: 0,
       max: 100,
@@ -31,7 +31,7 @@ export const gasHeat = defineTool({
     seconds: { kind: 'number', label: 'Time for that', unit: 'seconds', min: 0, max: 3600, above: true },
     heatingValue: {
       kind: 'number',
-      label: 'Heating value of the gas',
+      label: 'Heating value',
       unit: 'btuPerCuFt',
       min: 400,
       max: 3300,
@@ -72,7 +72,7 @@ export const gasHeat = defineTool({
       headline: { label: 'airflow', value: flowCfm, unit: 'cfm', source: 'computed' },
       lines: [
         {
-          label: 'heating value of a metered cubic foot',
+          label: 'metered heating value',
           value: perMeteredCuFt,
           unit: 'btuPerCuFt',
           source: 'computed',

@@ -28,8 +28,8 @@ export const registers = defineTool({
         { id: 'velocity', text: 'face velocity' },
       ],
     },
-    values: { kind: 'list', label: 'Readings, one per outlet', unit: 'count', min: 0, max: 20_000, least: 1, most: 60 },
-    faceSqIn: { kind: 'number', label: 'Face of one outlet', unit: 'sqIn', min: 4, max: 5000 },
+    values: { kind: 'list', label: 'Outlet readings', unit: 'count', min: 0, max: 20_000, least: 1, most: 60 },
+    faceSqIn: { kind: 'number', label: 'Outlet face area', unit: 'sqIn', min: 4, max: 5000 },
     freePercent: {
       kind: 'number',
       label: 'Free area',
@@ -41,7 +41,7 @@ export const registers = defineTool({
     },
     temperaturesF: {
       kind: 'list',
-      label: 'Temperatures, in the same order',
+      label: 'Outlet temperatures',
       unit: 'degF',
       min: 20,
       max: 200,

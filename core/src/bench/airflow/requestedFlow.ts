@@ -28,7 +28,7 @@ export const requestedFlow = defineTool({
       ],
     },
     flashes: { kind: 'number', label: 'Flashes', unit: 'count', min: 1, max: 60 },
-    tableCfm: { kind: 'number', label: 'CFM of the switch setting', unit: 'cfm', min: 100, max: 10_000 },
+    tableCfm: { kind: 'number', label: 'Switch setting, CFM', unit: 'cfm', min: 100, max: 10_000 },
     dehumidify: {
       kind: 'choice',
       label: 'Dehumidify switch',
@@ -38,10 +38,10 @@ export const requestedFlow = defineTool({
         { id: 'noSensor', text: 'on, no sensor' },
       ],
     },
-    tespInWc: { kind: 'number', label: 'Total external static now', unit: 'inWc', min: 0, max: 5, optional: true },
+    tespInWc: { kind: 'number', label: 'TESP now', unit: 'inWc', min: 0, max: 5, optional: true },
     maxInWc: {
       kind: 'number',
-      label: 'Highest static for full airflow',
+      label: 'Full-airflow static limit',
       unit: 'inWc',
       min: 0.1,
       max: 5,
@@ -67,7 +67,7 @@ export const requestedFlow = defineTool({
       ok: true,
       headline: { label: 'requested airflow', value: flowCfm, unit: 'cfm', source: 'computed' },
       lines: [{ label: 'requested', value: asked, unit: 'cfm', source: v.by === 'table' ? 'makersTable' : 'typed' }],
-      formula: v.by === 'table' ? 'CFM of the switch setting' : 'CFM = flashes × 100',
+      formula: v.by === 'table' ? 'Switch setting, CFM' : 'CFM = flashes × 100',
       notes: doubts,
       flow: { flowCfm, sigmaShare: over ? 0.2 : 0.1, doubts },
     };

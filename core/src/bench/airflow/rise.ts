@@ -2,8 +2,8 @@ import { refuse, type ToolOutcome } from '../../base/forms/tool';
 
 /** Air into and out of a heater. */
 export const RISE_FIELDS = {
-  returnF: { kind: 'number', label: 'Air into the heater', unit: 'degF', min: 20, max: 120 },
-  supplyF: { kind: 'number', label: 'Air out of the heater', unit: 'degF', min: 20, max: 250 },
+  returnF: { kind: 'number', label: 'Entering air', unit: 'degF', min: 20, max: 120 },
+  supplyF: { kind: 'number', label: 'Leaving air', unit: 'degF', min: 20, max: 250 },
 } as const;
 
 /**

@@ -1,3 +1,4 @@
+import { shownWords } from '../../base/words';
 import { densityOf, STANDARD_DENSITY, velocityFpm } from '../../air/moistAir';
 import { ductAreaSqFt, straightRun, traversePlan, type Duct } from '../../air/traverse';
 import { AIR_FIELDS, airFacts, airLine } from '../fields/airFields';
@@ -48,9 +49,9 @@ export const traverse = defineTool({
         { id: 'round', text: 'round' },
       ],
     },
-    widthIn: { kind: 'number', label: 'Width, inside', unit: 'in', min: 3, max: 200 },
-    heightIn: { kind: 'number', label: 'Depth the probe goes, inside', unit: 'in', min: 3, max: 200 },
-    diameterIn: { kind: 'number', label: 'Diameter, inside', unit: 'in', min: 3, max: 200 },
+    widthIn: { kind: 'number', label: 'Inside width', unit: 'in', min: 3, max: 200 },
+    heightIn: { kind: 'number', label: 'Inside depth', unit: 'in', min: 3, max: 200 },
+    diameterIn: { kind: 'number', label: 'Inside diameter', unit: 'in', min: 3, max: 200 },
     plan: {
       kind: 'choice',
       label: 'How',
@@ -70,7 +71,7 @@ export const traverse = defineTool({
     },
     readings: {
       kind: 'list',
-      label: 'Readings, hole by hole',
+      label: 'Readings by hole',
       unit: 'count',
       min: 0,
       max: 10_000,
@@ -80,13 +81,13 @@ export const traverse = defineTool({
     },
     beforeIn: {
       kind: 'number',
-      label: 'Straight duct before the holes',
+      label: 'Straight duct upstream',
       unit: 'in',
       min: 0,
       max: 2000,
       optional: true,
     },
-    afterIn: { kind: 'number', label: 'Straight duct after the holes', unit: 'in', min: 0, max: 2000, optional: true },
+    afterIn: { kind: 'number', label: 'Straight duct downstream', unit: 'in', min: 0, max: 2000, optional: true },
     ...AIR_FIELDS,
   },
   hides: (raw) => (raw.shape === 'round' ? ['widthIn', 'heightIn'] : ['diameterIn']),
@@ -126,7 +127,7 @@ export const traverse = defineTool({
     const doubts = [
       run && !run.enough && run.sentence,
       !run && 'Straight run not entered: assumed short.',
-      pitot && meanFpm < PITOT_LEAST_FPM && `A pitot tube is unreliable under ${PITOT_LEAST_FPM} fpm.`,
+      pitot && meanFpm < PITOT_LEAST_FPM && `A pitot tube is unreliable under ${shownWords(PITOT_LEAST_FPM, 'fpm')}.`,
       weak > 0 &&
         `${weak} of ${v.readings.length} velocity pressures are under a tenth of the largest. A pitot tube is unreliable there.`,
       v.plan === 'sweep' && 'Swept by hand through three holes, not a planned grid.',

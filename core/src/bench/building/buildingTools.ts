@@ -11,12 +11,12 @@ const netBuildingTool = defineTool({
   says: 'Make-up and outdoor air against exhaust: is the building under negative pressure?',
   care: 'If a flue spills, act first: burner off, ventilate, refer.',
   fields: {
-    exhaustCfm: { ...FLOWS, label: 'Exhaust, each fan' },
-    makeUpCfm: { ...FLOWS, label: 'Make-up, each unit' },
-    outdoorAirCfm: { ...FLOWS, label: 'Outdoor air, each unit' },
+    exhaustCfm: { ...FLOWS, label: 'Exhaust fans' },
+    makeUpCfm: { ...FLOWS, label: 'Make-up air units' },
+    outdoorAirCfm: { ...FLOWS, label: 'Outdoor air units' },
     pressureInWc: {
       kind: 'number',
-      label: 'Building pressure to outdoors',
+      label: 'Building pressure',
       unit: 'inWc',
       min: -1,
       max: 1,
@@ -33,8 +33,8 @@ const netBuildingTool = defineTool({
     );
     return {
       ok: true,
-      headline: { label: 'net into the building', value: netCfm!, unit: 'cfm', source: 'computed' },
-      lines: missingCfm ? [{ label: 'to come out even', value: missingCfm, unit: 'cfm', source: 'computed' }] : [],
+      headline: { label: 'net building airflow', value: netCfm!, unit: 'cfm', source: 'computed' },
+      lines: missingCfm ? [{ label: 'needed for balance', value: missingCfm, unit: 'cfm', source: 'computed' }] : [],
       formula: 'net = make-up + outdoor air − exhaust',
       notes: [sentence, 'Blank counts as none.'],
     };

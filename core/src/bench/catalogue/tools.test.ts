@@ -28,7 +28,7 @@ describe('worked examples', () => {
   test('B: pitot, velocities are averaged and not pressures', () => {
     expect(value('pitot', { pressures: [0.01] })).toBeCloseTo(400.5, 1);
     expect(value('pitot', { pressures: [0.01, 0.04] })).toBeCloseTo(600.7, 1);
-    expect(line('pitot', { pressures: [0.01, 0.04] }, 'of the averaged pressures, wrong')).toBeGreaterThan(620);
+    expect(line('pitot', { pressures: [0.01, 0.04] }, 'averaging pressures (wrong)')).toBeGreaterThan(620);
   });
 
   test('gas heat, flow plate, flashes, traverse, outlets', () => {
@@ -49,7 +49,7 @@ describe('worked examples', () => {
     const gas = { cuFt: 1, seconds: 36, returnF: 70, supplyF: 130 };
     // Gas and air thin alike: the airflow stays.
     expect(value('gasHeat', { ...gas, altitudeFt: 5000 })).toBeCloseTo(value('gasHeat', gas), 0);
-    expect(line('gasHeat', { ...gas, altitudeFt: 5000 }, 'heating value of a metered cubic foot')).toBeCloseTo(857, 0);
+    expect(line('gasHeat', { ...gas, altitudeFt: 5000 }, 'metered heating value')).toBeCloseTo(857, 0);
     const readings = Array.from({ length: 25 }, () => 800);
     const duct = { widthIn: 20, heightIn: 10, readings, altitudeFt: 5000 };
     expect(value('traverse', { ...duct, instrument: 'velocity' })).toBeCloseTo(1111.1, 1);
@@ -76,7 +76,7 @@ describe('worked examples', () => {
     expect(value('sheaves', sheave)).toBeCloseTo(822.6, 1);
     const wanted = { ...sheave, wantedRpm: 921.4, measuredRpm: 790 };
     expect(line('sheaves', wanted, 'pitch diameter wanted')).toBeCloseTo(3.696, 3);
-    expect(line('sheaves', wanted, 'turns open, to the half turn')).toBe(0.5);
+    expect(line('sheaves', wanted, 'turns open')).toBe(0.5);
     expect(line('sheaves', wanted, 'slip')).toBeCloseTo(4, 0);
     expect(answer('sheaves', wanted).notes[0]).toContain('Over 3 % slip');
     expect(answer('sheaves', { ...sheave, wantedRpm: 1200 }).notes.join()).toContain('698 to 947 RPM');
@@ -113,7 +113,7 @@ describe('worked examples', () => {
       rpmThen: 921.4,
     };
     expect(line('motorLoad', load, 'amps then')).toBeCloseTo(6.46, 2);
-    expect(line('motorLoad', load, 'of nameplate × service factor')).toBeCloseTo(58.8, 1);
+    expect(line('motorLoad', load, 'of max amps')).toBeCloseTo(58.8, 1);
     expect(answer('motorLoad', { ...load, amps: 8 }).notes.join(' ')).toContain('Do not raise the speed');
     expect(answer('motorLoad', load).notes[0]).toContain('Amps of one leg only');
     const legs = { phases: 'three', legVolts: [226, 229, 233], legAmps: [8.4, 8.9, 9.3], plateAmps: 9.6 };
@@ -153,7 +153,7 @@ describe('worked examples', () => {
     expect(value('tesp', { returnInWc: -0.31, supplyInWc: 0.27 })).toBeCloseTo(0.58, 10);
     const filter = { flowCfm: 1200, widthIn: 20, heightIn: 20 };
     expect(value('filterSizing', filter)).toBe(432);
-    expect(line('filterSizing', filter, 'filters of this size needed')).toBe(2);
+    expect(line('filterSizing', filter, 'filters needed')).toBe(2);
     expect(value('filterSizing', { ...filter, mount: 'bare', collarIn: 10 })).toBeCloseTo(
       1200 / ((Math.PI * 225) / 576),
       3,
@@ -169,17 +169,13 @@ describe('bad input is answered at its field', () => {
   const heat = { volts: 238, amps: 41.2, returnF: 70, supplyF: 101.5 };
   test.each<[string, RawInputs, string]>([
     ['electricHeat', { ...heat, supplyF: 70 }, 'supplyF: The air must leave at least 1 °F warmer'],
-    ['electricHeat', { ...heat, amps: 0 }, 'amps: Amps of the elements must be above 0'],
+    ['electricHeat', { ...heat, amps: 0 }, 'amps: Element amps must be above 0'],
     ['electricHeat', { ...heat, altitudeFt: 40_000 }, 'altitudeFt: Altitude must be between −1,000 and 15,000 ft'],
-    ['electricHeat', { ...heat, volts: 'many' }, 'volts: Volts at the heater must be a number'],
-    ['electricHeat', {}, 'volts: Volts at the heater: enter it'],
+    ['electricHeat', { ...heat, volts: 'many' }, 'volts: Heater volts must be a number'],
+    ['electricHeat', {}, 'volts: Heater volts: enter it'],
     ['traverse', { widthIn: 20, heightIn: 10, readings: [800, 810] }, 'readings: 2 of 25 readings'],
-    [
-      'traverse',
-      { widthIn: 20, heightIn: 10, readings: [800, -5] },
-      'readings: Readings, hole by hole: number 2 is "-5"',
-    ],
-    ['traverse', { widthIn: 0, heightIn: 10, readings: [800] }, 'widthIn: Width, inside must be between 3 and 200 in.'],
+    ['traverse', { widthIn: 20, heightIn: 10, readings: [800, -5] }, 'readings: Readings by hole: number 2 is "-5"'],
+    ['traverse', { widthIn: 0, heightIn: 10, readings: [800] }, 'widthIn: Inside width must be between 3 and 200 in.'],
     ['traverse', { widthIn: 20, heightIn: 10, readings: [800, null, 2] }, 'number 2 is missing'],
     ['airState', { dryBulbF: 70, wetBulbF: 72 }, 'wetBulbF: The wet bulb cannot be above the dry bulb'],
     ['tesp', { returnInWc: 0.3, supplyInWc: -0.2 }, 'supplyInWc: Supply static should be above zero'],
@@ -190,7 +186,7 @@ describe('bad input is answered at its field', () => {
     ],
     ['coolingDrop', { tons: 3, returnF: 75, returnWetF: 62, outdoorF: 95, supplyF: 76 }, 'Swapped probes'],
     ['registers', { values: [100, 90], temperaturesF: [55] }, '2 readings, but 1 temperatures'],
-    ['ductBudget', { availableInWc: 0.1, lengthFt: 200 }, 'Nothing is left for the ducts'],
+    ['ductBudget', { availableInWc: 0.1, lengthFt: 200 }, 'Nothing is left for ducts'],
     ['sheaves', { leastPitchIn: 3.8, mostPitchIn: 2.8, turns: 5, turnsOpen: 1, blowerPitchIn: 7 }, 'larger than open'],
     [
       'sheaves',

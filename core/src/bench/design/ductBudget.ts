@@ -11,11 +11,11 @@ export const ductBudget = defineTool({
   id: 'ductBudget',
   name: 'What is left for ducts',
   group: 'Ducts',
-  says: 'Friction rate left for the ducts: blower static at design airflow minus filter, coil, grilles and dampers.',
+  says: 'Friction rate left for ducts: blower static at design airflow minus filter, coil, grilles and dampers.',
   fields: {
-    availableInWc: { kind: 'number', label: 'Blower’s static at design airflow', unit: 'inWc', min: 0.05, max: 5 },
+    availableInWc: { kind: 'number', label: 'Blower static', unit: 'inWc', min: 0.05, max: 5 },
     filterInWc: { kind: 'number', label: 'Filter', unit: 'inWc', min: 0, max: 3, assumed: 0.1 },
-    coilInWc: { kind: 'number', label: 'Coil outside the cabinet', unit: 'inWc', min: 0, max: 3, assumed: 0 },
+    coilInWc: { kind: 'number', label: 'External coil', unit: 'inWc', min: 0, max: 3, assumed: 0 },
     outletsInWc: { kind: 'number', label: 'Register and grille', unit: 'inWc', min: 0, max: 1, assumed: 0.06 },
     dampersInWc: { kind: 'number', label: 'Dampers', unit: 'inWc', min: 0, max: 1, assumed: 0.03 },
     lengthFt: {
@@ -32,14 +32,14 @@ export const ductBudget = defineTool({
     if (left <= 0) {
       return refuse(
         'availableInWc',
-        'Nothing is left for the ducts: filter, coil and grilles use all of the static. Choose a filter or coil with a lower pressure drop first.',
+        'Nothing is left for ducts: filter, coil and grilles use all of the static. Choose a filter or coil with a lower pressure drop first.',
       );
     }
     const rate = (100 * left) / v.lengthFt;
     return {
       ok: true,
       headline: { label: 'friction rate', value: rate, unit: 'inWcPer100Ft', source: 'computed' },
-      lines: [{ label: 'left for the ducts', value: left, unit: 'inWc', source: 'computed' }],
+      lines: [{ label: 'left for ducts', value: left, unit: 'inWc', source: 'computed' }],
       formula: 'rate = 100 × what is left ÷ total effective length',
       notes: [
         rate < WORKABLE_FRICTION.min

@@ -12,7 +12,7 @@ export const DUCT_FIELDS = {
   },
   compressionPercent: {
     kind: 'number',
-    label: 'Flex not pulled out',
+    label: 'Flex compression',
     unit: 'percent',
     min: 0,
     max: 30,

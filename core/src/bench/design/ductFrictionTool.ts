@@ -58,7 +58,7 @@ export const ductFrictionTool = defineTool({
       },
       lines: [
         {
-          label: 'drop over the length',
+          label: 'total pressure drop',
           value: (friction.frictionPer100FtInWc * v.lengthFt) / 100,
           unit: 'inWc',
           source: 'computed',

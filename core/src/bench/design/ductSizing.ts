@@ -28,7 +28,7 @@ export const ductSizing = defineTool({
       assumed: 0.08,
     },
     velocityLimitFpm: { kind: 'number', label: 'Velocity limit', unit: 'fpm', min: 300, max: 3000, assumed: 900 },
-    heightIn: { kind: 'number', label: 'Height for a rectangle', unit: 'in', min: 4, max: 40, assumed: 8 },
+    heightIn: { kind: 'number', label: 'Rectangle height', unit: 'in', min: 4, max: 40, assumed: 8 },
     ...DUCT_FIELDS,
   },
   hides: (raw) => (raw.material === 'flexStretched' ? [] : ['compressionPercent']),

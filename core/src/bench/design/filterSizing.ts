@@ -9,7 +9,7 @@ export const filterSizing = defineTool({
   says: 'Filter face velocity against a limit, and the filter area this airflow needs.',
   fields: {
     flowCfm: { kind: 'number', label: 'Airflow', unit: 'cfm', min: 50, max: 60_000 },
-    count: { kind: 'number', label: 'Filters side by side', unit: 'count', min: 1, max: 60, assumed: 1 },
+    count: { kind: 'number', label: 'Number of filters', unit: 'count', min: 1, max: 60, assumed: 1 },
     widthIn: { kind: 'number', label: 'Width of one', unit: 'in', min: 4, max: 60 },
     heightIn: { kind: 'number', label: 'Height of one', unit: 'in', min: 4, max: 60 },
     limitFpm: {
@@ -28,7 +28,7 @@ export const filterSizing = defineTool({
         { id: 'bare', text: 'bare ceiling grille' },
       ],
     },
-    collarIn: { kind: 'number', label: 'Duct collar above the grille', unit: 'in', min: 4, max: 40 },
+    collarIn: { kind: 'number', label: 'Duct collar', unit: 'in', min: 4, max: 40 },
   },
   hides: (raw) => (raw.mount === 'bare' ? [] : ['collarIn']),
   solve(v) {
@@ -47,7 +47,7 @@ export const filterSizing = defineTool({
       headline: { label: 'face velocity', value: face, unit: 'fpm', source: 'computed' },
       lines: [
         { label: 'working area', value: filterAreaSqFt(filters), unit: 'sqFt', source: 'computed' },
-        { label: 'filters of this size needed', value: needed, unit: 'count', source: 'computed' },
+        { label: 'filters needed', value: needed, unit: 'count', source: 'computed' },
       ],
       formula: 'face velocity = airflow ÷ working area',
       notes: [

@@ -22,7 +22,7 @@ export const pitot = defineTool({
       headline: { label: 'mean velocity', value: mean, unit: 'fpm', source: 'computed' },
       lines: [
         {
-          label: 'of the averaged pressures, wrong',
+          label: 'averaging pressures (wrong)',
           value: wrong,
           unit: 'fpm',
           source: 'computed',

@@ -11,13 +11,13 @@ export const tesp = defineTool({
   fields: {
     returnInWc: {
       kind: 'number',
-      label: 'Static into the equipment',
+      label: 'Inlet static',
       unit: 'inWc',
       min: -5,
       max: 5,
       hint: 'Either sign works: suction is known by its side.',
     },
-    supplyInWc: { kind: 'number', label: 'Static out of the equipment', unit: 'inWc', min: -5, max: 5 },
+    supplyInWc: { kind: 'number', label: 'Outlet static', unit: 'inWc', min: -5, max: 5 },
     plateInWc: { kind: 'number', label: 'Nameplate maximum', unit: 'inWc', min: 0.05, max: 5, assumed: 0.5 },
     coil: {
       kind: 'choice',

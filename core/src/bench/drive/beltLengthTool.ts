@@ -18,8 +18,8 @@ export const beltLengthTool = defineTool({
         { id: 'belt', text: 'belt' },
       ],
     },
-    onePitchIn: { kind: 'number', label: 'Motor sheave, pitch diameter', unit: 'in', min: 1, max: 60 },
-    otherPitchIn: { kind: 'number', label: 'Blower sheave, pitch diameter', unit: 'in', min: 1, max: 60 },
+    onePitchIn: { kind: 'number', label: 'Motor pitch diameter', unit: 'in', min: 1, max: 60 },
+    otherPitchIn: { kind: 'number', label: 'Blower pitch diameter', unit: 'in', min: 1, max: 60 },
     centresIn: { kind: 'number', label: 'Center distance', unit: 'in', min: 3, max: 120 },
     section: {
       kind: 'choice',
@@ -39,7 +39,7 @@ export const beltLengthTool = defineTool({
     const large = Math.max(v.onePitchIn, v.otherPitchIn);
     const small = Math.min(v.onePitchIn, v.otherPitchIn);
     const about = (centres: number): ToolLine[] => [
-      { label: 'wrap on the small sheave', value: wrapDeg(centres, large, small), unit: 'degrees', source: 'computed' },
+      { label: 'small sheave wrap', value: wrapDeg(centres, large, small), unit: 'degrees', source: 'computed' },
       ...(v.motorRpm === undefined
         ? []
         : [

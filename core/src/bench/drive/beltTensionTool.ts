@@ -15,8 +15,8 @@ export const beltTensionTool = defineTool({
   care: 'Lock out. Use the belt manufacturer’s force. Check again after run-in.',
   fields: {
     centresIn: { kind: 'number', label: 'Center distance', unit: 'in', min: 3, max: 120 },
-    onePitchIn: { kind: 'number', label: 'Motor sheave, pitch diameter', unit: 'in', min: 1, max: 60 },
-    otherPitchIn: { kind: 'number', label: 'Blower sheave, pitch diameter', unit: 'in', min: 1, max: 60 },
+    onePitchIn: { kind: 'number', label: 'Motor pitch diameter', unit: 'in', min: 1, max: 60 },
+    otherPitchIn: { kind: 'number', label: 'Blower pitch diameter', unit: 'in', min: 1, max: 60 },
   },
   solve({ centresIn, onePitchIn, otherPitchIn }) {
     if (centresIn <= (onePitchIn + otherPitchIn) / 2)
@@ -29,7 +29,7 @@ export const beltTensionTool = defineTool({
       lines: [
         { label: 'free span', value: span, unit: 'in', source: 'computed' },
         { label: 'misalignment, max', value: alignmentIn(centresIn), unit: 'in', source: 'ruleOfThumb' },
-        { label: 'room to install an A belt', value: fittingRoomIn('A'), unit: 'in', source: 'ruleOfThumb' },
+        { label: 'installation travel', value: fittingRoomIn('A'), unit: 'in', source: 'ruleOfThumb' },
       ],
       formula: 'span = √(C² − ((D − d) ÷ 2)²); deflect 1/64 in. per inch of span; align within 1/10 in. per foot',
       notes: [

@@ -12,7 +12,7 @@ export const fanLawsTool = defineTool({
     rpmNow: { kind: 'number', label: 'Blower now', unit: 'rpm', min: 50, max: 5000 },
     rpmThen: { kind: 'number', label: 'Blower then', unit: 'rpm', min: 50, max: 5000 },
     flowCfm: { kind: 'number', label: 'Airflow now', unit: 'cfm', min: 20, max: 60_000, optional: true },
-    tespInWc: { kind: 'number', label: 'Total external static now', unit: 'inWc', min: 0, max: 10, optional: true },
+    tespInWc: { kind: 'number', label: 'TESP now', unit: 'inWc', min: 0, max: 10, optional: true },
     bhp: { kind: 'number', label: 'Brake horsepower now', unit: 'hp', min: 0, max: 100, optional: true },
     amps: { kind: 'number', label: 'Motor amps now', unit: 'amps', min: 0, max: 300, optional: true },
   },

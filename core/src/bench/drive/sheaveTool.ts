@@ -26,12 +26,12 @@ export const sheaveTool = defineTool({
         { id: 'fixed', text: 'fixed' },
       ],
     },
-    pitchIn: { kind: 'number', label: 'Motor sheave, pitch diameter', unit: 'in', min: 1, max: 30 },
-    leastPitchIn: { kind: 'number', label: 'Pitch diameter all open', unit: 'in', min: 1, max: 30 },
+    pitchIn: { kind: 'number', label: 'Motor pitch diameter', unit: 'in', min: 1, max: 30 },
+    leastPitchIn: { kind: 'number', label: 'Pitch diameter open', unit: 'in', min: 1, max: 30 },
     mostPitchIn: { kind: 'number', label: 'Pitch diameter closed', unit: 'in', min: 1, max: 30 },
-    turns: { kind: 'number', label: 'Turns from closed to open', unit: 'turns', min: 0.5, max: 10 },
+    turns: { kind: 'number', label: 'Total turns', unit: 'turns', min: 0.5, max: 10 },
     turnsOpen: { kind: 'number', label: 'Turns open now', unit: 'turns', min: 0, max: 10 },
-    blowerPitchIn: { kind: 'number', label: 'Blower sheave, pitch diameter', unit: 'in', min: 2, max: 60 },
+    blowerPitchIn: { kind: 'number', label: 'Blower pitch diameter', unit: 'in', min: 2, max: 60 },
     measuredRpm: { kind: 'number', label: 'Blower measured', unit: 'rpm', min: 50, max: 5000, optional: true },
     wantedRpm: { kind: 'number', label: 'Target blower RPM', unit: 'rpm', min: 50, max: 5000, optional: true },
   },
@@ -76,7 +76,7 @@ export const sheaveTool = defineTool({
           );
         } else {
           lines.push(
-            { label: 'turns open, to the half turn', value: turns, unit: 'turns', source: 'computed' },
+            { label: 'turns open', value: turns, unit: 'turns', source: 'computed' },
             {
               label: 'RPM at that',
               value: blowerRpm(v.motorRpm, pitchAt(sheave, turns), v.blowerPitchIn),
@@ -89,7 +89,7 @@ export const sheaveTool = defineTool({
     }
     return {
       ok: true,
-      headline: { label: 'blower by the sheaves', value: rpm, unit: 'rpm', source: 'computed' },
+      headline: { label: 'calculated blower RPM', value: rpm, unit: 'rpm', source: 'computed' },
       lines,
       formula: 'blower RPM = motor RPM × motor pitch ÷ blower pitch; slip = 1 − measured ÷ by the sheaves',
       notes,

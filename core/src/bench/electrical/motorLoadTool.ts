@@ -34,7 +34,7 @@ export const motorLoadTool = defineTool({
         { id: 'three', text: 'three-phase' },
       ],
     },
-    volts: { kind: 'number', label: 'Volts at the motor', unit: 'volts', min: 90, max: 700 },
+    volts: { kind: 'number', label: 'Motor volts', unit: 'volts', min: 90, max: 700 },
     legVolts: { ...LEGS, label: 'Each leg', unit: 'volts', max: 700, hint: 'Tells how uneven they are.' },
     amps: { kind: 'number', label: 'Amps', unit: 'amps', min: 0.05, max: 300 },
     legAmps: { ...LEGS, label: 'Each leg', unit: 'amps', max: 300, hint: 'The highest counts.' },
@@ -62,7 +62,7 @@ export const motorLoadTool = defineTool({
     const lines: ToolLine[] = [
       watts === undefined
         ? {
-            label: 'power, V × A × pf',
+            label: 'power',
             value: electricWatts(volts, amps, ASSUMED_POWER_FACTOR, phases === 'three' ? 3 : 1),
             unit: 'watts',
             source: 'assumed',
@@ -85,7 +85,7 @@ export const motorLoadTool = defineTool({
     const most = plateAmps === undefined ? undefined : mostAmps(plateAmps, serviceFactor);
     if (most !== undefined) {
       lines.push({
-        label: 'of nameplate × service factor',
+        label: 'of max amps',
         value: (100 * amps) / most,
         unit: 'percent',
         source: 'computed',

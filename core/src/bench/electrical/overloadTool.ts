@@ -19,7 +19,7 @@ export const overloadTool = defineTool({
     const dial = overloadDialAmps(plateAmps, serviceFactor);
     const lines: ToolLine[] = [
       {
-        label: 'max amps, nameplate × service factor',
+        label: 'max amps',
         value: mostAmps(plateAmps, serviceFactor),
         unit: 'amps',
         source: 'nameplate',
@@ -37,7 +37,7 @@ export const overloadTool = defineTool({
     }
     if (plateVolts !== undefined && lineVolts !== undefined && lineVolts < plateVolts) {
       lines.push({
-        label: 'a loaded motor draws at this voltage',
+        label: 'amps at this voltage',
         value: (plateAmps * plateVolts) / lineVolts,
         unit: 'amps',
         source: 'computed',

@@ -9,8 +9,8 @@ export const runCapacitorTool = defineTool({
   says: 'Capacitance from amps and volts of the running motor, at 60 Hz.',
   care: 'Live work. Read amps in the capacitor’s own lead. Discharge it before touching it.',
   fields: {
-    amps: { kind: 'number', label: 'Amps through its lead', unit: 'amps', min: 0.05, max: 60 },
-    volts: { kind: 'number', label: 'Volts across it', unit: 'volts', min: 90, max: 700 },
+    amps: { kind: 'number', label: 'Capacitor lead amps', unit: 'amps', min: 0.05, max: 60 },
+    volts: { kind: 'number', label: 'Capacitor volts', unit: 'volts', min: 90, max: 700 },
     ratedMicrofarads: { kind: 'number', label: 'Rated', unit: 'microfarads', min: 1, max: 120, optional: true },
     tolerancePercent: { kind: 'number', label: 'Allowed', unit: 'percent', min: 1, max: 20, assumed: 6 },
   },

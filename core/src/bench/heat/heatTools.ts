@@ -11,7 +11,7 @@ const heatKitTool = defineTool({
   care: 'Live work: qualified people only. Local code and a licensed electrician decide breaker and wire.',
   fields: {
     volts: { kind: 'number', label: 'Volts, heating', unit: 'volts', min: 90, max: 600 },
-    circuitAmps: { kind: 'list', label: 'Amps of each circuit', unit: 'amps', min: 0.5, max: 120, least: 1, most: 6 },
+    circuitAmps: { kind: 'list', label: 'Circuit amps', unit: 'amps', min: 0.5, max: 120, least: 1, most: 6 },
     blowerAmps: { kind: 'number', label: 'Blower', unit: 'amps', min: 0, max: 40, assumed: 4 },
     fittedAmps: {
       kind: 'number',
@@ -44,7 +44,7 @@ const heatKitTool = defineTool({
         { label: 'at 240 V', value: 1000 * namedKw, unit: 'watts', source: 'computed' },
         ...(least === undefined
           ? []
-          : [{ label: 'least breaker, largest circuit', value: least, unit: 'amps', source: 'computed' } as const]),
+          : [{ label: 'smallest breaker', value: least, unit: 'amps', source: 'computed' } as const]),
       ],
       formula: 'W = Σ V × A; breaker ≥ 1.25 × (heater + blower), next standard size',
       notes,
@@ -59,7 +59,7 @@ const elementTool = defineTool({
   group: 'Heat',
   says: 'Output and amps of a 240 V element at the measured voltage.',
   fields: {
-    namedKw: { kind: 'number', label: 'Rating at 240 V, kW', unit: 'factor', min: 0.5, max: 40 },
+    namedKw: { kind: 'number', label: 'Rated kW, 240 V', unit: 'factor', min: 0.5, max: 40 },
     volts: { kind: 'number', label: 'Volts, heating', unit: 'volts', min: 90, max: 300 },
   },
   solve({ namedKw, volts }) {

@@ -1,3 +1,4 @@
+import { shownWords } from '../../base/words';
 import { barometricPsia } from '../../air/moistAir';
 import {
   chartAsks,
@@ -45,7 +46,7 @@ const saturationTool = defineTool({
         { label: 'absolute', value: psia, unit: 'psia', source: 'computed' },
       ],
       formula: 'ln p straight in 1/T between rows of the saturation table',
-      notes: dew - bubble > 0.5 ? [`A blend: it glides ${(dew - bubble).toFixed(1)} °F.`] : [],
+      notes: dew - bubble > 0.5 ? [`A blend: it glides ${shownWords(dew - bubble, 'deltaF')}.`] : [],
     };
   },
 });
@@ -129,7 +130,7 @@ const chargeChartTool = defineTool({
     outdoorF: { kind: 'number', label: 'Outdoors', unit: 'degF', min: -20, max: 130 },
     chartOutdoorF: {
       kind: 'list',
-      label: 'Chart: outdoor temperatures',
+      label: 'Chart outdoor temperatures',
       unit: 'degF',
       min: -20,
       max: 130,
@@ -168,7 +169,7 @@ const fanCyclingTool = defineTool({
     refrigerant: REFRIGERANT,
     cutOutF: {
       kind: 'number',
-      label: 'Fan off at condensing',
+      label: 'Fan off, condensing',
       unit: 'degF',
       min: 50,
       max: 120,
@@ -176,7 +177,7 @@ const fanCyclingTool = defineTool({
     },
     cutInF: {
       kind: 'number',
-      label: 'Fan on at condensing',
+      label: 'Fan on, condensing',
       unit: 'degF',
       min: 55,
       max: 130,

@@ -1,3 +1,4 @@
+import { shownWords } from '../../base/words';
 import type { Check } from '../checks';
 import type { VerdictWord } from '../../base/verdict';
 import {
@@ -78,9 +79,9 @@ function outdoorWashed(call: CallFacts, id: string): WashedCoil | undefined {
     return {
       beforeF,
       word: 'cantSay',
-      sentence: `Washed. Condensing was ${Math.round(beforeF)} °F over ambient: measure the high side again.`,
+      sentence: `Washed. Condensing was ${shownWords(beforeF, 'deltaF', 0)} over ambient: measure the high side again.`,
     };
-  const moved = `Condensing over ambient ${Math.round(beforeF)} °F before washing, ${Math.round(afterF)} °F after`;
+  const moved = `Condensing over ambient ${shownWords(beforeF, 'deltaF', 0)} before washing, ${shownWords(afterF, 'deltaF', 0)} after`;
   return beforeF - afterF >= LEAST_FALL_F
     ? { beforeF, afterF, word: 'inside', sentence: `${moved}: dirt was the cause.` }
     : {

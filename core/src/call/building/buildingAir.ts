@@ -1,5 +1,5 @@
 import type { VerdictWord } from '../../base/verdict';
-import { sentenceCase } from '../../base/words';
+import { sentenceCase, shownWords } from '../../base/words';
 
 /** σ of a thermometer in a duct, °F (J). */
 const TEMP_SIGMA_F = 0.7;
@@ -26,7 +26,7 @@ export function outdoorAirShare(
   if (!Number.isFinite(share) || sigma > MOST_SHARE_SIGMA)
     return {
       ok: false,
-      why: `Return and outdoor air are ${Math.abs(span).toFixed(0)} °F apart: too close. Measure on a colder or hotter day.`,
+      why: `Return and outdoor air are ${shownWords(Math.abs(span), 'deltaF', 0)} apart: too close. Measure on a colder or hotter day.`,
     };
   if (share < -2 * sigma || share > 1 + 2 * sigma)
     return {

@@ -1,3 +1,4 @@
+import { shownWords } from '../../base/words';
 import type { Check } from '../checks';
 import type { VerdictWord } from '../../base/verdict';
 
@@ -22,7 +23,7 @@ export function makeUpLines(checks: ReadonlyMap<string, Check>): readonly MakeUp
   const lines: MakeUpLine[] = [];
   if (setF !== undefined && supplyF !== undefined) {
     const off = supplyF - setF;
-    const far = Math.round(Math.abs(off));
+    const far = shownWords(Math.abs(off), 'deltaF', 0);
     if (Math.abs(off) <= NEAR_F)
       lines.push({ id: 'makeUp-set', word: 'inside', sentence: 'Make-up air holds its setpoint.' });
     else
@@ -31,8 +32,8 @@ export function makeUpLines(checks: ReadonlyMap<string, Check>): readonly MakeUp
         word: Math.abs(off) > FAR_F ? 'outside' : 'atTheEdge',
         sentence:
           off < 0
-            ? `Make-up air ${far} °F below its setpoint: check burner sequence, gas, and airflow above its rating.`
-            : `Make-up air ${far} °F above its setpoint: low airflow through it, or its control. Turn the burner off until you know.`,
+            ? `Make-up air ${far} below its setpoint: check burner sequence, gas, and airflow above its rating.`
+            : `Make-up air ${far} above its setpoint: low airflow through it, or its control. Turn the burner off until you know.`,
       });
   }
   if (amps !== undefined && amps > 115)

@@ -1,3 +1,4 @@
+import { shownWords } from '../../base/words';
 import { bad, edge, good, type CheckContext, type CheckNumber, type CheckPoint } from '../checks/checkPoint';
 import { mostAmps } from '../../air/drive';
 
@@ -45,7 +46,9 @@ export const AMPS_POINTS: readonly CheckPoint[] = [
       max: 500,
       outcome: (value) => (value <= WARM_SHELL_F ? 'good' : value <= HOT_SHELL_F ? 'edge' : 'bad'),
     },
-    expects: `under about ${WARM_SHELL_F} °F`,
+    get expects() {
+      return `under about ${shownWords(WARM_SHELL_F, 'degF', 0)}`;
+    },
     power: 'live',
     minutes: 2,
   },

@@ -36,7 +36,7 @@ export const PLATE_FORM = {
     superheatF: { kind: 'number', label: 'Target superheat', unit: 'deltaF', min: 0, max: 40, optional: true },
     chartOutdoorF: {
       kind: 'list',
-      label: 'Charging chart: outdoor temperatures',
+      label: 'Chart outdoor temperatures',
       unit: 'degF',
       min: -20,
       max: 130,
@@ -47,7 +47,7 @@ export const PLATE_FORM = {
     },
     chartAskedF: {
       kind: 'list',
-      label: 'Charging chart: target subcooling',
+      label: 'Chart target subcooling',
       unit: 'deltaF',
       min: 0,
       max: 40,

@@ -4,7 +4,7 @@ import type { HeatingFacts, LowStage } from '../../air/system';
 /** The other speeds of a unit, and what its heat needs. */
 export const SPEEDS_FORM = {
   fields: {
-    heatTap: { kind: 'text', label: 'Heating runs on tap', most: 16, optional: true },
+    heatTap: { kind: 'text', label: 'Heating tap', most: 16, optional: true },
     heatOutputBtuH: {
       kind: 'number',
       label: 'Heat output',
@@ -15,16 +15,16 @@ export const SPEEDS_FORM = {
     },
     heatLeastCfm: {
       kind: 'number',
-      label: 'Heat kit minimum airflow',
+      label: 'Minimum heating airflow',
       unit: 'cfm',
       min: 20,
       max: 60_000,
       optional: true,
     },
-    lowTap: { kind: 'text', label: 'Low stage of cooling runs on tap', most: 16, optional: true },
+    lowTap: { kind: 'text', label: 'Low-stage tap', most: 16, optional: true },
     lowSharePercent: {
       kind: 'number',
-      label: 'Low-stage airflow, % of full',
+      label: 'Low-stage airflow, %',
       unit: 'percent',
       min: 30,
       max: 100,

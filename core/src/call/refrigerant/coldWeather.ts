@@ -1,3 +1,4 @@
+import { shownText, shownWords } from '../../base/words';
 import { barometricPsia } from '../../air/moistAir';
 import type { RefrigerantId } from './refrigerants';
 import { saturationPsia } from './saturation';
@@ -42,15 +43,15 @@ export function coldWeatherFindings({
   const found: string[] = [];
   if (outdoorF < 60 && condensingF !== undefined && condensingF <= 70 && fanCycles === false)
     found.push(
-      `The outdoor fan runs at ${Math.round(condensingF)} °F condensing and ${Math.round(outdoorF)} °F outdoors. The head-pressure control failed or is missing.`,
+      `The outdoor fan runs at ${shownWords(condensingF, 'degF', 0)} condensing and ${shownWords(outdoorF, 'degF', 0)} outdoors. The head-pressure control failed or is missing.`,
     );
   if (cutOutF !== undefined && cutInF !== undefined && cutInF - cutOutF < LEAST_SPREAD_F)
     found.push(
-      `Cut-in and cut-out ${Math.round(cutInF - cutOutF)} °F apart: the fan motor will short-cycle. About ${FAN_CYCLING_F.cutOut} off and ${FAN_CYCLING_F.cutIn} on.`,
+      `Cut-in and cut-out ${shownWords(cutInF - cutOutF, 'deltaF', 0)} apart: the fan motor will short-cycle. About ${shownText(FAN_CYCLING_F.cutOut, 'degF', 0)} off and ${shownText(FAN_CYCLING_F.cutIn, 'degF', 0)} on.`,
     );
   if (outdoorF > NO_CYCLING_OVER_F && fanCycles === true)
     found.push(
-      `The outdoor fan cycles at ${Math.round(outdoorF)} °F outdoors: over ${NO_CYCLING_OVER_F} it should not.`,
+      `The outdoor fan cycles at ${shownWords(outdoorF, 'degF', 0)} outdoors: over ${shownText(NO_CYCLING_OVER_F, 'degF', 0)} it should not.`,
     );
   return found;
 }

@@ -1,3 +1,4 @@
+import { shownText, shownWords } from '../../base/words';
 import type { VerdictWord } from '../../base/verdict';
 import type { Stop } from '../stop';
 
@@ -125,9 +126,9 @@ function runLines({ stop, mode, stage, outdoorF, headHeld }: GateFacts): GateLin
       : [
           line(
             'outdoor',
-            `${Math.round(outdoorF)}° out`,
+            `${shownText(outdoorF, 'degF', 0)}° out`,
             outdoorF >= LEAST_OUTDOOR_F || headHeld === true,
-            `Under ${LEAST_OUTDOOR_F} °F outdoors the high side cannot be judged. Hold head pressure up and enter that, or weigh the charge in.`,
+            `Under ${shownWords(LEAST_OUTDOOR_F, 'degF', 0)} outdoors the high side cannot be judged. Hold head pressure up and enter that, or weigh the charge in.`,
           ),
         ]),
   ];
@@ -194,9 +195,9 @@ function steadyLines({ minutesRunning, returnF }: GateFacts): GateLine[] {
     ),
     line(
       'return',
-      returnF === undefined ? 'return' : `${Math.round(returnF)}° in`,
+      returnF === undefined ? 'return' : `${shownText(returnF, 'degF', 0)}° in`,
       returnF !== undefined && returnF >= RETURN_F.low && returnF <= RETURN_F.high,
-      `Return air between ${RETURN_F.low} and ${RETURN_F.high} °F. Outside that, no target is valid.`,
+      `Return air between ${shownText(RETURN_F.low, 'degF', 0)} and ${shownWords(RETURN_F.high, 'degF', 0)}. Outside that, no target is valid.`,
     ),
   ];
 }

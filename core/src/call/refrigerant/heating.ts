@@ -1,5 +1,5 @@
 import type { VerdictWord } from '../../base/verdict';
-import { shownWords } from '../../base/words';
+import { shownText, shownWords } from '../../base/words';
 import type { Ladder } from './ladder';
 
 /** A figure of a heat pump that heats, with how it stands. */
@@ -105,7 +105,7 @@ export function heatingLines(
       lines.push({
         id: 'heatPumpRise',
         word: wordOf(rise, band),
-        sentence: `Rise ${degrees(rise)}; expected about ${degrees(expected)} at ${Math.round(outdoor)}° outdoors without strips.`,
+        sentence: `Rise ${degrees(rise)}; expected about ${degrees(expected)} at ${shownText(outdoor, 'degF', 0)}° outdoors without strips.`,
       });
     }
   }

@@ -1,3 +1,4 @@
+import { shownText, shownWords } from '../../base/words';
 import { barometricPsia } from '../../air/moistAir';
 import type { Source } from '../../base/numbers/source';
 import { imbalanceFinding, imbalancePercent, threeLegs } from '../../air/drive';
@@ -91,7 +92,8 @@ function subcoolingAsked(v: Values): Asked {
   if (chartOutdoorF && chartAskedF && outdoorF !== undefined && !chartFault(chartOutdoorF, chartAskedF)) {
     const rows = chartOutdoorF.map((temp, i) => ({ outdoorF: temp, askedF: chartAskedF[i]! }));
     const asked = chartAsks(rows, outdoorF);
-    if (asked !== undefined) return about(asked, 'nameplate', `the manufacturer’s chart at ${outdoorF} °F`);
+    if (asked !== undefined)
+      return about(asked, 'nameplate', `the manufacturer’s chart at ${shownWords(outdoorF, 'degF', 0)}`);
   }
   if (v.plateSubcoolingF !== undefined) return about(v.plateSubcoolingF, 'nameplate', 'the nameplate');
   return v.metering === 'valve'
@@ -105,20 +107,23 @@ function questionsOf(v: Values): FieldError[] {
   if (v.suctionPsig !== undefined && v.highPsig !== undefined && v.suctionPsig >= v.highPsig)
     ask(
       'suctionPsig',
-      `Suction ${v.suctionPsig} is not below the high side at ${v.highPsig} psig. Are the hoses swapped, or is the compressor off?`,
+      `Suction ${shownText(v.suctionPsig, 'psig')} is not below the high side at ${shownWords(v.highPsig, 'psig')}. Are the hoses swapped, or is the compressor off?`,
     );
   // Sides that are nearly equal are those of a compressor at rest.
   else if (v.suctionPsig !== undefined && v.highPsig !== undefined && v.suctionPsig > 0.85 * v.highPsig)
     ask(
       'suctionPsig',
-      `Suction ${v.suctionPsig} and high side ${v.highPsig} psig are almost equal. Is the compressor running?`,
+      `Suction ${shownText(v.suctionPsig, 'psig')} and high side ${shownWords(v.highPsig, 'psig')} are almost equal. Is the compressor running?`,
     );
   if (v.returnWetBulbF !== undefined && v.returnF !== undefined && v.returnWetBulbF > v.returnF)
-    ask('returnWetBulbF', `Wet bulb ${v.returnWetBulbF} over dry bulb ${v.returnF}. Are the two swapped?`);
+    ask(
+      'returnWetBulbF',
+      `Wet bulb ${shownText(v.returnWetBulbF, 'degF')} over dry bulb ${shownWords(v.returnF, 'degF')}. Are the two swapped?`,
+    );
   if (v.liquidLineF !== undefined && v.outdoorF !== undefined && v.liquidLineF < v.outdoorF - 3)
     ask(
       'liquidLineF',
-      `The liquid line is colder than the air outdoors (${v.outdoorF} °F). Is the clamp on the right line? Was outdoor air measured in the sun?`,
+      `The liquid line is colder than the air outdoors (${shownWords(v.outdoorF, 'degF', 0)}). Is the clamp on the right line? Was outdoor air measured in the sun?`,
     );
   if (v.chartOutdoorF ?? v.chartAskedF) {
     const fault = chartFault(v.chartOutdoorF ?? [], v.chartAskedF ?? []);
@@ -135,8 +140,8 @@ function notesOf(v: Values): Ladder['notes'] {
     notes.push({
       word: isDrop ? 'outside' : 'inside',
       sentence: isDrop
-        ? `${drop.toFixed(1)} °F across the drier: it is restricted. Over ${USUAL.drierDropMostF} °F, replace it.`
-        : `${drop.toFixed(1)} °F across the drier: no restriction.`,
+        ? `${shownWords(drop, 'deltaF')} across the drier: it is restricted. Over ${shownWords(USUAL.drierDropMostF, 'deltaF')}, replace it.`
+        : `${shownWords(drop, 'deltaF')} across the drier: no restriction.`,
     });
   }
   if (v.distributorF && v.distributorF.length >= 2) {
@@ -145,8 +150,8 @@ function notesOf(v: Values): Ladder['notes'] {
     notes.push({
       word: isWide ? 'outside' : 'inside',
       sentence: isWide
-        ? `Distributor circuits ${spread.toFixed(0)} °F apart. Check charge, blockage and the air over that part of the coil first.`
-        : `Distributor circuits ${spread.toFixed(0)} °F apart: good.`,
+        ? `Distributor circuits ${shownWords(spread, 'deltaF', 0)} apart. Check charge, blockage and the air over that part of the coil first.`
+        : `Distributor circuits ${shownWords(spread, 'deltaF', 0)} apart: good.`,
     });
   }
   const legs = threeLegs(v.legAmps);
@@ -248,7 +253,7 @@ export function readLadder(raw: RawInputs, altitudeFt = 0): LadderOutcome {
     if (valueF !== undefined && valueF < -2)
       questions.push({
         field,
-        message: `${what} by ${Math.abs(valueF).toFixed(0)} °F. Check refrigerant, line, and that gauges read zero in open air.`,
+        message: `${what} by ${shownWords(Math.abs(valueF), 'deltaF', 0)}. Check refrigerant, line, and that gauges read zero in open air.`,
       });
   }
   return {

@@ -43,7 +43,7 @@ export const LADDER_FORM = {
     plateSuperheatF: optional('Nameplate superheat', 'deltaF', 0, 40),
     chartOutdoorF: {
       kind: 'list',
-      label: 'Chart: outdoor temperatures',
+      label: 'Chart outdoor temperatures',
       unit: 'degF',
       min: -20,
       max: 130,
@@ -53,7 +53,7 @@ export const LADDER_FORM = {
     },
     chartAskedF: {
       kind: 'list',
-      label: 'Chart: target subcooling',
+      label: 'Chart target subcooling',
       unit: 'deltaF',
       min: 0,
       max: 40,
@@ -75,7 +75,7 @@ export const LADDER_FORM = {
     },
     legAmps: {
       kind: 'list',
-      label: 'Compressor amps, each leg',
+      label: 'Compressor amps',
       unit: 'amps',
       min: 0,
       max: 300,
@@ -86,7 +86,7 @@ export const LADDER_FORM = {
     plateAmps: optional('Rated load amps (RLA)', 'amps', 0.5, 300),
     weighedOz: {
       kind: 'list',
-      label: 'Weighed in (+) or out (−), oz',
+      label: 'Charge added, oz',
       unit: 'count',
       min: -1600,
       max: 1600,

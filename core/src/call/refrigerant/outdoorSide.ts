@@ -1,3 +1,4 @@
+import { shownText, shownWords } from '../../base/words';
 import type { VerdictWord } from '../../base/verdict';
 import type { Ladder } from './ladder';
 import { USUAL } from './targets';
@@ -36,8 +37,8 @@ export function outdoorSide({ gaps }: Ladder, headHeld: boolean): readonly Outdo
       word,
       sentence:
         word === 'outside'
-          ? `High head: condensing ${Math.round(over)} °F over ambient, typically ${USUAL.condensingOverF.low} to ${most}. Check the outdoor coil and its fan. Indoor airflow does not cause this.`
-          : `Condensing ${Math.round(over)} °F over ambient: not high.`,
+          ? `High head: condensing ${shownWords(over, 'deltaF', 0)} over ambient, typically ${shownText(USUAL.condensingOverF.low, 'deltaF', 0)} to ${shownText(most, 'deltaF', 0)}. Check the outdoor coil and its fan. Indoor airflow does not cause this.`
+          : `Condensing ${shownWords(over, 'deltaF', 0)} over ambient: not high.`,
     });
   }
   if (approach !== undefined) {
@@ -47,8 +48,8 @@ export function outdoorSide({ gaps }: Ladder, headHeld: boolean): readonly Outdo
       word,
       sentence:
         word === 'outside'
-          ? `The liquid line leaves ${Math.round(approach)} °F over ambient, typically under ${USUAL.approachMostF}. Check the outdoor coil and its fan.`
-          : `The liquid line leaves ${Math.round(approach)} °F over ambient: normal.`,
+          ? `The liquid line leaves ${shownWords(approach, 'deltaF', 0)} over ambient, typically under ${shownText(USUAL.approachMostF, 'deltaF', 0)}. Check the outdoor coil and its fan.`
+          : `The liquid line leaves ${shownWords(approach, 'deltaF', 0)} over ambient: normal.`,
     });
   }
   return lines;

@@ -1,3 +1,4 @@
+import { shownWords } from '../../base/words';
 import type { Source } from '../../base/numbers/source';
 
 /**
@@ -28,7 +29,7 @@ export function chartFault(outdoorF: readonly number[], askedF: readonly number[
   const wrong = outdoorF.findIndex((temp, i) => i > 0 && temp <= outdoorF[i - 1]!);
   return wrong < 0
     ? undefined
-    : `Row ${wrong + 1} of the chart is out of order: ${outdoorF[wrong]} °F after ${outdoorF[wrong - 1]} °F.`;
+    : `Row ${wrong + 1} of the chart is out of order: ${shownWords(outdoorF[wrong]!, 'degF', 0)} after ${shownWords(outdoorF[wrong - 1]!, 'degF', 0)}.`;
 }
 
 /**

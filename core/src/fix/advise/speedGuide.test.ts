@@ -34,7 +34,7 @@ test('constant airflow: the request of the switch, and where it gives up', () =>
   expect(giveUpStatic(switches, 'no such')).toBeUndefined();
   const guide = speedGuide({ motor: 'constantAirflow', table: switches, from: 'B', to: 'A' });
   expect(guide.steps.join(' ')).toContain('the request becomes 2,035 CFM');
-  expect(guide.mind).toContain('about 0.7 in. w.c.');
+  expect(guide.mind).toContain('about 0.70 in. w.c.');
 });
 
 test('the switch table: what each setting asks for and how far it holds', () => {

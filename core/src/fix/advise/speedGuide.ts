@@ -1,5 +1,5 @@
 import { tapRow, type BlowerTable, type MotorKind } from '../../air/fan';
-import { flowWords } from '../../base/words';
+import { flowWords, staticWords } from '../../base/words';
 
 /** How a speed is changed on a kind of motor: what is moved, what is capped, what to check. */
 export interface SpeedGuide {
@@ -116,7 +116,7 @@ export function speedGuide({ motor, table, from, to, heatTap }: SpeedChange): Sp
         mind:
           give === undefined
             ? 'It is a request. It holds only below the manufacturer’s maximum static.'
-            : `It holds its request up to about ${give} in. w.c. and uses more watts. Above that, airflow falls.`,
+            : `It holds its request up to about ${staticWords(give)} and uses more watts. Above that, airflow falls.`,
       };
     }
     case 'beltDrive':

@@ -8,7 +8,7 @@ export const changeTap = defineMove({
   name: 'Blower speed',
   touches: 'speed',
   does: 'changesSpeed',
-  fields: { tap: { kind: 'text', label: 'Tap, setting or RPM', most: 16 } },
+  fields: { tap: { kind: 'text', label: 'Speed', most: 16 } },
   cautions: ['lockOut', 'unusedLeads'],
   minutes: 10,
   cost: 0,

@@ -17,7 +17,7 @@ export const cleanCoil = defineMove({
   fields: {
     cleanDropInWc: {
       kind: 'number',
-      label: 'Clean pressure drop, wet',
+      label: 'Wet pressure drop',
       unit: 'inWc',
       min: 0.01,
       max: 2,

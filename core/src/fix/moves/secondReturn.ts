@@ -45,7 +45,7 @@ export const secondReturn = defineMove({
   fields: {
     diameterIn: { kind: 'number', label: 'Duct diameter', unit: 'in', min: 6, max: 40 },
     effectiveLengthFt: { kind: 'number', label: 'Duct effective length', unit: 'ft', min: 5, max: 400 },
-    filterDropInWc: { kind: 'number', label: 'Filter and grille, clean drop', unit: 'inWc', min: 0.005, max: 1 },
+    filterDropInWc: { kind: 'number', label: 'Clean filter drop', unit: 'inWc', min: 0.005, max: 1 },
     filterFlowCfm: { kind: 'number', label: 'Rated at', unit: 'cfm', min: 50, max: 60_000 },
   },
   cautions: ['ductCode', 'ladder', 'sharp'],

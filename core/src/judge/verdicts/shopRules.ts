@@ -23,7 +23,7 @@ export const RULES_FORM = {
     edgePercent: { kind: 'number', label: 'Caution above', unit: 'percent', min: 50, max: 99, optional: true },
     assumedMaxTespInWc: {
       kind: 'number',
-      label: 'Max static, no nameplate',
+      label: 'Default max static',
       unit: 'inWc',
       min: 0.05,
       max: 5,
@@ -31,7 +31,7 @@ export const RULES_FORM = {
     },
     filterFaceFpm: {
       kind: 'number',
-      label: 'Face velocity through filters',
+      label: 'Filter face velocity',
       unit: 'fpm',
       min: 100,
       max: 1000,
@@ -78,8 +78,8 @@ export const RULES_FORM = {
         { id: 'ruleOfThumb', text: 'rule of thumb' },
       ],
     },
-    dropLowF: { kind: 'number', label: 'Rule of thumb, from', unit: 'deltaF', min: 5, max: 40, optional: true },
-    dropHighF: { kind: 'number', label: 'Rule of thumb, to', unit: 'deltaF', min: 5, max: 40, optional: true },
+    dropLowF: { kind: 'number', label: 'Rule, lowest ΔT', unit: 'deltaF', min: 5, max: 40, optional: true },
+    dropHighF: { kind: 'number', label: 'Rule, highest ΔT', unit: 'deltaF', min: 5, max: 40, optional: true },
     capacitorPercent: { kind: 'number', label: 'Run capacitor, ±', unit: 'percent', min: 1, max: 20, optional: true },
     slipPercent: { kind: 'number', label: 'Belt slip over', unit: 'percent', min: 1, max: 15, optional: true },
     blowerTablePercent: { kind: 'number', label: 'Blower table', unit: 'percent', min: 2, max: 40, optional: true },
@@ -105,7 +105,7 @@ export const RULES_FORM = {
     },
     coolingDropPercent: {
       kind: 'number',
-      label: 'Temperature drop as a method',
+      label: 'ΔT method',
       unit: 'percent',
       min: 2,
       max: 40,

@@ -166,7 +166,7 @@ describe('questions about nonsense', () => {
   });
 });
 
-describe('what is left for the ducts', () => {
+describe('what is left for ducts', () => {
   const school = { ...DEFAULT_RULES, school: 'leftForDucts' as const };
   test('only under that school; a friction rate once the length is known', () => {
     expect(assess().ductBudget).toBeUndefined();

@@ -41,7 +41,7 @@ export function ductBudgetOf(
       availableInWc: 0,
       leftInWc: 0,
       word: 'outside',
-      sentence: `${sentenceCase(speedName(system, system.fan.tap))} never reaches the target airflow on its curve. Nothing is left for the ducts.`,
+      sentence: `${sentenceCase(speedName(system, system.fan.tap))} never reaches the target airflow on its curve. Nothing is left for ducts.`,
     };
   }
   const scale = target.flowCfm / flowCfm;
@@ -50,7 +50,7 @@ export function ductBudgetOf(
   const leftInWc = availableInWc - filter - coil - OUTLETS_IN_WC;
   const taken = `${staticText(availableInWc)} available, less filter ${staticText(filter)}, coil ${staticText(coil)}, outlets ${staticText(OUTLETS_IN_WC)}`;
   if (leftInWc <= 0) {
-    return { availableInWc, leftInWc, word: 'outside', sentence: `${taken}: nothing is left for the ducts.` };
+    return { availableInWc, leftInWc, word: 'outside', sentence: `${taken}: nothing is left for ducts.` };
   }
   if (lengthFt === undefined) {
     return {

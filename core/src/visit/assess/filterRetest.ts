@@ -3,7 +3,7 @@ import { filterDropInWc } from '../../air/path';
 import type { PressureReading } from '../../air/readings';
 import type { UnitFacts } from '../../judge/verdicts';
 import { layoutOf, type PortId } from '../../air/system';
-import { flowText, staticText } from '../../base/words';
+import { ended, flowWords, staticText, staticWords } from '../../base/words';
 
 /** What the filter-out retest says. */
 export interface FilterRetest {
@@ -75,7 +75,7 @@ export function filterRetest(
   if (ratio === undefined || now.tespInWc === undefined) {
     return {
       tespInWc,
-      sentence: `Filter out: ${staticText(tespInWc)} in. w.c. Missing: airflow at both statics. Use the blower table, or measure the supply with the filter in and out.`,
+      sentence: `Filter out: ${ended(staticWords(tespInWc))} Missing: airflow at both statics. Use the blower table, or measure the supply with the filter in and out.`,
     };
   }
   const drop = filterDropInWc({ flowCfm: 1, tespInWc: now.tespInWc }, { flowCfm: ratio, tespInWc });
@@ -84,12 +84,12 @@ export function filterRetest(
     return {
       tespInWc,
       flowCfm: then,
-      sentence: `Filter out gives ${staticText(tespInWc)} in. w.c., more than the filter explains. Measure both again.`,
+      sentence: `Filter out gives ${staticWords(tespInWc)}, more than the filter explains. Measure both again.`,
     };
   }
   const plain = now.tespInWc - tespInWc;
-  const moves = then === undefined ? '' : `${flowText(then)} CFM at `;
-  const at = flowCfm === undefined ? 'As it runs' : `At ${flowText(flowCfm)} CFM`;
+  const moves = then === undefined ? '' : `${flowWords(then)} at `;
+  const at = flowCfm === undefined ? 'As it runs' : `At ${flowWords(flowCfm)}`;
   return {
     tespInWc,
     flowCfm: then,

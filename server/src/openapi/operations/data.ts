@@ -14,7 +14,7 @@ export const DATA_OPERATIONS: readonly Operation[] = [
   {
     method: 'get',
     path: '/api/bundle',
-    summary: 'The whole shop as one file',
+    summary: 'Export whole shop as one file',
     tag: 'Data',
     query: [PHOTOS],
     answer: { type: 'object' },

@@ -49,7 +49,7 @@ export function InHeating({ circuit, supplyF, onSupply }: InHeatingProps) {
       <Heading size={17}>In heating</Heading>
       <CallLines lines={circuit?.heating ?? []} />
       <TextButton onPress={onSupply}>
-        {typeof supplyF === 'number' ? `Supply air ${shownText(supplyF, 'degF', 0)}°` : 'Supply air, strips off'}
+        {typeof supplyF === 'number' ? `Supply air ${shownText(supplyF, 'degF', 0)}°` : 'Enter supply air'}
       </TextButton>
     </View>
   );

@@ -45,7 +45,7 @@ export function PressureStation({ visit, assessment, width, onVisit, onPort, onW
         <View style={{ gap: 4, borderTopWidth: 1, borderColor: palette.line, paddingTop: 10 }}>
           <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
             <Heading size={16} style={{ flex: 1 }}>
-              Static left for the ducts
+              Static left for ducts
             </Heading>
             {ductBudget.leftInWc > 0 && (
               <Txt size={18} bold figures>

@@ -33,7 +33,7 @@ export function RowSheet({ draft, row, onDraft, onClose }: RowSheetProps) {
           row === undefined
             ? undefined
             : {
-                label: 'Airflow of this row',
+                label: 'Row airflow',
                 unit: 'cfm',
                 ...LIMITS.flowCfm,
                 value: fromShown(Number(draft.rows[row]?.name), 'cfm') || null,
