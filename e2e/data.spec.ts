@@ -28,7 +28,7 @@ test('a whole shop comes into an empty one: a broken file is refused, a sound on
   await choose('half.json', buffer.subarray(0, buffer.length / 2));
   await expect(page.getByRole('alert').filter({ hasText: /incomplete/ })).toBeVisible();
   await choose('huff.json', buffer);
-  await expect(page.getByText(/^huff\.json brings: \d+ sites, 18 units, \d+ blower tables, 30 visits/)).toBeVisible();
+  await expect(page.getByText(/^huff\.json adds: \d+ sites, 18 units, \d+ blower tables, 30 visits/)).toBeVisible();
   const units = async () =>
     ((await (await page.request.get('/api/units')).json()) as { records: unknown[] }).records.length;
   expect(await units()).toBe(0);

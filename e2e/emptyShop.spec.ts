@@ -100,7 +100,7 @@ test('two typed cells: from nothing to a verdict, kept as a unit, found by a sli
     await page.getByRole('button', { name: 'Save site' }).click();
     await page.getByRole('button', { name: 'Back' }).click();
   }
-  await page.getByLabel(/^Find a site/).fill('readng');
+  await page.getByLabel(/^Find anything/).fill('readng');
   await page.getByRole('button', { name: /^Reading room/ }).click();
   await expect(page.getByText('940 CFM at 0.58')).toBeVisible();
   await page.getByRole('button', { name: /^Start a visit/ }).click();
@@ -113,7 +113,7 @@ test('two typed cells: from nothing to a verdict, kept as a unit, found by a sli
 test('no table: a usual range is not judged; through a traverse to a proven fix', async ({ page }) => {
   const tech = technician(page);
   await sayWhatStandsHere(page);
-  await page.getByRole('button', { name: /^Read R2/ }).click();
+  await page.getByRole('button', { name: /^Measure R2/ }).click();
   await tech.press('.41');
   await tech.keep();
   await tech.press('.22');
@@ -193,7 +193,7 @@ test('SI through a whole visit: typed in Pa and °C, shown in L/s, kept to the l
   await page.getByRole('button', { name: 'Use SI units' }).click();
   await expect(page.getByRole('button', { name: /^Units: Pa · L\/s · °C/ })).toBeVisible();
   await sayWhatStandsHere(page);
-  await page.getByRole('button', { name: /^Read R2/ }).click();
+  await page.getByRole('button', { name: /^Measure R2/ }).click();
   await tech.press('77');
   await tech.keep();
   await tech.press('67');
@@ -276,7 +276,7 @@ test('@wide a day at the desk, without a pointer in the table: a site, a unit wi
   const unit = page.getByRole('dialog', { name: 'Equipment' });
   await unit.getByRole('button', { name: /^Blower table/ }).click();
   await page.getByRole('button', { name: /^AH 36/ }).click();
-  await unit.getByRole('button', { name: /^Nameplate/ }).click();
+  await unit.getByRole('button', { name: /^Nameplate(?! max)/ }).click();
   await page.getByLabel(/^Model number/).fill('AH4-036');
   await page.getByRole('dialog').last().getByRole('radio', { name: '3 t' }).click();
   await page.getByLabel(/^Year/).fill('3016');
@@ -293,7 +293,7 @@ test('@wide a day at the desk, without a pointer in the table: a site, a unit wi
   await page.getByLabel('Unit name').fill('Office, north');
   await page.getByRole('textbox', { name: 'Notes' }).fill('Drain needs a trap.');
   await page.getByLabel('Hours in use').fill('8 to 17:30');
-  await page.getByRole('dialog', { name: 'Edit details' }).getByRole('button', { name: 'Save' }).click();
+  await page.getByRole('dialog', { name: 'Edit details' }).getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Office, north' })).toBeVisible();
   await expect(page.getByText('Drain needs a trap.')).toBeVisible();
   await expect(page.getByText('08:00–17:30')).toBeVisible();

@@ -19,7 +19,7 @@ testWithOwnServer(
     await tech.station('Fix');
     await page.getByRole('radiogroup', { name: 'Speed to try' }).getByRole('radio', { name: 'med-high' }).click();
     await expect(
-      page.getByRole('img', { name: /Then the operating point on tap med-high at 9\d\d CFM/ }),
+      page.getByRole('img', { name: /Then the operating point on tap med-high is 9\d\d CFM/ }),
     ).toBeVisible();
     await expect(page.getByLabel(/^Heating: .*in range/)).toBeVisible();
     await page.getByRole('button', { name: /Line-voltage lead: med-low to med-high/ }).click();
@@ -132,10 +132,10 @@ testWithOwnServer('a belt fix: the sheave turned on the Belt drive, the motor ch
   await expect(page.getByLabel(/^Motor: 4\.3 A now, 5\.\d A in range/)).toBeVisible();
   await expect(page.getByLabel(/^Volts of the legs: .*in range\. 1\.6 % apart/)).toBeVisible();
   await expect(page.getByText(/move the base 5\/16 in\. closer · deflect 1\/4 in\. at mid-span/)).toBeVisible();
-  await page.getByRole('button', { name: 'Half a turn closer' }).click();
+  await page.getByRole('button', { name: 'Half turn closer' }).click();
   await expect(page.getByRole('status').getByText('0 turns open')).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Half a turn closer' })).toBeDisabled();
-  await page.getByRole('button', { name: 'Half a turn open' }).click();
+  await expect(page.getByRole('button', { name: 'Half turn closer' })).toBeDisabled();
+  await page.getByRole('button', { name: 'Half turn open' }).click();
   await page.getByRole('button', { name: /^Use ½ turn open/ }).click();
 
   await tech.begin();
@@ -190,10 +190,10 @@ testWithOwnServer('decided without a server: the plan and its proof arrive once 
   await page.goto('/sites');
   await expect(page.getByRole('button', { name: 'Unit Upstairs air handler' })).toBeVisible();
   await page.goto('/shop');
-  await expect(page.getByText('$0.19 a kWh')).toBeVisible();
+  await expect(page.getByText('$0.19 per kWh')).toBeVisible();
   await page.getByRole('button', { name: /^Clean the coil: / }).click();
   await tech.fill({ Minutes: '55', Cost: '12' });
-  await page.getByRole('button', { name: 'Save' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByRole('button', { name: /^Clean the coil: 55 min · \$12, set by the shop/ })).toBeVisible();
   await page.goto('/sites');
   await page.getByRole('button', { name: 'Unit Upstairs air handler' }).click();

@@ -26,7 +26,7 @@ test('a visit is handed over: what was found is settled, a day agreed, the page 
   await page.getByRole('button', { name: station('Wrap up') }).click();
   await page.getByRole('radio', { name: 'in 3 months' }).click();
   await page.getByLabel('Name, if known').fill('Mira Holt');
-  await page.getByRole('button', { name: 'Save' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   const pad = page.getByRole('img', { name: 'Signature box, empty' });
   await pad.scrollIntoViewIfNeeded();
   const box = (await pad.boundingBox())!;
@@ -53,7 +53,7 @@ test('a visit is handed over: what was found is settled, a day agreed, the page 
 test('a page to print is made without a signal', async ({ page, context }) => {
   await page.goto(READING_ROOM);
   await page.getByRole('button', { name: station('Wrap up') }).click();
-  await expect(page.getByText('Report')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Report', exact: true })).toBeVisible();
   await context.setOffline(true);
   const opened = context.waitForEvent('page');
   await page.getByRole('button', { name: 'Print or show' }).click();

@@ -56,7 +56,7 @@ async function typeOnDrawing(page: Page): Promise<void> {
   await page.keyboard.press('Enter');
   await page.keyboard.type('760');
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('heading', { name: 'Supply static, nameplate in' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Static, flow plate' })).toBeVisible();
   await page.keyboard.type('.2');
   await page.keyboard.press('Enter');
   await tabTo(page, /^Static, filter in/);

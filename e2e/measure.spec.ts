@@ -99,7 +99,7 @@ test('furnace with cased coil: every stage has its drop, and the gas rise agrees
   await expect(page.getByRole('dialog').getByText(/^(Save 943 CFM|943)$/)).toBeVisible();
   await page.getByRole('button', { name: /^Save (airflow|[\d,]+ CFM)/ }).click();
   await expect(page.getByRole('img', { name: /Blower table 881 .*Gas heat rise 943/ })).toBeVisible();
-  await tech.station('Rise');
+  await tech.station('Temperatures');
   await expect(page.getByText('56.0 °F rise, the nameplate allows 35 to 65.')).toBeVisible();
 });
 
@@ -190,7 +190,7 @@ testWithOwnServer('the altitude is the site’s, and comes with each check there
   await tech.startAt('Upstairs air handler');
   await tech.station('Airflow');
   await page.getByRole('button', { name: /^Electric heat rise.*open/ }).click();
-  await tech.fill({ 'Heater volts': '238', 'Amps of': '41.2', 'Entering air': '70', 'Leaving air': '101.5' });
+  await tech.fill({ 'Heater volts': '238', 'Element amps': '41.2', 'Entering air': '70', 'Leaving air': '101.5' });
   // 1,182 by the elements alone; the blower's own 300 W are in the rise as well.
   await expect(page.getByRole('dialog').getByText(/^(Save 1,218 CFM|1,218)$/)).toBeVisible();
 });

@@ -49,7 +49,7 @@ test.describe('without a server', () => {
     for (let i = 0; i < 2; i += 1) {
       await page.goto('/');
       await expect(page.getByRole('link', { name: /Glaze room/ })).toBeVisible();
-      await expect(page.getByText(/No answer from the server\. Shown is what this phone has/)).toBeVisible();
+      await expect(page.getByText(/No answer from the server\. Showing data on this phone/)).toBeVisible();
     }
     await page.getByRole('link', { name: /Glaze room/ }).click();
     await expect(page.getByRole('button', { name: /^Airflow 881 CFM/ })).toBeVisible();

@@ -24,7 +24,7 @@ testWithOwnServer(
     await expect(page.getByText('table at today’s static: 1,083')).toBeVisible();
     await page.getByRole('button', { name: /^Tap 4/ }).click();
     await expect(
-      page.getByRole('img', { name: /Then the operating point on tap 4 at 1,036 CFM and 0\.70/ }),
+      page.getByRole('img', { name: /Then the operating point on tap 4 is 1,036 CFM and 0\.70/ }),
     ).toBeVisible();
 
     await tech.station('Pressure');

@@ -5,7 +5,7 @@ import { technician } from './support/steps';
 /** Opens today's stop of this place from Today and starts its visit. */
 async function startStop(page: Page, place: number) {
   await page.goto('/');
-  await page.getByRole('link', { name: new RegExp(`^Stop ${place}: `) }).click();
+  await page.getByRole('link', { name: new RegExp(`^Job ${place}: `) }).click();
   await page.getByRole('button', { name: /^Start a visit/ }).click();
 }
 
@@ -27,7 +27,7 @@ test('a day of three stops: loaded, counted, visited with and without a signal, 
   await page.getByRole('button', { name: 'Filter 20 × 25 × 1: one more' }).click();
   await page.getByRole('button', { name: 'Save count' }).click();
   await page.goto('/days');
-  await expect(load.getByText('to buy, 0')).toBeVisible();
+  await expect(load.getByText('Buy, 0')).toBeVisible();
 
   // The first stop: a belt goes off the truck, and the report to the owner.
   await startStop(page, 1);
@@ -52,7 +52,7 @@ test('a day of three stops: loaded, counted, visited with and without a signal, 
   await page.keyboard.press('Escape');
   await tech.station('Wrap up');
   await page.getByLabel('Name, if known').fill('The librarian');
-  await page.getByRole('button', { name: 'Save' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await page.getByRole('radio', { name: 'in 3 months' }).click();
   await save(page);
   await context.setOffline(false);
@@ -96,7 +96,7 @@ test('@wide a day at the desk: found, compared, sorted, planned, by the keyboard
   await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
   await page.keyboard.press('Escape');
   await page.keyboard.press('/');
-  const find = page.getByRole('textbox', { name: /^Find a site/ });
+  const find = page.getByRole('textbox', { name: /^Find anything/ });
   await expect(find).toBeFocused();
   await page.keyboard.type('upstairs');
   await page
@@ -139,5 +139,5 @@ test('@wide a day at the desk: found, compared, sorted, planned, by the keyboard
   await page.getByRole('radio', { name: 'filter' }).click();
   await page.getByRole('dialog').getByRole('radio', { name: 'Tamsin' }).click();
   await page.getByRole('button', { name: 'Save job' }).click();
-  await expect(page.getByRole('link', { name: /^Stop 4: Hallway air handler/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /^Job 4: Hallway air handler/ })).toBeVisible();
 });

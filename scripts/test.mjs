@@ -102,6 +102,7 @@ const testsOfScripts = readdirSync('scripts', { recursive: true })
   .filter((name) => name.endsWith('.test.mjs'))
   .map((name) => path.join('scripts', name));
 await Promise.all([readOn(), buildAndShake().then(readOn)]);
+await check('Words', () => run(process.execPath, ['scripts/words.mjs', '--check']));
 await check('Scripts and docs', () => run(process.execPath, ['--test', ...testsOfScripts], { quiet: true }));
 for (const { name, flags, projects } of JEST_RUNS) {
   const report = path.join(reports, `${projects[0]}.json`);

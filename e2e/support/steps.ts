@@ -153,7 +153,7 @@ export function technician(page: Page) {
 
     /** Takes one of the ready plans over, once they are searched. */
     async takePlan(name: string) {
-      await page.getByRole('button', { name: new RegExp(`${name}.*Take this plan`, 'i') }).click();
+      await page.getByRole('button', { name: new RegExp(`${name}.*Choose this plan`, 'i') }).click();
       await expect(page.getByRole('button', { name: /^Start these fixes/ })).toBeEnabled();
     },
 

@@ -52,7 +52,7 @@ visitKind(11, 'ten reasons a blower does not run', { first: 13, end: 21 }, async
   await tech.verdict('Power stops here');
   await tech.mark(/^Relay by ear/, 'silent');
   await tech.mark(/^The motor on a call/, 'nothing at all');
-  await tech.read(/^Re-measured: call for fan/, '25.4');
+  await tech.read(/^Measure again: call for fan/, '25.4');
   await tech.verdict(/^Board output 9\d %/);
   await tech.handOver(/board output/i);
 });

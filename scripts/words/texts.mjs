@@ -106,8 +106,7 @@ function roleOf(node) {
       return /Button$|^Chip$/.test(tag) ? 'button' : 'text';
     }
     if (ts.isJsxAttribute(parent)) return parent.name.getText() === 'label' ? 'label' : 'text';
-    if (ts.isPropertyAssignment(parent))
-      return /^(label|title|heading|short)$/.test(parent.name.getText()) ? 'label' : 'text';
+    if (ts.isPropertyAssignment(parent)) return /^(label|short)$/.test(parent.name.getText()) ? 'label' : 'text';
     if (ts.isFunctionLike(parent) || ts.isStatement(parent)) return 'text';
   }
   return 'text';

@@ -284,9 +284,7 @@ export function readBlowerTableCsv(text: string): CsvReading {
   if (clean.trim() === '') return whole('The file is empty. Choose a CSV file with one row for each tap.');
   const { lines, header, isCut } = bestParse(withoutEnd(clean));
   if (!header) {
-    return whole(
-      'No header row: begin one row with "tap" and put the statics to its right, then one row for each tap.',
-    );
+    return whole('No header row. Start one row with "tap" and put the statics to its right. Then add one row per tap.');
   }
   const below = lines.slice(header.at);
   if (isCut || below.length > MOST_ROWS || below.some(({ cells }) => cells.length > MOST_COLUMNS))

@@ -15,6 +15,8 @@ export interface AirwayBlock {
 /** A mark on the pressure line: a port, or the room at either end. */
 export interface AirwayMark {
   readonly port?: PortId;
+  /** Where the port is, in two short words. */
+  readonly name?: string;
   readonly side: 'return' | 'supply';
   /** Rows above it. */
   readonly row: number;
@@ -74,6 +76,7 @@ export function planAirway(
     { side: 'return', row: 0, pressureInWc: 0 },
     ...layout.ports.map((port): AirwayMark => ({
       port: port.id,
+      name: port.short,
       side: port.side,
       row: boundary(port.afterStage),
       pressureInWc: pressures.get(port.id),

@@ -30,9 +30,9 @@ interface PressureLine {
 
 const roleOf = ({ side }: AirwayMark): Role => (side === 'return' ? 'suction' : 'supply');
 
-/** A port's circle with its name in it, and its pressure on the other side of the axis. */
+/** A port's circle with its code in it; its pressure and where it is on the other side of the axis. */
 function portShapes(
-  { port, pressureInWc, side }: AirwayMark & { readonly port: PortId },
+  { port, name, pressureInWc, side }: AirwayMark & { readonly port: PortId },
   at: Point,
   axisX: number,
   { isNext, style }: { readonly isNext: boolean; readonly style: DrawStyle },
@@ -40,7 +40,11 @@ function portShapes(
   const radius = style.small;
   const isRead = pressureInWc !== undefined;
   const isPlain = isRead || isNext;
-  const isLeft = (pressureInWc ?? 0) < 0;
+  const isLeft = isRead ? pressureInWc < 0 : side === 'return';
+  const beside = { anchor: isLeft ? 'start' : 'end' } as const;
+  const besideX = axisX + (isLeft ? 8 : -8);
+  // Under its pressure where it is read, level with the circle where it is not.
+  const nameY = at.y + (isRead ? 0.35 * style.figure + 1.15 * style.small : -0.1 * style.small);
   return [
     ...(isNext ? [circle(at.x, at.y, radius + 5, { stroke: 'action', strokeWidth: 1.5, dash: [3, 4] })] : []),
     circle(at.x, at.y, radius, {
@@ -57,13 +61,16 @@ function portShapes(
     }),
     ...(isRead
       ? [
-          text(axisX + (isLeft ? 8 : -8), at.y + 0.35 * style.figure, staticText(pressureInWc), {
+          text(besideX, at.y + 0.35 * style.figure, staticText(pressureInWc), {
             size: style.figure,
             bold: true,
-            anchor: isLeft ? 'start' : 'end',
+            ...beside,
           }),
         ]
       : []),
+    ...(name?.split(' ') ?? []).map((word, i) =>
+      text(besideX, nameY + i * 1.1 * style.small, word, { size: style.small, color: 'softInk', ...beside }),
+    ),
   ];
 }
 

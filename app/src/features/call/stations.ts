@@ -40,7 +40,12 @@ export const call: StationPlan = {
   id: 'call',
   progress: ({ whole }) => {
     const complaint = complaintSaid(whole);
-    return { name: 'Complaint', state: complaint ? 'done' : 'empty', lacks: complaint ? undefined : 'the complaint' };
+    return {
+      name: 'Complaint',
+      state: complaint ? 'done' : 'empty',
+      lacks: complaint ? undefined : 'the complaint',
+      says: complaint?.words,
+    };
   },
   Place: CallPlace,
 };

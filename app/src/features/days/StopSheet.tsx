@@ -180,7 +180,7 @@ function Where({
         </View>
       )}
       <Field
-        label={site ? 'Another site or unit' : 'Site or unit'}
+        label={site ? 'Other site' : 'Site or unit'}
         value={sought}
         most={LIMITS.nameLength.max}
         onChange={setSought}

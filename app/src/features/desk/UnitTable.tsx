@@ -97,7 +97,7 @@ export function UnitTable({ lines }: { readonly lines: readonly UnitLine[] }) {
     <View style={{ flex: 1, paddingHorizontal: 16, gap: 10 }}>
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 24 }}>
         <View style={{ width: 380 }}>
-          <SearchField label="Filter by site, unit, action" value={sought} onChange={setSought} />
+          <SearchField label="Filter units" value={sought} onChange={setSought} />
         </View>
         <Choice label="Which units" options={FILTERS} chosen={filter} onChoose={setFilter} />
         <Txt size={15} color="softInk" role="status" figures>

@@ -85,9 +85,9 @@ test('filtered by words and by how they stood, with how many that are', () => {
   fireEvent.press(screen.getByText('never visited'));
   expect(shown()).toEqual(['Hood']);
   fireEvent.press(screen.getByText('all'));
-  fireEvent.changeText(screen.getByLabelText('Filter by site, unit, action'), 'RESTRICTION');
+  fireEvent.changeText(screen.getByLabelText('Filter units'), 'RESTRICTION');
   expect(shown()).toEqual(['Roof 1']);
-  fireEvent.changeText(screen.getByLabelText('Filter by site, unit, action'), 'zeppelin');
+  fireEvent.changeText(screen.getByLabelText('Filter units'), 'zeppelin');
   expect(screen.getByText('No unit matches.')).toBeTruthy();
 });
 

@@ -9,7 +9,7 @@ export function TurnsStepper({ bench, drive }: { readonly bench: DriveBench; rea
   const { turnsOpen, turnsMost, turn } = bench;
   return (
     <View style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }}>
-      <Step label="Half a turn closer" disabled={turnsOpen <= 0} onPress={() => turn(-0.5)}>
+      <Step label="Half turn closer" disabled={turnsOpen <= 0} onPress={() => turn(-0.5)}>
         −
       </Step>
       <View role="status" style={{ flex: 1, alignItems: 'center' }}>
@@ -21,7 +21,7 @@ export function TurnsStepper({ bench, drive }: { readonly bench: DriveBench; rea
           {drive.motorSheave.grooves > 1 ? ', both grooves' : ''}
         </Txt>
       </View>
-      <Step label="Half a turn open" disabled={turnsOpen >= turnsMost} onPress={() => turn(0.5)}>
+      <Step label="Half turn open" disabled={turnsOpen >= turnsMost} onPress={() => turn(0.5)}>
         +
       </Step>
     </View>

@@ -64,11 +64,11 @@ describe('the Belt drive', () => {
   });
   test('half turns either way, never past the range; as found is no move', () => {
     show();
-    fireEvent.press(screen.getByLabelText('Half a turn closer'));
+    fireEvent.press(screen.getByLabelText('Half turn closer'));
     expect(screen.getByText('0 turns open')).toBeTruthy();
-    fireEvent.press(screen.getByLabelText('Half a turn closer'));
+    fireEvent.press(screen.getByLabelText('Half turn closer'));
     expect(screen.getByText('0 turns open')).toBeTruthy();
-    for (let i = 0; i < 5; i += 1) fireEvent.press(screen.getByLabelText('Half a turn open'));
+    for (let i = 0; i < 5; i += 1) fireEvent.press(screen.getByLabelText('Half turn open'));
     expect(screen.getByText('2½ turns open')).toBeTruthy();
     expect(screen.getByText('Set as found')).toBeTruthy();
   });

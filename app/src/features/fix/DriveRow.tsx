@@ -19,7 +19,7 @@ export function DriveRow({
   return (
     <Pressable
       role="button"
-      aria-label="Drive: sheaves, belt, motor"
+      aria-label="Belt drive: sheaves, belt, motor"
       onPress={onOpen}
       style={{
         minHeight: 64,

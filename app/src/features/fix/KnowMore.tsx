@@ -14,7 +14,7 @@ interface KnowMoreProps {
 
 const SPEEDS: SetupForm = {
   key: 'speeds',
-  title: 'Heating and low stage',
+  title: 'Other speeds',
   says: 'Cooling and heating have separate speeds. A cooling fix can put heating rise out of range. The nameplate rise is with the unit.',
   set: SPEEDS_FORM,
 };
@@ -44,7 +44,7 @@ export function KnowMore({ visit, onVisit, onMethod }: KnowMoreProps) {
         onPress={() => setForm(PLATE)}
       />
       <ListRow
-        name="Heating and low stage"
+        name="Other speeds"
         under={speeds ? 'known' : 'their taps, the heat’s output'}
         onPress={() => setForm(SPEEDS)}
       />

@@ -1,4 +1,4 @@
-import { flowWords, staticText, type BlowerTable } from '@huff/core';
+import { ended, flowWords, staticText, unitText, type BlowerTable } from '@huff/core';
 import { switchSettings } from '@huff/core/fix';
 import { View } from 'react-native';
 import { Txt } from '../../ui/text';
@@ -25,7 +25,7 @@ export function SwitchTable({ table, now, then, tespInWc }: SwitchTableProps) {
           <View
             key={tap}
             accessible
-            aria-label={`Setting ${tap}: requests ${flowWords(askedCfm)}, ${holds} in. w.c.${gives ? ' Airflow falls at today’s static' : ''}`}
+            aria-label={`Setting ${tap}: requests ${flowWords(askedCfm)}, ${ended(`${holds} ${unitText('inWc')}`)}${gives ? ' Airflow falls at today’s static' : ''}`}
             style={{
               flexDirection: 'row',
               gap: 10,

@@ -127,7 +127,7 @@ describe('so that it can say more', () => {
     expect(spies.onVisit).toHaveBeenCalledWith(
       expect.objectContaining({ setup: expect.objectContaining({ motorPlate: { plateAmps: 6.8, phases: 'one' } }) }),
     );
-    fireEvent.press(screen.getByLabelText(/^Heating and low stage/));
+    fireEvent.press(screen.getByLabelText(/^Other speeds/));
     fireEvent.changeText(screen.getByLabelText(/^Heating tap/), '5');
     fireEvent.changeText(screen.getByLabelText(/^Heat output/), '40000');
     fireEvent.press(screen.getByText('Save'));

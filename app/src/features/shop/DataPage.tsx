@@ -107,7 +107,7 @@ export function DataPage() {
                   )
                 }
               >
-                {busy ? 'Reading file… this can take minutes' : 'Choose a file'}
+                {busy ? 'Reading file… please wait' : 'Choose a file'}
               </ActionButton>
               {faults.map((fault) => (
                 <Txt key={fault} role="alert">

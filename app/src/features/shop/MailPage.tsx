@@ -36,8 +36,8 @@ export function MailPage() {
           <ToldAt at={saidAt} />
           {data && mails.length === 0 && (
             <Txt color="softInk">
-              No email yet. Huff drafts a report when you wrap up a visit with an email address, and a reminder ten days
-              before a job is due.
+              No email yet. Huff drafts a report when you wrap up a visit with an email address. It drafts a reminder
+              ten days before a job is due.
             </Txt>
           )}
           {mails.map((mail) => (

@@ -95,7 +95,7 @@ export function SitesPage({ desk }: SitesPageProps) {
       {many && (
         <View style={{ marginHorizontal: 16, marginBottom: 8 }}>
           <SearchField
-            label="Find a site, unit, serial, part, finding"
+            label="Find anything"
             value={sought}
             onChange={setSought}
             autoFocus={find !== undefined}

@@ -94,11 +94,11 @@ describe('the list', () => {
 
   test('is found in as one types, with a slip forgiven', () => {
     renderThemed(<SitesPage />);
-    fireEvent.changeText(screen.getByLabelText('Find a site, unit, serial, part, finding'), 'libary');
+    fireEvent.changeText(screen.getByLabelText('Find anything'), 'libary');
     // The site itself, and its units with its name.
     expect(screen.getAllByText('Quay library')).toHaveLength(4);
     expect(screen.queryByText('Boat repair')).toBeNull();
-    fireEvent.changeText(screen.getByLabelText('Find a site, unit, serial, part, finding'), 'zeppelin');
+    fireEvent.changeText(screen.getByLabelText('Find anything'), 'zeppelin');
     expect(screen.getByText('No match for “zeppelin”.')).toBeTruthy();
   });
 
@@ -109,7 +109,7 @@ describe('the list', () => {
       { of: 'part', id: 'p1', name: 'Belt A48', siteName: null },
     ];
     renderThemed(<SitesPage />);
-    fireEvent.changeText(screen.getByLabelText('Find a site, unit, serial, part, finding'), 'unit 1');
+    fireEvent.changeText(screen.getByLabelText('Find anything'), 'unit 1');
     // The unit is here already: told again it stands there once.
     expect(screen.getAllByText('Unit 1')).toHaveLength(1);
     fireEvent.press(screen.getByText('visit of Mar 1, 2026: Trap missing'));
@@ -125,7 +125,7 @@ describe('the list', () => {
       { record: { id: 'v9', title: 'Quay library, Roof 2', startedAt: '2026-11-26T10:00:00.000Z', facts: [fact] } },
     ];
     renderThemed(<SitesPage />);
-    fireEvent.changeText(screen.getByLabelText('Find a site, unit, serial, part, finding'), 'wasp');
+    fireEvent.changeText(screen.getByLabelText('Find anything'), 'wasp');
     fireEvent.press(screen.getByText('visit of Nov 26, 2026: Wasps behind the panel'));
     expect(router.push).toHaveBeenLastCalledWith('/visits/v9');
     mockWhole = [];

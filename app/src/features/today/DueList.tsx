@@ -73,7 +73,7 @@ export function DueList({ due, shown, now, compact }: DueListProps) {
       <View style={{ flexDirection: 'row', columnGap: 24, flexWrap: 'wrap' }}>
         {!all && due.length > listed.length && (
           <TextButton onPress={() => setAll(true)}>
-            {isQuiet ? `Nothing due soon; ${due.length} later` : `All ${due.length} that are due`}
+            {isQuiet ? `Nothing due soon; ${due.length} later` : `Show all ${due.length} due`}
           </TextButton>
         )}
         <TextLink href={'/api/due/calendar.ics'} isFile>

@@ -209,7 +209,7 @@ describe('what is due', () => {
     expect(screen.getByText('Filter: Upstairs')).toBeTruthy();
     expect(screen.getByText('± 9 days')).toBeTruthy();
     expect(screen.queryByText('Return: Hall')).toBeNull();
-    fireEvent.press(screen.getByText('All 3 that are due'));
+    fireEvent.press(screen.getByText('Show all 3 due'));
     expect(screen.getByText('Return: Hall')).toBeTruthy();
   });
   test('what is far off is a touch away; where nothing is due nothing is said', () => {

@@ -1,13 +1,14 @@
 import type { ReactNode } from 'react';
-import { ScrollView, View } from 'react-native';
+import { ScrollView, useWindowDimensions, View } from 'react-native';
 import { useIsWide, usePalette } from '../../ui/theme';
 import type { FrameParts } from '../visitState/frame';
 
-/** px of the steps' pane where the page is wide. */
-export const LEFT_PANE = 432;
+/** px of the list of steps and of the pane of one, where the page is wide; a very wide one gives both more. */
+export const widePanes = (pageWidth: number) =>
+  pageWidth >= 1600 ? { steps: 264, pane: 560 } : { steps: 216, pane: 432 };
 
 interface VisitFrameProps extends FrameParts {
-  /** The run of steps. */
+  /** The run of steps; a list of them where the page is wide. */
   readonly run: ReactNode;
   /** What stands over each step, and under it. */
   readonly above: ReactNode;
@@ -20,9 +21,10 @@ interface VisitFrameProps extends FrameParts {
 export function VisitFrame({ run, above, below, station, main, side, foot }: VisitFrameProps) {
   const palette = usePalette();
   const wide = useIsWide();
+  const { width } = useWindowDimensions();
   const pane = (
     <>
-      {run}
+      {!wide && run}
       <ScrollView key={station} style={{ flex: 1 }} contentContainerStyle={{ padding: 16, gap: 16 }}>
         {above}
         {main}
@@ -31,11 +33,15 @@ export function VisitFrame({ run, above, below, station, main, side, foot }: Vis
       {foot}
     </>
   );
+  const panes = widePanes(width);
   if (!wide) return <View style={{ flex: 1 }}>{pane}</View>;
   return (
     <>
-      <View style={{ width: LEFT_PANE, borderRightWidth: 1, borderColor: palette.line }}>{pane}</View>
-      <ScrollView style={{ flex: 1 }} contentContainerStyle={{ padding: 20, paddingTop: 4, gap: 20, maxWidth: 760 }}>
+      <ScrollView style={{ flexGrow: 0, width: panes.steps, borderRightWidth: 1, borderColor: palette.line }}>
+        {run}
+      </ScrollView>
+      <View style={{ width: panes.pane, borderRightWidth: 1, borderColor: palette.line }}>{pane}</View>
+      <ScrollView style={{ flex: 1 }} contentContainerStyle={{ padding: 20, paddingTop: 4, gap: 20, maxWidth: 960 }}>
         {side}
       </ScrollView>
     </>

@@ -61,7 +61,7 @@ export function VisitUnitSheet(props: VisitUnitSheetProps) {
         go={
           step && measures
             ? {
-                words: step.words.replace(/^Next: read/, 'Read'),
+                words: step.words.replace(/^Next: measure/, 'Measure'),
                 aside: visit.table ? undefined : 'no table yet',
                 onPress: onStep,
               }

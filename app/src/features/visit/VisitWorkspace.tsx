@@ -5,7 +5,7 @@ import { memo, useCallback, useEffect, useMemo, useState, type ReactNode } from 
 import { useWindowDimensions } from 'react-native';
 import { Guard } from '../../ui/guard';
 import { Page, TextButton } from '../../ui/page';
-import { StationRun } from '../../ui/stations';
+import { StationRun, StepList } from '../../ui/stations';
 import { useIsWide } from '../../ui/theme';
 import { complaintSaid } from '../call/stations';
 import { VisitFoot } from '../resultFoot/VisitFoot';
@@ -22,7 +22,7 @@ import { ReadingsLog } from './ReadingsLog';
 import { STATIONS, stationsOf } from './stations';
 import { useShown, type OnChange } from './useShown';
 import { useNextStep } from './useNextStep';
-import { LEFT_PANE, VisitFrame } from './VisitFrame';
+import { VisitFrame, widePanes } from './VisitFrame';
 import { useVisitSheets } from './useVisitSheets';
 import { VisitSheets } from './VisitSheets';
 import { WholeVisit } from '../visitState/WholeVisit';
@@ -38,6 +38,7 @@ interface VisitWorkspaceProps {
 }
 
 const MemoStations = memo(StationRun);
+const MemoSteps = memo(StepList);
 const MemoSpeed = memo(SpeedPane);
 const MemoLog = memo(ReadingsLog);
 
@@ -76,7 +77,7 @@ export function VisitWorkspace({ visit: whole, onChange, onSave, under, actions,
     tellUnit,
     onSave,
   });
-  const paneWidth = wide ? LEFT_PANE - 32 : width - 32;
+  const paneWidth = wide ? widePanes(width).pane - 32 : width - 32;
   // Where one finds out why no air moves, one need not be told again that none does. Fire and ice are said everywhere.
   const { stop } = assessment;
   const isAtItsPlace = stop?.id === 'air' && station === stop.step;
@@ -91,7 +92,8 @@ export function VisitWorkspace({ visit: whole, onChange, onSave, under, actions,
       onWorking={showWorking}
     />
   );
-  const run = <MemoStations stations={stations} here={station} onGo={goTo} />;
+  const Steps = wide ? MemoSteps : MemoStations;
+  const run = <Steps stations={stations} here={station} onGo={goTo} />;
   const frame: Frame = (parts) => (
     <VisitFrame
       {...parts}

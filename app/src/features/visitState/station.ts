@@ -49,7 +49,7 @@ export interface StationFacts {
 /** A station of a visit: its name, how far it is, and what it draws. One folder each, and one line in the registry. */
 export interface StationPlan {
   readonly id: StationId;
-  readonly progress: (facts: StationFacts) => Pick<Station, 'name' | 'state' | 'lacks'>;
+  readonly progress: (facts: StationFacts) => Pick<Station, 'name' | 'state' | 'lacks' | 'says'>;
   /** What stands in the station's pane; beside it and under it stands what is common to all. */
   readonly Pane?: ComponentType<StationProps>;
   /** A station that fills the whole frame itself. */

@@ -20,7 +20,7 @@ export function AllSteps({ stations, here, onGo }: AllStepsProps) {
   const place = run.findIndex(({ id }) => id === here) + 1;
   const at = place > 0 ? `${place} of ${run.length}` : `${run.length} steps`;
   const name = stations.find(({ id }) => id === here)?.name ?? '';
-  const row = ({ id, name: step, state, lacks }: Station, number?: number) => (
+  const row = ({ id, name: step, state, lacks, says }: Station, number?: number) => (
     <Pressable
       key={id}
       role="button"
@@ -46,7 +46,7 @@ export function AllSteps({ stations, here, onGo }: AllStepsProps) {
         {step}
       </Txt>
       <Txt size={14} color="softInk" align="right" numberOfLines={1} style={{ flex: 1 }}>
-        {lacks ?? STATE_TEXT[state]}
+        {says ?? lacks ?? STATE_TEXT[state]}
       </Txt>
     </Pressable>
   );

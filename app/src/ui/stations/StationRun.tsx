@@ -4,7 +4,7 @@ import Svg, { G, Line, Rect } from 'react-native-svg';
 import { Txt } from '../text';
 import { usePalette } from '../theme';
 import { AllSteps } from './AllSteps';
-import { STATE_TEXT, type Station, type StationState } from './station';
+import { spokenStep, type Station, type StationState } from './station';
 
 const DUCT_TOP = 6;
 const DUCT_HEIGHT = 12;
@@ -95,39 +95,42 @@ export function StationRun({
               borderColor: palette.line,
             }}
           />
-          {stations.map(({ id, name, state, lacks, isAside }, i) => (
-            <Pressable
-              key={id}
-              role="button"
-              aria-label={`${name}, ${STATE_TEXT[state]}${lacks ? `. ${lacks}` : ''}`}
-              aria-current={id === here ? 'step' : undefined}
-              onPress={() => onGo(id)}
-              style={{
-                flex: 1,
-                minHeight: 48,
-                justifyContent: 'flex-end',
-                alignItems: 'center',
-                // Names of two words and long ones stand whole, on one line.
-                minWidth: Math.max(60, 18 + 8.2 * name.length),
-                paddingHorizontal: 7,
-                // What is not in the run stands apart.
-                marginLeft: isAside && !stations[i - 1]?.isAside ? 22 : 0,
-              }}
-            >
-              <Txt size={15} bold={id === here} color={id === here ? 'ink' : 'softInk'} numberOfLines={1}>
-                {name}
-              </Txt>
-              <View style={{ backgroundColor: palette.paper, height: 24 }}>
-                <Svg width={LOUVRE} height={24} aria-hidden>
-                  <Louvre
-                    width={LOUVRE}
-                    state={state}
-                    color={id === here ? palette.ink : state === 'empty' ? palette.line : palette.softInk}
-                  />
-                </Svg>
-              </View>
-            </Pressable>
-          ))}
+          {stations.map((station, i) => {
+            const { id, name, state, isAside } = station;
+            return (
+              <Pressable
+                key={id}
+                role="button"
+                aria-label={spokenStep(station)}
+                aria-current={id === here ? 'step' : undefined}
+                onPress={() => onGo(id)}
+                style={{
+                  flex: 1,
+                  minHeight: 48,
+                  justifyContent: 'flex-end',
+                  alignItems: 'center',
+                  // Names of two words and long ones stand whole, on one line.
+                  minWidth: Math.max(60, 18 + 8.2 * name.length),
+                  paddingHorizontal: 7,
+                  // What is not in the run stands apart.
+                  marginLeft: isAside && !stations[i - 1]?.isAside ? 22 : 0,
+                }}
+              >
+                <Txt size={15} bold={id === here} color={id === here ? 'ink' : 'softInk'} numberOfLines={1}>
+                  {name}
+                </Txt>
+                <View style={{ backgroundColor: palette.paper, height: 24 }}>
+                  <Svg width={LOUVRE} height={24} aria-hidden>
+                    <Louvre
+                      width={LOUVRE}
+                      state={state}
+                      color={id === here ? palette.ink : state === 'empty' ? palette.line : palette.softInk}
+                    />
+                  </Svg>
+                </View>
+              </Pressable>
+            );
+          })}
         </View>
       </ScrollView>
     </View>

@@ -1,2 +1,3 @@
 export { type Station } from './station';
 export { StationRun } from './StationRun';
+export { StepList } from './StepList';

@@ -6,6 +6,8 @@ export interface Station {
   readonly state: StationState;
   /** What it still lacks, in words. */
   readonly lacks?: string;
+  /** What it came to, in a few words. */
+  readonly says?: string;
   /** Not in the run that was set; a touch away behind it. */
   readonly isAside?: boolean;
 }
@@ -15,3 +17,7 @@ export const STATE_TEXT: Readonly<Record<StationState, string>> = {
   started: 'begun',
   done: 'done',
 };
+
+/** A step as it is heard: its name, how far it is, what it still lacks. */
+export const spokenStep = ({ name, state, lacks }: Station): string =>
+  `${name}, ${STATE_TEXT[state]}${lacks ? `. ${lacks}` : ''}`;

@@ -14,7 +14,7 @@ export function filterDropInWc(
   filterIn: { flowCfm: number; tespInWc: number },
   filterOut: { flowCfm: number; tespInWc: number },
 ): number {
-  if (!(filterIn.flowCfm > 0 && filterOut.flowCfm > 0)) throw new RangeError('Both flows must be above 0 CFM.');
+  if (!(filterIn.flowCfm > 0 && filterOut.flowCfm > 0)) throw new RangeError('Both airflows must be above 0.');
   const ratio = filterIn.flowCfm / filterOut.flowCfm;
   return filterIn.tespInWc - filterOut.tespInWc * ratio * ratio;
 }

@@ -23,7 +23,7 @@ export const FILTER_EXPONENT = 1.3;
  * @example resistanceFromPoint(0.58, 940.2, 2).coefficient // 6.561e-7
  */
 export function resistanceFromPoint(dropInWc: number, flowCfm: number, exponent: number): Resistance {
-  if (!(flowCfm > 0)) throw new RangeError('A resistance needs a flow above 0 CFM.');
+  if (!(flowCfm > 0)) throw new RangeError('A resistance needs an airflow above 0.');
   return { coefficient: dropInWc / Math.pow(flowCfm, exponent), exponent };
 }
 

@@ -18,6 +18,8 @@ export interface PortPlan {
   /** The port lies after this many stages of the layout. */
   readonly afterStage: number;
   readonly name: string;
+  /** The same in two short words, for drawings. */
+  readonly short: string;
   /** Where to drill, and where never to. */
   readonly where: string;
 }
@@ -56,13 +58,28 @@ export const LAYOUTS: Readonly<Record<LayoutId, Layout>> = {
       { kind: 'supplyDuct', external: true },
     ],
     ports: [
-      { id: 'R1', side: 'return', afterStage: 1, name: 'before the filter', where: BEFORE_FILTER },
-      { id: 'R2', side: 'return', afterStage: 2, name: 'after the filter', where: AFTER_FILTER_COIL },
+      {
+        id: 'R1',
+        side: 'return',
+        afterStage: 1,
+        name: 'before the filter',
+        short: 'before filter',
+        where: BEFORE_FILTER,
+      },
+      {
+        id: 'R2',
+        side: 'return',
+        afterStage: 2,
+        name: 'after the filter',
+        short: 'after filter',
+        where: AFTER_FILTER_COIL,
+      },
       {
         id: 'S1',
         side: 'supply',
         afterStage: 4,
         name: 'supply plenum',
+        short: 'supply plenum',
         where: 'Supply plenum in straight flow, clear of the heater wires and the control box.',
       },
     ],
@@ -81,12 +98,20 @@ export const LAYOUTS: Readonly<Record<LayoutId, Layout>> = {
       { kind: 'supplyDuct', external: true },
     ],
     ports: [
-      { id: 'R1', side: 'return', afterStage: 1, name: 'before the filter', where: BEFORE_FILTER },
+      {
+        id: 'R1',
+        side: 'return',
+        afterStage: 1,
+        name: 'before the filter',
+        short: 'before filter',
+        where: BEFORE_FILTER,
+      },
       {
         id: 'R2',
         side: 'return',
         afterStage: 2,
         name: 'after the filter',
+        short: 'after filter',
         where: 'Sheet metal between filter and blower. Clear of wiring and the gas line.',
       },
       {
@@ -94,6 +119,7 @@ export const LAYOUTS: Readonly<Record<LayoutId, Layout>> = {
         side: 'supply',
         afterStage: 4,
         name: 'after the furnace, before the coil',
+        short: 'before coil',
         where: 'The transition between furnace and coil. Never into the heat exchanger or the coil.',
       },
       {
@@ -101,6 +127,7 @@ export const LAYOUTS: Readonly<Record<LayoutId, Layout>> = {
         side: 'supply',
         afterStage: 5,
         name: 'after the coil',
+        short: 'after coil',
         where: 'Supply plenum above the coil. Never into the coil case or its lines.',
       },
     ],
@@ -124,6 +151,7 @@ export const LAYOUTS: Readonly<Record<LayoutId, Layout>> = {
         side: 'return',
         afterStage: 1,
         name: 'return duct at the unit',
+        short: 'return duct',
         where: 'Return duct at the cabinet, before the filter, in straight flow.',
       },
       {
@@ -131,6 +159,7 @@ export const LAYOUTS: Readonly<Record<LayoutId, Layout>> = {
         side: 'supply',
         afterStage: 5,
         name: 'supply duct at the unit',
+        short: 'supply duct',
         where: 'Supply duct at the cabinet. Clear of gas lines, wiring and the heat exchanger.',
       },
     ],
@@ -153,6 +182,7 @@ export const LAYOUTS: Readonly<Record<LayoutId, Layout>> = {
         side: 'return',
         afterStage: 1,
         name: 'after the hood',
+        short: 'after hood',
         where: 'Cabinet panel between hood and filter. The reference stays outdoors, out of the wind.',
       },
       {
@@ -160,6 +190,7 @@ export const LAYOUTS: Readonly<Record<LayoutId, Layout>> = {
         side: 'return',
         afterStage: 2,
         name: 'after the filter',
+        short: 'after filter',
         where: 'Cabinet panel between filter and burner. Never into the burner, its box or the gas train.',
       },
       {
@@ -167,6 +198,7 @@ export const LAYOUTS: Readonly<Record<LayoutId, Layout>> = {
         side: 'supply',
         afterStage: 4,
         name: 'supply duct at the unit',
+        short: 'supply duct',
         where: 'Supply duct at the cabinet, in straight flow. Clear of gas lines and wiring.',
       },
     ],
@@ -179,6 +211,7 @@ const BEHIND_GRILLE: PortPlan = {
   side: 'return',
   afterStage: 1,
   name: 'behind the filter grille',
+  short: 'behind grille',
   where:
     'Return boot or box behind the grille, clear of the filter. With several grilles, use the one with the dirtiest filter.',
 };
@@ -199,7 +232,7 @@ function withGrilleFilters(layout: Layout, place: 'atGrilles' | 'both'): Layout 
       ...ports.map((port) => ({
         ...port,
         afterStage: shift(port.afterStage),
-        name: place === 'atGrilles' && isInlet(port.id) ? 'return at the unit' : port.name,
+        ...(place === 'atGrilles' && isInlet(port.id) ? { name: 'return at the unit', short: 'return duct' } : {}),
       })),
     ],
   };

@@ -15,7 +15,9 @@ export const coolingDrop = defineTool({
   name: 'Temperature drop',
   group: 'Airflow',
   says: 'Airflow at which a good coil would give the measured drop.',
-  care: 'Only with a good charge and compressor. Run 10 to 15 min, with return air at 68 to 85 °F. Keep probes at the unit, away from coil spray.',
+  get care() {
+    return `Only with a good charge and compressor. Run 10 to 15 min, with return air at ${shownText(68, 'degF', 0)} to ${shownWords(85, 'degF', 0)}. Keep probes at the unit, away from coil spray.`;
+  },
   fields: {
     ...COOLING_FIELDS,
     supplyF: { kind: 'number', label: 'Supply dry bulb', unit: 'degF', min: 20, max: 100 },
@@ -45,7 +47,8 @@ export const coolingDrop = defineTool({
     const early = v.minutes !== undefined && v.minutes < 10;
     const doubts = [
       early && `Read after ${v.minutes} min: the drop is not steady before 10 to 15 min.`,
-      (v.returnF < 68 || v.returnF > 85) && 'Return air outside 68 to 85 °F: the model is less certain there.',
+      (v.returnF < 68 || v.returnF > 85) &&
+        `Return air outside ${shownText(68, 'degF', 0)} to ${shownWords(85, 'degF', 0)}: the model is less certain there.`,
     ].filter((d) => d !== false);
     return {
       ok: true,

@@ -1,3 +1,4 @@
+import { shownWords } from '../../base/words';
 import { densityOf, sensibleFactor } from '../../air/moistAir';
 import { AIR_FIELDS, airFacts, airLine } from '../fields/airFields';
 import { defineTool, refuse } from '../../base/forms/tool';
@@ -66,7 +67,8 @@ export const electricHeat = defineTool({
     const early = v.minutes !== undefined && v.minutes < 3;
     const doubts = [
       early && `Read after ${v.minutes} min: elements come on in steps. Wait 3 to 5 min.`,
-      riseF < 10 && 'A rise under 10 °F: each degree of error changes the airflow by 10 % or more.',
+      riseF < 10 &&
+        `A rise under ${shownWords(10, 'deltaF', 0)}: each degree of error changes the airflow by 10 % or more.`,
     ].filter((d) => d !== false);
     return {
       ok: true,

@@ -1,3 +1,4 @@
+import { shownWords } from '../../base/words';
 import { refuse, type ToolOutcome } from '../../base/forms/tool';
 
 /** Air into and out of a heater. */
@@ -13,6 +14,6 @@ export const RISE_FIELDS = {
  */
 export function riseFault(riseF: number, runs: string): (ToolOutcome & { readonly ok: false }) | undefined {
   if (riseF >= 1) return undefined;
-  const message = `The air must leave at least 1 °F warmer than it enters. Check that ${runs} on and the probes are not swapped.`;
+  const message = `The air must leave at least ${shownWords(1, 'deltaF', 0)} warmer than it enters. Check that ${runs} on and the probes are not swapped.`;
   return refuse('supplyF', message) as ToolOutcome & { readonly ok: false };
 }

@@ -1,4 +1,4 @@
-import { shownWords } from '../../base/words';
+import { ended, shownWords, unitText } from '../../base/words';
 import { densityOf, STANDARD_DENSITY, velocityFpm } from '../../air/moistAir';
 import { ductAreaSqFt, straightRun, traversePlan, type Duct } from '../../air/traverse';
 import { AIR_FIELDS, airFacts, airLine } from '../fields/airFields';
@@ -105,7 +105,10 @@ export const traverse = defineTool({
     }
     const pitot = v.instrument === 'pitot';
     if (pitot && v.readings.some((vp) => vp > 5)) {
-      return refuse('readings', 'Velocity pressure over 5 in. w.c. If these are fpm, choose vane or hot wire.');
+      return refuse(
+        'readings',
+        `Velocity pressure over ${ended(shownWords(5, 'inWc'))} If these are ${unitText('fpm')}, choose vane or hot wire.`,
+      );
     }
     const facts = airFacts(v);
     const density = densityOf(facts);

@@ -1,7 +1,6 @@
 import { densityOf } from '../../air/moistAir';
 import { ductFriction, equivalentDiameterIn, roundSizeIn } from '../../air/duct';
 import { defineTool, refuse } from '../../base/forms/tool';
-import { toolFigure } from '../../base/forms/units';
 import { DUCT_FIELDS, factorOf, roughnessOf } from './ductFields';
 
 /** The lowest even width whose rectangle is worth a round duct, for a given height. */
@@ -54,7 +53,7 @@ export const ductSizing = defineTool({
           ? []
           : [
               {
-                label: `rectangle ${toolFigure(v.heightIn, 'count')} in. high, width`,
+                label: `rectangle width`,
                 value: width,
                 unit: 'in',
                 source: 'computed',

@@ -1,3 +1,4 @@
+import { shownText, shownWords } from '../../base/words';
 import { densityOf, velocityFpm } from '../../air/moistAir';
 import { AIR_FIELDS, airFacts, airLine } from '../fields/airFields';
 import { defineTool } from '../../base/forms/tool';
@@ -31,7 +32,10 @@ export const pitot = defineTool({
         airLine(density),
       ],
       formula: 'V = 1096.7 × √(VP ÷ ρ) for each, then the average',
-      notes: mean < 700 ? ['A pitot tube is unreliable under 600 to 700 fpm. Use a hot wire.'] : [],
+      notes:
+        mean < 700
+          ? [`A pitot tube is unreliable under ${shownText(600, 'fpm')} to ${shownWords(700, 'fpm')}. Use a hot wire.`]
+          : [],
     };
   },
 });

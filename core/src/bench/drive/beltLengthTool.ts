@@ -84,7 +84,7 @@ export const beltLengthTool = defineTool({
       headline: { label: 'pitch length', value: length, unit: 'in', source: 'computed' },
       lines: [
         {
-          label: `nearest belt ${nearest.mark}, pitch length`,
+          label: `belt ${nearest.mark}, pitch length`,
           value: nearest.pitchIn,
           unit: 'in',
           source: 'makersTable',

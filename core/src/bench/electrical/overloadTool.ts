@@ -37,7 +37,7 @@ export const overloadTool = defineTool({
     }
     if (plateVolts !== undefined && lineVolts !== undefined && lineVolts < plateVolts) {
       lines.push({
-        label: 'amps at this voltage',
+        label: 'loaded amps',
         value: (plateAmps * plateVolts) / lineVolts,
         unit: 'amps',
         source: 'computed',

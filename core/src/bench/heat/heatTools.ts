@@ -59,7 +59,7 @@ const elementTool = defineTool({
   group: 'Heat',
   says: 'Output and amps of a 240 V element at the measured voltage.',
   fields: {
-    namedKw: { kind: 'number', label: 'Rated kW, 240 V', unit: 'factor', min: 0.5, max: 40 },
+    namedKw: { kind: 'number', label: 'Rated kW', unit: 'factor', min: 0.5, max: 40 },
     volts: { kind: 'number', label: 'Volts, heating', unit: 'volts', min: 90, max: 300 },
   },
   solve({ namedKw, volts }) {

@@ -1,4 +1,4 @@
-import { shownWords } from '../../base/words';
+import { shownText, shownWords } from '../../base/words';
 import { barometricPsia } from '../../air/moistAir';
 import {
   chartAsks,
@@ -15,7 +15,7 @@ import { defineTool, refuse, type ToolLine } from '../../base/forms/tool';
 
 const REFRIGERANT = {
   kind: 'choice',
-  label: 'Refrigerant, from the nameplate',
+  label: 'Nameplate refrigerant',
   options: REFRIGERANTS.map((id) => ({ id, text: id })),
 } as const;
 const ALTITUDE = { kind: 'number', label: 'Altitude', unit: 'ft', min: -1000, max: 12_000, assumed: 0 } as const;
@@ -107,7 +107,7 @@ const orificeTool = defineTool({
     if (asked === undefined)
       return refuse(
         'outdoorF',
-        'No target at these temperatures: it needs 50 to 76 °F wet bulb and 55 to 115 °F outdoors. Weigh the charge in.',
+        `No target at these temperatures: it needs ${shownText(50, 'degF', 0)} to ${shownWords(76, 'degF', 0)} wet bulb and ${shownText(55, 'degF', 0)} to ${shownWords(115, 'degF', 0)} outdoors. Weigh the charge in.`,
       );
     return {
       ok: true,

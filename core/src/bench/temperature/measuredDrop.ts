@@ -1,4 +1,4 @@
-import { shownWords } from '../../base/words';
+import { shownText, shownWords } from '../../base/words';
 import { moistAir } from '../../air/moistAir';
 import { airSideCapacity, freezingRisk, predictCoil } from '../../air/coil';
 import { USUAL_COOLING_AIR } from '../../air/coil/usualCoolingAir';
@@ -36,7 +36,9 @@ export const measuredDrop = defineTool({
       min: 50,
       max: 110,
       optional: true,
-      hint: 'Compared with the return at the unit: over 3 °F apart is a leak.',
+      get hint() {
+        return `Compared with the return at the unit: over ${shownWords(3, 'deltaF', 0)} apart is a leak.`;
+      },
     },
     minutes: { kind: 'number', label: 'Minutes running', unit: 'count', min: 0, max: 1440, optional: true },
   },
@@ -113,7 +115,9 @@ export const measuredDrop = defineTool({
         ...(v.minutes !== undefined && v.minutes < 10
           ? [`After ${v.minutes} min the drop is not steady. Wait 10 to 15 min.`]
           : []),
-        ...(v.returnF < 68 || v.returnF > 85 ? ['Return air outside 68 to 85 °F: judge cooling carefully.'] : []),
+        ...(v.returnF < 68 || v.returnF > 85
+          ? [`Return air outside ${shownText(68, 'degF', 0)} to ${shownWords(85, 'degF', 0)}: judge cooling carefully.`]
+          : []),
         ...(v.roomF !== undefined && Math.abs(v.returnF - v.roomF) > 3
           ? [
               `The air at the unit is ${shownWords(Math.abs(v.returnF - v.roomF), 'deltaF', 0)} ${v.returnF > v.roomF ? 'warmer' : 'colder'} than the room: check for a return leak. The drop uses the air at the unit.`,

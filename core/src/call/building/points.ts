@@ -1,3 +1,4 @@
+import { shownWords } from '../../base/words';
 import { bad, edge, good, usually, within, type CheckPoint } from '../checks/checkPoint';
 
 const flow = (id: string, name: string, where: string): CheckPoint => ({
@@ -57,7 +58,9 @@ export const BUILDING_POINTS: readonly CheckPoint[] = usually({ area: 'building'
           : undefined,
     },
     noteLabel: 'Which outlet',
-    expects: 'within 4 °F of supply',
+    get expects() {
+      return `within ${shownWords(4, 'deltaF', 0)} of supply`;
+    },
     minutes: 10,
   },
   {
@@ -80,7 +83,9 @@ export const BUILDING_POINTS: readonly CheckPoint[] = usually({ area: 'building'
             : undefined,
     },
     noteLabel: 'Which room',
-    expects: 'within 0.012 in. w.c. of the hallway',
+    get expects() {
+      return `within ${shownWords(0.012, 'inWc', 3)} of the hallway`;
+    },
     minutes: 3,
   },
   {
@@ -126,7 +131,9 @@ export const BUILDING_POINTS: readonly CheckPoint[] = usually({ area: 'building'
   {
     id: 'economizerCold',
     name: 'Compressors in the cold',
-    where: 'cooling call under about 50 °F outdoors',
+    get where() {
+      return `cooling call under about ${shownWords(50, 'degF', 0)} outdoors`;
+    },
     states: [
       good('locked', 'locked out, damper cools'),
       bad(

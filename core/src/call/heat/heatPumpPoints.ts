@@ -1,3 +1,4 @@
+import { shownWords } from '../../base/words';
 import { bad, edge, good, type CheckPoint } from '../checks/checkPoint';
 
 /** A heat pump in heating: what its outdoor coil, its valve and its defrost show. */
@@ -16,7 +17,9 @@ export const HEAT_PUMP_POINTS: readonly CheckPoint[] = [
         'Ice stays on the outdoor coil. Check defrost sensor, board, reversing valve, charge and outdoor fan.',
       ),
     ],
-    expects: 'frost under about 40 °F that clears within 10 min of defrost',
+    get expects() {
+      return `frost under about ${shownWords(40, 'degF', 0)} that clears within 10 min of defrost`;
+    },
     minutes: 3,
   },
   {

@@ -11,7 +11,7 @@ export const LADDER_FORM = {
     circuit: { kind: 'choice', label: 'Circuit', options: options(['1', '1'], ['2', '2'], ['3', '3']) },
     refrigerant: {
       kind: 'choice',
-      label: 'Refrigerant, from the nameplate',
+      label: 'Nameplate refrigerant',
       options: REFRIGERANTS.map((id) => ({ id, text: id })),
     },
     metering: {

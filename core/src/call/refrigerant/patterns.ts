@@ -1,3 +1,5 @@
+import { shownWords } from '../../base/words';
+
 /** What a cause does to the gaps of a sound circuit, °F: superheat, subcooling, approach, condensing over ambient, return − dew. */
 export type Shift = readonly [
   superheat: number,
@@ -133,7 +135,9 @@ export const PATTERNS: readonly Pattern[] = [
       [24, 6, -5, 2, 8],
     ],
     toDo: 'Certified work: recover, replace the drier, evacuate, weigh the charge in',
-    settle: 'line temperature before and after the drier: over 3 °F confirms it',
+    get settle() {
+      return `line temperature before and after the drier: over ${shownWords(3, 'deltaF', 0)} confirms it`;
+    },
   },
   {
     id: 'overfeeding',

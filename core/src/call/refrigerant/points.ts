@@ -1,3 +1,5 @@
+import { shownWords } from '../../base/words';
+
 import { bad, edge, good, usually, type CheckPoint } from '../checks/checkPoint';
 
 /** What is looked at beside the gauges. */
@@ -24,9 +26,13 @@ export const REFRIGERANT_POINTS: readonly CheckPoint[] = usually({ area: 'refrig
     id: 'headHeld',
     power: 'running',
     name: 'Head held up',
-    where: 'block outdoor air by hand until condensing is near 100 °F',
+    get where() {
+      return `block outdoor air by hand until condensing is near ${shownWords(100, 'degF', 0)}`;
+    },
     states: [good('held', 'held up'), { id: 'not', text: 'not held' }],
-    expects: 'held up under 65 °F outdoors',
+    get expects() {
+      return `held up under ${shownWords(65, 'degF', 0)} outdoors`;
+    },
     minutes: 5,
   },
   {

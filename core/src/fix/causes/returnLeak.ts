@@ -1,3 +1,5 @@
+import { shownWords } from '../../base/words';
+
 import { moistAir, ofHumidityRatio } from '../../air/moistAir';
 import { parameterOf, type Cause } from './cause';
 
@@ -20,7 +22,9 @@ export const returnLeak: Cause = {
   signs: 'Air at the unit is warmer than the room, so ΔT looks small.',
   settledBy: {
     reading: 'returnAgainstRoom',
-    tells: 'return air at the unit compared with the room: over 3 °F is a leak.',
+    get tells() {
+      return `return air at the unit compared with the room: over ${shownWords(3, 'deltaF', 0)} is a leak.`;
+    },
   },
   mendedBy: 'sealLeak',
   caution: 'ladder',

@@ -108,7 +108,7 @@ export function fanDoubt(facts: DoubtFacts): FanDoubt {
       if (doubt > 0.02) {
         share = doubt;
         signs.push(
-          `${staticWords(tespInWc!)} is low for the ${flowWords(bookCfm)} in the blower table: very open ducts, or a fan up to ${percentText(doubt)} slower than its table.`,
+          `${staticWords(tespInWc!)} is low for the ${flowWords(bookCfm)} in the blower table. The ducts are very open, or the fan is up to ${percentText(doubt)} slower than its table.`,
         );
       }
     }

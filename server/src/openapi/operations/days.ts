@@ -25,7 +25,7 @@ export const DAYS_OPERATIONS: readonly Operation[] = [
   {
     method: 'get',
     path: '/api/load',
-    summary: 'Parts the jobs of some days need, minus truck stock',
+    summary: 'What the jobs of some days need, minus truck stock',
     tag: 'Days',
     query: DAYS,
     answer: {

@@ -1,3 +1,4 @@
+import { shownWords } from '@huff/core';
 import { THAW_MINUTES, type Circuit, type GateLine, type Patterns } from '@huff/core/call';
 import { ActionButton } from '../../../ui/page';
 import { clockText, Txt } from '../../../ui/text';
@@ -56,7 +57,7 @@ export function CircuitFoot({
         {patterns
           ? foundWords(patterns)
           : circuit?.tooColdToJudge
-            ? 'Condensing is under 80 °F, too low to diagnose. Block outdoor air until it nears 100 °F, or weigh the charge in.'
+            ? `Condensing is under ${shownWords(80, 'degF', 0)}, too low to diagnose. Block outdoor air until it nears ${shownWords(100, 'degF', 0)}, or weigh the charge in.`
             : 'Touch a mark on the drawing to enter it.'}
       </Txt>
       {circuit?.unsure !== undefined && (
@@ -84,7 +85,6 @@ function foundWords({ named, unnamed, first, read }: Patterns): string {
 /** A thaw that is timed: from the touch, which is kept. */
 function Thaw({ begunAt, onBegin }: { readonly begunAt?: string; readonly onBegin: () => void }) {
   const until = begunAt === undefined ? NaN : Date.parse(begunAt) + THAW_MINUTES * 60_000;
-  if (Number.isNaN(until))
-    return <ActionButton onPress={onBegin}>{`Run fan, check again in ${THAW_MINUTES} min`}</ActionButton>;
+  if (Number.isNaN(until)) return <ActionButton onPress={onBegin}>{`Run fan ${THAW_MINUTES} min`}</ActionButton>;
   return <Txt bold>{`Fan only since ${clockText(begunAt!)}: check again at ${clockText(until)}.`}</Txt>;
 }

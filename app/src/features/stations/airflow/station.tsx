@@ -1,3 +1,4 @@
+import { flowWords } from '@huff/core';
 import { memo } from 'react';
 import type { StationPlan } from '../../visitState/station';
 import { AirflowStation } from './AirflowStation';
@@ -10,6 +11,7 @@ export const airflow: StationPlan = {
     name: 'Airflow',
     state: flow ? (flow.disagreement || flow.usualOnly ? 'started' : 'done') : 'empty',
     lacks: flow ? undefined : verdict.sentence,
+    says: flow && flowWords(flow.flowCfm),
   }),
   Pane: ({ visit, assessment, acts }) => (
     <Airflow visit={visit} assessment={assessment} onVisit={acts.onVisit} onMethod={acts.askMethod} />

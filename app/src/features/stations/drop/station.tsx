@@ -1,3 +1,4 @@
+import { shownWords } from '@huff/core';
 import { memo, useCallback } from 'react';
 import type { StationPlan, StationProps } from '../../visitState/station';
 import { DropStation } from './DropStation';
@@ -16,6 +17,7 @@ export const drop: StationPlan = {
     return {
       name: 'Temperatures',
       state: change?.value === undefined ? 'empty' : 'done',
+      says: change?.value === undefined ? undefined : `ΔT ${shownWords(change.value, 'deltaF')}`,
       lacks: change?.value === undefined ? (change?.sentence ?? 'not read') : undefined,
     };
   },

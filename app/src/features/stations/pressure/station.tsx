@@ -1,3 +1,4 @@
+import { staticWords } from '@huff/core';
 import { memo } from 'react';
 import type { StationPlan } from '../../visitState/station';
 import { PressureStation } from './PressureStation';
@@ -10,6 +11,7 @@ export const pressure: StationPlan = {
     name: 'Pressure',
     state: judgement.tespInWc !== undefined ? 'done' : counted.size > 0 ? 'started' : 'empty',
     lacks: judgement.tespInWc === undefined ? judgement.tesp.sentence : undefined,
+    says: judgement.tespInWc === undefined ? undefined : `TESP ${staticWords(judgement.tespInWc)}`,
   }),
   Pane: ({ visit, assessment, width, acts }) => (
     <Pressure

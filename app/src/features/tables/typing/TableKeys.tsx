@@ -37,7 +37,7 @@ interface Cap {
 
 const rowsOf = (decimals: boolean, rowWord: string): readonly (readonly Cap[])[] => [
   [{ key: '1' }, { key: '2' }, { key: '3' }, { key: 'clear', text: 'clear' }],
-  [{ key: '4' }, { key: '5' }, { key: '6' }, { key: 'blank', text: 'blank', label: 'blank: no manufacturer figure' }],
+  [{ key: '4' }, { key: '5' }, { key: '6' }, { key: 'blank', text: 'blank', label: 'blank: no figure' }],
   [{ key: '7' }, { key: '8' }, { key: '9' }, { key: 'nextRow', text: 'next row' }],
   [
     decimals ? { key: '.', label: 'point' } : { key: 'static', text: '+ static' },
