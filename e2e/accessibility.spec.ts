@@ -104,7 +104,7 @@ test.describe('@wide accessible', () => {
       ['Complaint', 'Complaint'],
       ['Electrical', 'Likelihood before testing'],
       ['Heating', 'Touch each one as it happens'],
-      ['Refrigerant', 'Not yet'],
+      ['Refrigerant', 'Not ready to judge charge'],
     ],
     'the rest of the call': [
       ['Building pressure', 'Outdoor-air percentage'],
@@ -169,8 +169,8 @@ test.describe('@wide accessible', () => {
     await tech.press('31');
     expect(await violations(page)).toEqual([]);
     await page.keyboard.press('Escape');
-    await page.getByRole('button', { name: /^External static/ }).click();
-    await expect(page.getByRole('dialog', { name: 'External static' })).toBeVisible();
+    await page.getByRole('button', { name: /^TESP/ }).click();
+    await expect(page.getByRole('dialog', { name: 'Total external static (TESP)' })).toBeVisible();
     expect(await violations(page)).toEqual([]);
   });
 });

@@ -92,9 +92,9 @@ test('a start-up: the gate opens on sound air, the ladder is typed, the pattern 
   await call.station('Refrigerant');
   await call.readCautions();
   // Minutes, return and outdoor air were typed with the temperature drop: they are not asked again.
-  await expect(page.getByRole('button', { name: /^return, 7\d/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^return air, 7\d/ })).toBeVisible();
   await expect(page.getByText(/^Ready/)).toBeVisible();
-  await page.getByRole('button', { name: /^dew,/ }).click();
+  await page.getByRole('button', { name: /^evaporating,/ }).click();
   await page.getByRole('dialog').getByRole('radio', { name: 'R-410A' }).click();
   // The keypad goes on to what was not typed yet.
   for (const [asked, figure] of [

@@ -32,7 +32,7 @@ test('a whole shop comes into an empty one: a broken file is refused, a sound on
   const units = async () =>
     ((await (await page.request.get('/api/units')).json()) as { records: unknown[] }).records.length;
   expect(await units()).toBe(0);
-  await page.getByRole('button', { name: 'Import' }).click();
+  await page.getByRole('button', { name: 'Import', exact: true }).click();
   await expect(page.getByText(/^Imported: \d+ sites/)).toBeVisible();
   expect(await units()).toBe(18);
   await page.getByRole('link', { name: 'Sites' }).click();

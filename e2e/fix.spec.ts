@@ -23,9 +23,9 @@ testWithOwnServer(
     ).toBeVisible();
     await expect(page.getByLabel(/^Heating: .*in range/)).toBeVisible();
     await page.getByRole('button', { name: /Line-voltage lead: med-low to med-high/ }).click();
-    await expect(page.getByText(/Cap the med-low lead by itself/)).toBeVisible();
+    await expect(page.getByText(/Cap the med-low lead and every other unused lead separately/)).toBeVisible();
     await page.getByRole('button', { name: /^Start these fixes/ }).click();
-    await expect(page.getByText(/Never have two speed leads live together/)).toBeVisible();
+    await expect(page.getByText(/^Cap each unused lead separately/)).toBeVisible();
     await page.getByRole('dialog').getByRole('button', { name: /begin/i }).click();
 
     await expect(page.getByRole('heading', { name: 'Measure the same ports again' })).toBeVisible();

@@ -111,7 +111,7 @@ test('packaged unit: flashes are a request, and the dehumidify switch takes budg
   await tech.read('R1', '.3');
   await tech.press('.36');
   await tech.keep();
-  await expect(page.getByRole('button', { name: /^External static 0\.66/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^TESP 0\.66/ })).toBeVisible();
   await tech.station('Airflow');
   await page.getByRole('button', { name: /^Constant-airflow setting.*open/ }).click();
   const sheet = page.getByRole('dialog', { name: 'Constant-airflow setting' });
@@ -132,7 +132,7 @@ test('make-up air unit: static against outdoors and airflow against its design',
   await page.getByRole('button', { name: 'Unit Make-up air unit' }).click();
   await page.getByRole('button', { name: /^Start a visit/ }).click();
   await tech.read('S1', '.5');
-  await expect(page.getByRole('button', { name: /^External static 0\.50/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^TESP 0\.50/ })).toBeVisible();
   await expect(page.getByRole('button', { name: /^Airflow 4,2\d\d CFM, ± 42\d/ })).toBeVisible();
   await tech.read('R1', '.06');
   await page.keyboard.press('Escape');

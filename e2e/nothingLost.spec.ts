@@ -75,7 +75,7 @@ test.describe('without a server', () => {
     await expect(page).toHaveURL('about:blank');
     await page.clock.fastForward(8 * 86_400_000);
     await page.goto('/');
-    await page.getByRole('link', { name: /1 record waits/ }).click();
+    await page.getByRole('link', { name: /1 record not synced yet/ }).click();
     await expect(page.getByRole('group', { name: 'Sending' }).getByText('Static at R2: −0.31 in. w.c.')).toBeVisible();
     await huff.start();
     await page.getByRole('button', { name: 'Try now' }).click();

@@ -13,7 +13,7 @@ testWithOwnServer(
     await tech.press('.27');
     await tech.keep();
 
-    await expect(page.getByRole('button', { name: /^External static 0\.58 in\. w\.c\..*out of range/ })).toBeVisible();
+    await expect(page.getByRole('button', { name: /^TESP 0\.58 in\. w\.c\..*out of range/ })).toBeVisible();
     await expect(
       page.getByRole('button', { name: /^Airflow 940 CFM, ± 94, 313 per ton: out of range, 7 % likely within target/ }),
     ).toBeVisible();

@@ -21,7 +21,7 @@ test('a day of three stops: loaded, counted, visited with and without a signal, 
   await page.getByRole('link', { name: 'Plan and load' }).click();
   const load = page.getByRole('region', { name: 'Truck load' });
   await expect(load.getByText('1 on the truck')).toBeVisible();
-  await load.getByRole('radio', { name: /^buy, 1/ }).click();
+  await load.getByRole('radio', { name: /^Buy, 1/ }).click();
   await expect(load.getByText('Filter 20 × 25, 1 in. MERV 8')).toBeVisible();
   await page.goto('/shop/stock');
   await page.getByRole('button', { name: 'Filter 20 × 25 × 1: one more' }).click();
@@ -37,7 +37,7 @@ test('a day of three stops: loaded, counted, visited with and without a signal, 
     .getByRole('dialog')
     .getByRole('button', { name: /^Belt A48/ })
     .click();
-  await expect(page.getByText('Fitted: Belt A48.')).toBeVisible();
+  await expect(page.getByText('Installed: Belt A48.')).toBeVisible();
   await page.getByRole('button', { name: 'Email report to desk@lanternquay.example' }).click();
   await expect(page.getByText(/^The report goes to desk@lanternquay\.example/)).toBeVisible();
   await page.getByRole('radio', { name: 'in a month' }).click();
@@ -73,7 +73,7 @@ test('a day of three stops: loaded, counted, visited with and without a signal, 
   await expect.poll(stock).toBe(0);
   await page.goto('/shop/mail');
   await page.getByRole('button', { name: /^Report: Roof 2 stacks/ }).click();
-  await expect(page.getByText(/Fitted: Belt A48\./)).toBeVisible();
+  await expect(page.getByText(/Installed: Belt A48\./)).toBeVisible();
   const due = async () =>
     ((await (await page.request.get('/api/due')).json()) as { due: { unit: string; kind: string }[] }).due.filter(
       ({ kind }) => kind === 'return',

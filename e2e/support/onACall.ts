@@ -167,7 +167,7 @@ export class OnACall {
     await this.touch(/Set up equipment$/);
     if (kind) await this.choose(kind, 'Air path');
     if (motor) await this.tap(this.page.getByRole('radio', { name: motor }));
-    if (equipment) await this.choose(equipment, 'Equipment');
+    if (equipment) await this.choose(equipment, 'System');
     if (tons) await this.choose(tons, 'Nominal tons');
     if (table) await this.table(table.tap, table.figures);
     await this.tap(this.page.getByRole('dialog').last().getByRole('button', { name: 'Back', exact: true }));

@@ -22,7 +22,7 @@ visitKind(3, 'a blower table and a charge chart', { first: 23, end: 42 }, async 
   await tech.write(/^Chart outdoor temperatures/, '75 85 95 105');
   await tech.write(/^Chart target subcooling/, '13 12 11 10');
   await tech.touch(/^Save/);
-  await tech.touch(/^dew/);
+  await tech.touch(/^evaporating/);
   await tech.choose('R-410A');
   for (const figure of ['128', '370', '96', '95', '76', '56']) await tech.figure(figure);
   await tech.verdict(/^Sound \(\d\d% likely, 5 gaps read\)/);
@@ -93,7 +93,7 @@ visitKind(13, 'a start-up with a traverse and charge', { first: 20, end: 39 }, a
   await tech.go('Refrigerant');
   await tech.cautions();
   await tech.read(/^Run it/, '15');
-  await tech.touch(/^dew/);
+  await tech.touch(/^evaporating/);
   await tech.choose('R-410A');
   for (const figure of ['128', '345', '95', '95', '76', '54']) await tech.figure(figure);
   await tech.verdict(/^Sound \(\d\d% likely/);

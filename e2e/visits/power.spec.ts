@@ -29,7 +29,7 @@ visitKind(10, 'an outdoor coil that cannot breathe', { first: 17, end: 21 }, asy
   await tech.go('Refrigerant');
   await tech.cautions();
   await tech.read(/^Run it/, '15');
-  await tech.touch(/^bubble/);
+  await tech.touch(/^condensing/);
   await tech.choose('R-410A');
   for (const figure of ['470', '113', '95']) await tech.figure(figure);
   await tech.closeKeypad();

@@ -17,7 +17,7 @@ const SQL = /^\s*(SELECT|INSERT|UPDATE|DELETE|CREATE|WITH|BEGIN|COMMIT|SET|DO|AL
 const MACHINE =
   /^(Enter|Escape|Backspace|Delete|Tab|Home|End|Page(Up|Down)|Arrow(Up|Down|Left|Right)|Shift|Control|Alt|Meta|Content-[A-Za-z-]+|Accept|Authorization|Cache-Control|Retry-After|Etag|ETag|Host|Origin|Cookie|Location|Helvetica.*|Courier.*|Times.*|Atkinson.*|Error|TypeError|[A-Z][a-z]+Error|[A-Z][a-z]+[A-Z]\w*|[A-Z]{1,5}\d*)$/;
 
-export function filesOf(root) {
+function filesOf(root) {
   return PLACES.flatMap((place) => {
     const folder = path.join(root, place);
     let names;

@@ -50,7 +50,7 @@ describe('a bad file says where and what to change', () => {
     [
       'no header',
       '1,700,650\n2,800,750',
-      'No header row: begin one row with "tap" and put the statics to its right, then one row for each tap.',
+      'No header row. Start one row with "tap" and put the statics to its right. Then add one row per tap.',
     ],
     [
       'too large',

@@ -162,17 +162,12 @@ export function crossingShapes(source: CrossingSource, box: Box, style: DrawStyl
     ...inBox(stripe),
     ...curveShapes(laid, now, style),
     line(box.left, limitY, box.right, limitY, { stroke: 'action', strokeWidth: 2 * style.line, dash: [7, 5] }),
-    label(
-      limit.x,
-      limit.y,
-      `${maxTesp.source === 'nameplate' ? 'nameplate' : 'assumed'} ${staticText(maxTesp.value)}`,
-      {
-        size: style.small,
-        bold: true,
-        color: 'action',
-        anchor: limit.anchor,
-      },
-    ),
+    label(limit.x, limit.y, `${maxTesp.source === 'nameplate' ? 'max' : 'assumed'} ${staticText(maxTesp.value)}`, {
+      size: style.small,
+      bold: true,
+      color: 'action',
+      anchor: limit.anchor,
+    }),
     ...(isBent ? [path(pathOf(now), { stroke: 'supply', strokeWidth: 2 * style.line, dash: [3, 5] })] : []),
     path(pathOf(live), { stroke: 'supply', strokeWidth: 3 * style.line }),
     ...(ghost ? ghostMark(ghost, style) : []),

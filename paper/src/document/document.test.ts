@@ -194,7 +194,7 @@ describe('the next technician’s pages', () => {
     expect(rows[1]!.at(-1)).toBe('typed, 77 Pa');
   });
   test('give each figure its working, its limit and where that comes from', () => {
-    const verdict = of(made().technician, 'verdict').find(({ name }) => name === 'External static')!;
+    const verdict = of(made().technician, 'verdict').find(({ name }) => name === 'Total external static')!;
     expect(verdict.word).toBe('outside');
     expect(verdict.lines.join(' ')).toMatch(
       /TESP = .*R2, into the equipment −0\.31 in\. w\.c\. \(typed\).*Limit: nameplate maximum, at most 0\.50 in\. w\.c\. \(nameplate\)/,
@@ -215,7 +215,7 @@ describe('the next technician’s pages', () => {
     );
     expect(says[0]).toMatch(/^Pressure profile, in\. w\.c\.: Return duct 0\.16; Filter 0\.15; .*Supply duct 0\.27/);
     expect(says[1]).toMatch(/^As found .* CFM at 0\.58 in\. w\.c\.; the limit is 0\.50/);
-    expect(says[2]).toMatch(/^Temperatures of circuit 1: bubble \d+, outdoors 88, return 76, dew \d+/);
+    expect(says[2]).toMatch(/^Temperatures of circuit 1: condensing \d+, outdoors 88, return air 76, evaporating \d+/);
   });
   test('methods are written by their own fields, cautions with when they were read', () => {
     const facts = [

@@ -206,7 +206,7 @@ function workings({ now }: DocumentFacts): readonly Block[] {
   );
   return section(
     'How each figure was calculated',
-    ...working('External static', judgement.tesp),
+    ...working('Total external static', judgement.tesp),
     ...judgement.stretches.flatMap(({ stages, verdict }) => working(stagesText(stages), verdict)),
     ...working('Airflow', airflow),
     ...(flow && methods.length > 0

@@ -58,7 +58,7 @@ describe('crossing', () => {
       wordsOn(crossingDrawing({ now: system, maxTesp: { value: 0.5, source } })).filter((words) =>
         /0\.50$/.test(words),
       );
-    expect([limitOn('nameplate'), limitOn('ruleOfThumb')]).toEqual([['nameplate 0.50'], ['assumed 0.50']]);
+    expect([limitOn('nameplate'), limitOn('ruleOfThumb')]).toEqual([['max 0.50'], ['assumed 0.50']]);
   });
   test('curves, band and points lie inside the paper, a point read far over the others too', () => {
     const target = { flowCfm: 1200, lowCfm: 1080, highCfm: 1320 };
@@ -78,9 +78,9 @@ describe('ladder', () => {
   };
   test('only what was read is drawn, with what lies between', () => {
     const drawing = ladderDrawing(ladderOf({ suctionPsig: 118, suctionLineF: 64, outdoorF: 88 }));
-    expect(drawing.says).toMatch(/^Temperatures of circuit 1: outdoors 88, suction 64, dew 40\.$/);
-    expect(wordsOn(drawing)).toEqual(expect.arrayContaining(['superheat', '6 to 14', 'dew']));
-    expect(wordsOn(drawing)).not.toContain('bubble');
+    expect(drawing.says).toMatch(/^Temperatures of circuit 1: outdoors 88, suction line 64, evaporating 40\.$/);
+    expect(wordsOn(drawing)).toEqual(expect.arrayContaining(['superheat', '6 to 14', 'evaporating']));
+    expect(wordsOn(drawing)).not.toContain('condensing');
     expectOnPaper(drawing);
   });
   test('a circuit at which nothing was read says so', () => {

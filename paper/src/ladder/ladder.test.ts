@@ -5,6 +5,7 @@ import { drawnGaps, drawnMarks, fieldOfMark } from './ladderMarks';
 const mark = (id: string, side: DrawnMark['side'], tempF: number): DrawnMark => ({
   id,
   name: id,
+  typed: '°F',
   side,
   tempF,
   usualF: 70,

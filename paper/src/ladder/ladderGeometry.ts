@@ -8,8 +8,8 @@ export interface DrawnMark {
   /** Undefined: not read; it stands at its usual place, to be touched. */
   readonly tempF?: number;
   readonly usualF: number;
-  /** What is typed for it: "psig". */
-  readonly typed?: string;
+  /** The unit of what is typed for it, shown until it is: "psig". */
+  readonly typed: string;
 }
 
 export interface DrawnGap {

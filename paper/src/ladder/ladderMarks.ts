@@ -1,4 +1,4 @@
-import { shownText } from '@huff/core';
+import { shownText, unitText } from '@huff/core';
 import type { LADDER_FORM } from '@huff/core/call';
 import { type GapId, type Ladder, type LadderGap, type MarkId } from '@huff/core/call';
 import type { DrawnGap, DrawnMark } from './ladderGeometry';
@@ -10,25 +10,26 @@ const MARKS: readonly {
   readonly side: DrawnMark['side'];
   readonly usualF: number;
   readonly field: keyof typeof LADDER_FORM.fields;
-  readonly typed?: string;
+  /** A gauge pressure is typed for it, not a temperature. */
+  readonly isPressure?: true;
 }[] = [
-  { id: 'bubble', name: 'bubble', side: 'outdoor', usualF: 112, field: 'highPsig', typed: 'psig' },
-  { id: 'liquid', name: 'liquid', side: 'outdoor', usualF: 101, field: 'liquidLineF' },
+  { id: 'bubble', name: 'condensing', side: 'outdoor', usualF: 112, field: 'highPsig', isPressure: true },
+  { id: 'liquid', name: 'liquid line', side: 'outdoor', usualF: 101, field: 'liquidLineF' },
   { id: 'outdoor', name: 'outdoors', side: 'outdoor', usualF: 90, field: 'outdoorF' },
-  { id: 'return', name: 'return', side: 'indoor', usualF: 75, field: 'returnF' },
-  { id: 'suction', name: 'suction', side: 'indoor', usualF: 54, field: 'suctionLineF' },
-  { id: 'dew', name: 'dew', side: 'indoor', usualF: 42, field: 'suctionPsig', typed: 'psig' },
+  { id: 'return', name: 'return air', side: 'indoor', usualF: 75, field: 'returnF' },
+  { id: 'suction', name: 'suction line', side: 'indoor', usualF: 54, field: 'suctionLineF' },
+  { id: 'dew', name: 'evaporating', side: 'indoor', usualF: 42, field: 'suctionPsig', isPressure: true },
 ];
 
 export const fieldOfMark = (id: string): string | undefined => MARKS.find((mark) => mark.id === id)?.field;
 
 export const drawnMarks = (ladder: Ladder | undefined): DrawnMark[] =>
-  MARKS.map(({ id, name, side, usualF, typed }) => ({
+  MARKS.map(({ id, name, side, usualF, isPressure }) => ({
     id,
     name,
     side,
     usualF,
-    typed,
+    typed: unitText(isPressure ? 'psig' : 'degF'),
     tempF: ladder?.marks.get(id)?.tempF,
   }));
 

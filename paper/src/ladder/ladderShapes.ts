@@ -119,7 +119,7 @@ export function ladderShapes({ marks, gaps, width, height, style }: LadderSource
       text(axis.indoor, small, 'indoor side', { ...soft, anchor: 'middle' }),
       text(0, small, unitText('degF'), soft),
       ...spots.flatMap(({ mark: { name, tempF, typed }, axisX, y: at }) => [
-        text(axisX - 13, at - 2, tempF === undefined ? (typed ?? 'type') : degrees(tempF, 'degF'), {
+        text(axisX - 13, at - 2, tempF === undefined ? typed : degrees(tempF, 'degF'), {
           ...figure,
           color: tempF === undefined ? 'action' : 'ink',
           anchor: 'end',

@@ -298,7 +298,7 @@ describe('Refrigerant', () => {
   };
   test('the gate says what is shut and leads there', () => {
     const { goTo, last } = show(RefrigerantPlace, measured());
-    expect(screen.getByText('Not yet')).toBeTruthy();
+    expect(screen.getByText('Not ready to judge charge')).toBeTruthy();
     press(/Look for ice/);
     expect(goTo).toHaveBeenCalledWith('look');
     press(/^Run it 10/);
@@ -308,20 +308,20 @@ describe('Refrigerant', () => {
   test('a thaw is timed from the touch, which is kept', () => {
     const iced = withFact(measured(), 'look', { item: 'ice', state: 'coil' }, NOW);
     const { last } = show(RefrigerantPlace, iced);
-    fireEvent.press(screen.getByText('Run fan, check again in 45 min'));
+    fireEvent.press(screen.getByText('Run fan 45 min'));
     expect(last()).toMatchObject({ inputs: { point: 'thaw', state: 'begun' } });
     show(RefrigerantPlace, check(iced, 'thaw', 'begun'));
     expect(screen.getByText(/^Fan only since \d{1,2}:\d\d [AP]M: check again at \d{1,2}:\d\d [AP]M\.$/)).toBeTruthy();
   });
   test('a mark is touched to type it; what was read before stays', () => {
     const { last } = show(RefrigerantPlace, withFact(measured(), 'ladder', charge, NOW));
-    press(/^suction, 61 degrees/);
+    press(/^suction line, 61 degrees/);
     typed('52');
     expect(last()).toMatchObject({ inputs: { ...charge, suctionLineF: 52 } });
   });
   test('the keypad goes on to the marks that were not typed, and ends with the last', () => {
     const { visit } = showLive(RefrigerantPlace, measured());
-    press(/^dew, not read/);
+    press(/^evaporating, not read/);
     press('R-410A');
     for (const figure of ['128', '370', '96', '95', '76', '56']) typed(figure);
     expect(visit().facts!.at(-1)!.inputs).toMatchObject({
@@ -334,21 +334,21 @@ describe('Refrigerant', () => {
     });
     expect(screen.queryByText('Keep')).toBeNull();
     // A mark that is cleared asks for nothing more.
-    press(/^suction, 56 degrees/);
+    press(/^suction line, 56 degrees/);
     fireEvent.press(screen.getByText('not known'));
     expect(screen.queryByText('Keep')).toBeNull();
   });
   test('a gauge asks for its refrigerant first; none is taken', () => {
     const { last } = show(RefrigerantPlace, measured());
     expect(screen.getByText('Refrigerant not entered · expansion valve')).toBeTruthy();
-    press(/^dew, not read/);
+    press(/^evaporating, not read/);
     press('R-454B');
     expect(last()).toMatchObject({ inputs: { refrigerant: 'R-454B' } });
   });
   test('a second circuit does not begin with the first one’s pressures', () => {
     const { last } = show(RefrigerantPlace, withFact(measured(), 'ladder', charge, NOW));
     press('+ 2');
-    press(/^dew, not read/);
+    press(/^evaporating, not read/);
     typed('118');
     expect(last()!.inputs).toMatchObject({ circuit: '2', refrigerant: 'R-32', suctionPsig: 118, outdoorF: 84 });
     expect(last()!.inputs).not.toHaveProperty('highPsig');
@@ -358,7 +358,7 @@ describe('Refrigerant', () => {
     mockUnits = [{ record: unit, revision: 3 }];
     const visit: VisitDto = { ...measured(), unitId: 'unit-1' };
     const { last } = show(RefrigerantPlace, visit);
-    press(/^dew, not read/);
+    press(/^evaporating, not read/);
     typed('118');
     expect(last()).toMatchObject({ inputs: { refrigerant: 'R-454B', plateSubcoolingF: 8, suctionPsig: 118 } });
     expect(screen.queryByText(/^Save to unit/)).toBeNull();

@@ -43,7 +43,7 @@ export const call: StationPlan = {
     return {
       name: 'Complaint',
       state: complaint ? 'done' : 'empty',
-      lacks: complaint ? undefined : 'the complaint',
+      lacks: complaint ? undefined : 'not entered',
       says: complaint?.words,
     };
   },

@@ -51,7 +51,7 @@ function rowsOf(shown: DriveSolution, now: DriveSolution | undefined, { goal }: 
       word: shown.prediction.airflow,
     },
     {
-      name: 'External static',
+      name: 'TESP',
       under: `of ${staticWords(goal.maxTesp.value)}`,
       before: statics(now),
       after: statics(shown) ?? '–',

@@ -43,7 +43,7 @@ export function predictionLines(request: PlanRequest, after: Prediction): Line[]
       word: after.airflow,
     },
     {
-      name: 'External static',
+      name: 'Total external static',
       under: `of ${staticWords(goal.maxTesp.value)}${goal.maxTesp.source === 'assumed' ? ' assumed' : ''}`,
       before: staticOf(before),
       after: staticOf(after),

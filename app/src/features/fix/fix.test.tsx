@@ -182,9 +182,9 @@ describe('before and after', () => {
   test('airflow and static each with their limit', () => {
     const lines = predictionLines(request, plan([filter, tap4]).prediction);
     expect(lines[0]).toMatchObject({ name: 'Airflow', before: '940', under: '1,080 to 1,320 CFM' });
-    expect(lines[1]).toMatchObject({ name: 'External static', before: '0.58', word: 'outside' });
+    expect(lines[1]).toMatchObject({ name: 'Total external static', before: '0.58', word: 'outside' });
     renderThemed(<PredictionTable request={request} prediction={plan([tap4]).prediction} />);
-    expect(screen.getByLabelText(/^External static: 0\.58 now, 0\.\d\d then, out of range/)).toBeTruthy();
+    expect(screen.getByLabelText(/^Total external static: 0\.58 now, 0\.\d\d then, out of range/)).toBeTruthy();
   });
   test('heating, the low stage and the motor are shown where they are known', () => {
     const visit: VisitDto = {
@@ -201,7 +201,15 @@ describe('before and after', () => {
     const names = predictionLines(full, found.ok ? found.plan.prediction : plan([]).prediction).map(
       (line) => line.name,
     );
-    expect(names).toEqual(['Airflow', 'External static', 'Temperature drop', 'Heating', 'Low stage', 'Power', 'Motor']);
+    expect(names).toEqual([
+      'Airflow',
+      'Total external static',
+      'Temperature drop',
+      'Heating',
+      'Low stage',
+      'Power',
+      'Motor',
+    ]);
   });
 });
 

@@ -58,7 +58,7 @@ describe('the station Prove', () => {
     station(proven);
     expect(screen.getByLabelText(/^Static at S1: 0\.27 before, 0\.33 now/)).toBeTruthy();
     expect(
-      screen.getByLabelText(/^External static, in\. w\.c\.: 0\.58 before, 0\.70 predicted, 0\.67 after/),
+      screen.getByLabelText(/^Total external static, in\. w\.c\.: 0\.58 before, 0\.70 predicted, 0\.67 after/),
     ).toBeTruthy();
     expect(screen.getByText('Air path as verified')).toBeTruthy();
   });

@@ -36,13 +36,13 @@ export function ResultStrip({ visit, assessment, onWorking }: ResultStripProps) 
   return (
     <View style={{ flexDirection: 'row', gap: 8 }}>
       <Result
-        name="External static"
+        name="TESP"
         value={tespInWc === undefined ? '–' : staticText(tespInWc)}
         unit={unitText('inWc')}
         under={limit}
         assumed={maxTesp.source === 'assumed'}
         verdict={tesp}
-        onPress={() => onWorking('External static', tesp)}
+        onPress={() => onWorking('Total external static (TESP)', tesp)}
       />
       <Result
         name="Airflow"
@@ -117,7 +117,7 @@ function Result({ name, value, unit, under, assumed, odds, verdict, onPress }: R
       </Txt>
       {odds !== undefined && (
         <Txt size={14} color="softInk" figures>
-          {oddsText(odds)} likely in range
+          {oddsText(odds)} in range
         </Txt>
       )}
     </Pressable>

@@ -240,13 +240,13 @@ describe('the foot', () => {
 
   test('three results, each with its mark and its working', () => {
     const { onWorking } = show(fact(measured(), 'measuredDrop', temperatures));
-    fireEvent.press(screen.getByLabelText(/^External static 0.58 in. w.c., of 0.50: out of range/));
+    fireEvent.press(screen.getByLabelText(/^TESP 0.58 in. w.c., of 0.50: out of range/));
     fireEvent.press(
       screen.getByLabelText(/^Airflow 940 CFM, ± 94, 313 per ton: out of range, 7 % likely within target/),
     );
     fireEvent.press(screen.getByLabelText(/^ΔT 23.9 °F/));
     expect(onWorking.mock.calls.map(([title]: [string]) => title)).toEqual([
-      'External static',
+      'Total external static (TESP)',
       'Airflow',
       'Temperature drop',
     ]);

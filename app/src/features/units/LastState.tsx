@@ -38,7 +38,7 @@ export function LastState({ unit }: { readonly unit: UnitDto }) {
     <View style={{ gap: 4, borderBottomWidth: 1, borderColor: palette.line, paddingBottom: 10 }}>
       <View style={{ flexDirection: 'row', gap: 12 }}>
         <Figure
-          name="External static"
+          name="Total external static"
           value={staticText(proven.tespInWc)}
           under={`of ${staticText(limit)} ${unitText('inWc')}`}
           word={wordUnder(proven.tespInWc, limit, rules.edgeShare)}

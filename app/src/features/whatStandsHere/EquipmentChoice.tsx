@@ -27,10 +27,10 @@ export function EquipmentChoice({ unit, onUnit }: EquipmentChoiceProps) {
   return (
     <View style={{ gap: 8 }}>
       <Txt size={14} color="softInk">
-        Equipment
+        System
       </Txt>
       <Choice
-        label="Equipment"
+        label="System"
         options={EQUIPMENT_IDS.map((id) => ({ id, text: EQUIPMENT[id].name }))}
         chosen={setup?.equipment ?? null}
         onChoose={(equipment) => onUnit(withSetup(unit, { equipment }))}

@@ -99,8 +99,7 @@ export function StretchBlock({ block, liftInWc, onWorking }: StretchBlockProps) 
       </View>
       <ShareBar stretch={stretch} />
       <Txt size={DRAWN_TEXT} color="softInk" figures>
-        {percentText(stretch.share ?? 0)} of nameplate, {stretch.budgetName ?? 'share'}{' '}
-        {percentText(stretch.budgetShare)}
+        {percentText(stretch.share ?? 0)} · {stretch.budgetName ?? 'budget'} {percentText(stretch.budgetShare)}
       </Txt>
     </Pressable>
   );

@@ -32,7 +32,7 @@ test('ports are touched to read them, stretches to see their working', () => {
   );
   fireEvent.press(screen.getByLabelText(/^Port S1, supply plenum: 0.27/));
   expect(onPort).toHaveBeenCalledWith('S1');
-  expect(screen.getByText('30 % of nameplate, share 20 %')).toBeTruthy();
+  expect(screen.getByText('30 % · budget 20 %')).toBeTruthy();
   fireEvent.press(screen.getByLabelText(/^Filter: Uses 0.15/));
   expect(onWorking).toHaveBeenCalledWith(stretches[1]);
 });

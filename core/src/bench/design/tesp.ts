@@ -5,7 +5,7 @@ import { defineTool, refuse } from '../../base/forms/tool';
 /** Total external static against the plate. @source definition @example 0.31 and 0.27, plate 0.50 → 0.58, 116 % */
 export const tesp = defineTool({
   id: 'tesp',
-  name: 'External static and its budget',
+  name: 'Total external static',
   group: 'Pressure',
   says: 'Total external static from inlet and outlet readings, compared with the nameplate.',
   fields: {

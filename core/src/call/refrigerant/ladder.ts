@@ -244,7 +244,7 @@ export function readLadder(raw: RawInputs, altitudeFt = 0): LadderOutcome {
     usual({ low: -1, high: USUAL.approachMostF }, `under ${USUAL.approachMostF}`),
   );
   gap('condensingOver', 'condensing over ambient', 'bubble', 'outdoor', usual(USUAL.condensingOverF), atDischarge);
-  gap('returnMinusDew', 'return − dew', 'return', 'dew', usual(USUAL.returnMinusDewF));
+  gap('returnMinusDew', 'coil TD', 'return', 'dew', usual(USUAL.returnMinusDewF));
   for (const [id, field, what] of [
     ['superheat', 'suctionLineF', 'The suction line is colder than evaporating'],
     ['subcooling', 'liquidLineF', 'The liquid line is hotter than condensing'],

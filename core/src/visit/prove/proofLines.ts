@@ -68,7 +68,7 @@ export function proofLines({ plan, now, before, after, flowCfm, band }: ProofRea
       band,
     ),
     line(
-      { id: 'tesp', name: 'External static', unit: 'inWc' },
+      { id: 'tesp', name: 'Total external static', unit: 'inWc' },
       { before: now?.tespInWc, promised: promise.tespInWc, after: tesp },
       tesp === undefined ? 'cantSay' : tespWord(tesp, goal.maxTesp.value, goal.rules),
     ),

@@ -27,7 +27,9 @@ export function Gate({
         paddingTop: 8,
       }}
     >
-      <Heading size={17}>{!isOpen ? 'Not yet' : isUnsure ? 'Ready, less certain' : 'Ready to judge charge'}</Heading>
+      <Heading size={17}>
+        {!isOpen ? 'Not ready to judge charge' : isUnsure ? 'Ready, less certain' : 'Ready to judge charge'}
+      </Heading>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16 }}>
         {lines.map(({ id, name, isOpen: open, isUnsure: unsure, why }) => (
           <Pressable

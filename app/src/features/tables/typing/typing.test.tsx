@@ -50,7 +50,7 @@ test('figures go from cell to cell along the row, and the next row begins at its
 
 test('a dash is the manufacturer’s and goes on; clear empties a cell; a figure has no more than six places', () => {
   show();
-  press('blank: no manufacturer figure');
+  press('blank: no figure');
   keys('12345678');
   expect(now().rows[0]!.cells.slice(0, 2)).toEqual([LEFT_OUT, '123456']);
   press('clear');
