@@ -2,6 +2,7 @@
 export { BenchPage } from './bench/BenchPage';
 export { ToolPage } from './bench/ToolPage';
 export { DaysPage } from './days/DaysPage';
+export { FirstMinutes } from './guide/FirstMinutes';
 export { GuidePage } from './guide/GuidePage';
 export { RoofPage } from './roof/RoofPage';
 export { DataPage } from './shop/DataPage';

@@ -42,7 +42,9 @@ function portShapes(
   const isPlain = isRead || isNext;
   const isLeft = isRead ? pressureInWc < 0 : side === 'return';
   const beside = { anchor: isLeft ? 'start' : 'end' } as const;
-  const besideX = axisX + (isLeft ? 8 : -8);
+  // Clear of the circle where it lies on the axis.
+  const clear = Math.max(8, radius + (isNext ? 5 : 0) + 5 - Math.abs(at.x - axisX));
+  const besideX = axisX + (isLeft ? clear : -clear);
   // Under its pressure where it is read, level with the circle where it is not.
   const nameY = at.y + (isRead ? 0.35 * style.figure + 1.15 * style.small : -0.1 * style.small);
   return [

@@ -2,8 +2,9 @@ import { isToday } from 'date-fns/isToday';
 import { isYesterday } from 'date-fns/isYesterday';
 import { router } from 'expo-router';
 import { View } from 'react-native';
-import { useEffect, useState } from 'react';
+import { useEffect, useState, type ComponentType } from 'react';
 import { endOpening, keepDay } from '../../data/openingDay';
+import { units } from '../../data/records';
 import { useDue } from '../../data/useDue';
 import { useDraft, useEarlierVisits, useVisitList, type ListedVisit } from '../../data/visits';
 import { ActionButton, Columns, Page, PageFoot } from '../../ui/page';
@@ -11,6 +12,7 @@ import { Heading, longDateText, Txt } from '../../ui/text';
 import { useIsWide } from '../../ui/theme';
 import type { Computing } from '../visitState/WithSummary';
 import { unitLine } from '../visitState/unitWords';
+import { useStops } from '../visitState/stops';
 import { StorageNotice } from '../waiting/StorageNotice';
 import { DueList } from './DueList';
 import { Earlier } from './Earlier';
@@ -39,17 +41,31 @@ export function byDay(visits: readonly ListedVisit[]): [string, ListedVisit[]][]
 interface TodayPageProps {
   /** What judges a visit that the server does not know yet. */
   readonly computed: Computing;
+  /** What an empty shop shows; downloaded only there. */
+  readonly welcome: ComponentType;
 }
 
 /** Today: the open check to resume, a new one, and the visits of the last days. */
-export function TodayPage({ computed }: TodayPageProps) {
+export function TodayPage({ computed, welcome: Welcome }: TodayPageProps) {
   const draft = useDraft();
   const { visits, isPending, isAsking } = useVisitList();
   const [backTo, setBackTo] = useState(false);
   const earlier = useEarlierVisits(backTo);
   const wide = useIsWide();
   const [now] = useState(() => new Date());
-  const dueHere = <DueList due={useDue()} shown={wide ? 12 : 2} now={now} compact={!wide} />;
+  const { planned } = useStops();
+  const { records: kept } = units.useList();
+  const due = useDue();
+  // Nothing was ever done here: what Huff does is shown instead of empty lists.
+  const isEmpty =
+    visits.length === 0 &&
+    !isPending &&
+    !isAsking &&
+    !draft &&
+    planned.length === 0 &&
+    kept.length === 0 &&
+    due.length === 0;
+  const dueHere = <DueList due={due} shown={wide ? 12 : 2} now={now} compact={!wide} />;
   useEffect(() => {
     if (isPending) return;
     keepDay(visits.flatMap(({ summary }) => summary ?? []));
@@ -80,7 +96,7 @@ export function TodayPage({ computed }: TodayPageProps) {
                 Open: {draft.title} · {unitLine(draft)}
               </Txt>
             )}
-            <TodayStops now={now} />
+            {!isEmpty && <TodayStops now={now} />}
             {byDay([...visits, ...earlier.visits.map((summary) => ({ ...summary, summary }))]).map(([day, listed]) => (
               <View key={day} style={{ paddingTop: 6 }}>
                 <Heading size={15} color="softInk" style={{ paddingBottom: 6 }}>
@@ -93,17 +109,19 @@ export function TodayPage({ computed }: TodayPageProps) {
             ))}
             {visits.length === 0 && (isAsking || !isPending) && (
               <Txt color="softInk">
-                {isAsking ? 'Loading visits…' : 'No visit yet.'} A quick check takes two static readings. Add a blower
-                table to see which speed tap is right.
+                {isAsking
+                  ? 'Loading visits…'
+                  : 'No visits yet. Start with a quick check: two static readings, nothing to set up.'}
               </Txt>
             )}
+            {isEmpty && <Welcome />}
             {/* Under the visits: what the server tells later must not move what a finger is about to touch. */}
-            {!wide && dueHere}
+            {!wide && !isEmpty && dueHere}
             {/* Not before the list stands: what comes above it would push it away under a finger. */}
             {!isPending && !isAsking && <Earlier begun={backTo} earlier={earlier} onBegin={() => setBackTo(true)} />}
           </View>
         }
-        side={wide ? dueHere : undefined}
+        side={wide && !isEmpty ? dueHere : undefined}
       />
     </Page>
   );

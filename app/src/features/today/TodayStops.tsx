@@ -19,7 +19,7 @@ export function TodayStops({ now }: { readonly now: Date }) {
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }}>
         {today.length > 0 && (
           <Heading size={17} style={{ flex: 1 }}>
-            {done === 0 ? 'Jobs' : `Stops, ${done} of ${today.length} done`}
+            {done === 0 ? 'Jobs' : `Jobs, ${done} of ${today.length} done`}
           </Heading>
         )}
         <TextLink href="/days">

@@ -3,6 +3,7 @@ import { fireEvent, screen } from '@testing-library/react-native';
 import { format } from 'date-fns/format';
 import { router } from 'expo-router';
 import type { ReactNode } from 'react';
+import { Text } from 'react-native';
 import { summaryOf } from '@huff/contract/judge';
 import type { ListedVisit } from '../../data/visits';
 import { renderThemed } from '../../testing/render';
@@ -59,9 +60,10 @@ const listed = (name: string, daysAgo: number): ListedVisit => {
   const visit = made(name, daysAgo);
   return { id: name, title: visit.title, startedAt: visit.startedAt, summary: summaryOf(visit) };
 };
+const Welcome = () => <Text>three pictures</Text>;
 const show = (list: Partial<typeof mockList>) => {
   mockList = { visits: [], isPending: false, ...list };
-  renderThemed(<TodayPage computed={ComputedSummary} />);
+  renderThemed(<TodayPage computed={ComputedSummary} welcome={Welcome} />);
 };
 beforeEach(() => {
   jest.clearAllMocks();
@@ -133,10 +135,10 @@ test('the stops of today stand in their order, done ones marked; the plan is a t
     'A site not synced yet: Job a',
     'A site not synced yet: Job b',
   ]);
-  expect(screen.getByText('Stops, 1 of 2 done')).toBeTruthy();
+  expect(screen.getByText('Jobs, 1 of 2 done')).toBeTruthy();
   expect(screen.getByText('Plan and load')).toBeTruthy();
   mockStops = [];
-  show({ visits: [] });
+  show({ visits: [listed('a', 0)] });
   expect(screen.getByText('Plan jobs, load truck')).toBeTruthy();
 });
 
@@ -164,9 +166,11 @@ describe('what waits and what is silent', () => {
   });
   test('an empty place teaches, but not while it still reads', () => {
     show({ isPending: true });
-    expect(screen.queryByText(/No visit yet/)).toBeNull();
+    expect(screen.queryByText(/No visits yet/)).toBeNull();
+    expect(screen.queryByText('three pictures')).toBeNull();
     show({});
-    expect(screen.getByText(/No visit yet\. A quick check takes two static readings/)).toBeTruthy();
+    expect(screen.getByText(/No visits yet\. Start with a quick check/)).toBeTruthy();
+    expect(screen.getByText('three pictures')).toBeTruthy();
   });
 });
 
