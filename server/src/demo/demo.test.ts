@@ -122,7 +122,7 @@ describe('what the week tells', () => {
     expect(airflow.value).toBeGreaterThan(880);
     expect(doubt.signs.join(' ')).toMatch(/is low for the .*temperature drop fits/s);
     expect(noSlower).toContain('fan is in doubt');
-    expect(settle).toContain('would settle it');
+    expect(settle).toContain('would resolve it');
     expect(advice.tap).toBeUndefined();
     expect(next?.words).toBe('Next: inspect the blower');
     expect(next?.why).toContain('a caked blower wheel');
