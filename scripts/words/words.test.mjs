@@ -1,8 +1,10 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
+import { fileURLToPath } from 'node:url';
 import { checkTexts } from './check.mjs';
+import { gradeOf, MOST_GRADE, OWNERS_TEXTS } from './ease.mjs';
 import { BANNED, sentencesOf, wordsOf } from './rules.mjs';
-import { textsOfSource } from './texts.mjs';
+import { textsOf, textsOfSource } from './texts.mjs';
 
 const found = (source, file = 'app/src/features/one/One.tsx') => textsOfSource(file, source).map(({ text }) => text);
 const faults = (text, role = 'text', file = 'app/src/features/one/One.tsx') =>
@@ -91,4 +93,13 @@ test('a sentence of over twenty words, a long label, a button that names a thing
 test('sentences end at a stop, not at an abbreviation; what is put in is one word', () => {
   assert.equal(sentencesOf('It is 0.58 in. w.c. high. Replace the filter.').length, 2);
   assert.equal(wordsOf('Airflow {flowCfm} at {static}.'), 4);
+});
+
+test('the owner’s page asks for eight years of school at most; a hard text is told from it', () => {
+  const texts = textsOf(fileURLToPath(new URL('../..', import.meta.url))).filter(({ file }) => OWNERS_TEXTS.test(file));
+  assert.ok(texts.length > 80);
+  assert.ok(gradeOf(texts.map(({ text }) => text)) <= MOST_GRADE);
+  const hard =
+    'Excessive external resistance considerably diminishes volumetric delivery throughout the distribution system.';
+  assert.ok(gradeOf([hard]) > MOST_GRADE);
 });
