@@ -18,7 +18,7 @@ testWithOwnServer(
       page.getByRole('button', { name: /^Airflow 940 CFM, ± 94, 313 per ton: out of range, 7 % likely within target/ }),
     ).toBeVisible();
     await tech.station('Fix');
-    await expect(page.getByText('No speed can do it: clear the restriction first')).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'No speed can do it: clear the restriction first' })).toBeVisible();
     await expect(page.getByRole('button', { name: /^Tap 4: 1,036 CFM at 0\.70/ })).toBeVisible();
     await expect(page.getByRole('button', { name: /^Tap 5: off its curve/ })).toBeVisible();
     await expect(page.getByText('table at today’s static: 1,083')).toBeVisible();

@@ -65,7 +65,7 @@ test('a day of three stops: loaded, counted, visited with and without a signal, 
 
   // At the end: every stop is done, the stock is lower, papers, labels and mail are there.
   await page.goto('/');
-  await expect(page.getByText('Stops, 3 of 3 done')).toBeVisible();
+  await expect(page.getByText('Jobs, 3 of 3 done')).toBeVisible();
   const stock = async () =>
     ((await (await page.request.get('/api/stock')).json()) as { parts: { key: string; left?: number }[] }).parts.find(
       ({ key }) => key === 'belt:A48',

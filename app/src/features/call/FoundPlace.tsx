@@ -23,6 +23,7 @@ import type { StationPlaceProps } from '../visitState/station';
 import { PhotosOf } from '../photos/PhotosOf';
 import { CallFoot } from './CallFoot';
 import { OwnFindingSheet } from './OwnFindingSheet';
+import { SpeedPane } from '../speed/SpeedPane';
 import { useCall } from './useCall';
 import { useWholeVisit } from '../visitState/WholeVisit';
 
@@ -134,16 +135,19 @@ export function FoundPlace({ assessment, frame }: StationPlaceProps) {
       />
     ),
     side: (
-      <FoundList
-        triage={settled}
-        title="Resolved"
-        isSettled
-        under={
-          settled.length > 0
-            ? 'It appears on the owner’s page in these words.'
-            : 'Fixed, quoted, declined and watched findings appear here.'
-        }
-      />
+      <>
+        <FoundList
+          triage={settled}
+          title="Resolved"
+          isSettled
+          under={
+            settled.length > 0
+              ? 'It appears on the owner’s page in these words.'
+              : 'Fixed, quoted, declined and watched findings appear here.'
+          }
+        />
+        <SpeedPane assessment={assessment} />
+      </>
     ),
     foot:
       triage.length > 0 ? (

@@ -11,6 +11,7 @@ import { useIsWide } from '../../ui/theme';
 import type { Frame } from '../visitState/frame';
 import { withFact } from '../visitState/newFact';
 import { useAssessment } from '../visitState/useAssessment';
+import { FoundBeside } from '../call/FoundBeside';
 import { DriveBenchPlace, DriveBenchView } from '../driveBench/DriveBenchView';
 import { DriveFormSheet } from '../driveBench/DriveFormSheet';
 import { BeginSheet } from './BeginSheet';
@@ -173,6 +174,7 @@ function Weighing({ parted, onProve, onMethod, onSave, frame }: FixPlaceProps) {
           <FixCrossing fix={fix} assessment={assessment} height={340} />
         </View>
         {request && plan && fix.chosen.length > 0 && <PredictionTable request={request} prediction={plan.prediction} />}
+        {wide && <FoundBeside assessment={assessment} />}
       </>
     ),
     foot,
