@@ -128,7 +128,8 @@ export function textsOfSource(file, source) {
   const found = [];
   const add = (node, text) => {
     const plain = text.replace(/\s+/g, ' ').trim();
-    if (!readable(plain)) return;
+    // What stands between tags is always read.
+    if (ts.isJsxText(node) ? !/[A-Za-z]{2}/.test(plain) : !readable(plain)) return;
     const line = tree.getLineAndCharacterOfPosition(node.getStart()).line + 1;
     found.push({ file, line, text: plain, role: roleOf(node) });
   };

@@ -24,6 +24,10 @@ test('what a person reads is found: words between tags, in properties, returned,
   ]);
 });
 
+test('a word between tags is always read, one that starts small as well', () => {
+  assert.deepEqual(found('const a = <Txt>proven {day}</Txt>;'), ['proven']);
+});
+
 test('what only the machine reads is left out: imports, ids, types, keys, paths, queries, comparisons', () => {
   const source = `
     import { a } from 'some folder/of words';

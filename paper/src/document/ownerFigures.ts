@@ -104,7 +104,7 @@ export const figures = ({ parted, ...facts }: DocumentFacts) =>
 function aboutWords({ value, limit }: Verdict): string {
   if (value !== undefined && limit?.low !== undefined && value < limit.low) return 'slightly less air than it should';
   if (value !== undefined && limit && value > limit.high) return 'slightly more air than it should';
-  return 'about the air it should';
+  return 'close to the right amount of air';
 }
 
 /** What the page says first: no more than what was read allows. */

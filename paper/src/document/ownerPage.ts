@@ -58,7 +58,7 @@ function workDone({ parted, call, visit }: DocumentFacts): readonly string[] {
     // Its figures are the technician's.
     ...moves.flatMap((id) => {
       const move = moveOf(id);
-      return move ? [ended(move.name)] : [];
+      return move ? [move.done] : [];
     }),
     ...call.triage.flatMap((item) => {
       if (item.outcome !== 'dealtWith' || settled.has(item.look ?? '')) return [];

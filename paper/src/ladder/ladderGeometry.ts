@@ -54,7 +54,7 @@ export function planLadder(marks: readonly DrawnMark[], gaps: readonly DrawnGap[
   const low = Math.floor((Math.min(...temps) - 5) / 10) * 10;
   const high = Math.ceil((Math.max(...temps) + 5) / 10) * 10;
   const y = scaleLinear([high, low], [28, height - 16]);
-  const axis = { outdoor: width * 0.3, indoor: width * 0.68 } as const;
+  const axis = { outdoor: width * 0.35, indoor: width * 0.7 } as const;
   const at = new Map(marks.map((mark) => [mark.id, mark]));
   const tempOf = (id: string) => at.get(id)?.tempF ?? at.get(id)?.usualF ?? 0;
   const sideOf = (id: string): DrawnMark['side'] => at.get(id)?.side ?? 'outdoor';

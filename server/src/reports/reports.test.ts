@@ -57,6 +57,8 @@ test('the owner’s page comes first, then all that was read, with nothing missi
 test('before and after, prediction and proof, for a visit that was proven', async () => {
   const text = textOf(await pdf(report(demoId('visit', 14))));
   expect(text).toMatch(/Predicted and measured/);
+  // The owner reads what was done, not the name of the fix.
+  expect(text).toContain('Replaced the filter.');
   expect(text).toMatch(/Before and after/);
 });
 

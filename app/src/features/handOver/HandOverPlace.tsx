@@ -61,7 +61,7 @@ export function HandOverPlace({ assessment, acts, width, frame }: StationPlacePr
       <CallFoot>
         <Txt size={15} role="status">
           {open.length > 0
-            ? `${open.length} open findings${effort === undefined ? '' : `: ${effort}`}.`
+            ? `${open.length === 1 ? '1 open finding' : `${open.length} open findings`}${effort === undefined ? '' : `: ${effort}`}.`
             : agreed?.returnOn === undefined
               ? `${call.triage.length > 0 ? 'All findings are resolved' : 'No findings so far'}. Set the next visit.`
               : 'All findings are resolved, and the next visit has a date.'}

@@ -59,7 +59,7 @@ export function LastState({ unit }: { readonly unit: UnitDto }) {
         )}
       </View>
       <Txt size={14} color="softInk" align="right">
-        proven {yearDateText(proven.at)}
+        verified {yearDateText(proven.at)}
       </Txt>
     </View>
   );

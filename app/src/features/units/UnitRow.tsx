@@ -61,7 +61,7 @@ function Row({ unit, onOpen, isOpen }: UnitRowProps) {
       </View>
       {unit.proven && (
         <Txt size={14} color="softInk" figures>
-          proven {flowWords(unit.proven.flowCfm)}
+          verified {flowWords(unit.proven.flowCfm)}
         </Txt>
       )}
       <Icon name="chevron-right" size={20} color={palette.softInk} />

@@ -50,7 +50,7 @@ function SeriesChart({ series, width }: { readonly series: TrendSeries; readonly
       title={name}
       aside={moved}
       points={points}
-      level={{ value: whenRight, name: 'when right' }}
+      level={{ value: whenRight, name: 'when verified' }}
       width={width}
       text={text}
       says={`${name}, ${points.length} visits, last ${text(points.at(-1)!.value)} ${toolUnitText(unit)}: ${moved}.`}

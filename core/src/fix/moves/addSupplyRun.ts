@@ -7,6 +7,7 @@ import { defineMove } from './move';
 export const addSupplyRun = defineMove({
   id: 'addSupplyRun',
   name: 'Add supply runs',
+  done: 'Added supply ducts.',
   touches: 'supplyRun',
   does: 'lowersStatic',
   fields: {

@@ -6,6 +6,7 @@ import { cannot, defineMove, moved } from './move';
 export const changeTap = defineMove({
   id: 'changeTap',
   name: 'Blower speed',
+  done: 'Changed the blower speed.',
   touches: 'speed',
   does: 'changesSpeed',
   fields: { tap: { kind: 'text', label: 'Speed', most: 16 } },

@@ -12,6 +12,7 @@ const CLEAN_COIL_IN_WC = 0.2;
 export const cleanCoil = defineMove({
   id: 'cleanCoil',
   name: 'Clean the coil',
+  done: 'Cleaned the coil.',
   touches: 'coil',
   does: 'lowersStatic',
   fields: {

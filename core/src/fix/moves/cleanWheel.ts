@@ -5,6 +5,7 @@ import { defineMove } from './move';
 export const cleanWheel = defineMove({
   id: 'cleanWheel',
   name: 'Clean the blower wheel',
+  done: 'Cleaned the blower wheel.',
   touches: 'wheel',
   does: 'mendsFan',
   fields: {},

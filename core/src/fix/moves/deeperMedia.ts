@@ -5,6 +5,7 @@ import { defineMove } from './move';
 export const deeperMedia = defineMove({
   id: 'deeperMedia',
   name: 'Deeper media filter',
+  done: 'Installed a deeper filter that lets more air through.',
   touches: 'filterMedia',
   does: 'lowersStatic',
   fields: RATED_FIELDS,

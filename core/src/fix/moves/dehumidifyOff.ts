@@ -5,6 +5,7 @@ import { defineMove } from './move';
 export const dehumidifyOff = defineMove({
   id: 'dehumidifyOff',
   name: 'Dehumidify switch off',
+  done: 'Turned off a dehumidify setting that slowed the blower.',
   touches: 'dehumidify',
   does: 'mendsFan',
   fields: {},

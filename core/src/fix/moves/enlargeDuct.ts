@@ -4,10 +4,11 @@ import { isOverItsShare } from './judgedAtTarget';
 import { cannot, defineMove } from './move';
 
 /** The trunk or the drop of a side, one size up. @source friction ∝ 1/D⁵ at the same airflow, friction chart */
-const enlarge = (side: DuctSide, name: string) =>
+const enlarge = (side: DuctSide, name: string, done: string) =>
   defineMove({
     id: side === 'return' ? 'enlargeReturn' : 'enlargeSupply',
     name,
+    done,
     touches: ductOf(side),
     does: 'lowersStatic',
     fields: {
@@ -34,5 +35,5 @@ const enlarge = (side: DuctSide, name: string) =>
     },
   });
 
-export const enlargeReturn = enlarge('return', 'Enlarge the return duct');
-export const enlargeSupply = enlarge('supply', 'Enlarge the supply duct');
+export const enlargeReturn = enlarge('return', 'Enlarge the return duct', 'Enlarged the return duct.');
+export const enlargeSupply = enlarge('supply', 'Enlarge the supply duct', 'Enlarged the supply duct.');

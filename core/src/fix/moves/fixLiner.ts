@@ -9,6 +9,7 @@ const LEFT = 0.1;
 export const fixLiner = defineMove({
   id: 'fixLiner',
   name: 'Fasten or cut out the loose liner',
+  done: 'Repaired the loose lining inside a duct.',
   touches: 'liner',
   does: 'lowersStatic',
   fields: { takesPercent: shareField('Part of the return drop') },

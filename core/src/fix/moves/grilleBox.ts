@@ -7,6 +7,7 @@ import { scaled, stretchesOf, withStage } from '../../air/system';
 export const grilleBox = defineMove({
   id: 'grilleBox',
   name: 'Box above the ceiling filter grille',
+  done: 'Added a box above the filter grille, so the whole filter works.',
   touches: 'grilleBox',
   does: 'lowersStatic',
   fields: {},

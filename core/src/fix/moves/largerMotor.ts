@@ -6,6 +6,7 @@ import { cannot, defineMove, moved } from './move';
 export const largerMotor = defineMove({
   id: 'largerMotor',
   name: 'Larger motor',
+  done: 'Installed a larger blower motor.',
   touches: 'motor',
   does: 'mendsFan',
   fields: {

@@ -41,6 +41,8 @@ export type Moved =
 export interface Move<Fs extends ToolFields = ToolFields> extends FieldSet<Fs> {
   readonly id: string;
   readonly name: string;
+  /** What the owner of the building reads once it is done. */
+  readonly done: string;
   readonly touches: Touched;
   /** What it does to the air: take resistance away, mend the fan, or ask for more speed. */
   readonly does: 'lowersStatic' | 'mendsFan' | 'changesSpeed' | 'restoresDuct';

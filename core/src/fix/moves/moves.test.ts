@@ -285,3 +285,11 @@ describe.each(MOVES.map((move) => [move.id, move] as const))('%s', (id, move) =>
       { numRuns: 60 },
     ));
 });
+
+test('every fix says to the owner what was done, in one short sentence', () => {
+  for (const { id, name, done } of MOVES) {
+    expect({ id, done }).toEqual({ id, done: expect.stringMatching(/^[A-Z][a-z]+ed .*\.$/) });
+    expect(done.split(' ').length).toBeLessThanOrEqual(12);
+    expect(done).not.toBe(`${name}.`);
+  }
+});

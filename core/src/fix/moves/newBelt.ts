@@ -32,6 +32,7 @@ function withSoundBelt(system: System): Moved {
 export const newBelt = defineMove({
   id: 'newBelt',
   name: 'New belt, set to tension',
+  done: 'Replaced the belt and set its tension.',
   touches: 'belt',
   does: 'mendsFan',
   fields: {},

@@ -19,6 +19,7 @@ const cleanOfKind = (system: System, context: MoveContext) => {
 export const newFilter = defineMove({
   id: 'newFilter',
   name: 'Clean or new filter, same kind',
+  done: 'Replaced the filter.',
   touches: 'filterMedia',
   does: 'lowersStatic',
   fields: RATED_FIELDS,

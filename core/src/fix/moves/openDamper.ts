@@ -6,6 +6,7 @@ import { seen } from './seen';
 export const openDamper = defineMove({
   id: 'openDamper',
   name: 'Open or re-hang a damper',
+  done: 'Opened or repaired a damper.',
   touches: 'damper',
   does: 'lowersStatic',
   fields: { side: SIDE_FIELD, takesPercent: shareField('Part of that side’s drop') },

@@ -6,6 +6,7 @@ import { cannot, defineMove, moved } from './move';
 export const otherMotor = defineMove({
   id: 'otherMotor',
   name: 'PSC motor for a failed electronic one, or back',
+  done: 'Replaced the blower motor.',
   touches: 'motor',
   does: 'mendsFan',
   fields: {

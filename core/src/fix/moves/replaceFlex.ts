@@ -6,6 +6,7 @@ import { seen } from './seen';
 export const replaceFlex = defineMove({
   id: 'replaceFlex',
   name: 'Replace crushed flex',
+  done: 'Replaced a crushed duct.',
   touches: 'flex',
   does: 'lowersStatic',
   fields: { side: SIDE_FIELD, takesPercent: shareField('Part of that side’s drop') },

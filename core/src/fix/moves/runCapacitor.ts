@@ -5,6 +5,7 @@ import { defineMove } from './move';
 export const runCapacitor = defineMove({
   id: 'runCapacitor',
   name: 'New run capacitor',
+  done: 'Replaced the blower’s capacitor.',
   touches: 'capacitor',
   does: 'mendsFan',
   fields: {},

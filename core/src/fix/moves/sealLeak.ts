@@ -11,6 +11,7 @@ import { scaled, stretchesOf, withStage } from '../../air/system';
 export const sealLeak = defineMove({
   id: 'sealLeak',
   name: 'Seal a leak or an open duct',
+  done: 'Sealed a leaking duct.',
   touches: 'leak',
   does: 'restoresDuct',
   fields: {

@@ -40,6 +40,7 @@ const LARGE_PART = 0.3;
 export const secondReturn = defineMove({
   id: 'secondReturn',
   name: 'Second return with its own filter',
+  done: 'Added a second return duct with its own filter.',
   touches: 'secondReturn',
   does: 'lowersStatic',
   fields: {

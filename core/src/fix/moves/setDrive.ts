@@ -22,6 +22,7 @@ export function onDrive(system: System, drive: BeltDrive): Moved {
 export const setDrive = defineMove({
   id: 'setDrive',
   name: 'Belt drive',
+  done: 'Adjusted the belt drive.',
   touches: 'speed',
   does: 'changesSpeed',
   fields: {

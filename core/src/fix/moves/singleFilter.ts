@@ -5,6 +5,7 @@ import { stretchesOf } from '../../air/system';
 export const singleFilter = defineMove({
   id: 'singleFilter',
   name: 'Take out the second filter',
+  done: 'Removed a second filter that was not needed.',
   touches: 'filterPlace',
   does: 'lowersStatic',
   fields: {

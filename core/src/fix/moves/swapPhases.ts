@@ -5,6 +5,7 @@ import { defineMove } from './move';
 export const swapPhases = defineMove({
   id: 'swapPhases',
   name: 'Make the wheel turn the right way',
+  done: 'Corrected the direction of the blower.',
   touches: 'rotation',
   does: 'mendsFan',
   fields: {},
