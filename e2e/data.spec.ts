@@ -24,7 +24,7 @@ test('a whole shop comes into an empty one: a broken file is refused, a sound on
     await page.getByRole('button', { name: 'Choose a file' }).click();
     await (await chooser).setFiles({ name, mimeType: 'application/json', buffer: content });
   };
-  await page.goto('/shop/data');
+  await page.goto('/settings/data');
   await choose('half.json', buffer.subarray(0, buffer.length / 2));
   await expect(page.getByRole('alert').filter({ hasText: /incomplete/ })).toBeVisible();
   await choose('huff.json', buffer);

@@ -156,7 +156,7 @@ test('no table: a usual range is not judged; through a traverse to a proven fix'
 
 test('the shop’s rules: changed, every verdict follows and names them, and the usual comes back', async ({ page }) => {
   const tech = technician(page);
-  await page.goto('/shop');
+  await page.goto('/settings');
   await page.getByRole('button', { name: /^Targets and limits/ }).click();
   await page.getByRole('button', { name: /^Default max static/ }).click();
   await page.keyboard.type('.7');
@@ -177,7 +177,7 @@ test('the shop’s rules: changed, every verdict follows and names them, and the
     page.getByRole('button', { name: /^TESP 0\.58 in\. w\.c\., of 0\.70 assumed: borderline/ }),
   ).toBeVisible();
   await page.getByRole('button', { name: 'Back' }).click();
-  await page.goto('/shop/rules');
+  await page.goto('/settings/rules');
   await page.getByRole('button', { name: /^Default max static/ }).click();
   await page.getByRole('button', { name: 'usual this' }).click();
   await page.goto('/quick');
@@ -188,7 +188,7 @@ test('the shop’s rules: changed, every verdict follows and names them, and the
 
 test('SI through a whole visit: typed in Pa and °C, shown in L/s, kept to the last digit', async ({ page, huff }) => {
   const tech = technician(page);
-  await page.goto('/shop');
+  await page.goto('/settings');
   await page.getByRole('button', { name: /^Units/ }).click();
   await page.getByRole('button', { name: 'Use SI units' }).click();
   await expect(page.getByRole('button', { name: /^Units: Pa · L\/s · °C/ })).toBeVisible();
@@ -227,7 +227,7 @@ test('SI through a whole visit: typed in Pa and °C, shown in L/s, kept to the l
 test('@wide a day at the desk, without a pointer in the table: a site, a unit with its nameplate, a table typed and corrected', async ({
   page,
 }) => {
-  await page.goto('/shop/tables');
+  await page.goto('/settings/tables');
   await page.getByRole('button', { name: /^Enter blower table/ }).click();
   await page.getByRole('cell', { name: 'Row 1, column 1: not typed' }).click();
   // Figures, Enter to the next cell, a dash for what the manufacturer leaves out.

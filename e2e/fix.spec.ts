@@ -189,7 +189,7 @@ testWithOwnServer('decided without a server: the plan and its proof arrive once 
   const tech = technician(page);
   await page.goto('/sites');
   await expect(page.getByRole('button', { name: 'Unit Upstairs air handler' })).toBeVisible();
-  await page.goto('/shop');
+  await page.goto('/settings');
   await expect(page.getByText('$0.19 per kWh')).toBeVisible();
   await page.getByRole('button', { name: /^Clean the coil: / }).click();
   await tech.fill({ Minutes: '55', Cost: '12' });

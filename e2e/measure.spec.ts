@@ -164,6 +164,7 @@ test('@wide the bench: an address carries the figures, and a result goes to the 
   await tech.read('R2', '.31');
   await tech.press('.27');
   await tech.keep();
+  // As an earlier Huff wrote the address.
   await page.goto('/bench/electricHeat?volts=238&amps=41.2&returnF=70&supplyF=101.5');
   await expect(page.getByText('983', { exact: true })).toBeVisible();
   await page.getByLabel(/^Altitude/).fill('40000');

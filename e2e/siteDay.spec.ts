@@ -23,10 +23,10 @@ test('a day of three stops: loaded, counted, visited with and without a signal, 
   await expect(load.getByText('1 on the truck')).toBeVisible();
   await load.getByRole('radio', { name: /^Buy, 1/ }).click();
   await expect(load.getByText('Filter 20 × 25, 1 in. MERV 8')).toBeVisible();
-  await page.goto('/shop/stock');
+  await page.goto('/settings/stock');
   await page.getByRole('button', { name: 'Filter 20 × 25 × 1: one more' }).click();
   await page.getByRole('button', { name: 'Save count' }).click();
-  await page.goto('/days');
+  await page.goto('/schedule');
   await expect(load.getByText('Buy, 0')).toBeVisible();
 
   // The first stop: a belt goes off the truck, and the report to the owner.
@@ -71,7 +71,7 @@ test('a day of three stops: loaded, counted, visited with and without a signal, 
       ({ key }) => key === 'belt:A48',
     )?.left;
   await expect.poll(stock).toBe(0);
-  await page.goto('/shop/mail');
+  await page.goto('/settings/mail');
   await page.getByRole('button', { name: /^Report: Roof 2 stacks/ }).click();
   await expect(page.getByText(/Installed: Belt A48\./)).toBeVisible();
   const due = async () =>

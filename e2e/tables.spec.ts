@@ -9,7 +9,7 @@ async function choose(page: Page, name: string, text: string | Buffer) {
 }
 
 test('a bad file is told by line and column, mended in place, and stored only when confirmed', async ({ page }) => {
-  await page.goto('/shop/tables/import');
+  await page.goto('/settings/tables/import');
   await choose(page, 'attic-unit.csv', 'tap,0.1,0.2,0.3\nlow,800,abc,700\nhigh,900,9 x 0,850\n');
   await expect(page.getByRole('alert')).toContainText('2 things to correct');
   await expect(page.getByText('line 2, column C: “abc”')).toBeVisible();
@@ -21,7 +21,7 @@ test('a bad file is told by line and column, mended in place, and stored only wh
   await page.getByRole('button', { name: 'Read text' }).click();
   await expect(page.getByRole('heading', { name: 'What was read' })).toBeVisible();
   await expect(page.getByLabel('Table name')).toHaveValue('attic unit');
-  await page.goto('/shop/tables');
+  await page.goto('/settings/tables');
   await expect(page.getByText('AH 24, PSC three-speed')).toBeVisible();
   await expect(page.getByText('attic unit')).toHaveCount(0);
 });
@@ -29,7 +29,7 @@ test('a bad file is told by line and column, mended in place, and stored only wh
 test('semicolons, decimal commas and a byte order mark are read; what is exported reads back the same', async ({
   page,
 }) => {
-  await page.goto('/shop/tables/import');
+  await page.goto('/settings/tables/import');
   await choose(page, 'loft.csv', '\ufefftap;0,10;0,20;0,30\nlow;800;750;700\nhigh;950;900;\n');
   await expect(page.getByRole('heading', { name: 'What was read' })).toBeVisible();
   await page.getByRole('radio', { name: 'PSC' }).click();
@@ -40,7 +40,7 @@ test('semicolons, decimal commas and a byte order mark are read; what is exporte
   const file = await download;
   expect(file.suggestedFilename()).toBe('loft.csv');
   const csv = readFileSync(await file.path(), 'utf8');
-  await page.goto('/shop/tables/import');
+  await page.goto('/settings/tables/import');
   await choose(page, 'again.csv', csv);
   await expect(page.getByLabel('Table name')).toHaveValue('loft');
   await expect(page.getByRole('radio', { name: 'PSC' })).toBeChecked();
@@ -53,7 +53,7 @@ test('a book in place of a table: the file stays where it is, and what was paste
   page,
 }) => {
   const book = `static,1\n${Array.from({ length: 9000 }, (_, i) => `${i / 100},${900 - i}`).join('\n')}`;
-  await page.goto('/shop/tables/import');
+  await page.goto('/settings/tables/import');
   await choose(page, 'book.csv', book);
   await expect(page.getByRole('alert')).toContainText('far larger than a blower table');
   const text = page.getByLabel('Table text');
@@ -78,7 +78,7 @@ test.describe('files that are no table', () => {
   ];
   for (const [name, content, says] of files) {
     test(name, async ({ page }) => {
-      await page.goto('/shop/tables/import');
+      await page.goto('/settings/tables/import');
       await choose(page, name, content);
       await expect(page.getByRole('alert')).toContainText(says);
       await expect(page.getByRole('button', { name: /^Save table/ })).toHaveCount(0);

@@ -10,7 +10,7 @@ test('with the server stopped it opens, computes and saves; the visit arrives on
   await page.goto('/');
   await expect(page.getByRole('link', { name: /Glaze room/ })).toBeVisible();
   await page.evaluate(() => navigator.serviceWorker.ready);
-  await page.goto('/shop/tables');
+  await page.goto('/settings/tables');
   await expect(page.getByText('AH 36, constant torque')).toBeVisible();
   await huff.stop();
 
@@ -43,7 +43,7 @@ test('what is measured without a server arrives whole: looks, a method, temperat
   await page.goto('/sites');
   await expect(page.getByRole('button', { name: 'Unit Reading room air handler' })).toBeVisible();
   await page.evaluate(() => navigator.serviceWorker.ready);
-  await page.goto('/shop/tables');
+  await page.goto('/settings/tables');
   await expect(page.getByText('AH 36, constant torque')).toBeVisible();
   await huff.stop();
 

@@ -47,7 +47,7 @@ async function keyTimes(page, before, key = (i) => String(1 + (i % 9)), selector
 /** A key in a calculation's field until the frame with the new answer is painted. */
 async function keystroke(browser, url) {
   const page = await browser.newPage({ viewport: { width: 390, height: 844 }, serviceWorkers: 'block' });
-  await page.goto(`${url}/bench/electricHeat?volts=238&amps=41.2&returnF=70&supplyF=101`);
+  await page.goto(`${url}/calculators/electricHeat?volts=238&amps=41.2&returnF=70&supplyF=101`);
   await page.getByText('± 6 %').waitFor();
   const session = await page.context().newCDPSession(page);
   await session.send('Emulation.setCPUThrottlingRate', { rate: SLOW_DOWN });
@@ -70,7 +70,7 @@ async function tableKeystroke(browser, url) {
     (draft) => localStorage.setItem('huff.tableTyping', draft),
     JSON.stringify({ by: 'taps', staticsInWc, rows }),
   );
-  await page.goto(`${url}/shop/tables/type`);
+  await page.goto(`${url}/settings/tables/type`);
   const cell = page.getByRole('cell', { name: /^Row 6, column 5/ });
   await cell.waitFor();
   const session = await page.context().newCDPSession(page);

@@ -1,7 +1,7 @@
 import { chromium } from '@playwright/test';
 import { ensureChromium } from '../setup/chromium.mjs';
 
-const LISTS = ['/', '/sites', '/shop', '/shop/rules', '/shop/tables', '/waiting'];
+const LISTS = ['/', '/sites', '/settings', '/settings/rules', '/settings/tables', '/waiting'];
 
 /** Every so many of a list, so that the draw is spread over all that was accepted. */
 function spread(list, most) {
@@ -72,7 +72,7 @@ export async function drawAll(url, records, most, fault) {
     const each = Math.max(1, Math.floor(most / 4));
     for (const { id } of spread(records.visits, each * 2)) await look(`/visits/${id}`, stations);
     for (const { id } of spread(records.units, each)) await look(`/units/${id}`);
-    for (const { id } of spread(records['blower-tables'], each)) await look(`/shop/tables/${id}`);
+    for (const { id } of spread(records['blower-tables'], each)) await look(`/settings/tables/${id}`);
   } finally {
     await browser.close();
   }

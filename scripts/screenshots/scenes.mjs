@@ -154,7 +154,7 @@ export const SCENES = [
   {
     name: 'table-typing',
     play: async (page) => {
-      await page.goto('/shop/tables/type');
+      await page.goto('/settings/tables/type');
       for (const [row, figures] of [
         ['1', ['918', '880', '839', '795']],
         ['2', ['1042', '1006', '968', '928', '886', '840']],
@@ -205,7 +205,7 @@ export const SCENES = [
   {
     name: 'days',
     play: async (page) => {
-      await page.goto('/days');
+      await page.goto('/schedule');
       await page.getByRole('radio', { name: 'seven days' }).click();
       await ready(page, 'on the truck');
       await page.getByRole('region', { name: 'Truck load' }).scrollIntoViewIfNeeded();

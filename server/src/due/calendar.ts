@@ -38,7 +38,7 @@ export function calendarOf(due: readonly DueItem[], stops: readonly PlannedStop[
     title: `${unit ?? site}: ${why}`,
     location: [site, address].filter(Boolean).join(', '),
     description: person ? `For ${person}.` : 'Not assigned.',
-    url: unitId ? `${origin}/units/${unitId}` : `${origin}/days`,
+    url: unitId ? `${origin}/units/${unitId}` : `${origin}/schedule`,
     start: dayOf(day),
     end: nextDay(day),
     startInputType: 'utc',

@@ -24,7 +24,7 @@ export function BenchPage() {
               {TOOLS.filter((tool) => tool.group === group).map((tool) => (
                 <Link
                   key={tool.id}
-                  href={`/bench/${tool.id}`}
+                  href={`/calculators/${tool.id}`}
                   aria-label={`${tool.name}. ${tool.says}`}
                   style={{
                     display: 'flex',

@@ -27,7 +27,7 @@ export function ToolPage() {
   const tool = benchTool(id ?? '');
   if (!tool) {
     return (
-      <Page title="No such calculation" back="/bench">
+      <Page title="No such calculation" back="/calculators">
         <View style={{ padding: 16 }}>
           <Txt>There is no calculation of that name.</Txt>
         </View>
@@ -84,7 +84,7 @@ function ToolBody({ tool, begin }: { readonly tool: Tool; readonly begin: RawInp
     </PageFoot>
   ) : undefined;
   return (
-    <Page title={tool.name} under={tool.group} back="/bench" foot={foot} broad>
+    <Page title={tool.name} under={tool.group} back="/calculators" foot={foot} broad>
       <View style={{ paddingHorizontal: 16, gap: wide ? 40 : 14, flexDirection: wide ? 'row' : 'column' }}>
         <View style={{ gap: 10, flex: wide ? 1 : undefined }}>
           <Txt size={15}>{tool.says}</Txt>

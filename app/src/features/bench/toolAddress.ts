@@ -7,7 +7,7 @@ export function addressOf(toolId: string, inputs: Record<string, unknown>): stri
     query.set(id, Array.isArray(value) ? value.join('~') : String(value));
   }
   const text = query.toString();
-  return `/bench/${toolId}${text === '' ? '' : `?${text}`}`;
+  return `/calculators/${toolId}${text === '' ? '' : `?${text}`}`;
 }
 
 /** The texts of a form behind the query of an address; anything else in it is left alone. */

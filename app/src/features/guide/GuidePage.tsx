@@ -13,7 +13,7 @@ export function GuidePage() {
   const wide = useIsWide();
   const width = wide ? 520 : 358;
   return (
-    <Page title="Guide" under="Your first visit in ten steps" back="/shop">
+    <Page title="Guide" under="Your first visit in ten steps" back="/settings">
       <View style={{ paddingHorizontal: 16, gap: 22 }}>
         {FIRST_VISIT.map((step, i) => (
           <Step key={step.title} step={step} place={i + 1} width={width} />

@@ -71,7 +71,7 @@ export function DataPage() {
     spine().wake();
   };
   return (
-    <Page title="Import and export" back="/shop" broad>
+    <Page title="Import and export" back="/settings" broad>
       <Columns
         main={
           <View style={{ gap: 22 }}>

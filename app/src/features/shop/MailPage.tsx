@@ -28,7 +28,7 @@ export function MailPage() {
   const mails = data ?? [];
   const open = mails.find(({ id }) => id === openId) ?? (wide ? mails[0] : undefined);
   return (
-    <Page title="Email" under="Drafts. Huff does not send mail itself." back="/shop" broad>
+    <Page title="Email" under="Drafts. Huff does not send mail itself." back="/settings" broad>
       <View style={{ paddingHorizontal: 16, flexDirection: wide ? 'row' : 'column', gap: wide ? 32 : 12 }}>
         <View style={wide ? { width: 400 } : undefined}>
           {isPending && <Txt color="softInk">Loading email…</Txt>}

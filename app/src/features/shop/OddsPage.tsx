@@ -20,7 +20,7 @@ export function OddsPage() {
       shopRecord.change(kept, { ...kept.record, odds: { ...odds, [id]: value } }, `${field?.label ?? 'Odds'} changed.`);
   };
   return (
-    <Page title="Likelihood of causes" under="Starting point for Electrical and Heating" back="/shop">
+    <Page title="Likelihood of causes" under="Starting point for Electrical and Heating" back="/settings">
       <View style={{ paddingHorizontal: 16, gap: 14 }}>
         <Txt color="softInk">
           Per 100 calls of a dead blower or no heat. Each test changes them. Change them if your calls differ.

@@ -54,7 +54,7 @@ export function RulesPage() {
   };
   const field = asked && RULES_FORM.fields[asked];
   return (
-    <Page title="Targets and limits" under="Used by every verdict" back="/shop" broad>
+    <Page title="Targets and limits" under="Used by every verdict" back="/settings" broad>
       <View style={{ paddingHorizontal: 16, gap: 22 }}>
         {!kept && (
           <Txt color="softInk">

@@ -77,29 +77,29 @@ function Tables() {
         says={says}
         figure
         label={`Blower tables: ${says}`}
-        onPress={() => router.push('/shop/tables')}
+        onPress={() => router.push('/settings/tables')}
       />
       <ListRow
         name="Targets and limits"
         under="targets, ranges, budgets, methods, errors"
-        onPress={() => router.push('/shop/rules')}
+        onPress={() => router.push('/settings/rules')}
       />
       <ListRow
         name="Likelihood of causes"
         under="how often each cause stops a blower or furnace"
-        onPress={() => router.push('/shop/odds')}
+        onPress={() => router.push('/settings/odds')}
       />
       <ListRow
         name="Import and export"
         under="export or import the whole shop or one site"
-        onPress={() => router.push('/shop/data')}
+        onPress={() => router.push('/settings/data')}
       />
       <ListRow
         name="Truck stock"
         under="count of each part; visits use them up"
-        onPress={() => router.push('/shop/stock')}
+        onPress={() => router.push('/settings/stock')}
       />
-      <ListRow name="Email" under="drafts of reports and reminders" onPress={() => router.push('/shop/mail')} />
+      <ListRow name="Email" under="drafts of reports and reminders" onPress={() => router.push('/settings/mail')} />
       <ListRow
         name="Guide"
         under="first visit in ten steps; working without a signal; where the data is"

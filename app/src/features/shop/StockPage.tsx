@@ -38,7 +38,7 @@ export function StockPage() {
     <Page
       title="Truck stock"
       under="Parts on the truck"
-      back="/shop"
+      back="/settings"
       broad
       foot={
         <PageFoot broad>

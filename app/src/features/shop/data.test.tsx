@@ -6,7 +6,7 @@ import { DataPage } from './DataPage';
 jest.mock('expo-router', () => ({
   Link: ({ children }: { children: React.ReactNode }) => children,
   router: { push: jest.fn() },
-  usePathname: () => '/shop/data',
+  usePathname: () => '/settings/data',
 }));
 const mockWake = jest.fn();
 jest.mock('../../data/theSpine', () => ({ spine: () => ({ wake: () => mockWake() as unknown }) }));

@@ -19,7 +19,7 @@ import { ShopSheet } from './ShopSheet';
 
 const mockSave = jest.fn();
 const mockList = jest.fn();
-jest.mock('expo-router', () => ({ router: { push: jest.fn() }, usePathname: () => '/shop' }));
+jest.mock('expo-router', () => ({ router: { push: jest.fn() }, usePathname: () => '/settings' }));
 jest.mock('../../data/records', () => ({
   blowerTables: { useList: () => ({ records: [{}, {}] }) },
   shop: { useList: () => mockList() as unknown, change: (_: object, to: object) => mockSave(to) as unknown },
@@ -124,7 +124,7 @@ describe('the page', () => {
   test('the blower tables are counted and one touch away', () => {
     renderThemed(<ShopPage />);
     fireEvent.press(screen.getByLabelText('Blower tables: 2 tables'));
-    expect(router.push).toHaveBeenCalledWith('/shop/tables');
+    expect(router.push).toHaveBeenCalledWith('/settings/tables');
   });
   test('without the server’s word nothing can be overwritten', () => {
     mockList.mockReturnValue({ records: [], isError: true });

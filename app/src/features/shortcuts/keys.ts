@@ -1,10 +1,10 @@
 /** Keys that lead somewhere from any page, while nothing is being typed. */
 export const PLACE_KEYS: readonly { readonly key: string; readonly href: string; readonly words: string }[] = [
   { key: 't', href: '/', words: 'Today' },
-  { key: 'd', href: '/days', words: 'Schedule: planned jobs and truck load' },
+  { key: 'd', href: '/schedule', words: 'Schedule: planned jobs and truck load' },
   { key: 's', href: '/sites', words: 'Sites' },
-  { key: 'b', href: '/bench', words: 'Calculators' },
-  { key: 'o', href: '/shop', words: 'Settings' },
+  { key: 'b', href: '/calculators', words: 'Calculators' },
+  { key: 'o', href: '/settings', words: 'Settings' },
   { key: 'n', href: '/quick', words: 'Quick check: continue or start' },
 ];
 

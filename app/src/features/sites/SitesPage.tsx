@@ -179,7 +179,7 @@ const ADDRESS: Readonly<Record<FoundPlace['of'], (id: string) => string>> = {
   site: (id) => `/sites/${id}`,
   unit: (id) => `/units/${id}`,
   visit: (id) => `/visits/${id}`,
-  part: () => '/shop/stock',
+  part: () => '/settings/stock',
 };
 
 function FoundRow({

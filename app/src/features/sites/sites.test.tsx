@@ -115,7 +115,7 @@ describe('the list', () => {
     fireEvent.press(screen.getByText('visit of Mar 1, 2026: Trap missing'));
     expect(router.push).toHaveBeenLastCalledWith('/visits/v1');
     fireEvent.press(screen.getByText('Belt A48'));
-    expect(router.push).toHaveBeenLastCalledWith('/shop/stock');
+    expect(router.push).toHaveBeenLastCalledWith('/settings/stock');
     mockTold = [];
   });
 

@@ -71,7 +71,7 @@ export function ImportPage() {
   const store = () => {
     if (!checked?.ok) return;
     blowerTables.create(JSON.parse(JSON.stringify(checked.value)) as BlowerTableDto);
-    router.replace('/shop/tables');
+    router.replace('/settings/tables');
   };
   const foot = (
     <PageFoot>
@@ -88,7 +88,7 @@ export function ImportPage() {
     </PageFoot>
   );
   return (
-    <Page title="Import a blower table" under="Nothing is saved until you confirm" back="/shop/tables" foot={foot}>
+    <Page title="Import a blower table" under="Nothing is saved until you confirm" back="/settings/tables" foot={foot}>
       <View style={{ paddingHorizontal: 16, gap: 14 }}>
         {preview && preview.faults.length > 0 && <FaultList faults={preview.faults} />}
         {table && (

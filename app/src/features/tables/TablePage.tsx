@@ -16,7 +16,7 @@ export function TablePage() {
   const table = kept?.record;
   if (!kept || !table) {
     return (
-      <Page title="Blower table" back="/shop/tables">
+      <Page title="Blower table" back="/settings/tables">
         <View style={{ padding: 16 }}>
           <Txt>{isPending ? 'Loading table…' : 'No such table.'}</Txt>
         </View>
@@ -32,8 +32,8 @@ export function TablePage() {
   const foot = (
     <PageFoot>
       <View style={{ flexDirection: 'row', columnGap: 24, flexWrap: 'wrap' }}>
-        <TextButton onPress={() => router.push(`/shop/tables/type?correct=${table.id}`)}>Edit table</TextButton>
-        <TextButton onPress={() => router.push(`/shop/tables/type?from=${table.id}`)}>Copy as new</TextButton>
+        <TextButton onPress={() => router.push(`/settings/tables/type?correct=${table.id}`)}>Edit table</TextButton>
+        <TextButton onPress={() => router.push(`/settings/tables/type?from=${table.id}`)}>Copy as new</TextButton>
         <TextButton onPress={archive}>{table.archivedAt ? 'Restore' : 'Archive'}</TextButton>
       </View>
       <ActionButton quiet onPress={() => exportTable(table)} aside="CSV file">
@@ -42,7 +42,7 @@ export function TablePage() {
     </PageFoot>
   );
   return (
-    <Page title={table.name} under={tableLine(table)} back="/shop/tables" foot={foot}>
+    <Page title={table.name} under={tableLine(table)} back="/settings/tables" foot={foot}>
       <View style={{ paddingHorizontal: 16, gap: 8 }}>
         <FiguresTable figures={table} />
         <Txt size={14} color="softInk">

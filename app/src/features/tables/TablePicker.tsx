@@ -56,7 +56,7 @@ export function TablePicker({ open, unit, chosen, onClose, onPick }: TablePicker
   );
   const importOne = () => {
     onClose();
-    router.push('/shop/tables/import');
+    router.push('/settings/tables/import');
   };
   return (
     <>

@@ -13,16 +13,16 @@ export function TablesPage() {
   const { records, isPending, isError } = blowerTables.useList();
   const foot = (
     <PageFoot>
-      <ActionButton onPress={() => router.push('/shop/tables/type')} aside="two cells are enough">
+      <ActionButton onPress={() => router.push('/settings/tables/type')} aside="two cells are enough">
         Enter blower table
       </ActionButton>
-      <ActionButton quiet onPress={() => router.push('/shop/tables/import')} aside="CSV">
+      <ActionButton quiet onPress={() => router.push('/settings/tables/import')} aside="CSV">
         Import from a file
       </ActionButton>
     </PageFoot>
   );
   return (
-    <Page title="Blower tables" under="Airflow by tap and static" back="/shop" foot={foot}>
+    <Page title="Blower tables" under="Airflow by tap and static" back="/settings" foot={foot}>
       <View style={{ paddingHorizontal: 16 }}>
         {[...records]
           .sort(
@@ -33,7 +33,7 @@ export function TablesPage() {
           .map(({ record: table, sending }) => (
             <Link
               key={table.id}
-              href={`/shop/tables/${table.id}`}
+              href={`/settings/tables/${table.id}`}
               style={{
                 display: 'flex',
                 flexDirection: 'row',

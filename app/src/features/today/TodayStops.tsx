@@ -22,7 +22,7 @@ export function TodayStops({ now }: { readonly now: Date }) {
             {done === 0 ? 'Jobs' : `Jobs, ${done} of ${today.length} done`}
           </Heading>
         )}
-        <TextLink href="/days">
+        <TextLink href="/schedule">
           {today.length > 0 ? 'Plan and load' : ahead > 0 ? `Plan and load: ${ahead} ahead` : 'Plan jobs, load truck'}
         </TextLink>
       </View>

@@ -7,15 +7,15 @@ const PLACES = [
   {
     href: '/',
     name: 'Today',
-    owns: (path: string) => ['/', '/quick', '/waiting', '/days'].includes(path) || path.startsWith('/visits'),
+    owns: (path: string) => ['/', '/quick', '/waiting', '/schedule'].includes(path) || path.startsWith('/visits'),
   },
   { href: '/sites', name: 'Sites', owns: (path: string) => path.startsWith('/sites') || path.startsWith('/units') },
-  { href: '/bench', name: 'Calculators', owns: (path: string) => path.startsWith('/bench') },
-  { href: '/shop', name: 'Settings', owns: (path: string) => path.startsWith('/shop') || path === '/guide' },
+  { href: '/calculators', name: 'Calculators', owns: (path: string) => path.startsWith('/calculators') },
+  { href: '/settings', name: 'Settings', owns: (path: string) => path.startsWith('/settings') || path === '/guide' },
 ] as const;
 
 /** Within a visit the drawing needs the room of the phone: the bar gives way, back leads out. */
-const givesWay = (path: string) => path === '/quick' || path.startsWith('/visits/') || path === '/shop/tables/type';
+const givesWay = (path: string) => path === '/quick' || path.startsWith('/visits/') || path === '/settings/tables/type';
 
 /** The places: a bottom bar on the phone, a left rail on a wide screen. */
 export function PlacesBar() {

@@ -114,7 +114,7 @@ export function PressureStation({ visit, assessment, width, onVisit, onPort, onW
         </Pressable>
       ) : (
         flow !== undefined && (
-          <Link href={`/bench/filterSizing?flowCfm=${Math.round(flow.flowCfm)}`} style={{ paddingVertical: 12 }}>
+          <Link href={`/calculators/filterSizing?flowCfm=${Math.round(flow.flowCfm)}`} style={{ paddingVertical: 12 }}>
             <Txt size={15} bold color="action">
               Size a filter
             </Txt>

@@ -17,7 +17,7 @@ export function TypeTablePage() {
   const source = records.find(({ record }) => record.id === (correct ?? from));
   if ((from ?? correct) !== undefined && !source)
     return (
-      <Page title="Blower table" back="/shop/tables">
+      <Page title="Blower table" back="/settings/tables">
         <View style={{ padding: 16 }}>
           <Txt>{isPending ? 'Loading table…' : 'No such table.'}</Txt>
         </View>
@@ -42,13 +42,13 @@ function Typing({ source, correcting }: { readonly source?: Kept<BlowerTableDto>
   const { body, actions, under } = useTyping(start, (table) => {
     if (source && correcting) blowerTables.change(source, table, `${table.name} corrected.`);
     else blowerTables.create(table);
-    router.replace(`/shop/tables/${table.id}`);
+    router.replace(`/settings/tables/${table.id}`);
   });
   return (
     <Page
       title={correcting ? start.head.name : 'Blower table'}
       under={under}
-      back="/shop/tables"
+      back="/settings/tables"
       actions={actions}
       panes
     >

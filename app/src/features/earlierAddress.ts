@@ -1,0 +1,14 @@
+/** What places were called before, by what they are called now: links and bookmarks of then still lead there. */
+const NOW: Readonly<Record<string, string>> = { bench: 'calculators', shop: 'settings', days: 'schedule' };
+
+/**
+ * The address of today for one of an earlier Huff.
+ *
+ * @returns undefined where it never was one
+ * @example addressNow('/bench/traverse') // '/calculators/traverse'
+ */
+export function addressNow(path: string): string | undefined {
+  const [, first = '', ...rest] = path.split('/');
+  const now = Object.hasOwn(NOW, first) ? NOW[first] : undefined;
+  return now === undefined ? undefined : ['', now, ...rest].join('/');
+}
