@@ -30,7 +30,11 @@ describe('a built app', () => {
   });
 
   test('any page of the app is its first page: it finds its own way', async () => {
-    for (const page of ['/quick', '/visits/11110000-0000-4000-8000-000000000001', '/calculators/traverse?shape=round']) {
+    for (const page of [
+      '/quick',
+      '/visits/11110000-0000-4000-8000-000000000001',
+      '/calculators/traverse?shape=round',
+    ]) {
       const answer = await http().get(page).expect(200);
       expect(answer.text).toContain('Huff');
       expect(answer.headers['cache-control']).toBe('no-cache');
