@@ -234,3 +234,22 @@ test('what is taken by a clock that is off is marked as far as this phone knows'
   await one.outbox.open(fresh, read(fresh, 'R2', -0.3));
   expect(shown(one, 'v1')!.readings[0]!.clockOffsetMs).toBeGreaterThan(86_400_000);
 });
+
+test('a page that is left while a check is being saved: it is saved at the next start', async () => {
+  const disk = memoryStore();
+  const one = phone(undefined, disk);
+  const fresh = visit('v1', { readings: [], facts: [] });
+  await one.outbox.open(fresh, read(fresh, 'R2', -0.3));
+  // The step on disk does not come through.
+  const write = jest.spyOn(disk, 'write').mockImplementation(() => new Promise(() => undefined));
+  void one.outbox.save('v1');
+  write.mockRestore();
+  await one.outbox.reload();
+  expect(one.outbox.rows().every(({ state }) => state === 'held')).toBe(true);
+  await one.outbox.finishSaving();
+  expect(one.outbox.rows().map(({ state }) => state)).toEqual(['waiting', 'waiting']);
+  // Done once: what is opened after it stays open.
+  await one.outbox.open(visit('v2', { readings: [], facts: [] }));
+  await one.outbox.finishSaving();
+  expect(one.outbox.rows().at(-1)!.state).toBe('held');
+});

@@ -3,6 +3,7 @@ import { v4 as uuid } from 'uuid';
 import { outboxOn, type Outbox } from './outbox';
 import { oneSender } from './oneSender';
 import { postSync, type Post } from './post';
+import { savingNote } from './savingNote';
 import { senderOn, type Step, type SyncPhase, type Told } from './sender';
 import type { Store } from './store';
 
@@ -116,6 +117,7 @@ export function startSpine({ openStore, post = postSync, onTold, carryOver }: Sp
     newId: uuid,
     clock: () => new Date(),
     clockOffsetMs: () => clockOffset,
+    saving: savingNote,
     tabs: { tell: () => channel?.postMessage('outbox') },
     onFault,
     onKept: () => setStatus({ fault: undefined }),
@@ -184,7 +186,10 @@ export function startSpine({ openStore, post = postSync, onTold, carryOver }: Sp
     window.addEventListener('online', encourage);
     document.addEventListener('visibilitychange', onVisible);
   }
-  void opening.then(outbox.reload).catch(onFault);
+  void opening
+    .then(outbox.reload)
+    .then(() => outbox.finishSaving())
+    .catch(onFault);
   const stopSending = oneSender(send);
   // Another tab may be the one that sends: it says how it stands.
   channel?.postMessage('ask');

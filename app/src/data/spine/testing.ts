@@ -30,11 +30,13 @@ export function phone(says: (request: SyncRequest) => Outcome = allDone, store: 
   let now = 1_000_000;
   let answer = says;
   let clockOffset = 0;
+  let saving: string | undefined;
   const outbox = outboxOn({
     store,
     newId: idsFrom('op'),
     clock: () => new Date(now),
     clockOffsetMs: () => clockOffset,
+    saving: { put: (id) => (saving = id), read: () => saving, clear: () => (saving = undefined) },
     onWaiting: () => undefined,
     onFault: (error) => faults.push(error),
     onKept: () => kept.push(true),
