@@ -8,7 +8,7 @@ const NOT_READ = /\.(test|spec)\.tsx?$|\/testing\/|\/testing\.tsx?$|\.d\.ts$|\/g
 
 /** Attributes and properties that take ids, not words. */
 const NOT_WORDS =
-  /^(testID|name|icon|left|right|mode|variant|type|role|accessibilityRole|href|key|id|kind|field|style|className|source|d|fill|stroke|transform|viewBox|pathname|method|path|to|from|tone|as|align|format|pattern|autoComplete|inputMode|keyboardType|accept|rel|charset|fontFamily|operationId|\$ref|in|shapeOf|code)$/;
+  /^(testID|icon|left|right|mode|variant|type|role|accessibilityRole|href|key|id|kind|field|style|className|source|d|fill|stroke|transform|viewBox|pathname|method|path|to|from|tone|as|align|format|pattern|autoComplete|inputMode|keyboardType|accept|rel|charset|fontFamily|operationId|\$ref|in|shapeOf|code)$/;
 /** Functions whose arguments are not read by a person. */
 const NOT_READ_CALLS =
   /^(require|query|exec|one|all|sql|get|set|has|startsWith|endsWith|includes|join|split|replace|replaceAll|match|test|indexOf|setHeader|header|header|on|once|emit|addEventListener|removeEventListener|createElement|querySelector|getItem|setItem|Symbol|RegExp)$/;
@@ -90,6 +90,9 @@ function heldForMachine(node) {
   )
     return true;
   if (ts.isBinaryExpression(parent) && COMPARING.has(parent.operatorToken.kind)) return true;
+  // The name of an icon or a field of a form; as a property it is what a person reads.
+  if (ts.isJsxAttribute(parent) && /^name$/.test(parent.name.getText()) && /^[a-z-]+$/.test(node.text ?? ''))
+    return true;
   if (ts.isJsxAttribute(parent) && NOT_WORDS.test(parent.name.getText())) return true;
   if (ts.isCallExpression(parent) && parent.expression !== node) return NOT_READ_CALLS.test(nameOf(parent.expression));
   if (ts.isNewExpression(parent)) return NOT_READ_CALLS.test(nameOf(parent.expression));

@@ -40,6 +40,11 @@ test('what only the machine reads is left out: imports, ids, types, keys, paths,
   assert.deepEqual(found(source), []);
 });
 
+test('the name of a thing is read; the name of an icon is not', () => {
+  assert.deepEqual(found("const cause = { name: 'a loose belt' };"), ['a loose belt']);
+  assert.deepEqual(found('const icon = <Icon name="arrow-left" />;'), []);
+});
+
 test('a button and a label are known as such', () => {
   const roles = (source) => textsOfSource('one.tsx', source).map(({ role }) => role);
   assert.deepEqual(roles('<TextButton onPress={go}>Save visit</TextButton>'), ['button']);

@@ -4,6 +4,6 @@ import { ofForm } from './factOf';
 /** What was agreed at the end; the last one counts. */
 export const handOver = ofForm(
   HAND_OVER_FORM,
-  { name: 'Hand over', written: ['words', 'returnFor', 'ownerName'] },
+  { name: 'Wrap up', written: ['words', 'returnFor', 'ownerName'] },
   handOverFaults,
 );

@@ -43,7 +43,7 @@ export const FACT_KINDS = Object.keys(FACTS) as FactKind[];
 export const factOf = (kind: unknown): FactOf | undefined =>
   typeof kind === 'string' && Object.hasOwn(FACTS, kind) ? FACTS[kind as FactKind] : undefined;
 
-/** What a fact says, in a line. @example factName('handOver', {}) // 'Hand over' */
+/** What a fact says, in a line. @example factName('handOver', {}) // 'Wrap up' */
 export function factName(kind: FactKind, inputs: Readonly<Record<string, unknown>>): string {
   const name = factOf(kind)?.name ?? kind;
   return typeof name === 'function' ? name(inputs) : name;

@@ -4,7 +4,7 @@ import type { FactOf } from './factOf';
 
 /** A way to the airflow that is not used, with the reason. */
 export const setAside: FactOf = {
-  name: 'A method set aside',
+  name: 'An excluded method',
   fields: ['method', 'reason'],
   faultOf: ({ method, reason }) =>
     lineFault(method, { min: 1, max: 40 }, 'The method')

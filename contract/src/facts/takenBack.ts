@@ -2,7 +2,7 @@ import type { FactOf } from './factOf';
 
 /** A record that no longer counts; the fact names it. */
 export const takenBack: FactOf = {
-  name: 'An answer taken back',
+  name: 'A withdrawn answer',
   fields: [],
   faultOf: () => undefined,
   isBeside: true,

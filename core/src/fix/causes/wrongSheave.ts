@@ -7,7 +7,7 @@ const range = { mild: 0.95, bad: 0.75 };
 /** A sheave, or turns of it, that give another RPM than the plan's: no slip, another ratio. */
 export const wrongSheave: Cause = {
   id: 'wrongSheave',
-  name: 'another sheave or setting than was said',
+  name: 'a different sheave or setting than entered',
   kind: 'slowFan',
   at: ({ motor }) => motor === 'beltDrive',
   shownBy: [],

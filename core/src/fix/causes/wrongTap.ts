@@ -5,7 +5,7 @@ import type { Cause } from './cause';
 /** A speed lead or switch that is not where it is thought to be: everything in proportion. */
 export const wrongTap: Cause = {
   id: 'wrongTap',
-  name: 'another speed than was said',
+  name: 'a different speed than entered',
   kind: 'slowFan',
   at: ({ motor }) => motor !== 'beltDrive',
   shownBy: [],

@@ -148,7 +148,7 @@ function byModel(read: ReadDrop, tons: number, flow: DropFlow, base: BaseVerdict
   return {
     ...base,
     word,
-    limit: { low, high, source: 'computed', name: 'predicted band' },
+    limit: { low, high, source: 'computed', name: 'predicted range' },
     working: {
       formula: `${FORMULA}; predicted by the coil model (bypass factor)`,
       inputs: [

@@ -115,7 +115,7 @@ describe('can’t say names what is missing', () => {
   });
 });
 
-test('an unknown nameplate is taken as 0.50 and says so', () => {
+test('an unknown nameplate is assumed as 0.50 and says so', () => {
   expect(judged({ maxTespInWc: undefined })).toMatchObject({
     maxTesp: { value: 0.5, source: 'assumed' },
     tesp: { limit: { source: 'assumed' }, sentence: '0.58 in. w.c., nameplate unknown, assumed 0.50.' },
