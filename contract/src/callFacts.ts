@@ -1,5 +1,5 @@
 import { DEFAULT_RULES, stagesText, type Rules } from '@huff/core';
-import { assessCall, type CallAssessment, type CallFacts, type CarriedItem } from '@huff/core/call';
+import { assessCall, type CallAssessment, type CallFacts, type KeptItem, readItem } from '@huff/core/call';
 import { assess, type Assessment } from './plan';
 import { knownFor, knownInputsFor } from './sameFigure';
 import type { ShopDto } from './shop';
@@ -91,5 +91,6 @@ export const assessCallOf = (
   assessment: Assessment = assess(visit),
   rules: Rules = DEFAULT_RULES,
   odds?: ShopDto['odds'],
-  carried?: readonly CarriedItem[],
-): CallAssessment => assessCall({ ...callFactsOf(visit, assessment, rules), priors: shopOdds(odds), carried });
+  carried: readonly KeptItem[] = [],
+): CallAssessment =>
+  assessCall({ ...callFactsOf(visit, assessment, rules), priors: shopOdds(odds), carried: carried.map(readItem) });

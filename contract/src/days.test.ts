@@ -1,4 +1,4 @@
-import type { CarriedItem } from '@huff/core/call';
+import { type CarriedItem, type KeptItem, keptItem } from '@huff/core/call';
 import { siteNeeds, unitPartsOf } from './call';
 import { check } from './check';
 import { plainShop, ShopDto, stockOf, withCounts } from './fix';
@@ -17,15 +17,16 @@ const unit = (name: string, more: Partial<UnitDto> = {}): UnitDto => ({
   setup: { filterCount: 2, filterWidthIn: 20, filterHeightIn: 25, drive: { beltMark: 'A48' } },
   ...more,
 });
-const found = (point: string, outcome: CarriedItem['outcome'] = 'open'): CarriedItem => ({
-  id: `check-${point}`,
-  area: 'power',
-  words: point,
-  minutes: 5,
-  money: 5,
-  outcome,
-  since: '2026-03-01T10:00:00.000Z',
-});
+const found = (point: string, outcome: CarriedItem['outcome'] = 'open'): KeptItem =>
+  keptItem({
+    id: `check-${point}`,
+    area: 'power',
+    words: point,
+    minutes: 5,
+    money: 5,
+    outcome,
+    since: '2026-03-01T10:00:00.000Z',
+  });
 
 describe('what a site needs', () => {
   const needs = (...units: Parameters<typeof siteNeeds>[1]) =>

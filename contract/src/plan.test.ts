@@ -1,4 +1,4 @@
-import { applyMoves, onTap, predict, promiseOf, type PlanRecord } from '@huff/core';
+import { applyMoves, keptText, onTap, predict, promiseOf, type PlanRecord } from '@huff/core';
 import { planNow, proofOf } from '@huff/core/fix';
 import {
   assess,
@@ -67,7 +67,7 @@ const record = (): Record<string, unknown> => {
   if (!applied.ok || !plan) throw new Error('nothing to record');
   const kept: PlanRecord = {
     moves,
-    words: ['new filter', 'tap 4'],
+    words: ['new filter', 'tap 4'].map(keptText),
     from: request,
     promise: promiseOf(plan.prediction)!,
     chance: 0.7,

@@ -1,5 +1,5 @@
-import { beltDriveOf, DEFAULT_RULES, type Rules } from '@huff/core';
-import { figuresOf, marksOf, type CarriedItem, type RoofMarks, type VisitFigures } from '@huff/core/call';
+import { beltDriveOf, DEFAULT_RULES, keepFigures, type Rules } from '@huff/core';
+import { figuresOf, type KeptItem, keptItem, marksOf, type RoofMarks, type VisitFigures } from '@huff/core/call';
 import { assessCallOf } from './callFacts';
 import { assess, currentPart } from './plan';
 import type { ShopDto } from './shop';
@@ -7,7 +7,7 @@ import type { VisitDto } from './visit';
 
 /** What a visit leaves to the next: everything found, its own and what it carried, and the figures that are followed. */
 export interface Remembered {
-  readonly found: readonly CarriedItem[];
+  readonly found: readonly KeptItem[];
   readonly figures: VisitFigures;
   /** How each check of a roof sheet stands. */
   readonly marks: RoofMarks;
@@ -24,14 +24,21 @@ export function rememberedOf(
     rules = DEFAULT_RULES,
     odds,
     earlier = [],
-  }: { readonly rules?: Rules; readonly odds?: ShopDto['odds']; readonly earlier?: readonly CarriedItem[] } = {},
+  }: { readonly rules?: Rules; readonly odds?: ShopDto['odds']; readonly earlier?: readonly KeptItem[] } = {},
 ): Remembered {
   const now = currentPart(visit);
-  const assessment = assess(now, rules);
-  const call = assessCallOf({ ...now, facts: visit.facts }, assessment, rules, odds, earlier);
+  const { assessment, call, found } = keepFigures(() => {
+    const judged = assess(now, rules);
+    const whole = assessCallOf({ ...now, facts: visit.facts }, judged, rules, odds, earlier);
+    return {
+      assessment: judged,
+      call: whole,
+      found: whole.triage.map((item) => keptItem({ since: visit.startedAt, ...item })),
+    };
+  });
   const drive = now.setup?.drive ? beltDriveOf(now.setup.drive) : undefined;
   return {
-    found: call.triage.map((item) => ({ since: visit.startedAt, ...item })),
+    found,
     figures: figuresOf(assessment, { drive, circuits: call.circuits }),
     marks: marksOf({
       assessment,

@@ -1,4 +1,4 @@
-import { complaintOf, DEFAULT_RULES, sentenceCase, unreplaced, type Rules } from '@huff/core';
+import { complaintOf, DEFAULT_RULES, keepFigures, keptText, sentenceCase, unreplaced, type Rules } from '@huff/core';
 import { assess, currentPart } from './plan';
 import type { VisitSummary } from './spine/visitSummary';
 import type { VisitDto } from './visit';
@@ -10,24 +10,29 @@ function saidAt({ facts = [] }: VisitDto): string | undefined {
   return complaint && `“${sentenceCase(complaint.words)}”`;
 }
 
-/** What a list says of a visit: of the unit as it stands now, after a plan what was read since. */
-export function summaryOf(visit: VisitDto, rules: Rules = DEFAULT_RULES): VisitSummary {
-  const { judgement, airflow, flow, drop, findings, next, advice } = assess(currentPart(visit), rules);
-  return {
-    id: visit.id,
-    title: visit.title,
-    unitId: visit.unitId ?? null,
-    startedAt: visit.startedAt,
-    staticInWc: judgement.tespInWc ?? null,
-    staticWord: judgement.tesp.word,
-    // What is only usual is no airflow of this unit.
-    flowCfm: flow && !flow.usualOnly ? flow.flowCfm : null,
-    flowSigmaCfm: flow && !flow.usualOnly ? flow.sigmaCfm : null,
-    flowWord: airflow.word,
-    dropF: drop.value ?? null,
-    dropWord: drop.word,
-    worstFinding: findings[0]?.text ?? null,
-    nextStep: next?.words ?? null,
-    headline: judgement.tespInWc === undefined ? (saidAt(visit) ?? advice.headline) : advice.headline,
-  };
-}
+/**
+ * What a list says of a visit: of the unit as it stands now, after a plan what was read since. Its words are stored: they keep their
+ * figures for whoever reads them.
+ */
+export const summaryOf = (visit: VisitDto, rules: Rules = DEFAULT_RULES): VisitSummary =>
+  keepFigures(() => {
+    const { judgement, airflow, flow, drop, findings, next, advice } = assess(currentPart(visit), rules);
+    const said = judgement.tespInWc === undefined ? saidAt(visit) : undefined;
+    return {
+      id: visit.id,
+      title: visit.title,
+      unitId: visit.unitId ?? null,
+      startedAt: visit.startedAt,
+      staticInWc: judgement.tespInWc ?? null,
+      staticWord: judgement.tesp.word,
+      // What is only usual is no airflow of this unit.
+      flowCfm: flow && !flow.usualOnly ? flow.flowCfm : null,
+      flowSigmaCfm: flow && !flow.usualOnly ? flow.sigmaCfm : null,
+      flowWord: airflow.word,
+      dropF: drop.value ?? null,
+      dropWord: drop.word,
+      worstFinding: findings[0] ? keptText(findings[0].text) : null,
+      nextStep: next ? keptText(next.words) : null,
+      headline: keptText(said ?? advice.headline),
+    };
+  });

@@ -1,3 +1,4 @@
+import type { KeptText } from '@huff/core/first';
 import { useQuery } from '@tanstack/react-query';
 import { ask } from './ask';
 
@@ -12,7 +13,7 @@ export interface Told {
   readonly id: string;
   readonly name: string;
   readonly siteName?: string | null;
-  readonly words?: string | null;
+  readonly words?: KeptText | null;
   readonly at?: string;
 }
 

@@ -1,4 +1,4 @@
-import type { VerdictWord } from '@huff/core';
+import type { KeptText, VerdictWord } from '@huff/core';
 import { ask } from './ask';
 import { useServerWord } from './words/useServerWord';
 
@@ -11,7 +11,7 @@ export interface UnitStand {
   readonly staticWord: VerdictWord;
   readonly flowCfm: number | null;
   readonly flowWord: VerdictWord;
-  readonly headline: string;
+  readonly headline: KeptText;
   readonly open: number;
 }
 

@@ -1,3 +1,4 @@
+import { SI_MEASURES, US_MEASURES, withMeasures } from '@huff/core';
 import fc from 'fast-check';
 import { readBlowerTableCsv, writeBlowerTableCsv } from '.';
 
@@ -92,9 +93,17 @@ describe('a bad file says where and what to change', () => {
 
   test('a flow without its decimal point or a static of 31 is out of range', () => {
     expect(faults('tap,0.1,31\n1,700,650')[0]?.message).toBe('A static must be a number between 0 and 5 in. w.c.');
-    expect(faults('tap,0.1,0.2\n1,7,6')[0]?.message).toBe('CFM must be between 20 and 60,000.');
+    expect(faults('tap,0.1,0.2\n1,7,6')[0]?.message).toBe('Airflow must be between 20 and 60,000 CFM.');
   });
 });
+
+test.each([['Pa', 'L/s', { staticsInWc: [0.1, 0.2], taps: [{ tap: 'low', flowsCfm: [1000, 900] }] }]])(
+  'a file in %s and %s',
+  (pressure, flow, figuresRead) =>
+    expect(read(`units,${pressure},${flow}\ntap,24.884,49.768\nlow,471.9475,424.7527`).figures).toEqual(figuresRead),
+);
+test('units nobody knows are a fault with its place', () =>
+  expect(faults('units,psi,CFM\ntap,0.1,0.2\nlow,700,650')[0]).toMatchObject({ line: 1, column: 'B', found: 'psi' }));
 
 test('a name with a mark of parting in it does not decide how the table is parted', () => {
   const table = {
@@ -107,7 +116,7 @@ test('a name with a mark of parting in it does not decide how the table is parte
   expect(read(writeBlowerTableCsv(table))).toMatchObject({ name: table.name, figures: { taps: table.taps } });
 });
 
-test('whatever can be written is read back the same', () => {
+test('whatever can be written is read back the same, in whatever units', () => {
   const names = fc
     .string({ minLength: 1, maxLength: 30 })
     .map((s) => s.trim())
@@ -133,9 +142,10 @@ test('whatever can be written is read back the same', () => {
         })),
       };
     });
+  const measures = fc.constantFrom(US_MEASURES, SI_MEASURES, { ...SI_MEASURES, flow: 'm3h' as const });
   fc.assert(
-    fc.property(tables, (table) => {
-      const back = read(writeBlowerTableCsv(table));
+    fc.property(tables, measures, (table, units) => {
+      const back = read(withMeasures(units, () => writeBlowerTableCsv(table)));
       expect(back).toEqual({
         name: table.name,
         motor: table.motor,

@@ -1,9 +1,14 @@
 import {
   cutText,
+  ended,
+  flowText,
+  flowWords,
   MOTOR_KINDS,
   roundRpmRows,
   rpmFaults,
   staticText,
+  toShown,
+  unitText,
   tableFaults,
   type MotorKind,
   type TableFault,
@@ -12,6 +17,7 @@ import Papa from 'papaparse';
 import type { TableFiguresDto } from '../blowerTable';
 import { between, LIMITS } from '../limits';
 import { flowCell, staticCell } from './cells';
+import { tableUnitsOf, type TableUnits, US_TABLE_UNITS } from './unitHeads';
 
 /** What is wrong in a file, and where a person finds it in a spreadsheet. */
 export interface CsvFault {
@@ -105,11 +111,23 @@ function bestParse(text: string) {
 
 function aboutTable(lines: readonly Line[], faults: CsvFault[]) {
   const about: { name?: string; motor?: MotorKind; tons?: number } = {};
+  let units: TableUnits = US_TABLE_UNITS;
   for (const { line, cells } of lines) {
     const key = cells[0]!.trim().toLowerCase();
     const text = unguarded(cells[1] ?? '');
     if (text === '') continue;
     if (key === 'table' || key === 'name') about.name = cutText(text, LIMITS.nameLength.max);
+    if (key === 'units') {
+      const named = tableUnitsOf(text, unguarded(cells[2] ?? ''));
+      if (named) units = named;
+      else
+        faults.push({
+          line,
+          column: 'B',
+          found: text,
+          message: 'Units must name the static and the airflow, such as Pa and L/s.',
+        });
+    }
     if (key === 'motor') {
       const motor = MOTOR_KINDS.find((kind) => kind.toLowerCase() === text.toLowerCase().replace(/[\s-]/g, ''));
       if (motor) about.motor = motor;
@@ -122,7 +140,7 @@ function aboutTable(lines: readonly Line[], faults: CsvFault[]) {
       else faults.push({ line, column: 'B', found: text, message: `Tons must be ${between(LIMITS.tons)}.` });
     }
   }
-  return about;
+  return { about, units };
 }
 
 /** Turns a table with taps across into one with statics across; `Placed` remembers where each cell stood. */
@@ -150,30 +168,38 @@ function trimmed(rows: Placed[][]): Placed[][] {
   return full.map((row) => row.filter((_, c) => keep[c]));
 }
 
-function readStatics(head: readonly Placed[], faults: CsvFault[]): number[] {
+const staticLimit = (staticInWc: number) => String(Math.round(100 * toShown(staticInWc, 'inWc')) / 100);
+
+function readStatics(head: readonly Placed[], faults: CsvFault[], { staticInWc }: TableUnits): number[] {
   return head.slice(1).map((cell) => {
-    const read = staticCell(cell.text);
+    const typed = staticCell(cell.text);
+    const read = typed.kind === 'number' ? { ...typed, value: staticInWc(typed.value) } : typed;
     const { min, max } = LIMITS.tableStaticInWc;
     if (read.kind === 'number' && read.value >= min && read.value <= max) return read.value;
     const message =
       read.kind === 'blank'
         ? 'A static is missing here: give this column or row its static, or empty it.'
-        : `A static must be a number ${between({ min, max })} in. w.c.`;
+        : `A static must be a number between ${staticLimit(min)} and ${staticLimit(max)} ${ended(unitText('inWc'))}`;
     faults.push({ ...at(cell), message });
     return Number.NaN;
   });
 }
 
-function readFlows(row: readonly Placed[], faults: CsvFault[]): (number | null)[] {
+function readFlows(
+  row: readonly Placed[],
+  faults: CsvFault[],
+  { flowCfm }: TableUnits = US_TABLE_UNITS,
+): (number | null)[] {
   return row.slice(1).map((cell) => {
-    const read = flowCell(cell.text);
+    const typed = flowCell(cell.text);
+    const read = typed.kind === 'number' ? { ...typed, value: flowCfm(typed.value) } : typed;
     if (read.kind === 'blank') return null;
     if (read.kind === 'number' && read.value >= LIMITS.flowCfm.min && read.value <= LIMITS.flowCfm.max)
       return read.value;
     const message =
       read.kind === 'unreadable'
-        ? 'Not a number. Enter the CFM here, or leave it blank where the manufacturer gives none.'
-        : `CFM must be ${between(LIMITS.flowCfm)}.`;
+        ? 'Not a number. Enter the airflow here, or leave it blank where the manufacturer gives none.'
+        : `Airflow must be between ${flowText(LIMITS.flowCfm.min)} and ${flowWords(LIMITS.flowCfm.max)}.`;
     faults.push({ ...at(cell), message });
     return null;
   });
@@ -216,13 +242,14 @@ function readRpmFigures(
   rows: readonly (readonly Placed[])[],
   staticsInWc: number[],
   faults: CsvFault[],
+  { flowCfm }: TableUnits,
 ): TableFiguresDto | undefined {
   const byFlow = rows
     .slice(1)
     .map((row) => {
       const flow = flowCell(row[0]!.text);
-      if (flow.kind !== 'number') faults.push({ ...at(row[0]!), message: 'Begin each row with its airflow in CFM.' });
-      return { flowCfm: flow.kind === 'number' ? flow.value : 0, ...readRpmRow(row, faults) };
+      if (flow.kind !== 'number') faults.push({ ...at(row[0]!), message: 'Begin each row with its airflow.' });
+      return { flowCfm: flow.kind === 'number' ? flowCfm(flow.value) : 0, ...readRpmRow(row, faults) };
     })
     .sort((a, b) => a.flowCfm - b.flowCfm);
   if (faults.length > 0) return undefined;
@@ -270,7 +297,7 @@ function placed(fault: TableFault, rows: readonly (readonly Placed[])[]): CsvFau
  * Reads a blower table from CSV text.
  *
  * One row begins with "tap" and has statics to its right (or "static" with taps to its right); rows above it may say
- * `table`, `motor` and `tons`. A row "3 watts" holds what the motor draws on tap 3. A header "CFM" has airflows down and cells such
+ * `table`, `motor`, `tons` and the `units` of statics and airflows, "units,Pa,L/s"; without them in. w.c. and CFM. A row "3 watts" holds what the motor draws on tap 3. A header "CFM" has airflows down and cells such
  * as "823/1.21" with the RPM and brake horsepower of a belt-driven unit. Commas, semicolons or tabs; decimal points or commas; a byte-order mark; blank, "-" or
  * "n/a" cells for what the manufacturer does not allow. Nothing is guessed: a cell that cannot be read is a fault.
  *
@@ -292,12 +319,12 @@ export function readBlowerTableCsv(text: string): CsvReading {
       `This is far larger than a blower table, which has at most ${LIMITS.tableTaps.max} taps and ${LIMITS.tableStatics.max} statics. Keep only the table.`,
     );
   const faults: CsvFault[] = [];
-  const about = aboutTable(lines.slice(0, header.at), faults);
+  const { about, units } = aboutTable(lines.slice(0, header.at), faults);
   const all = trimmed(grid(below, header.across));
-  const read = readStatics(all[0]!, faults);
+  const read = readStatics(all[0]!, faults, units);
   const { rows, statics } = faults.length === 0 ? rising(all, read) : { rows: all, statics: read };
   if (header.byRpm) {
-    const figures = faults.length === 0 ? readRpmFigures(rows, statics, faults) : undefined;
+    const figures = faults.length === 0 ? readRpmFigures(rows, statics, faults, units) : undefined;
     if (faults.length === 0) faults.push(...tableFaults(figures!).map(({ message }) => ({ message })));
     if (faults.length > 0) return { ok: false, faults };
     return { ok: true, table: { motor: 'beltDrive', ...about, figures: figures! } };
@@ -322,7 +349,7 @@ export function readBlowerTableCsv(text: string): CsvReading {
       faults.push({ ...at(row[0]!), message: `A tap needs a name of 1 to ${LIMITS.tapLength.max} characters.` });
     }
     const drawn = watts.get(tap);
-    return { tap, flowsCfm: readFlows(row, faults), ...(drawn ? { watts: drawn } : {}) };
+    return { tap, flowsCfm: readFlows(row, faults, units), ...(drawn ? { watts: drawn } : {}) };
   });
   if (taps.length > LIMITS.tableTaps.max || statics.length > LIMITS.tableStatics.max) {
     return whole(

@@ -1,3 +1,4 @@
+import { SI_MEASURES, withMeasures } from '@huff/core';
 import { readBlowerTableCsv, writeBlowerTableCsv } from '.';
 
 const belt = 'table,RT 90\ntons,7.5\nCFM,0.4,0.8\n2100,698/0.63,841/0.89\n2700,814 / 0.81,939\n3300,938 0.99,\n';
@@ -36,12 +37,17 @@ describe('a belt-driven unit: RPM and BHP by airflow and static', () => {
     const table = read(belt);
     const text = writeBlowerTableCsv({ name: 'RT 90', motor: 'beltDrive', tons: 7.5, ...table.figures });
     expect(read(text)).toEqual(table);
+    const metric = withMeasures(SI_MEASURES, () =>
+      writeBlowerTableCsv({ name: 'RT 90', motor: 'beltDrive', tons: 7.5, ...table.figures }),
+    );
+    expect(metric).toContain('units,Pa,L/s');
+    expect(read(metric)).toEqual(table);
   });
 
   test.each([
     ['a word in a cell', belt.replace('698/0.63', 'fast'), { line: 4, column: 'B', found: 'fast' }, 'as 823/1.21'],
     ['an RPM out of range', belt.replace('698/0.63', '9/0.63'), { line: 4, column: 'B' }, 'RPM is between'],
-    ['a row without its airflow', belt.replace('\n2700,', '\nmany,'), { line: 5, column: 'A' }, 'airflow in CFM'],
+    ['a row without its airflow', belt.replace('\n2700,', '\nmany,'), { line: 5, column: 'A' }, 'with its airflow'],
   ])('%s is named with its place', (_, text, place, says) => {
     expect(faults(text)[0]).toMatchObject({ ...place, message: expect.stringContaining(says) });
   });

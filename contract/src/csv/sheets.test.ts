@@ -1,3 +1,4 @@
+import { SI_MEASURES, withMeasures } from '@huff/core';
 import fc from 'fast-check';
 import Papa from 'papaparse';
 import type { SiteDto } from '../site';
@@ -142,4 +143,19 @@ test('parts taken in leave counts, and what is not in the list', () => {
     known.shop.parts![0],
     expect.objectContaining({ id: id(90), kind: 'contactor', name: '=30 A', cost: 24 }),
   ]);
+});
+
+test.each(SHEETS)('%s go out in metric units and come in the same, on a phone with either units', (sheet) => {
+  const text = withMeasures(SI_MEASURES, () => writeSheet(sheet, known));
+  const states = (readIt: () => ReturnType<typeof rowsOf>) => readIt().map(({ state }) => state);
+  expect(new Set(states(() => rowsOf(sheet, text)))).toEqual(new Set(['same']));
+  expect(new Set(states(() => withMeasures(SI_MEASURES, () => rowsOf(sheet, text))))).toEqual(new Set(['same']));
+});
+test('heads name the unit of whoever asks', () => {
+  const heads = withMeasures(SI_MEASURES, () => writeSheet('units', known)).split('\r\n')[0]!;
+  expect(heads).toContain('nameplate static Pa');
+  expect(heads).toContain('target L/s per ton');
+  expect(heads).toContain('filter width mm');
+  const [row] = rowsOf('sites', csv(['name', 'altitude m'], ['Lantern Quay, library', 304.8]));
+  expect(row).toMatchObject({ state: 'changed', record: { altitudeFt: 1000 }, changed: ['altitude ft'] });
 });

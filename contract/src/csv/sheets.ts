@@ -9,6 +9,7 @@ import { sheetOf } from '../records';
 import { fieldsOf, sameValue, withFields } from '../spine/recordFields';
 import { UnitDto } from '../unit';
 import type { CsvFault } from './readBlowerTableCsv';
+import { headsOf, writtenIn } from './unitHeads';
 
 /** Lists that go out as a sheet and come in as one. */
 export const SHEETS = ['sites', 'units', 'parts'] as const;
@@ -109,7 +110,7 @@ const live = <R extends { readonly archivedAt?: string | null }>(records: readon
   records.filter(({ archivedAt }) => !archivedAt);
 
 /**
- * A list as CSV that `readSheet` reads back to the same. Cells that a spreadsheet would run as a formula are guarded; what is archived is not in it.
+ * A list as CSV that `readSheet` reads back to the same, in the units of whoever asks. Cells that a spreadsheet would run as a formula are guarded; what is archived is not in it.
  */
 export function writeSheet(sheet: Sheet, known: Known): string {
   const records: readonly SheetRecords[Sheet][] =
@@ -117,9 +118,12 @@ export function writeSheet(sheet: Sheet, known: Known): string {
   const columns = COLUMNS[sheet];
   const rows = records.map((record) => {
     const cells = cellsOf(sheet, record, known);
-    return columns.map(([, path]) => cellText(cells[path]));
+    return columns.map(([head, path]) => {
+      const cell = cells[path];
+      return cellText(typeof cell === 'number' ? writtenIn(head).shown(cell) : cell);
+    });
   });
-  return `${Papa.unparse([columns.map(([head]) => head), ...rows], { newline: '\r\n', escapeFormulae: true })}\r\n`;
+  return `${Papa.unparse([columns.map(([head]) => writtenIn(head).head), ...rows], { newline: '\r\n', escapeFormulae: true })}\r\n`;
 }
 
 /** One line of a sheet, and what it would do. */
@@ -220,7 +224,10 @@ export function readSheet<S extends Sheet>(sheet: S, text: string, reading: Read
     const head = unguarded(cell).toLowerCase();
     return EARLIER_HEADS[head] ?? head;
   });
-  const columns = COLUMNS[sheet].map((column) => [column, heads.indexOf(column[0].toLowerCase())] as const);
+  const columns = COLUMNS[sheet].map((column) => {
+    const there = headsOf(column[0]).find(({ head }) => heads.includes(head.toLowerCase()));
+    return [column, there ? heads.indexOf(there.head.toLowerCase()) : -1, there?.stored] as const;
+  });
   const lacking = NEEDED[sheet].filter((head) => !heads.includes(head));
   if (lacking.length > 0)
     return whole(
@@ -235,13 +242,13 @@ export function readSheet<S extends Sheet>(sheet: S, text: string, reading: Read
     if (cells.every((cell) => cell.trim() === '')) return;
     const fault = (message: string, found?: string) => faults.push({ line, message, ...(found ? { found } : {}) });
     const values: Record<string, unknown> = {};
-    for (const [[head, path, kind], at] of columns) {
+    for (const [[head, path, kind], at, stored] of columns) {
       if (at < 0) continue;
       const cell = unguarded(cells[at] ?? '');
       const value = valueOf(cell, kind);
       if (value === undefined)
         return void fault(`“${head}” must be ${kind === 'yesNo' ? 'yes or no' : 'a number'}.`, cell);
-      values[path] = value;
+      values[path] = typeof value === 'number' && stored ? stored(value) : value;
     }
     const { there, begin, site } = standing(sheet, values, reading) as ReturnType<typeof standing> & {
       readonly site?: SiteDto;

@@ -1,5 +1,5 @@
-import type { VerdictWord } from '@huff/core';
-import type { CarriedItem, RoofMarks, VisitFigures } from '@huff/core/call';
+import type { KeptText, VerdictWord } from '@huff/core';
+import type { KeptItem, RoofMarks, VisitFigures } from '@huff/core/call';
 
 /** What a list says of a visit: computed by core, on the server for all and on the phone for what has not arrived. */
 export interface VisitSummary {
@@ -15,12 +15,12 @@ export interface VisitSummary {
   readonly dropF: number | null;
   readonly dropWord: VerdictWord;
   /** The finding that is taken first, in words. */
-  readonly worstFinding: string | null;
+  readonly worstFinding: KeptText | null;
   /** What to read next, in words. */
-  readonly nextStep: string | null;
-  readonly headline: string;
+  readonly nextStep: KeptText | null;
+  readonly headline: KeptText;
   /** Everything found and carried, with what became of it; told by the server alone. */
-  readonly found?: readonly CarriedItem[] | null;
+  readonly found?: readonly KeptItem[] | null;
   /** What is followed over the years; told by the server alone. */
   readonly figures?: VisitFigures | null;
   /** How each check of a roof sheet stands; told by the server alone. */

@@ -41,6 +41,9 @@ export {
 export { complaintOf, COMPLAINTS } from '../call/complaint/complaints';
 export {
   type CarriedItem,
+  type KeptItem,
+  keptItem,
+  readItem,
   HAND_OVER_FORM,
   type HandOver,
   handOverFaults,

@@ -12,6 +12,8 @@ export { takenMs } from '../air/readings/takenMs';
 export {
   flowText,
   flowWords,
+  type KeptText,
+  readKept,
   setMeasures,
   staticWords,
   tonsText,

@@ -185,6 +185,11 @@ export {
 export { type Fact, type FactKind, standingFacts, unreplaced, VISIT_ONLY_FACTS } from '../call/facts';
 export {
   currentMeasures,
+  keepFigures,
+  keptText,
+  type KeptText,
+  type Quantity,
+  readKept,
   cutText,
   flowText,
   flowWords,

@@ -10,7 +10,7 @@ import {
 import { assessCallOf } from '@huff/contract/call';
 import type { ShopDto } from '@huff/contract/fix';
 import { DEFAULT_RULES, type Measures, type Rules, type ShopCard } from '@huff/core';
-import { handedOver, type CallAssessment, type CarriedItem, type HandOver } from '@huff/core/call';
+import { handedOver, type CallAssessment, type KeptItem, type HandOver } from '@huff/core/call';
 import { proofOf, type Proof } from '@huff/core/fix';
 
 /** What a document of a visit is made from. */
@@ -21,7 +21,7 @@ export interface DocumentSource {
   readonly rules?: Rules;
   readonly odds?: ShopDto['odds'];
   /** What the unit’s visit before left unsettled. */
-  readonly carried?: readonly CarriedItem[];
+  readonly carried?: readonly KeptItem[];
   readonly photos?: readonly { readonly id: string; readonly item: string }[];
   /** Where the unit’s record is opened. */
   readonly link?: string;

@@ -1,4 +1,4 @@
-import { layoutOf, portOf, takenMs, type Layout } from '@huff/core';
+import { layoutOf, portOf, shownUnit, takenMs, toShown, type Layout } from '@huff/core';
 import { unitFacts, type FactDto, type ReadingDto, type VisitDto } from '@huff/contract';
 import Papa from 'papaparse';
 
@@ -24,13 +24,17 @@ const ran = (conditions: object | null | undefined): string =>
     .map(([name, value]) => `${name} ${String(value)}`)
     .join('; ');
 
+/** In the unit of whoever asks; as it was read in the US. */
+const shownStatic = ({ value }: ReadingDto) =>
+  shownUnit('inWc').per === 1 ? value : Number(toShown(value, 'inWc').toPrecision(8));
+
 const readingRow = (reading: ReadingDto, layout: Layout): Row => [
   new Date(takenMs(reading)).toISOString(),
   'static',
   portOf(layout, reading.port)?.name ?? reading.port,
   reading.port,
-  reading.value,
-  reading.unit,
+  shownStatic(reading),
+  shownUnit('inWc').per === 1 ? reading.unit : shownUnit('inWc').text,
   ran(reading.conditions),
   reading.origin,
   reading.id,
@@ -59,7 +63,8 @@ const factRows = (fact: FactDto): Row[] =>
     fact.replacesId ?? null,
   ]);
 
-/** Every reading and fact of a visit as CSV, the earliest first. Cells that a spreadsheet would run as a formula are guarded. */
+/** Every reading and fact of a visit as CSV, the earliest first. Statics are in the unit of whoever asks; a fact's field names the unit it
+ * is stored in. Cells that a spreadsheet would run as a formula are guarded. */
 export function readingsCsv(visit: VisitDto): string {
   const layout = layoutOf(unitFacts(visit));
   const rows = [

@@ -136,6 +136,9 @@ test('the same as a page without scripts, and the readings as CSV', async () => 
   expect(page.text).toMatch(/^<!doctype html>/);
   expect(page.text).not.toMatch(/<script/);
   const csv = await server.http.get(`/api/visits/${READING_ROOM}/readings.csv`).expect(200);
+  const metric = await server.http.get(`/api/visits/${READING_ROOM}/readings.csv?measures=pa`).expect(200);
+  expect(metric.text).toMatch(/,static,[^\r]*,Pa,/);
+  expect(metric.text).not.toContain('inWc');
   expect(csv.headers['content-disposition']).toMatch(/filename="Lantern-Quay-library-Reading-room-air-handler\.csv"/);
   expect(csv.text.split('\r\n')[0]).toBe('takenAt,kind,what,field,value,unit,while,from,id,replacesId');
 });

@@ -1,4 +1,4 @@
-import { measuresOf, measuresText, SI_MEASURES, US_MEASURES, type Measures } from '@huff/core';
+import { measuresOf, measuresText, SI_MEASURES, US_MEASURES, withMeasures, type Measures } from '@huff/core';
 import { checksOf, kitReading, standingChecks } from '@huff/core/call';
 import type { UnitDto } from '@huff/contract';
 import { documentHtml, LABEL_SIZES, labelDrawing, readingsCsv, svgOf, visitDocument } from '@huff/paper';
@@ -70,7 +70,12 @@ export function visitReportRoutes(db: Db, beside: Beside): Router {
     .get('/:id/readings.csv', async (req, res) => {
       const [kept] = await wholeVisits(db.query, authorOf(req).shopId, [idOf(req, 'visit')]);
       if (!kept) throw notFound('visit');
-      sendFile(res, 'text/csv', `${fileName(kept.record.title)}.csv`, readingsCsv(kept.record));
+      sendFile(
+        res,
+        'text/csv',
+        `${fileName(kept.record.title)}.csv`,
+        withMeasures(measuresIn(req) ?? US_MEASURES, () => readingsCsv(kept.record)),
+      );
     });
 }
 

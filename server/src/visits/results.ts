@@ -3,7 +3,7 @@ import { rememberedOf } from '@huff/contract/call';
 import type { ShopDto } from '@huff/contract/fix';
 import type { VisitSummary } from '@huff/contract/spine';
 import { JUDGEMENT_VERSION, rulesOf, type Rules, type ShopRules } from '@huff/core';
-import type { CarriedItem } from '@huff/core/call';
+import type { KeptItem } from '@huff/core/call';
 import type { Logger } from 'pino';
 import type { Db, Query } from '../db/db';
 import { keepFilterDue } from './filterDue';
@@ -87,7 +87,7 @@ async function keep(
 /** What the unit's visit before this one left. */
 export async function leftBefore(query: Query, shopId: string, { id, unitId, startedAt }: VisitDto) {
   if (!unitId) return [];
-  const [row] = await query<{ found: CarriedItem[] | null }>(
+  const [row] = await query<{ found: KeptItem[] | null }>(
     `SELECT r.found FROM visits v JOIN ${RESULTS_OF}
      WHERE v.shop_id = $1 AND v.unit_id = $2 AND v.id <> $3 AND v.started_at < $4::timestamptz
      ORDER BY v.started_at DESC, v.id DESC LIMIT 1`,

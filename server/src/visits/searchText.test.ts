@@ -1,5 +1,6 @@
 import type { VisitDto } from '@huff/contract';
-import type { CarriedItem } from '@huff/core/call';
+import { keptText } from '@huff/core';
+import type { KeptItem } from '@huff/core/call';
 import { searchTextOf, wordsOf } from './searchText';
 
 const AT = '2026-05-12T10:00:00.000Z';
@@ -18,7 +19,7 @@ const visit = {
     { id: '3', kind: 'handOver', inputs: { words: 'Call first.', signature: '1,1 900,900' }, takenAt: AT },
   ],
 } as unknown as VisitDto;
-const found = (words: string, since: string) => ({ words, since }) as CarriedItem;
+const found = (words: string, since: string) => ({ words: keptText(words), since }) as KeptItem;
 
 test('a visit is found by its title, its own findings, notes, parts and what was agreed; not by what it only carries', () => {
   const text = searchTextOf(visit, [found('Trap missing.', AT), found('Old crack.', '2025-01-01T10:00:00.000Z')]);

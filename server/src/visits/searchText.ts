@@ -1,5 +1,6 @@
 import { notedAt, type VisitDto } from '@huff/contract';
-import type { CarriedItem } from '@huff/core/call';
+import { readKept } from '@huff/core';
+import type { KeptItem } from '@huff/core/call';
 import type { Query } from '../db/db';
 
 /** Words shorter than this are met everywhere. */
@@ -7,8 +8,8 @@ const LEAST_WORD = 3;
 const MOST_WORD = 40;
 
 /** What a visit is found by, in small letters: its title, what was found, what was noted and agreed, the parts that were used. */
-export function searchTextOf(visit: VisitDto, found: readonly CarriedItem[]): string {
-  const own = found.filter(({ since }) => since === visit.startedAt).map(({ words }) => words);
+export function searchTextOf(visit: VisitDto, found: readonly KeptItem[]): string {
+  const own = found.filter(({ since }) => since === visit.startedAt).map(({ words }) => readKept(words));
   return [visit.title, ...own, ...notedAt(visit)].join(' · ').toLowerCase();
 }
 

@@ -1,5 +1,6 @@
 import type { KnownMark } from '@huff/contract';
 import type { VisitSummary } from '@huff/contract/spine';
+import type { KeptText } from '@huff/core';
 import type { Query } from '../db/db';
 import { moment } from '../db/moment';
 
@@ -74,7 +75,7 @@ export interface UnitStand {
   readonly staticWord: VisitSummary['staticWord'];
   readonly flowCfm: number | null;
   readonly flowWord: VisitSummary['flowWord'];
-  readonly headline: string;
+  readonly headline: KeptText;
   /** Findings that are not settled. */
   readonly open: number;
 }

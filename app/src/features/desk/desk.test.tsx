@@ -1,4 +1,5 @@
 import type { SiteDto, UnitDto } from '@huff/contract';
+import { keptText } from '@huff/core';
 import { fireEvent, screen } from '@testing-library/react-native';
 import { router } from 'expo-router';
 import type { UnitStand } from '../../data/useStands';
@@ -26,7 +27,7 @@ const stand = (unitId: string, more: Partial<UnitStand> = {}): UnitStand => ({
   staticWord: 'inside',
   flowCfm: 1000,
   flowWord: 'inside',
-  headline: 'Stay on tap 3',
+  headline: keptText('Stay on tap 3'),
   open: 0,
   ...more,
 });
@@ -41,7 +42,7 @@ const LINES = unitLines(
   ],
   [site('a', 'Library'), site('b', 'Pottery'), site('c', 'Mill', { archivedAt: '2026-01-01T00:00:00Z' })],
   [
-    stand('1', { staticInWc: 0.9, staticWord: 'outside', open: 3, headline: 'Clear the restriction first' }),
+    stand('1', { staticInWc: 0.9, staticWord: 'outside', open: 3, headline: keptText('Clear the restriction first') }),
     stand('2', { startedAt: '2026-06-01T10:00:00.000Z' }),
   ],
 );

@@ -1,5 +1,5 @@
 import type { SiteDto, UnitDto } from '@huff/contract';
-import type { VerdictWord } from '@huff/core';
+import { readKept, type VerdictWord } from '@huff/core';
 import type { UnitStand } from '../../data/useStands';
 
 /** A unit as a line of the desk's table. What nobody knows is undefined: it stands last, whichever way the column is sorted. */
@@ -42,7 +42,7 @@ export function unitLines(
         flowCfm: stand?.flowCfm ?? undefined,
         flowWord: stand?.flowWord ?? 'cantSay',
         open: stand?.open,
-        says: stand?.headline ?? (stands ? 'Not visited yet' : 'Not loaded yet'),
+        says: stand ? readKept(stand.headline) : stands ? 'Not visited yet' : 'Not loaded yet',
         isNeverVisited: stands !== undefined && !stand,
       };
     });

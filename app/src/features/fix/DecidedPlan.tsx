@@ -2,6 +2,7 @@ import type { DecidedPlan } from '@huff/contract';
 import type { ShopDto } from '@huff/contract/fix';
 import {
   flowWords,
+  readKept,
   staticWords,
   applyMoves,
   curveWords,
@@ -26,7 +27,7 @@ export function DecidedPlanWords({ plan: { record, takenAt }, shop }: DecidedPla
   return (
     <View style={{ gap: 4 }}>
       <Heading size={17}>Decided {momentText(takenAt)}</Heading>
-      {record.words.map((words) => (
+      {record.words.map(readKept).map((words) => (
         <Txt key={words} figures>
           {words}
         </Txt>

@@ -1,6 +1,6 @@
 import { assess, partVisit, type DecidedPlan, type VisitDto } from '@huff/contract';
 import { plainShop, planRequest } from '@huff/contract/fix';
-import type { ChosenMove } from '@huff/core';
+import { keptText, type ChosenMove } from '@huff/core';
 import { planOf, problemOf, offeredMoves } from '@huff/core/fix';
 import { fireEvent, screen } from '@testing-library/react-native';
 import { useState } from 'react';
@@ -153,7 +153,7 @@ describe('a decided plan', () => {
     takenAt: '2026-05-12T11:00:00.000Z',
     record: {
       moves: [{ id: 'changeTap', inputs: { tap: '4' } }],
-      words: ['Blower speed: 3 to 4'],
+      words: [keptText('Blower speed: 3 to 4')],
       from: request,
       promise: { flowCfm: 1036, tespInWc: 0.7 },
       chance: 0.2,

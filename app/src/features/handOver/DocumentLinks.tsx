@@ -17,8 +17,8 @@ interface DocumentLinksProps {
 }
 
 /** For whom a paper is: in whose hours and units it is written. */
-const reader = () =>
-  `zone=${encodeURIComponent(Intl.DateTimeFormat().resolvedOptions().timeZone)}&measures=${measuresText(currentMeasures())}`;
+const measures = () => `measures=${measuresText(currentMeasures())}`;
+const reader = () => `zone=${encodeURIComponent(Intl.DateTimeFormat().resolvedOptions().timeZone)}&${measures()}`;
 
 /** Opens a page of markup in a window of its own, to be printed or kept: made here, so that it needs no signal. */
 function openPage(markup: string): void {
@@ -53,7 +53,9 @@ export function DocumentLinks({ document, visit, unit, isSaved }: DocumentLinksP
             <TextButton onPress={() => open(`/api/visits/${visit.id}/report.pdf?size=${paper}&${reader()}`)}>
               PDF
             </TextButton>
-            <TextButton onPress={() => open(`/api/visits/${visit.id}/readings.csv`)}>Save readings CSV</TextButton>
+            <TextButton onPress={() => open(`/api/visits/${visit.id}/readings.csv?${measures()}`)}>
+              Save readings CSV
+            </TextButton>
           </>
         )}
       </View>

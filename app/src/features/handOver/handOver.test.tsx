@@ -1,3 +1,4 @@
+import { measuresText, US_MEASURES } from '@huff/core';
 import type { VisitDto } from '@huff/contract';
 import { fireEvent, screen } from '@testing-library/react-native';
 import { Linking, View } from 'react-native';
@@ -132,7 +133,7 @@ test('PDF and CSV once it is saved, labels of a unit in a size', () => {
   fireEvent.press(screen.getByText('Print label'));
   expect(opened).toHaveBeenLastCalledWith(expect.stringMatching(/^\/api\/units\/unit-1\/label\.pdf\?size=large/));
   fireEvent.press(screen.getByText('Save readings CSV'));
-  expect(opened).toHaveBeenLastCalledWith(`/api/visits/${visit.id}/readings.csv`);
+  expect(opened).toHaveBeenLastCalledWith(`/api/visits/${visit.id}/readings.csv?measures=${measuresText(US_MEASURES)}`);
 });
 
 test('the station is done when something was agreed', () => {

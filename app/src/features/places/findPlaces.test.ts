@@ -1,4 +1,5 @@
 import type { SiteDto, UnitDto } from '@huff/contract';
+import { keptText } from '@huff/core';
 import { findPlaces, type Places } from './findPlaces';
 
 const site = (id: string, name: string, more: Partial<SiteDto> = {}): SiteDto => ({ id, name, ...more });
@@ -64,7 +65,7 @@ test('visits are found by what was found at them, which is said; parts by kind a
         id: 'v1',
         title: 'Lantern Quay library, Roof 1',
         startedAt: '2026-03-01T10:00:00.000Z',
-        headline: 'Stay on tap 3',
+        headline: keptText('Stay on tap 3'),
         found: [found('Contactor pitted.'), found('Trap missing.')] as never,
         noted: ['Wasps behind the panel'],
       },

@@ -1,9 +1,12 @@
 import type { SiteDto, UnitDto } from '@huff/contract';
+import { readKept, type KeptText } from '@huff/core/first';
 import { fieldsOf, searchedOf, type VisitSummary } from '@huff/contract/spine';
 import MiniSearch from 'minisearch';
 
 /** A visit with what was written at it, as far as this phone has it whole. */
-export type HeldVisit = Pick<VisitSummary, 'id' | 'title' | 'startedAt' | 'headline' | 'found'> & {
+export type HeldVisit = Pick<VisitSummary, 'id' | 'title' | 'startedAt' | 'found'> & {
+  /** What the list says of it, once the server told. */
+  readonly headline?: KeptText;
   readonly noted?: readonly string[];
 };
 
@@ -70,9 +73,9 @@ function indexOf({ sites, units, parts = [], visits = [] }: Places): MiniSearch 
       id,
       of: 'visit',
       name: title,
-      words: headline,
+      words: headline && readKept(headline),
       at: startedAt,
-      found: [...(found ?? []).map(({ words }) => words), ...noted].join('\n'),
+      found: [...(found ?? []).map(({ words }) => readKept(words)), ...noted].join('\n'),
     })),
   ]);
   return index;

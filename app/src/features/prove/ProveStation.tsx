@@ -1,6 +1,6 @@
 import type { DecidedPlan } from '@huff/contract';
 import type { ShopDto } from '@huff/contract/fix';
-import type { FactKind, PortId } from '@huff/core';
+import { readKept, type FactKind, type PortId } from '@huff/core';
 import { View } from 'react-native';
 import { Airway } from '../../ui/airway';
 import { Heading, Txt } from '../../ui/text';
@@ -47,7 +47,7 @@ export function ProveStation({ plan, proven, shop, width, onPort, onMethod, wide
             ? CLAIM_TITLE[proof.claim.found]
             : (proof.sentence ?? 'Measure the same ports again')}
         </Heading>
-        {plan.record.words.map((words) => (
+        {plan.record.words.map(readKept).map((words) => (
           <Txt key={words} size={14} color="softInk" figures>
             {words}
           </Txt>

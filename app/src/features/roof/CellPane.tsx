@@ -1,4 +1,4 @@
-import { flowWords, shownWords, staticWords, VERDICT_TEXT } from '@huff/core';
+import { flowWords, readKept, shownWords, staticWords, VERDICT_TEXT } from '@huff/core';
 import { ROOF_COLUMNS, roofEntries, type RoofColumn } from '@huff/core/call';
 import { View } from 'react-native';
 import { VerdictMark } from '../../ui/marks';
@@ -95,12 +95,12 @@ export function CellPane({ row, cell, round, width, onDone, nextCheck, nextUnit,
       )}
       {last && (
         <Txt size={14} color="softInk">
-          {`${mark?.today || last.startedAt === mark?.at ? '' : 'Last visit, '}${yearDateText(last.startedAt)}: ${last.headline}`}
+          {`${mark?.today || last.startedAt === mark?.at ? '' : 'Last visit, '}${yearDateText(last.startedAt)}: ${readKept(last.headline)}`}
         </Txt>
       )}
       {open.slice(0, FOUND).map(({ id, words }) => (
         <Txt key={id} size={15} style={{ borderTopWidth: 1, borderColor: palette.line, paddingTop: 6 }}>
-          {words}
+          {readKept(words)}
         </Txt>
       ))}
       {open.length > FOUND && <Txt size={14} color="softInk">{`and ${open.length - FOUND} more`}</Txt>}

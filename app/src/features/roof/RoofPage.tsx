@@ -1,4 +1,4 @@
-import { ROOF_COLUMNS, equipmentOf, intoShape, roofEntries } from '@huff/core/call';
+import { ROOF_COLUMNS, equipmentOf, intoShape, readItem, roofEntries } from '@huff/core/call';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useRef, useState } from 'react';
 import { useWindowDimensions, View } from 'react-native';
@@ -34,7 +34,7 @@ export function RoofPage() {
   const dates = rows.flatMap(({ last }) => (last ? [last.startedAt] : [])).sort();
   const open = (unitId: string) => router.push(`/units/${unitId}`);
   const months = Math.min(...rows.map(({ unit }) => equipmentOf(unit.layout).intervalMonths));
-  const found = rows.flatMap(({ last }) => last?.found ?? []);
+  const found = rows.flatMap(({ last }) => (last?.found ?? []).map(readItem));
   const round = rows.filter(({ unit }) => today.has(unit.id)).length;
   const under = [
     `${rows.length} ${rows.length === 1 ? 'unit' : 'units'}`,

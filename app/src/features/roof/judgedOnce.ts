@@ -3,13 +3,13 @@ import { rememberedOf } from '@huff/contract/call';
 import type { ShopDto } from '@huff/contract/fix';
 import type { VisitSummary } from '@huff/contract/spine';
 import type { Rules } from '@huff/core';
-import type { CarriedItem } from '@huff/core/call';
+import type { KeptItem } from '@huff/core/call';
 
 /** By what a visit is judged beside itself. */
 export interface JudgedBy {
   readonly rules: Rules;
   readonly odds: ShopDto['odds'];
-  readonly earlier: readonly CarriedItem[];
+  readonly earlier: readonly KeptItem[];
 }
 
 /** Of a visit nothing but its head is ever changed; what is added is counted. */

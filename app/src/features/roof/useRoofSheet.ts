@@ -2,7 +2,7 @@ import type { KnownMark, UnitDto, VisitDto } from '@huff/contract';
 import { roofUnitParts } from '@huff/contract/call';
 import type { VisitSummary } from '@huff/contract/spine';
 import type { VerdictWord } from '@huff/core';
-import { orderOfWork, ROOF_COLUMNS, takeUp, type RoofColumn, type RoofMarks } from '@huff/core/call';
+import { orderOfWork, readItem, ROOF_COLUMNS, takeUp, type RoofColumn, type RoofMarks } from '@huff/core/call';
 import { getHours } from 'date-fns/getHours';
 import { getMinutes } from 'date-fns/getMinutes';
 import { useMemo, useState } from 'react';
@@ -97,7 +97,7 @@ export function useRoofSheet(siteId: string, today: ReadonlyMap<string, Kept<Vis
           unitId: id,
           name,
           neededHours,
-          found: visit?.found ?? [],
+          found: (visit?.found ?? []).map(readItem),
         })),
         getHours(now) * 60 + getMinutes(now),
       ),

@@ -1,4 +1,5 @@
 import { notedAt, type VisitDto } from '@huff/contract';
+import { readKept } from '@huff/core/first';
 import { stockOf } from '@huff/contract/fix';
 import { useMemo } from 'react';
 import { shop, sites, units, type Kept } from '../../data/records';
@@ -18,7 +19,7 @@ function heldVisits(listed: readonly ListedVisit[], whole: readonly Kept<VisitDt
     const noted = record && notedAt(record);
     if (summary) return [{ ...summary, noted }];
     // Not told yet: what was written at it is known here all the same.
-    return record ? [{ id, title: record.title, startedAt: record.startedAt, headline: '', noted }] : [];
+    return record ? [{ id, title: record.title, startedAt: record.startedAt, noted }] : [];
   });
 }
 
@@ -49,7 +50,7 @@ export function useFound(text: string): readonly FoundPlace[] {
       .map(({ siteName, words, ...one }): FoundPlace => ({
         ...one,
         ...(siteName ? { siteName } : {}),
-        ...(words ? { words } : {}),
+        ...(words ? { words: readKept(words) } : {}),
       }))
       .filter((one) => !known.has(keyOf(one)));
     const all = [...here, ...beyond];

@@ -1,3 +1,4 @@
+import { readKept } from '@huff/core/first';
 import { isToday } from 'date-fns/isToday';
 import { isYesterday } from 'date-fns/isYesterday';
 import { router } from 'expo-router';
@@ -68,7 +69,7 @@ export function TodayPage({ computed, welcome: Welcome }: TodayPageProps) {
   const dueHere = <DueList due={due} shown={wide ? 12 : 2} now={now} compact={!wide} />;
   useEffect(() => {
     if (isPending) return;
-    keepDay(visits.flatMap(({ summary }) => summary ?? []));
+    keepDay(visits.flatMap(({ summary }) => (summary ? [{ ...summary, headline: readKept(summary.headline) }] : [])));
     endOpening();
   }, [isPending, visits]);
   const foot = (

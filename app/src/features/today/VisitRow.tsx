@@ -1,5 +1,5 @@
 import { splitTitle, type VisitSummary } from '@huff/contract/spine';
-import { unitText, staticWords, flowWords, flowText, type VerdictWord } from '@huff/core/first';
+import { readKept, unitText, staticWords, flowWords, flowText, type VerdictWord } from '@huff/core/first';
 import { Link } from 'expo-router';
 import { memo } from 'react';
 import { View } from 'react-native';
@@ -35,7 +35,7 @@ function SummaryRow({ summary, sending }: { readonly summary: VisitSummary; read
   return (
     <Link
       href={`/visits/${id}`}
-      aria-label={`${title}, ${momentText(startedAt)}. ${headline}`}
+      aria-label={`${title}, ${momentText(startedAt)}. ${readKept(headline)}`}
       style={{
         display: 'flex',
         flexDirection: 'column',
@@ -77,7 +77,7 @@ function SummaryRow({ summary, sending }: { readonly summary: VisitSummary; read
         />
       </View>
       <Txt size={15} color="softInk">
-        {headline}
+        {readKept(headline)}
       </Txt>
     </Link>
   );

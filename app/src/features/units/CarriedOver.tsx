@@ -1,3 +1,4 @@
+import { readKept } from '@huff/core';
 import { OUTCOME_TEXT } from '@huff/core/call';
 import { View } from 'react-native';
 import { useUnitVisits } from '../../data/visits';
@@ -31,7 +32,7 @@ export function CarriedOver({ unitId }: { readonly unitId: string }) {
           }}
         >
           <View style={{ flex: 1 }}>
-            <Txt>{words}</Txt>
+            <Txt>{readKept(words)}</Txt>
             <Txt size={14} color="softInk">
               {`since ${yearDateText(since)}`}
             </Txt>

@@ -1,5 +1,5 @@
 import type { VisitSummary } from '@huff/contract/spine';
-import { flowWords, staticText } from '@huff/core';
+import { flowWords, readKept, staticText } from '@huff/core';
 import { Link, router } from 'expo-router';
 import { Pressable, View } from 'react-native';
 import { useUnitVisits } from '../../data/visits';
@@ -84,7 +84,7 @@ function VisitWords({ summary, bold }: { readonly summary: VisitSummary; readonl
         {dateText(startedAt)}
       </Txt>
       <View style={{ flex: 1 }}>
-        <Txt bold={bold}>{headline}</Txt>
+        <Txt bold={bold}>{readKept(headline)}</Txt>
         {flowCfm !== null && staticInWc !== null && (
           <Txt size={14} color="softInk" figures>
             {`${flowWords(flowCfm)} at ${staticText(staticInWc)}`}

@@ -1,8 +1,9 @@
-import { isQuantity, shownUnit } from '../words';
+import { isQuantity, shownUnit, unitText } from '../words';
+import { bareMark, keepsFigures } from '../words/keptText';
 import type { ToolUnit } from './tool';
 
 /** A unit as it stands after a figure, for whoever reads it. */
-export const toolUnitText = (unit: ToolUnit): string => (isQuantity(unit) ? shownUnit(unit).text : UNIT_TEXT[unit]);
+export const toolUnitText = (unit: ToolUnit): string => (isQuantity(unit) ? unitText(unit) : UNIT_TEXT[unit]);
 
 const UNIT_TEXT: Readonly<Record<ToolUnit, string>> = {
   inWc: 'in. w.c.',
@@ -71,6 +72,7 @@ const FORMATS = new Map<number, Intl.NumberFormat>();
 
 /** A figure of a tool without its unit: "0.083", "1,083", "−0.31". */
 export function toolFigure(stored: number, unit: ToolUnit): string {
+  if (isQuantity(unit) && keepsFigures()) return bareMark(stored, unit);
   const shown = isQuantity(unit) ? shownUnit(unit) : undefined;
   const places = shown?.places ?? PLACES[unit] ?? 0;
   const value = shown ? stored * shown.per + (shown.plus ?? 0) : stored;

@@ -3,8 +3,10 @@ export {
   flowText,
   flowWords,
   inSentence,
+  keptText,
   oddsText,
   percentText,
+  readKept,
   sentenceCase,
   shownText,
   shownWords,
@@ -13,6 +15,7 @@ export {
   tonsText,
   unitText,
 } from './figures';
+export { keepFigures, type KeptText } from './keptText';
 export {
   currentMeasures,
   fromShown,
@@ -21,6 +24,7 @@ export {
   measuresOf,
   measuresText,
   PA_PER_IN_WC,
+  type Quantity,
   setMeasures,
   shownUnit,
   SI_MEASURES,

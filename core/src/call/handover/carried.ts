@@ -1,3 +1,4 @@
+import { keptText, type KeptText, readKept } from '../../base/words';
 import { outcomeOf } from '../points';
 import type { Check, CheckContext } from '../checks';
 import { lookItem, type Look } from '../../judge/look';
@@ -8,6 +9,29 @@ export interface CarriedItem extends TriageItem {
   /** When it was found first. */
   readonly since: string;
 }
+
+/** The same as it is stored: its words keep their figures, for whoever reads them. */
+export interface KeptItem extends Omit<CarriedItem, 'words' | 'toDo' | 'evidence'> {
+  readonly words: KeptText;
+  readonly toDo?: KeptText;
+  readonly evidence?: readonly KeptText[];
+}
+
+/** A finding as it is stored. Its words were made by `keepFigures`. */
+export const keptItem = ({ words, toDo, evidence, ...item }: CarriedItem): KeptItem => ({
+  ...item,
+  words: keptText(words),
+  ...(toDo !== undefined && { toDo: keptText(toDo) }),
+  ...(evidence && { evidence: evidence.map(keptText) }),
+});
+
+/** A stored finding in the units of whoever reads it. */
+export const readItem = ({ words, toDo, evidence, ...item }: KeptItem): CarriedItem => ({
+  ...item,
+  words: readKept(words),
+  ...(toDo !== undefined && { toDo: readKept(toDo) }),
+  ...(evidence && { evidence: evidence.map(readKept) }),
+});
 
 /** What was looked at and read since. */
 export interface SeenNow {

@@ -1,3 +1,4 @@
+import { keepFigures, keptText, type KeptText } from '../../base/words';
 import { DEFAULT_RULES } from '../../judge/verdicts';
 import type { Prediction } from '../../fix/model';
 import { applyMoves, moveOf, type CautionId, type ChosenMove } from '../../fix/moves';
@@ -24,8 +25,8 @@ export interface PlanRecord {
   /** In which form it is written (`STORED_FORM`); absent in the first. */
   readonly form?: number;
   readonly moves: readonly ChosenMove[];
-  /** Each move in words, as it was shown. */
-  readonly words: readonly string[];
+  /** Each move in words; figures in them are stored. */
+  readonly words: readonly KeptText[];
   readonly from: PlanRequest;
   readonly promise: PlanPromise;
   readonly chance: number;
@@ -71,7 +72,7 @@ export function planRecordOf(
 ): PlanRecord | undefined {
   const promise = promiseOf(prediction);
   if (!promise) return undefined;
-  const words = moves.map((move) => moveWords(move, request));
+  const words = keepFigures(() => moves.map((move) => keptText(moveWords(move, request))));
   const record: PlanRecord = {
     form: STORED_FORM,
     moves,

@@ -1,3 +1,4 @@
+import { keptText } from '../../base/words';
 import { EXAMPLE_A_GOAL, EXAMPLE_A_UNIT } from '../../../fixtures/exampleA';
 import { DEFAULT_RULES } from '../../judge/verdicts';
 import { applyMoves } from '../../fix/moves';
@@ -49,7 +50,7 @@ if (!changed.ok) throw new Error(changed.why);
 const promise = promiseOf(predict(changed.system, request.goal, request.system))!;
 const plan: PlanRecord = {
   moves,
-  words: moves.map((move) => moveWords(move, request)),
+  words: moves.map((move) => keptText(moveWords(move, request))),
   from: request,
   promise,
   chance: 0.6,

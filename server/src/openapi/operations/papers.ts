@@ -32,6 +32,7 @@ export const PAPERS_OPERATIONS: readonly Operation[] = [
     path: '/api/visits/:id/readings.csv',
     summary: 'Everything read and recorded at a visit',
     tag: 'Papers',
+    query: [MEASURES],
     answer: { type: 'text/csv' },
     refusals: GONE,
   },

@@ -53,7 +53,10 @@ export const UNITS_OPERATIONS: readonly Operation[] = [
         staticWord: ref('VerdictWord'),
         flowCfm: { type: ['number', 'null'] },
         flowWord: ref('VerdictWord'),
-        headline: { type: 'string' },
+        headline: {
+          type: 'string',
+          description: 'In words. A figure is written as ⟦inWc 0.58⟧: its quantity and the stored value.',
+        },
         open: { type: 'integer', minimum: 0 },
       },
     }),
