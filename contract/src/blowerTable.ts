@@ -1,5 +1,14 @@
 import 'reflect-metadata';
-import { MOTOR_KINDS, tableFaults, type BlowerTable, type MotorKind, type RpmFigures } from '@huff/core';
+import {
+  ended,
+  MOTOR_KINDS,
+  staticText,
+  staticWords,
+  tableFaults,
+  type BlowerTable,
+  type MotorKind,
+  type RpmFigures,
+} from '@huff/core';
 import {
   ArrayMaxSize,
   ArrayMinSize,
@@ -151,7 +160,7 @@ function NumberInEach(): PropertyDecorator {
       validator: {
         validate: (list: unknown) =>
           Array.isArray(list) && list.every((p: unknown) => typeof p === 'number' && p >= min && p <= max),
-        defaultMessage: () => `Each static must be a number ${between({ min, max })} in. w.c.`,
+        defaultMessage: () => `Each static must be a number between ${staticText(min)} and ${ended(staticWords(max))}`,
       },
     });
 }

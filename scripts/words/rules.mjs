@@ -71,7 +71,8 @@ export const MOST_WORDS_OF_A_LABEL = 3;
 export const MOST_WORDS_OF_A_BUTTON = 5;
 
 /** A figure with a US unit that a person may have changed: the figure belongs into `shownWords`, which brings its unit. */
-export const UNITS = /(\d|\{\})\s?(in\. w\.c\.|°F|CFM|fpm|psig)/;
+export const UNITS =
+  /(\d|\{\})\s?(in\. w\.c\.|°F|CFM|fpm|psig)|\{\} (in|ft)\.?(?=$|[,;:)]| (round|pitch|of|on|from|and)\b)/;
 /** What is sent and stored is in US units whoever reads it: sentences about files and the API name them. */
 export const SPEAKS_STORED_UNITS = /^(contract\/src\/(csv\/|blowerTable\.ts)|server\/src\/openapi\/)/;
 

@@ -96,6 +96,7 @@ test('a sentence of over twenty words, a long label, a button that names a thing
   assert.match(faults('The whole shop', 'button')[0], /begins with the verb/);
   assert.match(faults('Over 80 °F it opens.')[0], /unit/);
   assert.match(faults('Over {most} CFM it opens.')[0], /unit/);
+  assert.match(faults('A duct of {diameter} in. round')[0], /unit/);
   assert.deepEqual(faults('CFM must be above 0 CFM.', 'text', 'contract/src/csv/one.ts'), []);
 });
 

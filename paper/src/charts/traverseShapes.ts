@@ -1,4 +1,4 @@
-import type { Duct, TraversePlan } from '@huff/core';
+import { toShown, unitText, type Duct, type TraversePlan } from '@huff/core';
 import { circle, line, rect, text, type DrawStyle, type Shape } from '../shapes';
 
 interface TraverseSource {
@@ -29,9 +29,14 @@ function pointsOf({ holes, depths }: TraversePlan, isRound: boolean): Place[] {
   );
 }
 
+/** A side without zeros after the point: 12, 12.5. */
+const side = (inches: number) => Number(toShown(inches, 'in').toFixed(1));
+
 /** A duct's size in words. @example ductSize({ shape: 'round', diameterIn: 12 }) // '12 in. round' */
 export const ductSize = (duct: Duct): string =>
-  duct.shape === 'round' ? `${duct.diameterIn} in. round` : `${duct.widthIn} × ${duct.heightIn} in.`;
+  duct.shape === 'round'
+    ? `${side(duct.diameterIn)} ${unitText('in')} round`
+    : `${side(duct.widthIn)} × ${side(duct.heightIn)} ${unitText('in')}`;
 
 /** The duct's cross-section with its holes, the points and how far each is read. Lengths in px. */
 export function traverseShapes({ duct, plan, done, style }: TraverseSource): {

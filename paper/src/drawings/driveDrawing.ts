@@ -1,5 +1,5 @@
 import { driveState, wrapDeg, type BeltDrive } from '@huff/core';
-import { driveShapes, inches, type DrivePose } from '../drive';
+import { driveShapes, pitchText, type DrivePose } from '../drive';
 import { ON_PAPER, type Drawing } from '../shapes';
 
 /** Two sheaves and their belt as they stand; undefined where the belt does not reach or its mark is not known. */
@@ -24,7 +24,7 @@ export function driveDrawing(
   return {
     width,
     height,
-    says: `Belt drive: blower sheave ${inches(pose.blowerIn)}, motor sheave ${inches(pose.motorIn)}, belt ${now.beltMark}, centers ${inches(pose.centresIn)}, wrap ${Math.round(wrap)} degrees.`,
+    says: `Belt drive: blower sheave ${pitchText(pose.blowerIn)}, motor sheave ${pitchText(pose.motorIn)}, belt ${now.beltMark}, centers ${pitchText(pose.centresIn)}, wrap ${Math.round(wrap)} degrees.`,
     shapes: driveShapes({
       now: pose,
       asFound: was,

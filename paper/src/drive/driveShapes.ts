@@ -1,3 +1,4 @@
+import { shownWords } from '@huff/core';
 import { circle, line, path, text, type DrawStyle, type Shape } from '../shapes';
 import { beltOutline, driveScale, type DrivePose } from './driveGeometry';
 
@@ -15,8 +16,8 @@ interface DriveSource {
 
 const SPOKES = [18, 90, 162, 234, 306].map((deg) => (deg * Math.PI) / 180);
 
-/** A length of a drive. @example inches(3.3) // '3.30 in.' */
-export const inches = (value: number) => `${value.toFixed(2)} in.`;
+/** A length of a drive, in the reader's unit. @example pitchText(3.3) // '3.30 in.' */
+export const pitchText = (inches: number) => shownWords(inches, 'in');
 
 /** Two sheaves and their belt, to scale; as found dashed behind. Lengths in px. */
 export function driveShapes({ now, asFound, motorWords, wrapDeg, width, height, style }: DriveSource): Shape[] {
@@ -43,7 +44,7 @@ export function driveShapes({ now, asFound, motorWords, wrapDeg, width, height, 
   const hub = (cx: number, radius: number) => circle(cx, blower.y, radius, { fill: 'ink' });
   const label = (cx: number, over: number, name: string, pitchIn: number) => [
     text(cx, 16, name, small),
-    text(cx, 36, inches(pitchIn), figure),
+    text(cx, 36, pitchText(pitchIn), figure),
     line(over, 42, over, blower.y - r(pitchIn) - 6, { stroke: 'line' }),
   ];
   const dimensionY = height - 26;
@@ -80,6 +81,6 @@ export function driveShapes({ now, asFound, motorWords, wrapDeg, width, height, 
     dimension(blower.x, dimensionY - 7, blower.x, dimensionY + 7),
     dimension(motorX, dimensionY - 7, motorX, dimensionY + 7),
     dimension(blower.x, dimensionY, motorX, dimensionY),
-    text((blower.x + motorX) / 2, dimensionY + 6, inches(now.centresIn), { ...figure, halo: 12 }),
+    text((blower.x + motorX) / 2, dimensionY + 6, pitchText(now.centresIn), { ...figure, halo: 12 }),
   ];
 }

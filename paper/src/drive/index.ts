@@ -1,2 +1,2 @@
 export type { DrivePose } from './driveGeometry';
-export { driveShapes, inches } from './driveShapes';
+export { driveShapes, pitchText } from './driveShapes';

@@ -1,5 +1,5 @@
 import type { UnitFactsDto } from '@huff/contract';
-import type { BlowerTable } from '@huff/core';
+import { shownWords, type BlowerTable } from '@huff/core';
 import { useState } from 'react';
 import { ListRow } from '../../ui/list';
 import { DriveFormSheet } from './DriveFormSheet';
@@ -15,7 +15,7 @@ function driveWords(drive: Record<string, unknown> | null | undefined): string |
   const { beltMark, blowerPitchIn } = drive ?? {};
   if (typeof beltMark !== 'string') return undefined;
   return typeof blowerPitchIn === 'number'
-    ? `belt ${beltMark}, blower sheave ${blowerPitchIn} in.`
+    ? `belt ${beltMark}, blower sheave ${shownWords(blowerPitchIn, 'in')}`
     : `belt ${beltMark}`;
 }
 

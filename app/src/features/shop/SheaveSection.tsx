@@ -1,3 +1,4 @@
+import { shownText, shownWords } from '@huff/core';
 import { ListRow, ListSection } from '../../ui/list';
 import { Txt } from '../../ui/text';
 import { moneyText } from '../../ui/text/effortText';
@@ -23,7 +24,9 @@ export function SheaveSection({ shop, onEdit }: SectionProps) {
     <ListSection title="Sheaves" onAdd={() => edit()} add="Add a sheave">
       {sheaves.map(({ id, name, cost, fits, pitchIn, mostPitchIn, onTruck }) => {
         const says = moneyText(cost, currency);
-        const size = mostPitchIn ? `${pitchIn} to ${mostPitchIn} in.` : `${pitchIn} in.`;
+        const size = mostPitchIn
+          ? `${shownText(pitchIn, 'in')} to ${shownWords(mostPitchIn, 'in')}`
+          : shownWords(pitchIn, 'in');
         const under = `${fits} · ${size} · ${onTruck ? 'on the truck' : 'to buy'}`;
         const label = `${name}: ${says}, ${under}. Change`;
         return <ListRow key={id} name={name} says={says} under={under} figure label={label} onPress={() => edit(id)} />;

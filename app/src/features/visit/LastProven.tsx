@@ -1,4 +1,4 @@
-import { flowWords, staticText } from '@huff/core';
+import { flowWords, staticWords } from '@huff/core';
 import { units } from '../../data/records';
 import { Txt, yearDateText } from '../../ui/text';
 
@@ -8,7 +8,7 @@ export function LastProven({ unitId, visitId }: { readonly unitId: string; reado
   if (!proven || proven.visitId === visitId) return null;
   return (
     <Txt size={15} color="softInk" figures>
-      Last verified {yearDateText(proven.at)}: {flowWords(proven.flowCfm)} at {staticText(proven.tespInWc)} in. w.c.
+      Last verified {yearDateText(proven.at)}: {flowWords(proven.flowCfm)} at {staticWords(proven.tespInWc)}
     </Txt>
   );
 }

@@ -1,4 +1,4 @@
-import { driveShapes, inches, type DrivePose } from '@huff/paper/drive';
+import { driveShapes, pitchText, type DrivePose } from '@huff/paper/drive';
 import { ON_SCREEN } from '@huff/paper/shapes';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
@@ -15,9 +15,9 @@ interface DriveDrawingProps {
 
 /** The drive as a sentence, for those who hear it. */
 const driveSentence = ({ now, asFound, wrapDeg }: DriveDrawingProps) =>
-  `Blower sheave ${inches(now.blowerIn)}, motor sheave ${inches(now.motorIn)}, centers ${inches(now.centresIn)}, wrap ${Math.round(wrapDeg)} degrees.${
+  `Blower sheave ${pitchText(now.blowerIn)}, motor sheave ${pitchText(now.motorIn)}, centers ${pitchText(now.centresIn)}, wrap ${Math.round(wrapDeg)} degrees.${
     asFound
-      ? ` As found the motor sheave was ${inches(asFound.motorIn)} and the centers ${inches(asFound.centresIn)}.`
+      ? ` As found the motor sheave was ${pitchText(asFound.motorIn)} and the centers ${pitchText(asFound.centresIn)}.`
       : ''
   }`;
 

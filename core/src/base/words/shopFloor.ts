@@ -1,5 +1,14 @@
-/** A length as a technician reads it off a rule, to the nearest sixteenth. @example ruleText(0.34) // '5/16 in.' */
+import { shownWords } from './figures';
+import { keepsFigures } from './keptText';
+import { currentMeasures } from './measures';
+
+/**
+ * A length as a technician reads it off a rule, to the nearest sixteenth, or in whole millimeters.
+ *
+ * @example ruleText(0.34) // '5/16 in.', or '9 mm'
+ */
 export function ruleText(inches: number): string {
+  if (keepsFigures() || currentMeasures().length === 'mm') return shownWords(Math.abs(inches), 'in');
   const sixteenths = Math.round(Math.abs(inches) * 16);
   const whole = Math.floor(sixteenths / 16);
   let [top, under] = [sixteenths % 16, 16];

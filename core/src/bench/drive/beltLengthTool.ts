@@ -1,3 +1,4 @@
+import { shownWords } from '../../base/words';
 import { beltPitchLengthIn, beltSpeedFpm, centresIn, LEAST_WRAP_DEG, readBeltMark, wrapDeg } from '../../air/drive';
 import { standardBelts } from '../../air/drive/soldBelts';
 import { defineTool, refuse, type ToolLine } from '../../base/forms/tool';
@@ -78,7 +79,7 @@ export const beltLengthTool = defineTool({
     );
     const centres = centresIn(nearest.pitchIn, large, small);
     if (centres === undefined || Math.abs(nearest.pitchIn - length) > 6)
-      return refuse('centresIn', `No ${v.section} belt near ${length.toFixed(1)} in. is available.`);
+      return refuse('centresIn', `No ${v.section} belt near ${shownWords(length, 'in', 1)} is available.`);
     return {
       ok: true,
       headline: { label: 'pitch length', value: length, unit: 'in', source: 'computed' },

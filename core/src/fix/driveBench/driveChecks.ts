@@ -11,7 +11,7 @@ import { fanRpm } from '../../air/fan';
 import { wordUnder } from '../../base/verdict';
 import { predict, type Goal, type Prediction } from '../model';
 import type { System } from '../../air/system';
-import { flowWords, shownWords, flowText, ruleText } from '../../base/words';
+import { ended, flowText, flowWords, ruleText, shownText, shownWords } from '../../base/words';
 import { clearedSystem } from './cleared';
 import type { DriveCheck } from './driveCheck';
 import type { DriveOption } from './driveOptions';
@@ -69,7 +69,7 @@ export function driveChecks(
     id: 'belt',
     name: `Belt ${fit.belt.mark}`,
     word: fit.roomy ? 'inside' : 'atTheEdge',
-    sentence: `Tight at ${fit.centresIn.toFixed(2)} in. The base allows ${ruleText(fit.roomIn)} to install it and ${ruleText(fit.takeUpIn)} to take up.`,
+    sentence: `Tight at ${ended(shownWords(fit.centresIn, 'in'))} The base allows ${ruleText(fit.roomIn)} to install it and ${ruleText(fit.takeUpIn)} to take up.`,
   });
   const wrap = wrapDeg(fit.centresIn, state.motorPitchIn, state.blowerPitchIn);
   checks.push({
@@ -103,7 +103,7 @@ export function driveChecks(
       id: 'sheave',
       name: 'Motor sheave',
       word: state.motorPitchIn < least ? 'outside' : state.motorPitchIn < least * 1.05 ? 'atTheEdge' : 'inside',
-      sentence: `${state.motorPitchIn.toFixed(2)} in. pitch; a ${ratedHp} hp motor needs ${least} or more to protect its bearing.`,
+      sentence: `${shownWords(state.motorPitchIn, 'in')} pitch; a ${ratedHp} hp motor needs ${shownText(least, 'in')} or more to protect its bearing.`,
     });
   }
   return [...checks, ...supplyChecks(system)];

@@ -3,7 +3,7 @@ import { fanRpm } from '../../air/fan';
 import { predict, type Goal, type Prediction } from '../model';
 import { onDrive } from '../moves';
 import type { System } from '../../air/system';
-import { flowWords, ruleText, turnsOpenText } from '../../base/words';
+import { ended, flowWords, ruleText, shownText, shownWords, turnsOpenText } from '../../base/words';
 import type { DriveCheck } from './driveCheck';
 import { driveChecks } from './driveChecks';
 import { DRIVE_RANKS, driveOptions, isAtEnd, type DriveOption, type DriveRank } from './driveOptions';
@@ -131,7 +131,7 @@ export function driveSolutions(system: System, goal: Goal, parts: DriveParts): D
   if (options.length === 0) {
     const c = state.centresIn;
     reasons.push(
-      `No belt fits: the base travels from ${drive.leastCentresIn.toFixed(2)} to ${drive.mostCentresIn.toFixed(2)} in.${c === undefined ? '' : `, and belt ${state.belt.mark} is tight at ${c.toFixed(2)}`}. Measure the travel again, or look for another base.`,
+      `No belt fits: the base travels from ${shownText(drive.leastCentresIn, 'in')} to ${ended(`${shownWords(drive.mostCentresIn, 'in')}${c === undefined ? '' : `, and belt ${state.belt.mark} is tight at ${shownText(c, 'in')}`}`)} Measure the travel again, or look for another base.`,
     );
   } else if (solutions.length === 0) {
     if (misses.tooFast > 0)
@@ -156,7 +156,7 @@ export function driveSolutions(system: System, goal: Goal, parts: DriveParts): D
       : Math.max(drive.leastCentresIn - state.centresIn, state.centresIn - drive.mostCentresIn);
   if (state.centresIn === undefined || off > FOUND_OFF_IN) {
     reasons.unshift(
-      `As found, belt ${state.belt.mark} ${state.centresIn === undefined ? 'is too short for these sheaves' : `is tight at ${state.centresIn.toFixed(2)} in., outside the ${drive.leastCentresIn.toFixed(2)} to ${drive.mostCentresIn.toFixed(2)} in. of the base`}. Measure sheaves, belt and base again.`,
+      `As found, belt ${state.belt.mark} ${state.centresIn === undefined ? 'is too short for these sheaves' : `is tight at ${shownWords(state.centresIn, 'in')}, outside the ${shownText(drive.leastCentresIn, 'in')} to ${shownWords(drive.mostCentresIn, 'in')} of the base`}. Measure sheaves, belt and base again.`,
     );
   }
   const slip = state.slip ?? 0;

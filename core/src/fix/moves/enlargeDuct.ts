@@ -1,4 +1,4 @@
-import { toolFigure } from '../../base/forms';
+import { shownText, shownWords } from '../../base/words';
 import { ductOf, shareField, withPiece, type DuctSide } from './ductShare';
 import { isOverItsShare } from './judgedAtTarget';
 import { cannot, defineMove } from './move';
@@ -28,7 +28,7 @@ const enlarge = (side: DuctSide, name: string, done: string) =>
       const right = Math.round(Math.sqrt((goal.target.flowCfm / 800) * (576 / Math.PI)));
       return { nowIn: Math.max(4, right - 2), newIn: right, takesPercent: 60 };
     },
-    says: ({ nowIn, newIn }) => `${toolFigure(nowIn, 'count')} to ${toolFigure(newIn, 'count')} in. round`,
+    says: ({ nowIn, newIn }) => `${shownText(nowIn, 'in', 0)} to ${shownWords(newIn, 'in', 0)} round`,
     apply(system, { nowIn, newIn, takesPercent }) {
       if (newIn <= nowIn) return cannot('The new duct must be larger than the old one.', 'newIn');
       return withPiece(system, side, takesPercent, Math.pow(nowIn / newIn, 5));

@@ -5,7 +5,7 @@ import { stageBudget } from '../../judge/verdicts';
 import { operate } from '../../air/operate';
 import { layoutOf } from '../../air/system';
 import { toolFigure } from '../../base/forms';
-import { flowText } from '../../base/words';
+import { flowText, shownWords } from '../../base/words';
 import { flowNow } from './filterMedia';
 import { cannot, defineMove, moved } from './move';
 
@@ -73,7 +73,7 @@ export const secondReturn = defineMove({
     filterFlowCfm: Math.round(goal.target.flowCfm / 3),
   }),
   says: ({ diameterIn, filterDropInWc, filterFlowCfm }) =>
-    `${toolFigure(diameterIn, 'count')} in. round, filter drops ${toolFigure(filterDropInWc, 'inWc')} at ${flowText(filterFlowCfm)}`,
+    `${shownWords(diameterIn, 'in', 0)} round, filter drops ${toolFigure(filterDropInWc, 'inWc')} at ${flowText(filterFlowCfm)}`,
   apply(system, values) {
     const returns = system.path.filter((stretch) => stretch.side === 'return');
     if (returns.length === 0) return cannot('The return side was not measured. Measure it first.');

@@ -1,8 +1,7 @@
 import { beltOf, driveState, pitchAt, readBeltMark, type BeltDrive } from '../../air/drive';
 import { hasSpeed } from '../../air/fan';
 import type { System } from '../../air/system';
-import { toolFigure } from '../../base/forms';
-import { turnsOpenText } from '../../base/words';
+import { shownText, shownWords, turnsOpenText } from '../../base/words';
 import { cannot, defineMove, moved, type Moved } from './move';
 
 /** The fan at what another drive makes of it: its RPM by the sheaves, less the slip that was measured. */
@@ -41,7 +40,7 @@ export const setDrive = defineMove({
   says: ({ turnsOpen, turns, blowerPitchIn, leastPitchIn }) =>
     turns > 0
       ? `motor sheave ${turnsOpenText(turnsOpen)}`
-      : `sheaves ${toolFigure(leastPitchIn, 'in')} and ${toolFigure(blowerPitchIn, 'in')} in.`,
+      : `sheaves ${shownText(leastPitchIn, 'in')} and ${shownWords(blowerPitchIn, 'in')}`,
   apply(system, v) {
     if (!system.drive) return cannot('No belt drive on record. Enter its sheaves and belt first.');
     if (v.turns > 0 && v.mostPitchIn <= v.leastPitchIn)
