@@ -20,7 +20,7 @@ export const photoItemOfFinding = (id: string) => `own-${id}`;
 const PHOTO_ITEM = new RegExp(`^(${PHOTO_ITEMS.join('|')}|own-[0-9a-f-]{36})$`);
 
 /** A JPEG in base64 begins so. */
-const JPEG = /^\/9j\/[A-Za-z0-9+/]+={0,2}$/;
+export const JPEG = /^\/9j\/[A-Za-z0-9+/]+={0,2}$/;
 
 /** A photo of something looked at. Made small on the phone; sent once, on its own, so that a visit stays light. */
 export class PhotoDto {

@@ -17,11 +17,22 @@ import {
   type ShopCard,
   type ShopRules,
 } from '@huff/core';
-import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsInt, IsOptional, registerDecorator } from 'class-validator';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsInt,
+  IsOptional,
+  Length,
+  Matches,
+  registerDecorator,
+} from 'class-validator';
 import { applyDecorators } from './applyDecorators';
 import { EachNested, Id, LineOfText, Moment, NumberIn } from './fields';
 import { Inputs } from './inputs';
 import { LIMITS } from './limits';
+import { JPEG } from './photo';
 import { Suits } from './suits';
 
 /** How many were counted on the truck; what was taken since is a fact of the visits. */
@@ -165,6 +176,8 @@ export class ShopPartDto {
   countedAt?: string | null;
 }
 
+const LOGO_RULE = 'The logo must be a JPEG of at most 30 kB. Choose it on a phone; Huff makes it smaller.';
+
 /** What a shop sets for itself: its figures, its tariff, its parts. One a shop. */
 export class ShopDto {
   @Id('The shop’s id')
@@ -184,6 +197,12 @@ export class ShopDto {
   @Inputs(SHOP_CARD_FORM, (raw) => inputFaults(SHOP_CARD_FORM, raw))
   @IsOptional()
   card?: ShopCard | null;
+
+  /** For the head of the customer’s page: a small JPEG in base64. */
+  @Length(LIMITS.smallPhotoBase64.min, LIMITS.smallPhotoBase64.max, { message: LOGO_RULE })
+  @Matches(JPEG, { message: LOGO_RULE })
+  @IsOptional()
+  logo?: string | null;
 
   @NumberIn(LIMITS.laborAnHour, 'Labor', 'an hour')
   @IsOptional()

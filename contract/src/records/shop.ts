@@ -13,6 +13,7 @@ export const shop: RecordDescription<ShopDto> = {
     rules: { label: 'Targets and limits', as: 'json', entries: formEntries(RULES_FORM) },
     odds: { label: 'Odds', as: 'json', entries: formEntries(ODDS_FORM) },
     card: { label: 'Card', as: 'json', entries: formEntries(SHOP_CARD_FORM) },
+    logo: { label: 'Logo' },
     moves: { label: 'Moves', as: 'json', items: { key: 'move', label: 'Minutes and money' }, isAlwaysTold: true },
     sheaves: { label: 'Sheaves', as: 'json', items: { key: 'id', label: 'Sheave' }, isAlwaysTold: true },
     belts: {

@@ -44,12 +44,19 @@ export type Block =
     }
   | { readonly kind: 'mark'; readonly signature?: string; readonly name?: string; readonly at: string }
   | { readonly kind: 'link'; readonly url: string; readonly words: string }
+  /** Small, side by side: what the owner is shown of what was found. */
+  | { readonly kind: 'photoRow'; readonly photos: readonly { readonly id: string; readonly caption: string }[] }
   | { readonly kind: 'photo'; readonly id: string; readonly caption: string };
 
 /** A document: a page for the owner, and what the next technician needs. */
 export interface VisitDocument {
   /** Who comes, where the shop has said so. */
-  readonly head?: { readonly name: string; readonly under: string };
+  readonly head?: {
+    readonly name: string;
+    readonly under: string;
+    /** JPEG in base64. */
+    readonly logo?: string;
+  };
   /** What it is, and who made it when. */
   readonly made: { readonly name: string; readonly under: string };
   readonly title: string;

@@ -251,6 +251,25 @@ describe('as a page', () => {
     expect(html).not.toContain('NaN');
     expect(html).toContain('&#60;script&#62;');
   });
+  test('the owner sees photos of what was found, three at most; the technician sees all', () => {
+    const own = fact('finding', { words: 'Nest in the flue.', concern: 'damage', area: 'blower' });
+    const facts = [fact('look', { item: 'filter', state: 'loaded' }), own];
+    const photos = ['filter', `own-${own.id}`, 'door', 'filter', 'filter'].map((item, i) => ({ id: `p${i}`, item }));
+    const { owner, technician } = made({ visit: exampleA({ facts }), photos });
+    const [row] = of(owner, 'photoRow');
+    expect(row!.photos.map(({ id }) => id)).toEqual(['p0', 'p1', 'p3']);
+    expect(row!.photos[1]!.caption).toContain('Nest in the flue');
+    expect(of(technician, 'photo')).toHaveLength(5);
+    const html = documentHtml(made({ visit: exampleA({ facts }), photos }), { photoUrl: (id) => `/photo/${id}` });
+    expect(html).toMatch(/class="photos">.*src="\/photo\/p0".*src="\/photo\/p3"/s);
+    expect(of(made({ photos }).owner, 'photoRow')).toEqual([]);
+  });
+  test('the logo is at the head, with the shop’s name or alone', () => {
+    const html = documentHtml(made({ logo: '/9j/AAAA', card: { name: 'Lantern Air' } }));
+    expect(html).toContain('<img src="data:image/jpeg;base64,/9j/AAAA" alt="Lantern Air"');
+    expect(made({ logo: '/9j/AAAA' }).head).toEqual({ name: '', under: '', logo: '/9j/AAAA' });
+    expect(made().head).toBeUndefined();
+  });
   test('photos are fetched from where they are kept; paper has its size', () => {
     const html = documentHtml(made({ photos: [{ id: 'p1', item: 'belt' }] }), {
       size: 'A4',

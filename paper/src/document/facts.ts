@@ -33,6 +33,8 @@ export interface DocumentSource {
   readonly drawingWidth?: number;
   /** Who comes: the head of the owner’s page. */
   readonly card?: ShopCard;
+  /** The shop’s logo, JPEG in base64. */
+  readonly logo?: string;
   /** Sign of the shop’s money. */
   readonly currency?: string;
 }

@@ -98,6 +98,18 @@ const listed = (text: string, items: readonly string[]): Block[] =>
       ]
     : [];
 
+/** More would not fit on the owner's one page. */
+const MOST_PHOTOS = 3;
+
+/** Photos of what was found, with what the owner reads of it. */
+function photosOfFound({ photos = [] }: DocumentFacts, found: readonly TriageItem[]): readonly Block[] {
+  const shown = photos.flatMap(({ id, item }) => {
+    const of = found.find((one) => one.look === item || one.id === item);
+    return of ? [{ id, caption: plainWords(of) }] : [];
+  });
+  return shown.length > 0 ? [{ kind: 'photoRow', photos: shown.slice(0, MOST_PHOTOS) }] : [];
+}
+
 /** The page for the owner: what was found, what was done, before and after, what is recommended with its price, what comes next. */
 export function ownerBlocks(facts: DocumentFacts): readonly Block[] {
   const { parted, call, handOver, currency, link, visit, card } = facts;
@@ -114,6 +126,7 @@ export function ownerBlocks(facts: DocumentFacts): readonly Block[] {
   ].filter((one): one is string => one !== undefined);
   return [
     ...listed('What we found', unique(own.map(plainWords))),
+    ...photosOfFound(facts, own),
     { kind: 'heading', text: 'What we did' },
     done.length > 0 ? { kind: 'list', items: done } : { kind: 'text', text: nothingDone(visit) },
     ...(rows.length > 0

@@ -16,13 +16,13 @@ export const visitDocument = (source: DocumentSource): VisitDocument =>
 
 function written(source: DocumentSource): VisitDocument {
   const facts = documentFacts(source);
-  const { visit, unit, site, zone, card } = source;
+  const { visit, unit, site, zone, card, logo } = source;
   const { complaint } = facts.call;
   const day = momentsIn(zone).day(visit.startedAt);
   const shop = [card?.address, card?.phone, card?.licence && `License ${card.licence}`].filter(Boolean).join(' · ');
   return {
     title: ownerTitle(facts),
-    ...(card?.name ? { head: { name: card.name, under: shop } } : {}),
+    ...(card?.name || logo ? { head: { name: card?.name ?? '', under: shop, ...(logo && { logo }) } } : {}),
     made: {
       name: 'Service report',
       under: [day, card?.technician && `Technician: ${card.technician}`].filter(Boolean).join(' · '),

@@ -17,6 +17,8 @@ h1 { font-size: 26px; line-height: 1.2; margin: 0 0 4px } h2 { font-size: 17px; 
 table { border-collapse: collapse; width: 100% } th, td { text-align: left; vertical-align: top; padding: 4px 8px 4px 0; border-bottom: 1px solid ${INK.line}; overflow-wrap: anywhere }
 .n { text-align: right; font-variant-numeric: tabular-nums } .big { font-size: 24px; font-weight: 700 } .was { font-size: 20px; color: ${INK.softInk} }
 table.head { border-bottom: 2px solid ${INK.ink}; margin-bottom: 14px } table.head td { border: 0 }
+table.head img { max-height: 64px; max-width: 160px; display: block; margin-bottom: 4px }
+.photos { display: flex; gap: 12px } .photos figure { flex: 1 1 0; max-width: 220px; margin: 6px 0 } .photos img { width: 100%; height: 130px; object-fit: cover; border-radius: 4px }
 svg { max-width: 100%; height: auto } img { max-width: 100% } ul { margin: 0; padding-left: 18px } section.technician { break-before: page }
 h2, .verdict, figure { break-inside: avoid } h2 { break-after: avoid } figure { margin: 12px 0 } .verdict { margin: 10px 0 }
 `;
@@ -39,6 +41,16 @@ function barRow(row: OwnerFigure): string {
   const bar = figureBar(row, BAR_WIDTH);
   return bar ? el('tr', {}, el('td', { colspan: 4 }, svgOf(bar))) : '';
 }
+
+type PhotoUrl = NonNullable<HtmlOptions['photoUrl']>;
+
+const photoHtml = ({ id, caption }: { readonly id: string; readonly caption: string }, photoUrl: PhotoUrl): string =>
+  el(
+    'figure',
+    {},
+    el('img', { src: photoUrl(id), alt: caption }),
+    el('figcaption', { class: 'soft' }, escaped(caption)),
+  );
 
 function blockHtml(block: Block, { photoUrl }: HtmlOptions): string {
   switch (block.kind) {
@@ -121,14 +133,9 @@ function blockHtml(block: Block, { photoUrl }: HtmlOptions): string {
         el('figcaption', { class: 'soft' }, escaped(block.words)),
       );
     case 'photo':
-      return photoUrl
-        ? el(
-            'figure',
-            {},
-            el('img', { src: photoUrl(block.id), alt: block.caption }),
-            el('figcaption', { class: 'soft' }, escaped(block.caption)),
-          )
-        : '';
+      return photoUrl ? photoHtml(block, photoUrl) : '';
+    case 'photoRow':
+      return photoUrl ? el('div', { class: 'photos' }, ...block.photos.map((one) => photoHtml(one, photoUrl))) : '';
   }
 }
 
@@ -136,8 +143,8 @@ function blockHtml(block: Block, { photoUrl }: HtmlOptions): string {
 export const blocksHtml = (blocks: readonly Block[], options: HtmlOptions = {}): string =>
   blocks.map((block) => blockHtml(block, options)).join('\n');
 
-const twoLines = ({ name, under }: { readonly name: string; readonly under: string }) =>
-  `${el('strong', {}, escaped(name))}<br>${el('span', { class: 'soft' }, escaped(under))}`;
+const twoLines = ({ name, under, logo }: NonNullable<VisitDocument['head']>) =>
+  `${logo === undefined ? '' : el('img', { src: `data:image/jpeg;base64,${logo}`, alt: name === '' ? 'Logo' : name })}${el('strong', {}, escaped(name))}<br>${el('span', { class: 'soft' }, escaped(under))}`;
 
 /** Who comes at the left, what it is and who made it at the right. */
 const letterhead = (head: VisitDocument['head'], made: VisitDocument['made']): string =>

@@ -28,6 +28,7 @@ function blockText(block: Block): string {
     // A mail of words has no drawings: the document that goes with it has.
     case 'drawing':
     case 'photo':
+    case 'photoRow':
       return '';
   }
 }

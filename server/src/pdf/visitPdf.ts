@@ -184,6 +184,35 @@ function photo(pen: Pen, { id, caption }: Extract<Block, { kind: 'photo' }>): vo
   }
 }
 
+/** Height of a photo on the owner's page, points. */
+const ROW_HEIGHT = 92;
+
+function photoRow(pen: Pen, { photos }: Extract<Block, { kind: 'photoRow' }>): void {
+  const there = photos.flatMap(({ id, caption }) => {
+    const bytes = pen.photos.get(id);
+    return bytes ? [{ bytes, caption }] : [];
+  });
+  if (there.length === 0) return;
+  const { sheet, width } = pen;
+  need(pen, ROW_HEIGHT + 34);
+  const [top, each] = [sheet.y, width / photos.length];
+  let foot = top;
+  there.forEach(({ bytes, caption }, i) => {
+    const room = Math.min(each, width / 3) - 10;
+    const x = left + i * (room + 10);
+    try {
+      sheet.image(Buffer.from(bytes), x, top, { fit: [room, ROW_HEIGHT] });
+    } catch {
+      // A picture that pdfkit cannot take in costs its place, never the document.
+    }
+    sheet.font(fontOf(caption, false)).fontSize(9).fillColor(INK.softInk);
+    sheet.text(caption, x, top + ROW_HEIGHT + 3, { width: room });
+    foot = Math.max(foot, sheet.y);
+  });
+  sheet.x = left;
+  sheet.y = foot + GAP;
+}
+
 /** Room that a heading wants under it: it never stands alone at the foot of a page. */
 const roomFor = (next: Block | undefined): number =>
   next?.kind === 'drawing' ? next.drawing.height * PX_TO_PT + 36 : 60;
@@ -241,6 +270,21 @@ function draw(pen: Pen, block: Block, next?: Block): void {
       return;
     case 'photo':
       return photo(pen, block);
+    case 'photoRow':
+      return photoRow(pen, block);
+  }
+}
+
+const LOGO = [130, 48] as const;
+
+/** The shop's logo at the head of the page. @returns how far what is under it moves down, points */
+function drawLogo(sheet: Sheet, logo: string): number {
+  try {
+    sheet.image(Buffer.from(logo, 'base64'), left, sheet.y, { fit: [...LOGO] });
+    return LOGO[1] + 4;
+  } catch {
+    // A picture that pdfkit cannot take in costs its place, never the document.
+    return 0;
   }
 }
 
@@ -248,8 +292,9 @@ function draw(pen: Pen, block: Block, next?: Block): void {
 function letterhead({ sheet, width }: Pen, { head, made }: VisitDocument): void {
   const y = sheet.y;
   const half = width / 2;
-  const lines = (words: readonly [string, string], x: number, align: 'left' | 'right') => {
-    sheet.font(fontOf(words[0], true)).fontSize(12).fillColor(INK.ink).text(words[0], x, y, { width: half, align });
+  const logoHeight = head?.logo === undefined ? 0 : drawLogo(sheet, head.logo);
+  const lines = (words: readonly [string, string], x: number, align: 'left' | 'right', top = y) => {
+    sheet.font(fontOf(words[0], true)).fontSize(12).fillColor(INK.ink).text(words[0], x, top, { width: half, align });
     sheet
       .font(fontOf(words[1], false))
       .fontSize(9)
@@ -257,7 +302,7 @@ function letterhead({ sheet, width }: Pen, { head, made }: VisitDocument): void 
       .text(words[1], x, sheet.y, { width: half, align });
     return sheet.y;
   };
-  const at = head ? lines([head.name, head.under], left, 'left') : y;
+  const at = head ? lines([head.name, head.under], left, 'left', y + logoHeight) : y;
   sheet.x = left;
   sheet.y = Math.max(at, lines([made.name, made.under], left + half, 'right')) + 14;
   sheet.x = left;

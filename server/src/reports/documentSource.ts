@@ -33,5 +33,6 @@ export async function documentSource(
     measures,
     currency: shop.currency ?? undefined,
     card: shop.card ?? undefined,
+    logo: shop.logo ?? undefined,
   };
 }

@@ -123,6 +123,22 @@ test('a picture of the visit is in it; what only begins like one costs its place
   expect(file.length).toBeGreaterThan(before);
 });
 
+test('the shop’s logo is at the head of the page; one that cannot be drawn costs its place alone', async () => {
+  const images = (file: Buffer) =>
+    execFileSync('pdfimages', ['-list', '-'], { input: file })
+      .toString()
+      .split('\n')
+      .filter((line) => / jpeg /.test(line)).length;
+  const put = (logo: string | null) => server.db.query('UPDATE shop_figures SET logo = $1', [logo]);
+  const before = images(await pdf(report(demoId('visit', 3))));
+  await put(jpegOf(90));
+  const file = await pdf(report(demoId('visit', 3)));
+  expect(images(file)).toBe(before + 1);
+  await put(Buffer.from([0xff, 0xd8, 0xff, 0xe0, 1, 2, 3]).toString('base64'));
+  expect(images(await pdf(report(demoId('visit', 3))))).toBe(before);
+  await put(null);
+});
+
 test('every demo visit can be printed', async () => {
   for (let n = 1; n <= 21; n += 1) {
     const text = textOf(await pdf(report(demoId('visit', n))));

@@ -29,7 +29,7 @@ export function VisitPaper({ visitId, width }: { readonly visitId: string; reado
 
 function Paper({ visit, width }: { readonly visit: VisitDto; readonly width: number }) {
   const [page, setPage] = useState<(typeof PAGES)[number]['id']>('owner');
-  const { document, unit } = useVisitDocument(visit, Math.max(300, width - 16));
+  const { document, unit, photoUrl } = useVisitDocument(visit, Math.max(300, width - 16));
   return (
     <View style={{ gap: 12 }}>
       <View style={{ gap: 2 }}>
@@ -44,9 +44,9 @@ function Paper({ visit, width }: { readonly visit: VisitDto; readonly width: num
       </View>
       {document[page].map((block, i) => (
         // Blocks are drawn anew as a whole: their place is what they are.
-        <BlockView key={`${page}-${block.kind}-${i}`} block={block} width={width} />
+        <BlockView key={`${page}-${block.kind}-${i}`} block={block} width={width} photoUrl={photoUrl} />
       ))}
-      <DocumentLinks document={document} visit={visit} unit={unit} isSaved />
+      <DocumentLinks document={document} photoUrl={photoUrl} visit={visit} unit={unit} isSaved />
     </View>
   );
 }

@@ -10,6 +10,8 @@ import { DrawingLinks } from './DrawingLinks';
 
 interface DocumentLinksProps {
   readonly document: VisitDocument;
+  /** Where a photo is fetched from. */
+  readonly photoUrl: (id: string) => string;
   readonly visit: VisitDto;
   readonly unit?: UnitDto;
   /** The visit is saved: the server has it, or will. */
@@ -29,7 +31,7 @@ function openPage(markup: string): void {
 }
 
 /** The ways to give a visit away: printed from here, as PDF, as CSV; and the unit’s label. */
-export function DocumentLinks({ document, visit, unit, isSaved }: DocumentLinksProps) {
+export function DocumentLinks({ document, photoUrl, visit, unit, isSaved }: DocumentLinksProps) {
   const [paper, setPaper] = useState<'letter' | 'A4'>('letter');
   const [size, setSize] = useState<(typeof LABEL_SIZES)[number]['id']>('medium');
   const open = (address: string) => void Linking.openURL(address);
@@ -47,7 +49,9 @@ export function DocumentLinks({ document, visit, unit, isSaved }: DocumentLinksP
         onChoose={setPaper}
       />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 24 }}>
-        <TextButton onPress={() => openPage(documentHtml(document, { size: paper }))}>Print or show</TextButton>
+        <TextButton onPress={() => openPage(documentHtml(document, { size: paper, photoUrl }))}>
+          Print or show
+        </TextButton>
         {isSaved && (
           <>
             <TextButton onPress={() => open(`/api/visits/${visit.id}/report.pdf?size=${paper}&${reader()}`)}>

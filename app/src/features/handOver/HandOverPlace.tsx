@@ -1,5 +1,5 @@
 import { effortWords, handedOver, triageSum } from '@huff/core/call';
-import { View } from 'react-native';
+import { Image, View } from 'react-native';
 import { useShop } from '../../data/useShop';
 import { BlockView } from '../../ui/document';
 import { ActionButton } from '../../ui/page';
@@ -21,7 +21,7 @@ export function HandOverPlace({ assessment, acts, width, frame }: StationPlacePr
   const palette = usePalette();
   const shop = useShop();
   const call = useCall(whole, assessment);
-  const { document, unit, site } = useVisitDocument(whole, width - 44);
+  const { document, unit, site, photoUrl } = useVisitDocument(whole, width - 44);
   const open = call.triage.filter(({ outcome }) => outcome === 'open');
   const effort = effortWords(triageSum(open), shop.currency);
   const agreed = handedOver(whole.facts ?? []);
@@ -30,7 +30,15 @@ export function HandOverPlace({ assessment, acts, width, frame }: StationPlacePr
       <View style={{ gap: 18 }}>
         <View style={{ gap: 10, backgroundColor: palette.sheet, borderRadius: 6, padding: 14 }}>
           <View style={{ gap: 2, borderBottomWidth: 2, borderColor: palette.ink, paddingBottom: 8 }}>
-            <Txt bold>{document.head?.name ?? 'No shop name yet. Add it under Settings.'}</Txt>
+            {document.head?.logo && (
+              <Image
+                source={{ uri: `data:image/jpeg;base64,${document.head.logo}` }}
+                accessibilityLabel="Shop logo"
+                resizeMode="contain"
+                style={{ width: 130, height: 48, alignSelf: 'flex-start', backgroundColor: '#FFFFFF' }}
+              />
+            )}
+            <Txt bold>{document.head?.name || 'No shop name yet. Add it under Settings.'}</Txt>
             {document.head && (
               <Txt size={14} color="softInk">
                 {document.head.under}
@@ -48,12 +56,12 @@ export function HandOverPlace({ assessment, acts, width, frame }: StationPlacePr
           </View>
           {document.owner.map((block, i) => (
             // Blocks are drawn anew as a whole: their place is what they are.
-            <BlockView key={`${block.kind}-${i}`} block={block} width={width - 28} />
+            <BlockView key={`${block.kind}-${i}`} block={block} width={width - 28} photoUrl={photoUrl} />
           ))}
         </View>
         <PartsUsed />
         <Agreed email={site?.email} width={width} />
-        <DocumentLinks document={document} visit={whole} unit={unit} isSaved={!acts.onSave} />
+        <DocumentLinks document={document} photoUrl={photoUrl} visit={whole} unit={unit} isSaved={!acts.onSave} />
       </View>
     ),
     side: <FoundList triage={call.triage} />,

@@ -1,5 +1,5 @@
 import { measuresText, US_MEASURES } from '@huff/core';
-import type { VisitDto } from '@huff/contract';
+import type { PhotoDto, VisitDto } from '@huff/contract';
 import { fireEvent, screen } from '@testing-library/react-native';
 import { Linking, View } from 'react-native';
 import { WholeVisit } from '../visitState/WholeVisit';
@@ -15,7 +15,11 @@ let mockVisits: { readonly startedAt: string; readonly summary?: object }[] = []
 beforeEach(() => {
   mockVisits = [];
 });
-jest.mock('../../data/visits', () => ({ useUnitVisits: () => ({ visits: mockVisits }) }));
+const mockPhotos: PhotoDto[] = [];
+jest.mock('../../data/visits', () => ({
+  useUnitVisits: () => ({ visits: mockVisits }),
+  usePhotos: () => mockPhotos,
+}));
 const UNIT = { id: 'unit-1', siteId: 'site-1', name: 'Reading room air handler' };
 jest.mock('../../data/records', () => ({
   shop: { useList: () => ({ records: [] }) },
@@ -152,4 +156,17 @@ test('before anything was read it claims nothing', () => {
   show(onTap3());
   expect(screen.getByText('Nothing was measured or changed yet.')).toBeTruthy();
   expect(screen.getByText(/^No findings so far\. Set the next visit\./)).toBeTruthy();
+});
+
+test('the owner sees the photo of what was found, from the phone while it waits to be sent', () => {
+  const loaded = withFact(measured(), 'look', { item: 'filter', state: 'loaded' }, NOW);
+  mockPhotos.push({ id: 'p1', visitId: loaded.id, item: 'filter', savedAt: NOW.toISOString(), jpeg: '/9j/waits' });
+  try {
+    show(loaded);
+    expect(
+      screen.getAllByLabelText(/[Ff]ilter/).map(({ props }) => (props.source as { uri?: string } | undefined)?.uri),
+    ).toContain('data:image/jpeg;base64,/9j/waits');
+  } finally {
+    mockPhotos.pop();
+  }
 });

@@ -5,15 +5,10 @@ import { v4 as uuid } from 'uuid';
 import { addPhoto } from '../../data/visits';
 import { Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
+import { smallPhotoUrl } from './photoUrl';
 import { takePhoto } from './takePhoto';
 
 const SIDE = 72;
-
-/** The small picture: of one that waits from the phone itself, else from the server. */
-function sourceOf({ id, jpeg, smallJpeg }: PhotoDto): string {
-  const own = smallJpeg ?? jpeg;
-  return own ? `data:image/jpeg;base64,${own}` : `/api/photos/${id}/image?size=small`;
-}
 
 interface PhotosOfProps {
   readonly visitId: string;
@@ -49,7 +44,7 @@ export function PhotosOf({ visitId, item, name, taken }: PhotosOfProps) {
             {taken.map((photo, i) => (
               <Image
                 key={photo.id}
-                source={{ uri: sourceOf(photo) }}
+                source={{ uri: smallPhotoUrl(photo) }}
                 accessibilityLabel={`${name}, photo ${i + 1} of ${taken.length}`}
                 style={{ width: SIDE, height: SIDE, borderRadius: 6, borderWidth: 1, borderColor: palette.line }}
               />

@@ -16,7 +16,13 @@ function jpegOf(bitmap: ImageBitmap, longest: number, quality: number): string {
   const canvas = document.createElement('canvas');
   canvas.width = Math.max(1, Math.round(bitmap.width * scale));
   canvas.height = Math.max(1, Math.round(bitmap.height * scale));
-  canvas.getContext('2d')?.drawImage(bitmap, 0, 0, canvas.width, canvas.height);
+  const pen = canvas.getContext('2d');
+  if (pen) {
+    // A JPEG has no clear places: what is clear in a logo is the paper.
+    pen.fillStyle = '#ffffff';
+    pen.fillRect(0, 0, canvas.width, canvas.height);
+    pen.drawImage(bitmap, 0, 0, canvas.width, canvas.height);
+  }
   return canvas.toDataURL('image/jpeg', quality).replace(/^data:image\/jpeg;base64,/, '');
 }
 
@@ -32,11 +38,22 @@ async function pictureOf(file: File): Promise<Picture> {
 }
 
 /** Opens the camera, or the file chooser where there is none. */
-export function takePhoto(onPhoto: (picture: Picture) => void, onError: (why: string) => void): void {
+export const takePhoto = (onPhoto: (picture: Picture) => void, onError: (why: string) => void): void =>
+  choosePicture('environment', onPhoto, onError);
+
+/** Opens the file chooser for a picture that is there already. */
+export const chooseImage = (onPhoto: (picture: Picture) => void, onError: (why: string) => void): void =>
+  choosePicture(undefined, onPhoto, onError);
+
+function choosePicture(
+  camera: string | undefined,
+  onPhoto: (picture: Picture) => void,
+  onError: (why: string) => void,
+): void {
   const input = document.createElement('input');
   input.type = 'file';
   input.accept = 'image/*';
-  input.setAttribute('capture', 'environment');
+  if (camera !== undefined) input.setAttribute('capture', camera);
   input.addEventListener('change', () => {
     const file = input.files?.[0];
     if (!file) return;

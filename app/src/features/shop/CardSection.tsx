@@ -1,9 +1,10 @@
 import { inputFaults, SHOP_CARD_FORM } from '@huff/core';
 import { ListRow, ListSection } from '../../ui/list';
 import type { SectionProps } from './editing';
+import { LogoRow } from './LogoRow';
 
 /** Who comes: the head of the page that the customer keeps. */
-export function CardSection({ shop, onEdit }: SectionProps) {
+export function CardSection({ shop, onEdit, onShop }: SectionProps) {
   const card = shop.card ?? {};
   const says = card.name ?? 'not set';
   const under = [card.phone, card.licence && `License ${card.licence}`, card.technician].filter(Boolean).join(' · ');
@@ -32,6 +33,7 @@ export function CardSection({ shop, onEdit }: SectionProps) {
         label={`Shop name: ${says}. Change`}
         onPress={open}
       />
+      <LogoRow logo={shop.logo ?? undefined} onLogo={(logo) => onShop({ ...shop, logo })} />
     </ListSection>
   );
 }

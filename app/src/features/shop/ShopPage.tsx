@@ -30,7 +30,7 @@ export function ShopPage() {
   return (
     <Page title="Settings" under="Tables, targets, parts, costs" broad>
       {shop ? (
-        <Sections shop={shop} onEdit={setEditing} />
+        <Sections shop={shop} onEdit={setEditing} onShop={keep} />
       ) : (
         <View style={{ paddingHorizontal: 16, gap: 22 }}>
           <Tables />

@@ -15,4 +15,6 @@ export interface Editing {
 export interface SectionProps {
   readonly shop: ShopDto;
   readonly onEdit: (editing: Editing) => void;
+  /** The shop as it is to be from now on. */
+  readonly onShop: (shop: ShopDto) => void;
 }

@@ -18,6 +18,10 @@ import { ShopPage } from './ShopPage';
 import { ShopSheet } from './ShopSheet';
 
 const mockSave = jest.fn();
+const mockImage = jest.fn();
+jest.mock('../photos/takePhoto', () => ({
+  chooseImage: (on: (picture: object) => void, off: (why: string) => void) => mockImage(on, off) as unknown,
+}));
 const mockList = jest.fn();
 jest.mock('expo-router', () => ({ router: { push: jest.fn() }, usePathname: () => '/settings' }));
 jest.mock('../../data/records', () => ({
@@ -47,6 +51,25 @@ beforeEach(() => {
   mockList.mockReturnValue({ records: [{ record: shop, sending: 'sent' }], isError: false });
 });
 const saved = () => (mockSave.mock.calls[0] as [ShopDto])[0];
+
+test('a logo is chosen, changed and removed; what is no picture is said', () => {
+  mockImage.mockImplementationOnce((_: unknown, off: (why: string) => void) =>
+    off('notes.txt is not a readable picture.'),
+  );
+  const page = renderThemed(<ShopPage />);
+  fireEvent.press(screen.getByText('Add logo'));
+  expect(screen.getByText('notes.txt is not a readable picture.')).toBeTruthy();
+  expect(mockSave).not.toHaveBeenCalled();
+  mockImage.mockImplementationOnce((on: (picture: object) => void) => on({ jpeg: 'large', smallJpeg: '/9j/small' }));
+  fireEvent.press(screen.getByText('Add logo'));
+  expect(saved().logo).toBe('/9j/small');
+  mockList.mockReturnValue({ records: [{ record: { ...shop, logo: '/9j/small' }, sending: 'sent' }] });
+  page.unmount();
+  renderThemed(<ShopPage />);
+  expect(screen.getByLabelText('Shop logo')).toBeTruthy();
+  fireEvent.press(screen.getByText('Remove logo'));
+  expect((mockSave.mock.lastCall as [ShopDto])[0].logo).toBeNull();
+});
 
 test('odds of causes: each with its usual, the shop’s own kept, and the way back', () => {
   mockList.mockReturnValue({ records: [{ record: { ...shop, odds: { doorSwitch: 25 } }, sending: 'sent' }] });

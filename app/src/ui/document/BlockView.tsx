@@ -1,7 +1,7 @@
 import { VERDICT_TEXT } from '@huff/core';
 import { SIGNATURE_SIDE, signaturePath, strokesOf } from '@huff/core/call';
 import { figureBar, type Block, type OwnerFigure } from '@huff/paper';
-import { View } from 'react-native';
+import { Image, View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
 import { VerdictMark } from '../marks';
 import { Heading, Txt } from '../text';
@@ -11,10 +11,12 @@ import { PaperDrawing } from './PaperDrawing';
 interface BlockViewProps {
   readonly block: Block;
   readonly width: number;
+  /** Where a photo is fetched from. */
+  readonly photoUrl?: (id: string) => string;
 }
 
-/** A block of a document on the screen. Photos stand on paper alone: the stations show them here. */
-export function BlockView({ block, width }: BlockViewProps) {
+/** A block of a document on the screen. The technician's photos are on paper alone: the stations show them here. */
+export function BlockView({ block, width, photoUrl }: BlockViewProps) {
   switch (block.kind) {
     case 'heading':
       return <Heading size={17}>{block.text}</Heading>;
@@ -60,6 +62,8 @@ export function BlockView({ block, width }: BlockViewProps) {
           ))}
         </View>
       );
+    case 'photoRow':
+      return <PhotoRow block={block} photoUrl={photoUrl} />;
     case 'photo':
     case 'link':
       return null;
@@ -91,6 +95,33 @@ function FigureRow({ row, width }: { readonly row: OwnerFigure; readonly width: 
         <VerdictMark word={word} size={20} />
       </View>
       {bar && <PaperDrawing drawing={bar} width={width} />}
+    </View>
+  );
+}
+
+interface PhotoRowProps {
+  readonly block: Extract<Block, { kind: 'photoRow' }>;
+  readonly photoUrl?: (id: string) => string;
+}
+
+/** What the owner is shown of what was found. */
+function PhotoRow({ block, photoUrl }: PhotoRowProps) {
+  if (!photoUrl) return null;
+  return (
+    <View style={{ flexDirection: 'row', gap: 8 }}>
+      {block.photos.map(({ id, caption }) => (
+        <View key={id} style={{ flex: 1, maxWidth: 200, gap: 4 }}>
+          <Image
+            source={{ uri: photoUrl(id) }}
+            accessibilityLabel={caption}
+            resizeMode="cover"
+            style={{ width: '100%', height: 96, borderRadius: 6 }}
+          />
+          <Txt size={14} color="softInk">
+            {caption}
+          </Txt>
+        </View>
+      ))}
     </View>
   );
 }
