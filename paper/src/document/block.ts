@@ -44,7 +44,7 @@ export type Block =
     }
   | { readonly kind: 'mark'; readonly signature?: string; readonly name?: string; readonly at: string }
   | { readonly kind: 'link'; readonly url: string; readonly words: string }
-  /** Small, side by side: what the owner is shown of what was found. */
+  /** Small, side by side, at the right of the list that follows. */
   | { readonly kind: 'photoRow'; readonly photos: readonly { readonly id: string; readonly caption: string }[] }
   | { readonly kind: 'photo'; readonly id: string; readonly caption: string };
 

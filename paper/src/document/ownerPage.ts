@@ -34,10 +34,40 @@ const IN_PLAIN_WORDS: Readonly<Record<TriageArea, string>> = {
 
 /** What an owner reads of a finding: its words, or what they come to where they are figures. */
 const plainWords = ({ words, area, ownFact, look, looked }: TriageItem): string =>
-  OWNER_LOOKS[`${look} ${looked}`] ?? (ownFact === undefined && /\d/.test(words) ? IN_PLAIN_WORDS[area] : ended(words));
+  OWNER_LOOKS[`${look} ${looked}`]?.found ??
+  (ownFact === undefined && /\d/.test(words) ? IN_PLAIN_WORDS[area] : ended(words));
+
+/** What is recommended where no remedy is known but one in figures, which are the technician's. */
+const REMEDY: Readonly<Record<TriageArea, string>> = {
+  safety: 'Make it safe before it runs.',
+  power: 'Repair the electrical controls.',
+  blower: 'Repair the blower or its motor.',
+  filter: 'Install a filter that lets more air through.',
+  coil: 'Clean or repair the coil.',
+  ducts: 'Enlarge or open up the duct.',
+  speed: 'Set the blower to the right speed.',
+  heat: 'Repair the heater.',
+  refrigerant: 'Have the refrigerant system repaired.',
+  building: 'Balance the air that enters and leaves.',
+};
+
+/** What mends a finding, as an owner reads it. */
+function remedyOf({ toDo, area, ownFact, words, look, looked }: TriageItem): string {
+  const seen = OWNER_LOOKS[`${look} ${looked}`]?.toDo;
+  if (seen !== undefined) return seen;
+  if (toDo !== undefined && !/\d/.test(toDo)) return ended(toDo);
+  // In the technician's own words nothing is added.
+  if (ownFact !== undefined) return ended(words);
+  return /\d/.test(words) ? REMEDY[area] : `Repair: ${inSentence(ended(words))}`;
+}
 
 /** What the air as a whole does stands in the title and the figures. */
 const isOfOwner = ({ id }: TriageItem) => id !== 'air-airflow';
+
+/** Rows that say the same, once. */
+const uniqueRows = (rows: readonly (readonly [string, string])[]) => [
+  ...new Map(rows.map((row) => [row.join('\n'), row])).values(),
+];
 
 const unique = (lines: readonly string[]) => [...new Set(lines)];
 
@@ -74,9 +104,9 @@ function workDone({ parted, call, visit }: DocumentFacts): readonly string[] {
   ]);
 }
 
-/** What is still to be decided or was decided: what it is, and its price or what became of it. */
+/** What is still to be decided or was decided: what is to be done, and its price or what became of it. */
 function recommended(item: TriageItem, currency: string | undefined): readonly [string, string] {
-  const { toDo, outcome, quoted } = item;
+  const { outcome, quoted } = item;
   const price = quoted === undefined ? undefined : `${money(quoted, currency)} quoted`;
   const became = {
     open: '',
@@ -85,18 +115,11 @@ function recommended(item: TriageItem, currency: string | undefined): readonly [
     declined: 'you chose not to do it now',
     watch: 'we will check it next time',
   };
-  const words = plainWords(item);
-  // A remedy with figures is the technician's.
-  return [toDo === undefined || /\d/.test(toDo) ? words : `${words} ${ended(toDo)}`, became[outcome]];
+  return [remedyOf(item), became[outcome]];
 }
 
-const listed = (text: string, items: readonly string[]): Block[] =>
-  items.length > 0
-    ? [
-        { kind: 'heading', text },
-        { kind: 'list', items },
-      ]
-    : [];
+const listed = (text: string, items: readonly string[], beside: readonly Block[] = []): Block[] =>
+  items.length > 0 ? [{ kind: 'heading', text }, ...beside, { kind: 'list', items }] : [];
 
 /** More would not fit on the owner's one page. */
 const MOST_PHOTOS = 3;
@@ -125,8 +148,7 @@ export function ownerBlocks(facts: DocumentFacts): readonly Block[] {
     handOver?.words,
   ].filter((one): one is string => one !== undefined);
   return [
-    ...listed('What we found', unique(own.map(plainWords))),
-    ...photosOfFound(facts, own),
+    ...listed('What we found', unique(own.map(plainWords)), photosOfFound(facts, own)),
     { kind: 'heading', text: 'What we did' },
     done.length > 0 ? { kind: 'list', items: done } : { kind: 'text', text: nothingDone(visit) },
     ...(rows.length > 0
@@ -141,7 +163,7 @@ export function ownerBlocks(facts: DocumentFacts): readonly Block[] {
           {
             kind: 'table',
             head: [],
-            rows: later.map((item) => recommended(item, currency)),
+            rows: uniqueRows(later.map((item) => recommended(item, currency))),
             figures: [1],
             shares: [5, 2],
           } as const,

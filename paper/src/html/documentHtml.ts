@@ -18,7 +18,8 @@ table { border-collapse: collapse; width: 100% } th, td { text-align: left; vert
 .n { text-align: right; font-variant-numeric: tabular-nums } .big { font-size: 24px; font-weight: 700 } .was { font-size: 20px; color: ${INK.softInk} }
 table.head { border-bottom: 2px solid ${INK.ink}; margin-bottom: 14px } table.head td { border: 0 }
 table.head img { max-height: 64px; max-width: 160px; display: block; margin-bottom: 4px }
-.photos { display: flex; gap: 12px } .photos figure { flex: 1 1 0; max-width: 220px; margin: 6px 0 } .photos img { width: 100%; height: 130px; object-fit: cover; border-radius: 4px }
+.photos { display: flex; gap: 10px; float: right; width: 45%; justify-content: flex-end } .photos + ul { overflow: hidden } h2 { clear: both }
+.photos figure { flex: 1 1 0; max-width: 200px; margin: 0; font-size: 13px; line-height: 1.3 } .photos img { width: 100%; height: 110px; object-fit: cover; border-radius: 4px }
 svg { max-width: 100%; height: auto } img { max-width: 100% } ul { margin: 0; padding-left: 18px } section.technician { break-before: page }
 h2, .verdict, figure { break-inside: avoid } h2 { break-after: avoid } figure { margin: 12px 0 } .verdict { margin: 10px 0 }
 `;

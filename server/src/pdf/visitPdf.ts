@@ -184,33 +184,44 @@ function photo(pen: Pen, { id, caption }: Extract<Block, { kind: 'photo' }>): vo
   }
 }
 
-/** Height of a photo on the owner's page, points. */
-const ROW_HEIGHT = 92;
+/** Share of the page, height and gap of the photos beside a list, points. */
+const ROW = { share: 0.45, height: 84, gap: 8 } as const;
 
-function photoRow(pen: Pen, { photos }: Extract<Block, { kind: 'photoRow' }>): void {
-  const there = photos.flatMap(({ id, caption }) => {
-    const bytes = pen.photos.get(id);
-    return bytes ? [{ bytes, caption }] : [];
-  });
-  if (there.length === 0) return;
-  const { sheet, width } = pen;
-  need(pen, ROW_HEIGHT + 34);
-  const [top, each] = [sheet.y, width / photos.length];
+/** Photos at the right of the list that follows. @returns where they end */
+function photoRow(
+  { sheet, width, photos: bytesOfPhotos }: Pen,
+  { photos }: Extract<Block, { kind: 'photoRow' }>,
+): number {
+  const room = (width * ROW.share - ROW.gap * (photos.length - 1)) / photos.length;
+  const top = sheet.y;
   let foot = top;
-  there.forEach(({ bytes, caption }, i) => {
-    const room = Math.min(each, width / 3) - 10;
-    const x = left + i * (room + 10);
+  photos.forEach(({ id, caption }, i) => {
+    const bytes = bytesOfPhotos.get(id);
+    const x = left + width - (photos.length - i) * room - (photos.length - 1 - i) * ROW.gap;
     try {
-      sheet.image(Buffer.from(bytes), x, top, { fit: [room, ROW_HEIGHT] });
+      if (bytes) sheet.image(Buffer.from(bytes), x, top, { fit: [room, ROW.height], align: 'right' });
     } catch {
       // A picture that pdfkit cannot take in costs its place, never the document.
     }
-    sheet.font(fontOf(caption, false)).fontSize(9).fillColor(INK.softInk);
-    sheet.text(caption, x, top + ROW_HEIGHT + 3, { width: room });
+    sheet.font(fontOf(caption, false)).fontSize(8).fillColor(INK.softInk);
+    sheet.text(caption, x, top + ROW.height + 2, { width: room, align: 'right' });
     foot = Math.max(foot, sheet.y);
   });
   sheet.x = left;
-  sheet.y = foot + GAP;
+  sheet.y = top;
+  return foot;
+}
+
+/** Blocks one after the other; what follows photos stands beside them. */
+function drawAll(pen: Pen, blocks: readonly Block[]): void {
+  blocks.forEach((block, i) => {
+    const before = blocks[i - 1];
+    if (block.kind === 'photoRow' || before?.kind !== 'photoRow') return draw(pen, block, blocks[i + 1]);
+    need(pen, ROW.height + 30);
+    const foot = photoRow(pen, before);
+    draw({ ...pen, width: pen.width * (1 - ROW.share) - 2 * ROW.gap }, block, blocks[i + 1]);
+    pen.sheet.y = Math.max(pen.sheet.y, foot + GAP);
+  });
 }
 
 /** Room that a heading wants under it: it never stands alone at the foot of a page. */
@@ -271,20 +282,21 @@ function draw(pen: Pen, block: Block, next?: Block): void {
     case 'photo':
       return photo(pen, block);
     case 'photoRow':
-      return photoRow(pen, block);
+      // It is drawn with the list that follows.
+      return;
   }
 }
 
-const LOGO = [130, 48] as const;
+const LOGO = { width: 110, height: 46, gap: 12 } as const;
 
-/** The shop's logo at the head of the page. @returns how far what is under it moves down, points */
-function drawLogo(sheet: Sheet, logo: string): number {
+/** The shop's logo at the head of the page. @returns whether it is there */
+function drawLogo(sheet: Sheet, logo: string): boolean {
   try {
-    sheet.image(Buffer.from(logo, 'base64'), left, sheet.y, { fit: [...LOGO] });
-    return LOGO[1] + 4;
+    sheet.image(Buffer.from(logo, 'base64'), left, sheet.y, { fit: [LOGO.width, LOGO.height] });
+    return true;
   } catch {
     // A picture that pdfkit cannot take in costs its place, never the document.
-    return 0;
+    return false;
   }
 }
 
@@ -292,17 +304,18 @@ function drawLogo(sheet: Sheet, logo: string): number {
 function letterhead({ sheet, width }: Pen, { head, made }: VisitDocument): void {
   const y = sheet.y;
   const half = width / 2;
-  const logoHeight = head?.logo === undefined ? 0 : drawLogo(sheet, head.logo);
-  const lines = (words: readonly [string, string], x: number, align: 'left' | 'right', top = y) => {
-    sheet.font(fontOf(words[0], true)).fontSize(12).fillColor(INK.ink).text(words[0], x, top, { width: half, align });
+  const beside = head?.logo !== undefined && drawLogo(sheet, head.logo) ? LOGO.width + LOGO.gap : 0;
+  const lines = (words: readonly [string, string], x: number, align: 'left' | 'right', room = half) => {
+    sheet.font(fontOf(words[0], true)).fontSize(12).fillColor(INK.ink).text(words[0], x, y, { width: room, align });
     sheet
       .font(fontOf(words[1], false))
       .fontSize(9)
       .fillColor(INK.softInk)
-      .text(words[1], x, sheet.y, { width: half, align });
+      .text(words[1], x, sheet.y, { width: room, align });
     return sheet.y;
   };
-  const at = head ? lines([head.name, head.under], left, 'left', y + logoHeight) : y;
+  const named = head ? lines([head.name, head.under], left + beside, 'left', half - beside) : y;
+  const at = Math.max(named, beside > 0 ? y + LOGO.height : y);
   sheet.x = left;
   sheet.y = Math.max(at, lines([made.name, made.under], left + half, 'right')) + 14;
   sheet.x = left;
@@ -387,11 +400,11 @@ export function visitPdf(
       size: 8.5,
       color: INK.softInk,
     });
-  document.owner.forEach((block, i) => draw(owner, block, document.owner[i + 1]));
+  drawAll(owner, document.owner);
   const technician: Pen = { ...owner, running: document.under };
   sheet.addPage();
   title(technician, 'For the next technician', document.under);
-  document.technician.forEach((block, i) => draw(technician, block, document.technician[i + 1]));
+  drawAll(technician, document.technician);
   feet(sheet, width);
   return bytesOf(sheet);
 }

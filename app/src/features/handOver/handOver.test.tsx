@@ -63,7 +63,7 @@ test('the owner’s page stands as it will be, and what is not settled leads to 
   ).toBeTruthy();
   // What is right is drawn behind each figure.
   expect(screen.getByLabelText(/^Bar: Resistance to the blower, 0\.58 now; the right range is shaded/)).toBeTruthy();
-  expect(screen.getAllByText(/Trap is missing or the wrong depth\./)).toHaveLength(2);
+  expect(screen.getAllByText(/[Tt]rap is missing or the wrong depth\./)).toHaveLength(2);
   expect(screen.getByText(/^\d open findings: about \d+ min, parts about \$\d+\.$/)).toBeTruthy();
   fireEvent.press(screen.getByText('Resolve findings'));
   expect(goTo).toHaveBeenCalledWith('found');
