@@ -10,7 +10,7 @@ const figure = (value: unknown): number | undefined => (typeof value === 'number
 
 /** What the air itself was found to be, for the list of everything found. */
 function airFindings({ judgement, airflow, advice, measuredFindings }: Assessment): CallFacts['air'] {
-  const stretches = judgement.stretches
+  const sections = judgement.sections
     .filter(({ verdict }) => verdict.word === 'outside')
     .map(({ stages, fromStage, verdict }) => ({
       id: `stage-${fromStage}`,
@@ -18,7 +18,7 @@ function airFindings({ judgement, airflow, advice, measuredFindings }: Assessmen
         stages[0] === 'filter' ? ('filter' as const) : stages[0] === 'coil' ? ('coil' as const) : ('ducts' as const),
       words: `${stagesText(stages)}: ${verdict.sentence.charAt(0).toLowerCase()}${verdict.sentence.slice(1)}`,
     }));
-  const found = [...stretches, ...measuredFindings];
+  const found = [...sections, ...measuredFindings];
   return airflow.word === 'outside' ? [...found, { id: 'airflow', area: 'speed', words: advice.headline }] : found;
 }
 

@@ -35,9 +35,9 @@ function Live() {
     const conditions = { door: 'on', filter: 'in', coil: 'wet' } as const;
     return { id, port: id, staticInWc: (BASE[id] ?? 0) + live, conditions };
   });
-  const { stretches, tespInWc } = assessVisit({ unit, mode: 'cooling', readings, facts: [] }, DEFAULT_RULES).judgement;
+  const { sections, tespInWc } = assessVisit({ unit, mode: 'cooling', readings, facts: [] }, DEFAULT_RULES).judgement;
   const pressures = new Map(readings.map((r) => [r.port, r.staticInWc]));
-  return <Airway layout={layout} stretches={stretches} pressures={pressures} width={358} liftInWc={tespInWc} />;
+  return <Airway layout={layout} sections={sections} pressures={pressures} width={358} liftInWc={tespInWc} />;
 }
 
 AppRegistry.registerComponent('live', () => Live);

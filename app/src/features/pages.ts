@@ -1,17 +1,17 @@
 // Every page but the first, as one download: what they share would otherwise be loaded with the first screen.
-export { BenchPage } from './bench/BenchPage';
-export { ToolPage } from './bench/ToolPage';
-export { DaysPage } from './days/DaysPage';
+export { CalculatorsPage } from './calculators/CalculatorsPage';
+export { CalculatorPage } from './calculators/CalculatorPage';
+export { SchedulePage } from './schedule/SchedulePage';
 export { FirstMinutes } from './guide/FirstMinutes';
 export { GuidePage } from './guide/GuidePage';
 export { RoofPage } from './roof/RoofPage';
-export { DataPage } from './shop/DataPage';
+export { DataPage } from './settings/DataPage';
 export { ShortcutSheet } from './shortcuts/ShortcutSheet';
-export { MailPage } from './shop/MailPage';
-export { OddsPage } from './shop/OddsPage';
-export { RulesPage } from './shop/RulesPage';
-export { ShopPage } from './shop/ShopPage';
-export { StockPage } from './shop/StockPage';
+export { MailPage } from './settings/MailPage';
+export { OddsPage } from './settings/OddsPage';
+export { RulesPage } from './settings/RulesPage';
+export { SettingsPage } from './settings/SettingsPage';
+export { StockPage } from './settings/StockPage';
 export { SitePage } from './sites/SitePage';
 export { SitesPlace } from './desk/SitesPlace';
 export { ImportPage } from './tables/ImportPage';

@@ -55,7 +55,7 @@ export {
   signatureText,
   type Strokes,
   strokesOf,
-} from '../call/handover';
+} from '../call/wrapUp';
 export {
   breakerAmps,
   elementWatts,
@@ -147,7 +147,7 @@ export {
   partsWanted,
   type UnitParts,
 } from '../shop/stock';
-export { EQUIPMENT_KINDS, equipmentOf, intoShape, UPKEEP_DONE, UPKEEP_POINTS, upkeepRoute } from '../call/upkeep';
+export { EQUIPMENT_KINDS, equipmentOf, intoShape, UPKEEP_DONE, UPKEEP_POINTS, upkeepRoute } from '../call/maintenance';
 export {
   type FiguresAt,
   figuresOf,

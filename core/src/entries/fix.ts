@@ -32,7 +32,7 @@ export {
   type SearchProgress,
   subsets,
 } from '../fix/plan';
-export type { Claim } from '../visit/prove/claim';
-export { planRecordOf } from '../visit/prove/planRecord';
-export { type Proof, proofOf } from '../visit/prove/proof';
-export type { ProofLine } from '../visit/prove/proofLines';
+export type { Claim } from '../visit/verify/claim';
+export { planRecordOf } from '../visit/verify/planRecord';
+export { type Proof, proofOf } from '../visit/verify/proof';
+export type { ProofLine } from '../visit/verify/proofLines';

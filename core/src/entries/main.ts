@@ -1,5 +1,5 @@
 /**
- * What other packages may use of core, name by name. What weighs and proves fixes is `@huff/core/fix`, the Bench `@huff/core/bench`:
+ * What other packages may use of core, name by name. What weighs and proves fixes is `@huff/core/fix`, the Bench `@huff/core/calculators`:
  * entries of their own, loaded later.
  */
 export { type Advice, advise, speedName, type SpeedOutcome } from '../fix/advise';
@@ -57,7 +57,7 @@ export {
   CLIMATES,
   type Climate,
   DEFAULT_RULES,
-  type JudgedStretch,
+  type JudgedSection,
   type PointSigma,
   RULES_FORM,
   type RuleId,
@@ -76,7 +76,7 @@ export {
 export { type Unit, type Verdict, type VerdictWord, wordUnder } from '../base/verdict';
 export { ODDS_FORM, oddsFaults, usualOdds } from '../call/power/oddsForm';
 export { NEEDED_HOURS } from '../shop/roof/neededHours';
-export { HAND_OVER_FORM, handOverFaults, isDay, MAIL_ADDRESS } from '../call/handover/handOverForm';
+export { HAND_OVER_FORM, handOverFaults, isDay, MAIL_ADDRESS } from '../call/wrapUp/handOverForm';
 export { SHOP_CARD_FORM, type ShopCard } from '../shop/card';
 export { PART_FORM, partFaults } from '../shop/stock/partForm';
 export { LADDER_FORM } from '../call/refrigerant/ladderForm';
@@ -99,7 +99,7 @@ export {
 export type { Source, Sourced } from '../base/numbers/source';
 export { crossing, crossingOf, operate, resistancesOf } from '../air/operate';
 export { dropAt, merged, pathDropAt, type Resistance, resistanceFromPoint } from '../air/path';
-export { assessAfter } from '../visit/prove/assessAfter';
+export { assessAfter } from '../visit/verify/assessAfter';
 export {
   type AfterPlan,
   currentPart,
@@ -108,8 +108,8 @@ export {
   type PartedVisit,
   partVisit,
   standingPlan,
-} from '../visit/prove/partVisit';
-export { cautionsOf, moveWords, type PlanRecord, planRecordFault, promiseOf } from '../visit/prove/planRecord';
+} from '../visit/verify/partVisit';
+export { cautionsOf, moveWords, type PlanRecord, planRecordFault, promiseOf } from '../visit/verify/planRecord';
 export {
   type Conditions,
   type NotCounted,
@@ -142,7 +142,7 @@ export {
   portOf,
   type PortPlan,
   type StageKind,
-  type Stretch,
+  type Section,
   type System,
 } from '../air/system';
 export {
@@ -163,9 +163,9 @@ export {
   type ToolOutcome,
   toolText,
 } from '../base/forms';
-export { RETURN_DEW_POINT } from '../bench/temperature';
-export { toolOf } from '../bench/catalogue';
-export { traverseDuct } from '../bench/airflow';
+export { RETURN_DEW_POINT } from '../calculators/temperature';
+export { toolOf } from '../calculators/catalogue';
+export { traverseDuct } from '../calculators/airflow';
 export { type Duct, tapeText, traversePlan, type TraversePlan } from '../air/traverse';
 export {
   assessVisit,

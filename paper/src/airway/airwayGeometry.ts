@@ -1,13 +1,13 @@
-import type { JudgedStretch, Layout, PortId, StageKind } from '@huff/core';
+import type { JudgedSection, Layout, PortId, StageKind } from '@huff/core';
 
-/** A block of the drawing: a judged stretch, stages still waiting for a reading, or the inside of the cabinet. */
+/** A block of the drawing: a judged section, stages still waiting for a reading, or the inside of the cabinet. */
 export interface AirwayBlock {
-  readonly kind: 'stretch' | 'unread' | 'cabinet';
+  readonly kind: 'section' | 'unread' | 'cabinet';
   readonly stages: readonly StageKind[];
   /** Place of its first row, and how many rows it spans. */
   readonly row: number;
   readonly rows: number;
-  readonly stretch?: JudgedStretch;
+  readonly section?: JudgedSection;
   /** What stages inside the cabinet take, in. w.c., where ports on either side were read; it does not count. */
   readonly innerDropInWc?: number;
 }
@@ -43,14 +43,14 @@ function rowsOf(layout: Layout): number[] {
 }
 
 /**
- * Lays an air path out in rows, from room to room: what stands beside each stretch of the pressure line, and where its
+ * Lays an air path out in rows, from room to room: what stands beside each section of the pressure line, and where its
  * marks are.
  *
  * @param pressures counted statics, in. w.c., by port
  */
 export function planAirway(
   layout: Layout,
-  stretches: readonly JudgedStretch[],
+  sections: readonly JudgedSection[],
   pressures: ReadonlyMap<PortId, number>,
 ): AirwayPlan {
   const rowOf = rowsOf(layout);
@@ -58,16 +58,16 @@ export function planAirway(
   const boundary = (afterStage: number) => rowOf[afterStage] ?? rows;
   const blocks: AirwayBlock[] = [];
   for (let i = 0; i < layout.stages.length;) {
-    const stretch = stretches.find((s) => s.fromStage <= i && i < s.toStage);
+    const section = sections.find((s) => s.fromStage <= i && i < s.toStage);
     let to = i + 1;
-    if (stretch) to = stretch.toStage;
+    if (section) to = section.toStage;
     else if (!layout.stages[i]!.external) while (to < layout.stages.length && rowOf[to] === rowOf[i]) to += 1;
     blocks.push({
-      kind: stretch ? 'stretch' : layout.stages[i]!.external ? 'unread' : 'cabinet',
+      kind: section ? 'section' : layout.stages[i]!.external ? 'unread' : 'cabinet',
       stages: layout.stages.slice(i, to).map((s) => s.kind),
       row: rowOf[i]!,
       rows: boundary(to) - rowOf[i]!,
-      stretch,
+      section,
     });
     i = to;
   }

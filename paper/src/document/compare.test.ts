@@ -27,7 +27,7 @@ test('figures then and now, whichever was requested first', () => {
   expect(of(compared, 'text')[0]!.text).toMatch(/^May 12, 2026, then September 1, 2026$/);
 });
 
-test('each stretch with its change; both lines on one drawing', () => {
+test('each section with its change; both lines on one drawing', () => {
   const { rows } = of(compared, 'table')[0]!;
   expect(rows.map(([, then, now, change]) => [then, now, change])).toEqual(
     expect.arrayContaining([

@@ -17,11 +17,11 @@ export interface CompareSource {
   readonly drawingWidth?: number;
 }
 
-/** What each stretch of the path took, then and now; those that were read at one visit alone have a dash at the other. */
-function stretchRows(was: Assessment, is: Assessment): string[][] {
+/** What each section of the path took, then and now; those that were read at one visit alone have a dash at the other. */
+function sectionRows(was: Assessment, is: Assessment): string[][] {
   const drops = ({ judgement }: Assessment) =>
     new Map(
-      judgement.stretches.flatMap(({ stages, verdict }) =>
+      judgement.sections.flatMap(({ stages, verdict }) =>
         verdict.value === undefined ? [] : [[stagesText(stages), verdict.value] as const],
       ),
     );
@@ -72,7 +72,7 @@ export function compareBlocks(source: CompareSource): readonly Block[] {
   const [gone, fresh] = [only(foundThen, foundNow), only(foundNow, foundThen)];
   const both = foundNow.filter(({ id }) => foundThen.some((other) => other.id === id)).map(({ words }) => words);
   const rows = ownerFigures({ before, now, changed: true });
-  const stretches = stretchRows(before, now);
+  const sections = sectionRows(before, now);
   const { day } = momentsIn(zone);
   const list = (title: string, items: readonly string[]): Block[] =>
     items.length > 0
@@ -95,18 +95,18 @@ export function compareBlocks(source: CompareSource): readonly Block[] {
             drawing: airwayDrawing({
               layout: now.layout,
               width: drawingWidth,
-              now: { ...now, stretches: now.judgement.stretches },
-              before: { ...before, stretches: before.judgement.stretches },
+              now: { ...now, sections: now.judgement.sections },
+              before: { ...before, sections: before.judgement.sections },
             }),
           } as const,
         ]
       : []),
-    ...(stretches.length > 0
+    ...(sections.length > 0
       ? [
           {
             kind: 'table',
             head: ['Section', `then, ${unitText('inWc')}`, 'now', 'change'],
-            rows: stretches,
+            rows: sections,
             figures: [1, 2, 3],
             shares: [3, 2, 2, 2],
           } as const,

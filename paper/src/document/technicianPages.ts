@@ -207,7 +207,7 @@ function workings({ now }: DocumentFacts): readonly Block[] {
   return section(
     'How each figure was calculated',
     ...working('Total external static', judgement.tesp),
-    ...judgement.stretches.flatMap(({ stages, verdict }) => working(stagesText(stages), verdict)),
+    ...judgement.sections.flatMap(({ stages, verdict }) => working(stagesText(stages), verdict)),
     ...working('Airflow', airflow),
     ...(flow && methods.length > 0
       ? [
@@ -232,8 +232,8 @@ function drawings(facts: DocumentFacts): readonly Block[] {
       kind: 'drawing',
       drawing: airwayDrawing({
         layout: now.layout,
-        now: { ...now, stretches: now.judgement.stretches },
-        ...(parted.after ? { before: { ...before, stretches: before.judgement.stretches } } : {}),
+        now: { ...now, sections: now.judgement.sections },
+        ...(parted.after ? { before: { ...before, sections: before.judgement.sections } } : {}),
       }),
     });
   const { plan } = parted;

@@ -1,7 +1,7 @@
 import {
   staticText,
   unitText,
-  type JudgedStretch,
+  type JudgedSection,
   type Layout,
   type PortId,
   type VerdictWord,
@@ -11,7 +11,7 @@ import { planAirway, pressureLine } from '../airway';
 import { ON_PAPER, text, verdictMark, type Drawing } from '../shapes';
 
 interface AirwayState {
-  readonly stretches: readonly JudgedStretch[];
+  readonly sections: readonly JudgedSection[];
   readonly pressures: ReadonlyMap<PortId, number>;
 }
 
@@ -37,10 +37,10 @@ interface Row {
   readonly word?: VerdictWord;
 }
 
-/** Where the pressure goes, before and after: the pressure line of the screen, and its stretches row by row. */
+/** Where the pressure goes, before and after: the pressure line of the screen, and its sections row by row. */
 export function airwayDrawing({ layout, now, before, width = 580 }: AirwayPaper): Drawing {
   const lineWidth = Math.min(LINE_WIDTH, width * LINE_SHARE);
-  const plan = planAirway(layout, now.stretches, now.pressures);
+  const plan = planAirway(layout, now.sections, now.pressures);
   const drawn = pressureLine({
     plan,
     ghost: before?.pressures,
@@ -50,15 +50,15 @@ export function airwayDrawing({ layout, now, before, width = 580 }: AirwayPaper)
     style: ON_PAPER,
   });
   const rows = plan.blocks.map((block): Row => {
-    const was = before?.stretches.find(
-      ({ fromStage, toStage }) => fromStage === block.stretch?.fromStage && toStage === block.stretch.toStage,
+    const was = before?.sections.find(
+      ({ fromStage, toStage }) => fromStage === block.section?.fromStage && toStage === block.section.toStage,
     );
     return {
       y: TOP + ROW * (block.row + block.rows / 2) + 5,
       name: stagesText(block.stages),
       before: was?.dropInWc === undefined ? undefined : staticText(was.dropInWc),
-      now: block.stretch?.dropInWc === undefined ? undefined : staticText(block.stretch.dropInWc),
-      word: block.stretch?.verdict.word,
+      now: block.section?.dropInWc === undefined ? undefined : staticText(block.section.dropInWc),
+      word: block.section?.verdict.word,
     };
   });
   const told = rows

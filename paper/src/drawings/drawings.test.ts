@@ -10,7 +10,7 @@ import { ladderDrawing } from './ladderDrawing';
 
 const stateOf = (visit = exampleA()) => {
   const assessment = assess(visit);
-  return { ...assessment, stretches: assessment.judgement.stretches };
+  return { ...assessment, sections: assessment.judgement.sections };
 };
 const after = () => stateOf(exampleA({ readings: [static_('R1', -0.12), static_('R2', -0.17), static_('S1', 0.27)] }));
 

@@ -1,3 +1,3 @@
 import { lazyPage } from '../../features/lazyPage';
 
-export default lazyPage('DaysPage');
+export default lazyPage('SchedulePage');

@@ -10,7 +10,7 @@ import { STAND_WORD, WayOfPower } from '../../ui/wayOfPower';
 import type { Frame } from '../visitState/frame';
 import { CallFoot } from './CallFoot';
 import { Cautions } from './Cautions';
-import { FoundList } from './FoundPlace';
+import { FoundList } from './FindingsStep';
 import { PointSheet } from './PointSheet';
 
 interface PowerViewProps {

@@ -7,15 +7,15 @@ import { WholeVisit } from '../visitState/WholeVisit';
 import { renderThemed } from '../../testing/render';
 import { measured, NOW, onTap3 } from '../../testing/visits';
 import { withFact, withOutcome } from '../visitState/newFact';
-import type { StationActs, StationPlaceProps } from '../visitState/station';
+import type { StationActs, StepProps } from '../visitState/station';
 import { assess } from '../visitState/useAssessment';
-import { BuildingPlace } from './BuildingPlace';
-import { CallPlace } from './CallPlace';
-import { FoundPlace } from './FoundPlace';
-import { HeatPlace } from './HeatPlace';
-import { PowerPlace } from './PowerPlace';
-import { RefrigerantPlace } from './refrigerant/RefrigerantPlace';
-import { UpkeepPlace } from './UpkeepPlace';
+import { BuildingStep } from './BuildingStep';
+import { ComplaintStep } from './ComplaintStep';
+import { FindingsStep } from './FindingsStep';
+import { HeatingStep } from './HeatingStep';
+import { ElectricalStep } from './ElectricalStep';
+import { RefrigerantStep } from './refrigerant/RefrigerantStep';
+import { MaintenanceStep } from './MaintenanceStep';
 
 let mockShop: { readonly record: object }[] = [];
 let mockUnits: { readonly record: object; readonly revision: number }[] = [];
@@ -50,7 +50,7 @@ const check = (visit: VisitDto, point: string, read: number | string, now = NOW)
 const psc = (): VisitDto => ({ ...onTap3(), motor: 'psc', table: null });
 
 /** Shows a station; answers what it changed the visit to, and where it led. */
-function show(Place: ComponentType<StationPlaceProps>, visit: VisitDto) {
+function show(Place: ComponentType<StepProps>, visit: VisitDto) {
   const onWhole = jest.fn<void, [VisitDto]>();
   const goTo = jest.fn();
   const acts = { goTo } as unknown as StationActs;
@@ -75,14 +75,14 @@ function show(Place: ComponentType<StationPlaceProps>, visit: VisitDto) {
   return { last: () => onWhole.mock.calls.at(-1)?.[0].facts?.at(-1), goTo };
 }
 /** The same, with every change taken up as the visit page does. */
-function showLive(Place: ComponentType<StationPlaceProps>, begin: VisitDto) {
+function showLive(Place: ComponentType<StepProps>, begin: VisitDto) {
   let now = begin;
   function Live() {
     const [visit, setVisit] = useState(begin);
     now = visit;
     const acts = { goTo: jest.fn() } as unknown as StationActs;
     const parts = { parted: { before: visit }, wholeParted: { before: visit } };
-    const frame: StationPlaceProps['frame'] = ({ main }) => <View>{main}</View>;
+    const frame: StepProps['frame'] = ({ main }) => <View>{main}</View>;
     const read = { visit, assessment: assess(visit), acts, width: 358, frame };
     return (
       <WholeVisit visit={visit} onVisit={setVisit}>
@@ -101,12 +101,12 @@ const typed = (figure: string) => {
 
 describe('Complaint', () => {
   test('the complaint is kept as a fact', () => {
-    const { last } = show(CallPlace, psc());
+    const { last } = show(ComplaintStep, psc());
     press('no heat');
     expect(last()).toMatchObject({ kind: 'check', inputs: { point: 'complaint', state: 'noHeat' } });
   });
   test('the first three steps lead to their stations', () => {
-    const { last, goTo } = show(CallPlace, check(psc(), 'complaint', 'noRun'));
+    const { last, goTo } = show(ComplaintStep, check(psc(), 'complaint', 'noRun'));
     press(/^2\. Power at the unit/);
     expect(goTo).toHaveBeenCalledWith('power');
     fireEvent.press(screen.getByText('Change'));
@@ -114,7 +114,7 @@ describe('Complaint', () => {
     expect(last()).toMatchObject({ inputs: { state: 'water' } });
   });
   test('its cautions are read together, each kept by itself', () => {
-    const { visit } = showLive(CallPlace, check(psc(), 'complaint', 'noRun'));
+    const { visit } = showLive(ComplaintStep, check(psc(), 'complaint', 'noRun'));
     fireEvent.press(screen.getByText(/^Read (all|both)/));
     const read = (visit().facts ?? []).filter(({ inputs }) => inputs.state === 'read');
     expect(read.map(({ inputs }) => inputs.point)).toEqual(
@@ -126,21 +126,21 @@ describe('Complaint', () => {
 
 describe('Electrical', () => {
   test('says the odds before any test, and asks for the test worth most', () => {
-    show(PowerPlace, psc());
+    show(ElectricalStep, psc());
     expect(screen.getByText(/^Nothing tested yet\. Before any test/)).toBeTruthy();
     expect(within(screen.getByTestId('foot')).getByText(/^Next: /)).toBeTruthy();
   });
   test('what stands here was not said: the commonest is drawn, and it is said that it is taken', () => {
-    show(PowerPlace, { ...psc(), setup: { unsaid: ['layout', 'motor'] } });
+    show(ElectricalStep, { ...psc(), setup: { unsaid: ['layout', 'motor'] } });
     expect(screen.getByText(/^PSC motor, fan switched by a board: assumed; set up equipment$/)).toBeTruthy();
   });
   test('the shop’s own odds are where it begins', () => {
     mockShop = [{ record: { odds: { doorSwitch: 90, thermostat: null } } }];
-    show(PowerPlace, psc());
+    show(ElectricalStep, psc());
     expect(screen.getByText(/^Nothing tested yet\. Before any test: door switch \d\d %/)).toBeTruthy();
   });
   test('a capacitor that was read asks for the rating on its can, and is judged by it', () => {
-    const { visit } = showLive(PowerPlace, { ...psc(), plate: null, setup: {} });
+    const { visit } = showLive(ElectricalStep, { ...psc(), plate: null, setup: {} });
     press(/^T5, Run capacitor/);
     fireEvent.press(screen.getByText('Enter the figure'));
     typed('5.1');
@@ -156,7 +156,7 @@ describe('Electrical', () => {
     expect(screen.queryByText(/Type the rating printed/)).toBeNull();
   });
   test('a point is touched, a figure typed; 24 where line is asked is questioned and kept', () => {
-    const { last } = show(PowerPlace, psc());
+    const { last } = show(ElectricalStep, psc());
     press(/^T1, Disconnect, door: not tested/);
     for (const key of '24') press(key);
     expect(screen.getByText(/24 V is control voltage/)).toBeTruthy();
@@ -164,13 +164,13 @@ describe('Electrical', () => {
     expect(last()).toMatchObject({ kind: 'check', inputs: { point: 'lineVolts', value: 24 } });
   });
   test('power is drawn as far as it was shown, and where it stops', () => {
-    show(PowerPlace, check(check(psc(), 'callVolts', 25.6), 'motorVolts', 0));
+    show(ElectricalStep, check(check(psc(), 'callVolts', 25.6), 'motorVolts', 0));
     expect(screen.getByLabelText('T1, Disconnect, door: shown by what is read after it')).toBeTruthy();
     expect(screen.getByLabelText(/^T4, Line at the motor: 0 V\. Power stops before this/)).toBeTruthy();
     expect(screen.getByText(/^Board output \d\d %/)).toBeTruthy();
   });
   test('ohms may be open; a state is one of a few', () => {
-    const { last } = show(PowerPlace, check(psc(), 'scheme', 'pscRelay'));
+    const { last } = show(ElectricalStep, check(psc(), 'scheme', 'pscRelay'));
     press('Relay coil, ohms: not tested');
     fireEvent.press(screen.getByText('open (OL)'));
     expect(last()).toMatchObject({ inputs: { point: 'coilOhms', state: 'open' } });
@@ -179,17 +179,17 @@ describe('Electrical', () => {
     expect(last()).toMatchObject({ inputs: { point: 'wheel', state: 'rocks' } });
   });
   test('a flash code is typed with the words of nameplate', () => {
-    const { last } = show(PowerPlace, psc());
+    const { last } = show(ElectricalStep, psc());
     press('Plug and leads of the motor: not tested');
     press('sound');
     expect(last()).toMatchObject({ inputs: { point: 'motorLead', state: 'sound' } });
     expect(last()!.inputs).not.toHaveProperty('note');
-    show(HeatPlace, { ...psc(), layout: 'furnaceCasedCoil' });
+    show(HeatingStep, { ...psc(), layout: 'furnaceCasedCoil' });
     press('Flash code: not tested');
     fireEvent.changeText(screen.getByLabelText(/what the door list says/), '3 flashes: pressure switch');
     press('flashing');
     show(
-      HeatPlace,
+      HeatingStep,
       withFact(
         { ...psc(), layout: 'furnaceCasedCoil' },
         'check',
@@ -201,18 +201,18 @@ describe('Electrical', () => {
   });
   test('three legs where the nameplate says single-phase are asked about', () => {
     const plate = { plateVolts: 230, phases: 'one' };
-    show(PowerPlace, check({ ...psc(), motor: 'beltDrive', setup: { motorPlate: plate } }, 'scheme', 'threePhase'));
+    show(ElectricalStep, check({ ...psc(), motor: 'beltDrive', setup: { motorPlate: plate } }, 'scheme', 'threePhase'));
     expect(screen.getByText(/nameplate says single phase, so there are no three legs/)).toBeTruthy();
     expect(screen.getByText(/draws more with the door open/)).toBeTruthy();
   });
   test('another kind of control may be said', () => {
-    const { last } = show(PowerPlace, psc());
+    const { last } = show(ElectricalStep, psc());
     fireEvent.press(screen.getByText('Change control'));
     press('Small terminal fan, speed switch');
     expect(last()).toMatchObject({ inputs: { point: 'scheme', state: 'terminalFan' } });
   });
   test('after a new motor: what is proved before the panel is shut', () => {
-    const { last } = show(PowerPlace, psc());
+    const { last } = show(ElectricalStep, psc());
     fireEvent.press(screen.getByText('Open motor checklist'));
     press('Rotation: not yet');
     press('backwards');
@@ -226,7 +226,7 @@ describe('Electrical', () => {
       ['wheel', 'free'],
     ] as const;
     show(
-      PowerPlace,
+      ElectricalStep,
       dead.reduce((visit, [point, read]) => check(visit, point, read), psc()),
     );
     expect(screen.getByText(/^Do not replace the motor without a static reading/)).toBeTruthy();
@@ -235,7 +235,7 @@ describe('Electrical', () => {
 
 describe('Motor', () => {
   test('windings are typed by pair, and tell together', () => {
-    const { last } = show(PowerPlace, check({ ...psc(), motor: 'psc' }, 'windingPair1', 3.1));
+    const { last } = show(ElectricalStep, check({ ...psc(), motor: 'psc' }, 'windingPair1', 3.1));
     press(/Windings: /);
     expect(screen.getByLabelText('Common to run: 3.1 Ω')).toBeTruthy();
     press('Common to start: not yet');
@@ -247,7 +247,7 @@ describe('Motor', () => {
   test('amps are read again after minutes; the smell of the motor has its place', () => {
     const later = new Date(NOW.getTime() + 12 * 60_000);
     const visit = check(check(psc(), 'ampsCooling', 4), 'ampsCooling', 4.6, later);
-    const { last } = show(PowerPlace, visit);
+    const { last } = show(ElectricalStep, visit);
     expect(screen.getByText(/^Cooling: 4 to 4.6 A in 12 min: rising/)).toBeTruthy();
     press('Smell of the motor: not yet');
     press('varnish or burnt');
@@ -258,7 +258,7 @@ describe('Motor', () => {
 describe('Heating', () => {
   test('electric: a kit is read circuit by circuit and named', () => {
     const visit = check(check(check(psc(), 'kitVolts', 208), 'kitAmps1', 36), 'kitBlowerAmps', 4);
-    const { last } = show(HeatPlace, check(visit, 'kitBreakerA', 60));
+    const { last } = show(HeatingStep, check(visit, 'kitBreakerA', 60));
     expect(screen.getByText('Kit of 10 kW')).toBeTruthy();
     expect(screen.getByText(/^Breaker 60 A, larger than the 50 A/)).toBeTruthy();
     press('Circuit 2: not yet');
@@ -266,18 +266,18 @@ describe('Heating', () => {
     expect(last()).toMatchObject({ inputs: { point: 'kitAmps2', value: 18.2 } });
   });
   test('gas or electric is only taken until somebody said what stands here', () => {
-    show(HeatPlace, { ...psc(), setup: { unsaid: ['layout'] } });
+    show(HeatingStep, { ...psc(), setup: { unsaid: ['layout'] } });
     expect(screen.getByText('Assuming electric. Touch the line at the top to change it.')).toBeTruthy();
   });
   test('electric: touches are facts with their time, elements without air stop', () => {
-    const { last } = show(HeatPlace, psc());
+    const { last } = show(HeatingStep, psc());
     fireEvent.press(screen.getByText('Element on'));
     expect(last()).toMatchObject({ inputs: { point: 'element', state: 'on' } });
-    show(HeatPlace, check(psc(), 'element', 'on'));
+    show(HeatingStep, check(psc(), 'element', 'on'));
     expect(screen.getByText(/Shut heat off now/)).toBeTruthy();
   });
   test('gas: the sequence is a ladder; limit trips ask for air first', () => {
-    show(HeatPlace, check({ ...psc(), layout: 'furnaceCasedCoil' }, 'limitTrips', 'trips'));
+    show(HeatingStep, check({ ...psc(), layout: 'furnaceCasedCoil' }, 'limitTrips', 'trips'));
     expect(screen.getByLabelText(/^T10, Limit while it burns: trips/)).toBeTruthy();
     expect(screen.getByText(/check airflow first/)).toBeTruthy();
   });
@@ -297,7 +297,7 @@ describe('Refrigerant', () => {
     returnF: 74,
   };
   test('the gate says what is shut and leads there', () => {
-    const { goTo, last } = show(RefrigerantPlace, measured());
+    const { goTo, last } = show(RefrigerantStep, measured());
     expect(screen.getByText('Not ready to judge charge')).toBeTruthy();
     press(/Look for ice/);
     expect(goTo).toHaveBeenCalledWith('look');
@@ -307,20 +307,20 @@ describe('Refrigerant', () => {
   });
   test('a thaw is timed from the touch, which is kept', () => {
     const iced = withFact(measured(), 'look', { item: 'ice', state: 'coil' }, NOW);
-    const { last } = show(RefrigerantPlace, iced);
+    const { last } = show(RefrigerantStep, iced);
     fireEvent.press(screen.getByText('Run fan 45 min'));
     expect(last()).toMatchObject({ inputs: { point: 'thaw', state: 'begun' } });
-    show(RefrigerantPlace, check(iced, 'thaw', 'begun'));
+    show(RefrigerantStep, check(iced, 'thaw', 'begun'));
     expect(screen.getByText(/^Fan only since \d{1,2}:\d\d [AP]M: check again at \d{1,2}:\d\d [AP]M\.$/)).toBeTruthy();
   });
   test('a mark is touched to type it; what was read before stays', () => {
-    const { last } = show(RefrigerantPlace, withFact(measured(), 'ladder', charge, NOW));
+    const { last } = show(RefrigerantStep, withFact(measured(), 'ladder', charge, NOW));
     press(/^suction line, 61 degrees/);
     typed('52');
     expect(last()).toMatchObject({ inputs: { ...charge, suctionLineF: 52 } });
   });
   test('the keypad goes on to the marks that were not typed, and ends with the last', () => {
-    const { visit } = showLive(RefrigerantPlace, measured());
+    const { visit } = showLive(RefrigerantStep, measured());
     press(/^evaporating, not read/);
     press('R-410A');
     for (const figure of ['128', '370', '96', '95', '76', '56']) typed(figure);
@@ -339,14 +339,14 @@ describe('Refrigerant', () => {
     expect(screen.queryByText('Keep')).toBeNull();
   });
   test('a gauge asks for its refrigerant first; none is taken', () => {
-    const { last } = show(RefrigerantPlace, measured());
+    const { last } = show(RefrigerantStep, measured());
     expect(screen.getByText('Refrigerant not entered · expansion valve')).toBeTruthy();
     press(/^evaporating, not read/);
     press('R-454B');
     expect(last()).toMatchObject({ inputs: { refrigerant: 'R-454B' } });
   });
   test('a second circuit does not begin with the first one’s pressures', () => {
-    const { last } = show(RefrigerantPlace, withFact(measured(), 'ladder', charge, NOW));
+    const { last } = show(RefrigerantStep, withFact(measured(), 'ladder', charge, NOW));
     press('+ 2');
     press(/^evaporating, not read/);
     typed('118');
@@ -357,29 +357,26 @@ describe('Refrigerant', () => {
     const unit = { id: 'unit-1', name: 'Loft', plate: { refrigerant: 'R-454B', metering: 'valve', subcoolingF: 8 } };
     mockUnits = [{ record: unit, revision: 3 }];
     const visit: VisitDto = { ...measured(), unitId: 'unit-1' };
-    const { last } = show(RefrigerantPlace, visit);
+    const { last } = show(RefrigerantStep, visit);
     press(/^evaporating, not read/);
     typed('118');
     expect(last()).toMatchObject({ inputs: { refrigerant: 'R-454B', plateSubcoolingF: 8, suctionPsig: 118 } });
     expect(screen.queryByText(/^Save to unit/)).toBeNull();
-    show(
-      RefrigerantPlace,
-      withFact(visit, 'ladder', { ...charge, chartOutdoorF: [75, 95], chartAskedF: [12, 8] }, NOW),
-    );
+    show(RefrigerantStep, withFact(visit, 'ladder', { ...charge, chartOutdoorF: [75, 95], chartAskedF: [12, 8] }, NOW));
     fireEvent.press(screen.getByText(/^Save to unit/));
     expect(mockChange.mock.calls[0]![1]).toMatchObject({
       plate: { refrigerant: 'R-32', subcoolingF: 8, chartOutdoorF: [75, 95], chartAskedF: [12, 8] },
     });
   });
   test('hoses swapped are asked about', () => {
-    show(RefrigerantPlace, withFact(measured(), 'ladder', { ...charge, suctionPsig: 360, highPsig: 118 }, NOW));
+    show(RefrigerantStep, withFact(measured(), 'ladder', { ...charge, suctionPsig: 360, highPsig: 118 }, NOW));
     expect(screen.getByText(/Are the hoses swapped/)).toBeTruthy();
   });
 });
 
 describe('Beside the gauges', () => {
   test('a leak is kept with where it is; a washed coil shuts the gate', () => {
-    const { last } = show(RefrigerantPlace, check(psc(), 'coilWet', 'washed'));
+    const { last } = show(RefrigerantStep, check(psc(), 'coilWet', 'washed'));
     expect(screen.getByLabelText(/^The coil is wet from washing/)).toBeTruthy();
     press('Leaks: not yet');
     fireEvent.changeText(screen.getByLabelText('Where'), 'flare at the suction valve');
@@ -393,7 +390,7 @@ describe('Beside the gauges', () => {
 });
 
 test('the sheet of nameplate and chart takes no refrigerant that nobody said', () => {
-  const { last } = showLive(RefrigerantPlace, psc());
+  const { last } = showLive(RefrigerantStep, psc());
   fireEvent.press(screen.getByText('Edit nameplate and chart'));
   fireEvent.press(screen.getByText('Save'));
   expect(last()).toMatchObject({ kind: 'ladder' });
@@ -402,18 +399,18 @@ test('the sheet of nameplate and chart takes no refrigerant that nobody said', (
 
 describe('Building, upkeep, found', () => {
   test('flows are typed on the building; a pulled one is said', () => {
-    const { last } = show(BuildingPlace, psc());
+    const { last } = show(BuildingStep, psc());
     press(/^Exhaust: not read/);
     typed('2400');
     expect(last()).toMatchObject({ inputs: { point: 'exhaustCfm', value: 2400 } });
     const half = check(check(psc(), 'exhaustCfm', 2400), 'outdoorAirCfm', 600);
-    show(BuildingPlace, half);
+    show(BuildingStep, half);
     expect(screen.getByText('Make-up air not entered. Enter 0 if there is none.')).toBeTruthy();
-    show(BuildingPlace, check(half, 'makeUpCfm', 0));
+    show(BuildingStep, check(half, 'makeUpCfm', 0));
     expect(screen.getAllByText(/^Net −1,800 CFM\. More air goes out than comes in/).length).toBe(1);
   });
   test('upkeep counts what is done and found, for what stands here', () => {
-    show(UpkeepPlace, check(check(psc(), 'upkeepCabinet', 'done'), 'drainTrap', 'found'));
+    show(MaintenanceStep, check(check(psc(), 'upkeepCabinet', 'done'), 'drainTrap', 'found'));
     expect(screen.getByText(/^2 of \d+ done, 1 found/)).toBeTruthy();
     expect(screen.queryByLabelText(/^Belt and spare/)).toBeNull();
     expect(screen.queryByLabelText(/^Burner, sensor/)).toBeNull();
@@ -421,15 +418,15 @@ describe('Building, upkeep, found', () => {
   test('each item stands beside what was found at the visit before', () => {
     const unit: VisitDto = { ...psc(), unitId: 'unit-1' };
     mockBefore = { ...check(unit, 'drainTrap', 'found'), id: 'before', startedAt: '2025-05-12T10:00:00Z' };
-    show(UpkeepPlace, unit);
+    show(MaintenanceStep, unit);
     expect(screen.getByText('last time: found')).toBeTruthy();
     mockBefore = { ...mockBefore, startedAt: '2027-05-12T10:00:00Z' };
-    show(UpkeepPlace, unit);
+    show(MaintenanceStep, unit);
     expect(screen.queryByText('last time: found')).toBeNull();
   });
   test('what is found is fixed, declined, or opened again; a look keeps its own', () => {
     const looked = withFact(psc(), 'look', { item: 'filter', state: 'loaded' }, NOW);
-    const { last } = show(FoundPlace, check(looked, 'drainTrap', 'found'));
+    const { last } = show(FindingsStep, check(looked, 'drainTrap', 'found'));
     press('Filter: loaded: fixed');
     expect(last()).toMatchObject({ kind: 'outcome', inputs: { finding: 'look-filter', state: 'dealtWith' } });
     press('Trap is missing or the wrong depth: declined');
@@ -445,7 +442,7 @@ describe('Building, upkeep, found', () => {
     expect(screen.getByText(/^Open: 2 · about \d+ min, parts about \$\d+$/)).toBeTruthy();
   });
   test('a finding in one’s own words is added, changed and removed', () => {
-    const { last, visit } = showLive(FoundPlace, psc());
+    const { last, visit } = showLive(FindingsStep, psc());
     fireEvent.press(screen.getByText('Add a finding'));
     fireEvent.press(screen.getByText('Save'));
     expect(screen.getByText('Finding: type it.')).toBeTruthy();
@@ -466,7 +463,7 @@ describe('Building, upkeep, found', () => {
     expect(visit().facts).toHaveLength(3);
   });
   test('replacing the unit is begun by its reasons, and keeps what was typed before', () => {
-    const { last } = showLive(FoundPlace, psc());
+    const { last } = showLive(FindingsStep, psc());
     fireEvent.press(screen.getByText('Add a finding'));
     fireEvent.changeText(screen.getByLabelText(/^Parts price/), '6400');
     fireEvent.press(screen.getByText('Recommend replacing the unit'));
@@ -482,7 +479,7 @@ describe('Building, upkeep, found', () => {
     });
   });
   test('an answer at a point can be cleared: it stays on record and tells nothing', () => {
-    const { last, visit } = showLive(UpkeepPlace, check(psc(), 'drainTrap', 'found'));
+    const { last, visit } = showLive(MaintenanceStep, check(psc(), 'drainTrap', 'found'));
     press('Trap refilled: found');
     fireEvent.press(screen.getByText('Clear answer'));
     expect(last()).toMatchObject({ kind: 'takenBack', replacesId: expect.any(String) });
@@ -491,14 +488,14 @@ describe('Building, upkeep, found', () => {
   });
   test('the foot sums up what is open; what is quoted is counted by itself', () => {
     const found = check(withFact(psc(), 'look', { item: 'filter', state: 'loaded' }, NOW), 'drainTrap', 'found');
-    show(FoundPlace, withOutcome(found, { finding: 'check-drainTrap', state: 'quoted', price: 85 }));
+    show(FindingsStep, withOutcome(found, { finding: 'check-drainTrap', state: 'quoted', price: 85 }));
     expect(screen.getByText('Open: 1 · about 5 min, parts about $12 · quoted: 1')).toBeTruthy();
   });
   test('upkeep says what to bring, and what it takes to bring a neglected unit into shape', () => {
     mockBefore = { ...check(psc(), 'upkeepContactor', 'found'), id: 'before', startedAt: '2020-01-01T00:00:00Z' };
     const setup = { filterCount: 2, filterWidthIn: 16, filterHeightIn: 25, filterMedia: 'merv13x4' as const };
     const unit = { ...psc(), unitId: 'unit', setup };
-    const { last } = show(UpkeepPlace, check(unit, 'upkeepNeglect', 'neglected'));
+    const { last } = show(MaintenanceStep, check(unit, 'upkeepNeglect', 'neglected'));
     expect(screen.getByText('2 filters 16 × 25 in., 4–5 in. MERV 13')).toBeTruthy();
     expect(screen.getByText('contactor')).toBeTruthy();
     expect(screen.getByText(/^Into shape: about .* on time and materials; then every 6 months\.$/)).toBeTruthy();

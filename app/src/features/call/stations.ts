@@ -1,13 +1,13 @@
 import type { VisitDto } from '@huff/contract';
 import { complaintOf, unreplaced } from '@huff/core';
 import { type PointStep, stepOfPoint } from '@huff/core/call';
-import { BuildingPlace } from './BuildingPlace';
-import { CallPlace } from './CallPlace';
-import { FoundPlace } from './FoundPlace';
-import { HeatPlace } from './HeatPlace';
-import { PowerPlace } from './PowerPlace';
-import { RefrigerantPlace } from './refrigerant/RefrigerantPlace';
-import { UpkeepPlace } from './UpkeepPlace';
+import { BuildingStep } from './BuildingStep';
+import { ComplaintStep } from './ComplaintStep';
+import { FindingsStep } from './FindingsStep';
+import { HeatingStep } from './HeatingStep';
+import { ElectricalStep } from './ElectricalStep';
+import { RefrigerantStep } from './refrigerant/RefrigerantStep';
+import { MaintenanceStep } from './MaintenanceStep';
 import type { StationPlan } from '../visitState/station';
 
 const checkedPoints = (visit: VisitDto): string[] =>
@@ -47,31 +47,31 @@ export const call: StationPlan = {
       says: complaint?.words,
     };
   },
-  Place: CallPlace,
+  Place: ComplaintStep,
 };
 export const power: StationPlan = {
   id: 'power',
   progress: byPoints('Electrical', 'power', 4),
-  Place: PowerPlace,
+  Place: ElectricalStep,
 };
-export const heat: StationPlan = { id: 'heat', progress: byPoints('Heating', 'heat', 3), Place: HeatPlace };
+export const heat: StationPlan = { id: 'heat', progress: byPoints('Heating', 'heat', 3), Place: HeatingStep };
 export const refrigerant: StationPlan = {
   id: 'refrigerant',
   progress: ({ whole }) => {
     const read = pointsRead(whole, 'refrigerant') > 0 || (whole.facts ?? []).some(({ kind }) => kind === 'ladder');
     return { name: 'Refrigerant', state: read ? 'started' : 'empty', lacks: read ? undefined : 'waits for airflow' };
   },
-  Place: RefrigerantPlace,
+  Place: RefrigerantStep,
 };
 export const building: StationPlan = {
   id: 'building',
   progress: byPoints('Building pressure', 'building', 4),
-  Place: BuildingPlace,
+  Place: BuildingStep,
 };
 export const upkeep: StationPlan = {
   id: 'upkeep',
   progress: byPoints('Maintenance', 'upkeep', 10),
-  Place: UpkeepPlace,
+  Place: MaintenanceStep,
 };
 export const found: StationPlan = {
   id: 'found',
@@ -83,5 +83,5 @@ export const found: StationPlan = {
       lacks: open > 0 ? `${open} open` : undefined,
     };
   },
-  Place: FoundPlace,
+  Place: FindingsStep,
 };

@@ -7,8 +7,8 @@ import { BlockView } from '../../ui/document';
 import { Choice } from '../../ui/form';
 import { TextButton } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
-import { DocumentLinks } from '../handOver/DocumentLinks';
-import { useVisitDocument } from '../handOver/useVisitDocument';
+import { DocumentLinks } from '../wrapUp/DocumentLinks';
+import { useVisitDocument } from '../wrapUp/useVisitDocument';
 
 const PAGES = [
   { id: 'owner', text: 'for the owner' },

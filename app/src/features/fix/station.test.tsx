@@ -8,7 +8,7 @@ import { WholeVisit } from '../visitState/WholeVisit';
 import { renderThemed } from '../../testing/render';
 import { measured, NOW, onTap3 } from '../../testing/visits';
 import { withFact } from '../visitState/newFact';
-import { FixPlace } from './FixPlace';
+import { FixStep } from './FixStep';
 import { FixStation } from './FixStation';
 import { KnowMore } from './KnowMore';
 import { withMove, withoutMove, type Fix } from './useFix';
@@ -167,7 +167,7 @@ describe('a decided plan', () => {
     const onVisit = jest.fn();
     renderThemed(
       <WholeVisit visit={decided} onVisit={onVisit}>
-        <FixPlace
+        <FixStep
           parted={partVisit(decided)}
           onProve={jest.fn()}
           onMethod={jest.fn()}

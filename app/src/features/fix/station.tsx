@@ -1,5 +1,5 @@
 import type { StationPlan } from '../visitState/station';
-import { FixPlace } from './FixPlace';
+import { FixStep } from './FixStep';
 
 export const fix: StationPlan = {
   id: 'fix',
@@ -9,7 +9,7 @@ export const fix: StationPlan = {
     lacks: plan ? undefined : 'nothing decided',
   }),
   Place: ({ wholeParted, acts, frame }) => (
-    <FixPlace
+    <FixStep
       parted={wholeParted}
       onProve={() => acts.goTo('prove')}
       onMethod={acts.askMethod}

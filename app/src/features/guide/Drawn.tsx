@@ -31,7 +31,7 @@ export function Drawn({ what, width }: { readonly what: 'airway' | 'crossing'; r
     const assessment = assess(drawnVisit());
     const { model, judgement, layout } = assessment;
     if (what === 'airway')
-      return airwayDrawing({ layout, width: width - 16, now: { ...assessment, stretches: judgement.stretches } });
+      return airwayDrawing({ layout, width: width - 16, now: { ...assessment, sections: judgement.sections } });
     const most = judgement.tesp.limit;
     return model && most
       ? crossingDrawing({ now: model.system, maxTesp: { value: most.high, source: most.source }, width: width - 16 })

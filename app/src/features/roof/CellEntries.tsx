@@ -90,7 +90,7 @@ export function CellEntries({ cell, round: { visit, onVisit }, beforeId, width, 
             {(ghost) => (
               <Airway
                 layout={layout}
-                stretches={judgement.stretches}
+                sections={judgement.sections}
                 pressures={pressures}
                 ghost={ghost}
                 width={width}

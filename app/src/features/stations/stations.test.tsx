@@ -9,8 +9,8 @@ import { withReading } from '../visitState/newVisit';
 import { nextStep } from '../visitState/nextStep';
 import { assess } from '../visitState/useAssessment';
 import { AirflowStation } from './airflow/AirflowStation';
-import { DropStation } from './drop/DropStation';
-import { LookStation } from './look/LookStation';
+import { DropStation } from './temperatures/DropStation';
+import { LookStation } from './inspect/LookStation';
 import { PressureStation } from './pressure/PressureStation';
 import { SpeedPane } from '../speed/SpeedPane';
 

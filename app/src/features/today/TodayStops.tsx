@@ -2,8 +2,8 @@ import { View } from 'react-native';
 import { TextLink } from '../../ui/page';
 import { Heading } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
-import { StopLine } from '../days/StopLine';
-import { useCarryAlong } from '../days/useCarryAlong';
+import { JobLine } from '../schedule/JobLine';
+import { useCarryAlong } from '../schedule/useCarryAlong';
 import { dayOf, useStops } from '../visitState/stops';
 
 /** The stops of today in their order, and the way to the plan and what is loaded for it. */
@@ -28,7 +28,7 @@ export function TodayStops({ now }: { readonly now: Date }) {
       </View>
       {today.map((one, i) => (
         <View key={one.stop.id} style={{ flexDirection: 'row', borderTopWidth: 1, borderColor: palette.line }}>
-          <StopLine planned={one} place={i + 1} />
+          <JobLine planned={one} place={i + 1} />
         </View>
       ))}
     </View>

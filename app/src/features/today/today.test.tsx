@@ -18,7 +18,7 @@ let mockEarlier: object;
 let mockWaiting = { waiting: 0, apart: [] as object[] };
 let mockStatus: object;
 const mockVisits = new Map<string, { record: VisitDto; sending: string }>();
-jest.mock('../days/useCarryAlong', () => ({ useCarryAlong: () => undefined }));
+jest.mock('../schedule/useCarryAlong', () => ({ useCarryAlong: () => undefined }));
 jest.mock('expo-router', () => ({
   Link: jest.fn(({ children }: { readonly children: ReactNode }) => children),
   router: { push: jest.fn() },

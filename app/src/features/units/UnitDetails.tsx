@@ -7,7 +7,7 @@ import { ListSection } from '../../ui/list';
 import { Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import { lineOf } from './UnitNameSheet';
-import { filterWords } from '../whatStandsHere/filterWords';
+import { filterWords } from '../equipment/filterWords';
 
 interface UnitDetailsProps {
   readonly unit: UnitDto;

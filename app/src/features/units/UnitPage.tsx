@@ -8,7 +8,7 @@ import { ActionButton, Page, PageFoot, TextButton } from '../../ui/page';
 import { dateText, Txt, yearDateText } from '../../ui/text';
 import { useIsWide } from '../../ui/theme';
 import { useStartVisit } from '../visitState/useStartVisit';
-import { WhatStandsHere } from '../whatStandsHere';
+import { EquipmentView } from '../equipment';
 import { useTrends } from '../visitState/useTrends';
 import { CarriedOver } from './CarriedOver';
 import { LastState } from './LastState';
@@ -84,7 +84,7 @@ function Unit({ kept, tell }: { readonly kept: Kept<UnitDto>; readonly tell: boo
           </View>
         </View>
       </View>
-      <WhatStandsHere
+      <EquipmentView
         open={telling}
         onClose={() => setTelling(false)}
         unit={unit}

@@ -12,7 +12,7 @@ import type { NextStep } from '../visitState/nextStep';
 import { onTable, withoutTable } from '../visitState/newVisit';
 import type { Assessment } from '../visitState/useAssessment';
 import { RunsIn } from './RunsIn';
-import { WhatStandsHere } from '../whatStandsHere';
+import { EquipmentView } from '../equipment';
 
 interface VisitUnitSheetProps {
   readonly visit: VisitDto;
@@ -38,7 +38,7 @@ export function VisitUnitSheet(props: VisitUnitSheetProps) {
   };
   return (
     <>
-      <WhatStandsHere
+      <EquipmentView
         open={!keeping}
         onClose={onClose}
         unit={visit}

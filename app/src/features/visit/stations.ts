@@ -1,12 +1,12 @@
 import type { Station } from '../../ui/stations';
 import { building, call, complaintSaid, found, heat, power, refrigerant, upkeep } from '../call/stations';
 import { airflow } from '../stations/airflow/station';
-import { drop } from '../stations/drop/station';
-import { look } from '../stations/look/station';
+import { drop } from '../stations/temperatures/station';
+import { look } from '../stations/inspect/station';
 import { pressure } from '../stations/pressure/station';
 import { fix } from '../fix/station';
-import { handOver } from '../handOver/station';
-import { prove } from '../prove/station';
+import { handOver } from '../wrapUp/station';
+import { prove } from '../verify/station';
 import type { StationFacts, StationId, StationPlan } from '../visitState/station';
 
 /** The stations of a visit, in the order of the run when nothing was said. A new one is a folder and a line here. */

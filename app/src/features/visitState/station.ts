@@ -31,7 +31,7 @@ export interface StationProps {
 }
 
 /** What a station that lays out the whole visit gets beside that; the visit as it stands this moment comes from `useWholeVisit`. */
-export interface StationPlaceProps extends StationProps {
+export interface StepProps extends StationProps {
   readonly wholeParted: PartedVisit;
   readonly frame: Frame;
 }
@@ -53,5 +53,5 @@ export interface StationPlan {
   /** What stands in the station's pane; beside it and under it stands what is common to all. */
   readonly Pane?: ComponentType<StationProps>;
   /** A station that fills the whole frame itself. */
-  readonly Place?: ComponentType<StationPlaceProps>;
+  readonly Place?: ComponentType<StepProps>;
 }

@@ -1,13 +1,13 @@
-import { unitText, portOf, staticText, type JudgedStretch, type Layout, type PortId, stagesText } from '@huff/core';
+import { unitText, portOf, staticText, type JudgedSection, type Layout, type PortId, stagesText } from '@huff/core';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { planAirway } from '@huff/paper/airway';
 import { PressureLine } from './PressureLine';
-import { StretchBlock } from './StretchBlock';
+import { SectionBlock } from './SectionBlock';
 
 interface AirwayProps {
   readonly layout: Layout;
-  readonly stretches: readonly JudgedStretch[];
+  readonly sections: readonly JudgedSection[];
   readonly pressures: ReadonlyMap<PortId, number>;
   /** Pressures of before, drawn dashed behind. */
   readonly ghost?: ReadonlyMap<PortId, number>;
@@ -15,14 +15,14 @@ interface AirwayProps {
   readonly next?: PortId;
   readonly liftInWc?: number;
   readonly onPort?: (port: PortId) => void;
-  readonly onWorking?: (stretch: JudgedStretch) => void;
+  readonly onWorking?: (section: JudgedSection) => void;
 }
 
 const TOP = 34;
 
 /** The drawing as a sentence, for those who hear it. */
-export function airwaySentence(stretches: readonly JudgedStretch[], liftInWc: number | undefined): string {
-  const parts = stretches
+export function airwaySentence(sections: readonly JudgedSection[], liftInWc: number | undefined): string {
+  const parts = sections
     .filter((s) => s.dropInWc !== undefined)
     .map((s) => `${stagesText(s.stages)} uses ${staticText(s.dropInWc!)}`);
   if (parts.length === 0) return 'The air path from room to room. No pressure read yet.';
@@ -31,17 +31,13 @@ export function airwaySentence(stretches: readonly JudgedStretch[], liftInWc: nu
 }
 
 /** The Airway: the air runs down the page from room to room, and its ports are touched to read them. */
-export function Airway({ layout, stretches, pressures, ghost, width, next, liftInWc, onPort, onWorking }: AirwayProps) {
-  const plan = useMemo(() => planAirway(layout, stretches, pressures), [layout, stretches, pressures]);
+export function Airway({ layout, sections, pressures, ghost, width, next, liftInWc, onPort, onWorking }: AirwayProps) {
+  const plan = useMemo(() => planAirway(layout, sections, pressures), [layout, sections, pressures]);
   const rowHeight = plan.rows > 4 ? 78 : 88;
   const lineWidth = Math.round(Math.min(210, width * 0.44));
   const portName = (id: PortId) => portOf(layout, id)?.name ?? '';
   return (
-    <View
-      role="group"
-      aria-label={airwaySentence(stretches, liftInWc)}
-      style={{ flexDirection: 'row', width, gap: 14 }}
-    >
+    <View role="group" aria-label={airwaySentence(sections, liftInWc)} style={{ flexDirection: 'row', width, gap: 14 }}>
       <PressureLine
         plan={plan}
         ghost={ghost}
@@ -55,7 +51,7 @@ export function Airway({ layout, stretches, pressures, ghost, width, next, liftI
       <View style={{ flex: 1, paddingTop: TOP }}>
         {plan.blocks.map((block) => (
           <View key={block.row} style={{ height: block.rows * rowHeight }}>
-            <StretchBlock block={block} liftInWc={liftInWc} onWorking={onWorking} />
+            <SectionBlock block={block} liftInWc={liftInWc} onWorking={onWorking} />
           </View>
         ))}
       </View>

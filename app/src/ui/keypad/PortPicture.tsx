@@ -8,7 +8,7 @@ interface PortPictureProps {
   readonly after?: StageKind;
 }
 
-/** A stretch of duct with what lies on either side of the port, and the probe's tip pointing into the flow. */
+/** A section of duct with what lies on either side of the port, and the probe's tip pointing into the flow. */
 export function PortPicture({ port, before, after }: PortPictureProps) {
   const palette = usePalette();
   const color = port.side === 'return' ? palette.suction : palette.supply;

@@ -228,7 +228,7 @@ export function usualRun(motor: MotorKind, curve: UsualCurve, tap: string): Curv
 /**
  * The slope after a second point: m′ = (m/σ² + m̂/s²)/(1/σ² + 1/s²), with m̂ from the pair and s = 0.014/ΔP.
  *
- * @param flowRatio Q₂/Q₁ by an untouched stretch, Q by √Δp
+ * @param flowRatio Q₂/Q₁ by an untouched section, Q by √Δp
  * @param secondInWc P₂, in. w.c.
  * @returns the curve with its slope put right; itself when the two statics lie too near each other, undefined when they contradict a
  * fan (more air at more static)

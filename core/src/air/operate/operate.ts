@@ -108,7 +108,7 @@ export const innerDropInWc = ({ inside }: Pick<System, 'inside'>, flowCfm: numbe
 
 /** Everything the fan has to overcome, inside the cabinet and out. */
 export const resistancesOf = (system: System): Resistance[] =>
-  [...system.path, ...(system.inside ? [system.inside] : [])].map((stretch) => stretch.resistance);
+  [...system.path, ...(system.inside ? [system.inside] : [])].map((section) => section.resistance);
 
 /**
  * What the system does as it stands: where its fan and its path cross.

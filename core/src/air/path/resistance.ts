@@ -1,5 +1,5 @@
 /**
- * Resistance of a stretch of the air path: Δp = a·Qⁿ, with Δp in in. w.c. and Q in CFM, at the density it was measured.
+ * Resistance of a section of the air path: Δp = a·Qⁿ, with Δp in in. w.c. and Q in CFM, at the density it was measured.
  */
 export interface Resistance {
   /** a, in. w.c. per CFMⁿ */

@@ -20,8 +20,8 @@ export {
   type LowStage,
   type MotorFacts,
   onTap,
-  type Stretch,
+  type Section,
   type System,
 } from './system';
-export { scaled, STAGE_WORDS, stageDropAt, stretchesOf, withStage } from './stages';
+export { scaled, STAGE_WORDS, stageDropAt, sectionsOf, withStage } from './stages';
 export { EQUIPMENT, EQUIPMENT_IDS, type EquipmentFacts, type EquipmentId, isHeatPump } from './equipment';

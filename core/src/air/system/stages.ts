@@ -1,22 +1,22 @@
 import { dropAt, type Resistance } from '../path';
 import type { StageKind } from './layouts';
-import type { Stretch, System } from './system';
+import type { Section, System } from './system';
 
-/** Whether a stretch is this stage alone. */
-const isOnly = (stretch: Stretch, kind: StageKind) => stretch.stages.length === 1 && stretch.stages[0] === kind;
+/** Whether a section is this stage alone. */
+const isOnly = (section: Section, kind: StageKind) => section.stages.length === 1 && section.stages[0] === kind;
 
-/** The stretches of a kind of stage, outside the cabinet. */
-export const stretchesOf = (system: System, kind: StageKind): Stretch[] =>
-  system.path.filter((stretch) => isOnly(stretch, kind));
+/** The sections of a kind of stage, outside the cabinet. */
+export const sectionsOf = (system: System, kind: StageKind): Section[] =>
+  system.path.filter((section) => isOnly(section, kind));
 
 /** What a kind of stage takes at an airflow, in. w.c.; undefined when it was read together with others. */
 export function stageDropAt(system: System, kind: StageKind, flowCfm: number): number | undefined {
-  const found = stretchesOf(system, kind);
+  const found = sectionsOf(system, kind);
   if (found.length === 0) return undefined;
   return found.reduce((sum, { resistance }) => sum + dropAt(resistance, flowCfm), 0);
 }
 
-/** The system with each stretch of a kind changed. */
+/** The system with each section of a kind changed. */
 export const withStage = (
   system: System,
   kind: StageKind,
@@ -25,8 +25,8 @@ export const withStage = (
   let place = 0;
   return {
     ...system,
-    path: system.path.map((stretch) =>
-      isOnly(stretch, kind) ? { ...stretch, resistance: change(stretch.resistance, place++) } : stretch,
+    path: system.path.map((section) =>
+      isOnly(section, kind) ? { ...section, resistance: change(section.resistance, place++) } : section,
     ),
   };
 };

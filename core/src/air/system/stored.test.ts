@@ -1,6 +1,6 @@
 import { applyMoves } from '../../fix/moves';
-import { planRecordFault, type PlanRecord } from '../../visit/prove';
-import { liftPlanRecord } from '../../visit/prove/planRecord';
+import { planRecordFault, type PlanRecord } from '../../visit/verify';
+import { liftPlanRecord } from '../../visit/verify/planRecord';
 import type { System } from './system';
 import { liftSystem, STORED_FORM } from './storedForm';
 

@@ -5,8 +5,8 @@ import type { FilterFacts } from '../filter';
 import type { Resistance } from '../path';
 import type { FilterPlace, LayoutId, StageKind } from './layouts';
 
-/** A stretch of the air path between two ports: one stage, or several read together. */
-export interface Stretch {
+/** A section of the air path between two ports: one stage, or several read together. */
+export interface Section {
   readonly stages: readonly StageKind[];
   readonly side: 'return' | 'supply';
   readonly resistance: Resistance;
@@ -70,9 +70,9 @@ export interface System {
   readonly layout: LayoutId;
   readonly filterPlace?: FilterPlace;
   /** What lies outside the cabinet, in order of flow. */
-  readonly path: readonly Stretch[];
+  readonly path: readonly Section[];
   /** What the fan loses inside the cabinet beyond the blower table: a matted coil. Not seen by the external static. */
-  readonly inside?: Stretch;
+  readonly inside?: Section;
   readonly fan: Fan;
   readonly filters?: FilterFacts;
   /** Share of the air that goes through them: below 1 with a second return that has its own. */

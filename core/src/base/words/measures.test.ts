@@ -13,7 +13,7 @@ import {
 } from './measures';
 import { flowText, flowWords, shownWords, staticText, staticWords } from './figures';
 import { solveTool, toolText } from '../forms';
-import { toolOf } from '../../bench/catalogue';
+import { toolOf } from '../../calculators/catalogue';
 
 afterEach(() => setMeasures(US_MEASURES));
 

@@ -1,6 +1,6 @@
 import { COMPLAINTS } from '../complaint/complaints';
 import { CALL_CAUTIONS, ROUTE_STATIONS } from '../complaint';
-import type { CarriedItem } from '../handover';
+import type { CarriedItem } from '../wrapUp';
 import { findings, lastLooks } from '../../judge/look';
 import type { Fact } from '../facts';
 import { assessCall } from './assessCall';

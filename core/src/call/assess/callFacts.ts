@@ -1,5 +1,5 @@
 import type { Check } from '../checks';
-import { handOverOf, type HandOver } from '../handover';
+import { handOverOf, type HandOver } from '../wrapUp';
 import type { RawInputs } from '../../base/forms';
 import type { Fact } from '../facts';
 import { unreplaced } from '../facts/facts';

@@ -1,7 +1,7 @@
 import type { Check, CheckContext } from '../checks';
 import type { MotorKind } from '../../air/fan';
 import type { VerdictWord } from '../../base/verdict';
-import type { CarriedItem } from '../handover';
+import type { CarriedItem } from '../wrapUp';
 import type { Finding, Look } from '../../judge/look';
 import type { Priors } from '../power';
 import type { AirKnown } from '../refrigerant';

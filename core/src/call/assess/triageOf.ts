@@ -2,7 +2,7 @@ import type { BuildingNet } from '../building';
 import { checkPoint, outcomeOf } from '../points';
 import type { Check, CheckContext } from '../checks';
 import { ownFindingItem, ownFindings } from '../finding';
-import { carriedOver, outcomeBefore } from '../handover';
+import { carriedOver, outcomeBefore } from '../wrapUp';
 import { gasFurnace, type HeatSequence, type KitReading } from '../heat';
 import type { VerdictWord } from '../../base/verdict';
 import { outdoorUnit } from '../outdoor';

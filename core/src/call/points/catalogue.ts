@@ -6,7 +6,7 @@ import { AFTER_MOTOR_POINTS } from '../electrical/afterMotor';
 import { POWER_POINTS } from '../electrical/points';
 import { STATIC_POINTS } from '../checks/totalStatic';
 import { REFRIGERANT_POINTS } from '../refrigerant/points';
-import { UPKEEP_POINTS } from '../upkeep/points';
+import { UPKEEP_POINTS } from '../maintenance/points';
 import type { CheckPoint } from '../checks/checkPoint';
 
 /** The points of each step that is worked point by point: the one list that drawings, progress and validation go by. */

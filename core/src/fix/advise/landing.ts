@@ -64,6 +64,6 @@ export function landingOf(system: System, goal: Goal): Tier {
 export function isChoked(system: System, { target, maxTesp, rules }: Goal): boolean {
   const now = operate(system);
   if (now.kind === 'offTable' && now.side === 'aboveTable') return true;
-  const outside = system.path.map((stretch) => stretch.resistance);
+  const outside = system.path.map((section) => section.resistance);
   return pathDropAt(outside, target.lowCfm) > tespAllowedInWc(maxTesp.value, rules);
 }

@@ -1,4 +1,4 @@
-import { stretchesOf } from '../../air/system';
+import { sectionsOf } from '../../air/system';
 import { parameterOf, type Cause } from './cause';
 import { withInnerLoss } from './coilDirtyInside';
 import { resisting } from './resisting';
@@ -25,7 +25,7 @@ export const iced: Cause = {
   },
   apply(system, severity) {
     const factor = parameterOf({ range }, severity);
-    if (stretchesOf(system, 'coil').length > 0) return resisting(system, 'coil', factor);
+    if (sectionsOf(system, 'coil').length > 0) return resisting(system, 'coil', factor);
     const flow = 400 * (system.cooling?.tons ?? 3);
     return withInnerLoss(system, CLEAN_INSIDE_IN_WC * (factor - 1), flow);
   },

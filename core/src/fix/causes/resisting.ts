@@ -9,17 +9,17 @@ const PART_OF_LUMP: Readonly<Partial<Record<StageKind, number>>> = {
   supplyDuct: 0.6,
 };
 
-/** The system with a stage that resists by a factor; of a stretch read as one, the part that stage is taken to be. */
+/** The system with a stage that resists by a factor; of a section read as one, the part that stage is taken to be. */
 export function resisting(system: System, kind: StageKind, factor: number): System {
-  if (system.path.some((stretch) => stretch.stages.length === 1 && stretch.stages[0] === kind))
+  if (system.path.some((section) => section.stages.length === 1 && section.stages[0] === kind))
     return withStage(system, kind, (resistance) => scaled(resistance, factor));
   const part = PART_OF_LUMP[kind] ?? 0.5;
   return {
     ...system,
-    path: system.path.map((stretch) =>
-      stretch.stages.includes(kind)
-        ? { ...stretch, resistance: scaled(stretch.resistance, 1 - part + part * factor) }
-        : stretch,
+    path: system.path.map((section) =>
+      section.stages.includes(kind)
+        ? { ...section, resistance: scaled(section.resistance, 1 - part + part * factor) }
+        : section,
     ),
   };
 }

@@ -5,7 +5,7 @@ import { dropAt } from '../../air/path';
 import { layoutOf, type System } from '../../air/system';
 
 /**
- * The system as it will be once what chokes it is mended: each stretch that takes more than its share cut down to it, and nothing
+ * The system as it will be once what chokes it is mended: each section that takes more than its share cut down to it, and nothing
  * lost inside beyond the table. A motor set up on a choked system must carry this one too.
  *
  * @returns the system itself when nothing takes more than its share
@@ -15,14 +15,14 @@ export function clearedSystem(system: System, goal: Goal): System {
   const flow = now.kind === 'crossing' ? now.flowCfm : now.edgeFlowCfm;
   const layout = layoutOf(system);
   let cut = system.inside !== undefined;
-  const path = system.path.map((stretch) => {
-    const share = stretch.stages.reduce((sum, kind) => sum + stageBudget(layout, kind, goal.rules), 0);
-    const drop = dropAt(stretch.resistance, flow);
+  const path = system.path.map((section) => {
+    const share = section.stages.reduce((sum, kind) => sum + stageBudget(layout, kind, goal.rules), 0);
+    const drop = dropAt(section.resistance, flow);
     const most = share * goal.maxTesp.value;
-    if (share === 0 || drop <= most) return stretch;
+    if (share === 0 || drop <= most) return section;
     cut = true;
-    const coefficient = (stretch.resistance.coefficient * most) / drop;
-    return { ...stretch, resistance: { ...stretch.resistance, coefficient } };
+    const coefficient = (section.resistance.coefficient * most) / drop;
+    return { ...section, resistance: { ...section.resistance, coefficient } };
   });
   return cut ? { ...system, inside: undefined, path } : system;
 }

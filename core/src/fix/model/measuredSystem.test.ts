@@ -36,7 +36,7 @@ describe('the measured system', () => {
     expect(notes.join()).toContain('the split between them is assumed');
   });
 
-  test('parting a stretch by assumption does not bend the curve: tap 4 stays at 1,035.5', () => {
+  test('parting a section by assumption does not bend the curve: tap 4 stays at 1,035.5', () => {
     expect(flowOf(onTap(modelled({}).system, '4'))).toBeCloseTo(1035.5, 1);
   });
 

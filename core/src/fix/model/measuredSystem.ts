@@ -36,7 +36,7 @@ import {
   type LowStage,
   type MotorFacts,
   type StageKind,
-  type Stretch,
+  type Section,
   type System,
 } from '../../air/system';
 import { flowWords, staticWords, percentText, sentenceCase } from '../../base/words';
@@ -56,7 +56,7 @@ export interface MeasuredFacts {
   readonly bookShare?: number;
   /** The speed that runs, where it is known. */
   readonly tap?: string;
-  /** A second state of the same fan: Q₂/Q₁ by an untouched stretch, and its static. */
+  /** A second state of the same fan: Q₂/Q₁ by an untouched section, and its static. */
   readonly secondPoint?: { readonly flowRatio: number; readonly tespInWc: number };
   /** The filter's own drop, in. w.c., at today's airflow, from the filter-out retest. */
   readonly filterDropInWc?: number;
@@ -232,25 +232,25 @@ function fanModel(facts: MeasuredFacts, flow: ReconciledFlow, tespInWc: number):
   return booked ?? onUsualCurve(facts, flow, tespInWc);
 }
 
-/** What a filter takes of the stretch it was read with, when nothing tells: more when it was seen loaded. */
+/** What a filter takes of the section it was read with, when nothing tells: more when it was seen loaded. */
 const filterShare = (looks: Looks) => (isSeen(causeOf('filterLoaded')!, looks) ? 0.5 : 0.35);
 
 /** How much more than its usual share a stage takes that something was seen on: as much as what was seen usually adds. */
 const seenFactor = (kind: StageKind, { unit, looks }: MeasuredFacts) =>
   causesSeen(unit, looks).reduce((factor, cause) => (cause.stage === kind ? factor * cause.usual : factor), 1);
 
-/** A stretch of several stages as one stretch a stage: by the retest where it tells, else by assumed shares. */
-function parted(stretch: Stretch, flowCfm: number, facts: MeasuredFacts, notes: string[]): Stretch[] {
-  const { stages, side } = stretch;
-  if (stages.length === 1) return [stretch];
+/** A section of several stages as one section a stage: by the retest where it tells, else by assumed shares. */
+function parted(section: Section, flowCfm: number, facts: MeasuredFacts, notes: string[]): Section[] {
+  const { stages, side } = section;
+  if (stages.length === 1) return [section];
   const layout = layoutOf(facts.unit);
-  const whole = dropAt(stretch.resistance, flowCfm);
+  const whole = dropAt(section.resistance, flowCfm);
   const filters = stages.filter((kind) => kind === 'filter').length;
   const retested = filters === 1 ? facts.filterDropInWc : undefined;
   if (retested !== undefined && retested < whole) {
     const rest = stages.filter((kind) => kind !== 'filter');
     const remaining = resistanceFromPoint(whole - retested, flowCfm, DUCT_EXPONENT);
-    const filter: Stretch = {
+    const filter: Section = {
       stages: ['filter'],
       side,
       resistance: resistanceFromPoint(retested, flowCfm, FILTER_EXPONENT),
@@ -272,11 +272,11 @@ function parted(stretch: Stretch, flowCfm: number, facts: MeasuredFacts, notes: 
     stages: [kind],
     side,
     assumed,
-    // The exponent stays that of the stretch: parting by assumption must not bend the measured curve.
+    // The exponent stays that of the section: parting by assumption must not bend the measured curve.
     resistance: {
       coefficient:
-        stretch.resistance.coefficient * (kind === 'filter' ? share(kind) : ((1 - filterTotal) * share(kind)) / sum),
-      exponent: stretch.resistance.exponent,
+        section.resistance.coefficient * (kind === 'filter' ? share(kind) : ((1 - filterTotal) * share(kind)) / sum),
+      exponent: section.resistance.exponent,
     },
   }));
 }
@@ -326,8 +326,8 @@ export function measuredSystem(facts: MeasuredFacts): MeasuredSystem | NotMeasur
   const { flowCfm } = flow;
   const { fan, insideInWc } = modelled;
   const notes = [...modelled.notes];
-  const path = measuredPath(judgement.stretches, tespInWc, flowCfm).flatMap((stretch) =>
-    parted(stretch, flowCfm, facts, notes),
+  const path = measuredPath(judgement.sections, tespInWc, flowCfm).flatMap((section) =>
+    parted(section, flowCfm, facts, notes),
   );
   const system: System = {
     layout: unit.layout,

@@ -3,7 +3,7 @@ import { staticText } from '../../base/words';
 import { flowNow } from './filterMedia';
 import { isOverItsShare } from './judgedAtTarget';
 import { cannot, defineMove, moved } from './move';
-import { stageDropAt, stretchesOf, withStage } from '../../air/system';
+import { stageDropAt, sectionsOf, withStage } from '../../air/system';
 
 /** (J) A clean wet cased coil at 400 CFM a ton, in. w.c.; ± 0.05. */
 const CLEAN_COIL_IN_WC = 0.2;
@@ -36,7 +36,7 @@ export const cleanCoil = defineMove({
     return isOverItsShare(system, 'coil', context) ? 'It is over its static budget at the target airflow.' : undefined;
   },
   defaults: (system, { goal }) =>
-    stretchesOf(system, 'coil').length === 0
+    sectionsOf(system, 'coil').length === 0
       ? {}
       : {
           cleanDropInWc: CLEAN_COIL_IN_WC,
@@ -48,7 +48,7 @@ export const cleanCoil = defineMove({
       : `back to ${staticText(cleanDropInWc)} at design airflow`,
   apply(system, { cleanDropInWc, cleanFlowCfm }) {
     if (system.inside) return moved({ ...system, inside: undefined });
-    if (stretchesOf(system, 'coil').length === 0)
+    if (sectionsOf(system, 'coil').length === 0)
       return cannot('The coil is inside the cabinet, and nothing shows more loss than the blower table includes.');
     if (cleanDropInWc === undefined || cleanFlowCfm === undefined)
       return cannot('Enter the clean coil’s pressure drop and its airflow.', 'cleanDropInWc');

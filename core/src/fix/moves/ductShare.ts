@@ -1,5 +1,5 @@
 import type { NumberField, ToolFields } from '../../base/forms';
-import { type System, scaled, stretchesOf, withStage } from '../../air/system';
+import { type System, scaled, sectionsOf, withStage } from '../../air/system';
 import { cannot, moved, type Moved } from './move';
 
 export type DuctSide = 'return' | 'supply';
@@ -22,7 +22,7 @@ export const shareField = (label: string) =>
 /** A side's duct with one piece of it changed: `sharePercent` of its drop becomes `factor` of what it was. */
 export function withPiece(system: System, side: DuctSide, sharePercent: number, factor: number): Moved {
   const kind = ductOf(side);
-  if (stretchesOf(system, kind).length === 0)
+  if (sectionsOf(system, kind).length === 0)
     return cannot(
       `The pressure drop of the ${side} duct is not known separately. Measure the ports at its ends.`,
       'side',

@@ -1,6 +1,6 @@
 import { operate } from '../../air/operate';
 import { FILTER_EXPONENT, resistanceFromPoint } from '../../air/path';
-import { type System, stageDropAt, stretchesOf, withStage } from '../../air/system';
+import { type System, stageDropAt, sectionsOf, withStage } from '../../air/system';
 import type { ToolFields } from '../../base/forms';
 import { staticText } from '../../base/words';
 import { cannot, moved, type MoveContext, type Moved } from './move';
@@ -22,7 +22,7 @@ const filterDropNow = (system: System): number | undefined => stageDropAt(system
 
 /** Filters of another drop in the place of those that are in. @param ratedDropInWc clean drop at `ratedFlowCfm`, in. w.c. */
 export function withMedia(system: System, rated: { ratedDropInWc: number; ratedFlowCfm: number }): Moved {
-  if (stretchesOf(system, 'filter').length === 0)
+  if (sectionsOf(system, 'filter').length === 0)
     return cannot(
       'The filter’s pressure drop is not known separately. Measure before and after it, or pull it and measure again.',
     );
@@ -31,7 +31,7 @@ export function withMedia(system: System, rated: { ratedDropInWc: number; ratedF
   return moved({
     ...changed,
     // A new filter was not measured, but its rating is no guess about the old one.
-    path: changed.path.map((stretch) => (stretch.resistance === clean ? { ...stretch, assumed: undefined } : stretch)),
+    path: changed.path.map((section) => (section.resistance === clean ? { ...section, assumed: undefined } : section)),
   });
 }
 

@@ -1,7 +1,7 @@
 import { filterAreaSqFt } from '../../air/filter';
 import { percentText } from '../../base/words';
 import { cannot, defineMove, moved } from './move';
-import { scaled, stretchesOf, withStage } from '../../air/system';
+import { scaled, sectionsOf, withStage } from '../../air/system';
 
 /** @source continuity: a filter's drop goes with its face velocity to the power of its medium */
 export const grilleBox = defineMove({
@@ -15,7 +15,7 @@ export const grilleBox = defineMove({
   minutes: 120,
   cost: 140,
   applies: (system) =>
-    system.filters?.collarIn !== undefined && stretchesOf(system, 'filter').length > 0
+    system.filters?.collarIn !== undefined && sectionsOf(system, 'filter').length > 0
       ? 'Only the area under the collar works.'
       : undefined,
   defaults: () => ({}),

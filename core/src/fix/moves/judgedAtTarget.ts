@@ -1,6 +1,6 @@
 import { stageBudget } from '../../judge/verdicts';
 import { dropAt } from '../../air/path';
-import { layoutOf, stretchesOf, type StageKind, type System } from '../../air/system';
+import { layoutOf, sectionsOf, type StageKind, type System } from '../../air/system';
 import type { MoveContext } from './move';
 
 /**
@@ -10,8 +10,8 @@ import type { MoveContext } from './move';
  * @example on tap 1 of worked example A a supply duct that takes 0.09 at 770 CFM is asked at 1,200
  */
 export function isOverItsShare(system: System, kind: StageKind, { goal }: MoveContext): boolean {
-  const stretches = stretchesOf(system, kind);
-  if (stretches.length === 0 || stretches.some(({ assumed }) => assumed !== undefined)) return false;
-  const drop = stretches.reduce((sum, { resistance }) => sum + dropAt(resistance, goal.target.flowCfm), 0);
+  const sections = sectionsOf(system, kind);
+  if (sections.length === 0 || sections.some(({ assumed }) => assumed !== undefined)) return false;
+  const drop = sections.reduce((sum, { resistance }) => sum + dropAt(resistance, goal.target.flowCfm), 0);
   return drop > stageBudget(layoutOf(system), kind, goal.rules) * goal.maxTesp.value;
 }

@@ -38,10 +38,10 @@ const lagging = (
 });
 const more = (stage: 'returnDuct' | 'filter' | 'supplyDuct', factor: number): System => ({
   ...sound,
-  path: sound.path.map((stretch) =>
-    stretch.stages[0] === stage
-      ? { ...stretch, resistance: { ...stretch.resistance, coefficient: factor * stretch.resistance.coefficient } }
-      : stretch,
+  path: sound.path.map((section) =>
+    section.stages[0] === stage
+      ? { ...section, resistance: { ...section.resistance, coefficient: factor * section.resistance.coefficient } }
+      : section,
   ),
 });
 const bareGrille: System = { ...sound, filters: { count: 1, widthIn: 20, heightIn: 20, collarIn: 12 } };

@@ -1,7 +1,7 @@
 import { SIDE_FIELD, ductOf } from './ductShare';
 import { cannot, defineMove, moved } from './move';
 import { seen } from './seen';
-import { scaled, stretchesOf, withStage } from '../../air/system';
+import { scaled, sectionsOf, withStage } from '../../air/system';
 
 /**
  * A leak closed: the air that went past the rooms goes through the duct, so the duct asks more.
@@ -30,7 +30,7 @@ export const sealLeak = defineMove({
   says: ({ side, leakPercent }) => `${side} side, ${leakPercent} % of the air returns to the rooms`,
   apply(system, { side, leakPercent }) {
     const kind = ductOf(side);
-    if (stretchesOf(system, kind).length === 0) return cannot(`The ${side} duct was not measured separately.`, 'side');
+    if (sectionsOf(system, kind).length === 0) return cannot(`The ${side} duct was not measured separately.`, 'side');
     return moved(withStage(system, kind, (r) => scaled(r, 1 / (1 - leakPercent / 100) ** 2)));
   },
 });

@@ -53,7 +53,7 @@ export const secondReturn = defineMove({
   minutes: 240,
   cost: 520,
   applies(system, { goal }) {
-    const returns = system.path.filter((stretch) => stretch.side === 'return').map((stretch) => stretch.resistance);
+    const returns = system.path.filter((section) => section.side === 'return').map((section) => section.resistance);
     if (returns.length === 0 || system.layout === 'makeUpAir') return undefined;
     const now = operate(system);
     // At the target airflow: a low speed must not hide it.
@@ -75,7 +75,7 @@ export const secondReturn = defineMove({
   says: ({ diameterIn, filterDropInWc, filterFlowCfm }) =>
     `${shownWords(diameterIn, 'in', 0)} round, filter drops ${toolFigure(filterDropInWc, 'inWc')} at ${flowText(filterFlowCfm)}`,
   apply(system, values) {
-    const returns = system.path.filter((stretch) => stretch.side === 'return');
+    const returns = system.path.filter((section) => section.side === 'return');
     if (returns.length === 0) return cannot('The return side was not measured. Measure it first.');
     const flow = flowNow(system);
     const reference = Math.max(50, values.filterFlowCfm);
@@ -84,7 +84,7 @@ export const secondReturn = defineMove({
       resistanceFromPoint((friction * values.effectiveLengthFt) / 100, reference, DUCT_EXPONENT),
       resistanceFromPoint(values.filterDropInWc, values.filterFlowCfm, FILTER_EXPONENT),
     ];
-    const old = returns.map((stretch) => stretch.resistance);
+    const old = returns.map((section) => section.resistance);
     const drop = pathDropAt(old, flow);
     if (!(drop > 0)) return cannot('The return side has no pressure drop, so a second return would not help.');
     const both = sideBySide(old, branch, drop);
@@ -95,8 +95,8 @@ export const secondReturn = defineMove({
       ...system,
       filterFlowShare,
       path: [
-        { stages: returns.flatMap((stretch) => stretch.stages), side: 'return', resistance: both },
-        ...system.path.filter((stretch) => stretch.side === 'supply'),
+        { stages: returns.flatMap((section) => section.stages), side: 'return', resistance: both },
+        ...system.path.filter((section) => section.side === 'supply'),
       ],
     });
   },

@@ -1,5 +1,5 @@
 import { cannot, defineMove, moved } from './move';
-import { stretchesOf } from '../../air/system';
+import { sectionsOf } from '../../air/system';
 
 /** Filters in series take twice; one of the two goes. */
 export const singleFilter = defineMove({
@@ -22,19 +22,19 @@ export const singleFilter = defineMove({
   minutes: 5,
   cost: 0,
   applies: (system) =>
-    system.filterPlace === 'both' && stretchesOf(system, 'filter').length > 1
+    system.filterPlace === 'both' && sectionsOf(system, 'filter').length > 1
       ? 'There are two filters in series.'
       : undefined,
   defaults: () => ({ keep: 'grille' }),
   says: ({ keep }) => (keep === 'grille' ? 'the one at the unit goes' : 'those at the grilles go'),
   apply(system, { keep }) {
-    const filters = stretchesOf(system, 'filter');
+    const filters = sectionsOf(system, 'filter');
     if (filters.length < 2) return cannot('There is only one filter. Keep it in.');
     const gone = keep === 'grille' ? filters[filters.length - 1] : filters[0];
     return moved({
       ...system,
       filterPlace: keep === 'grille' ? 'atGrilles' : 'atUnit',
-      path: system.path.filter((stretch) => stretch !== gone),
+      path: system.path.filter((section) => section !== gone),
     });
   },
 });

@@ -2,7 +2,7 @@ import { predictCoil } from '../../air/coil';
 import { fanRpm } from '../../air/fan';
 import { operate, type CrossingOffTable } from '../../air/operate';
 import { dropAt } from '../../air/path';
-import { layoutOf, type Layout, type PortId, type StageKind, type Stretch, type System } from '../../air/system';
+import { layoutOf, type Layout, type PortId, type StageKind, type Section, type System } from '../../air/system';
 import { predictHeating } from '../model';
 
 /** What every instrument would read on a system as it runs, without its own error. */
@@ -21,18 +21,18 @@ export interface Observation {
 }
 
 /** Drops by stage, spread along the layout; undefined where stages were read together. */
-function dropsByStage(layout: Layout, path: readonly Stretch[], flowCfm: number): (number | undefined)[] {
+function dropsByStage(layout: Layout, path: readonly Section[], flowCfm: number): (number | undefined)[] {
   const left = [...path];
   return layout.stages.map(({ kind, external }) => {
     if (!external) return 0;
-    const at = left.findIndex((stretch) => isOnly(stretch, kind));
+    const at = left.findIndex((section) => isOnly(section, kind));
     if (at < 0) return undefined;
-    const [stretch] = left.splice(at, 1);
-    return dropAt(stretch!.resistance, flowCfm);
+    const [section] = left.splice(at, 1);
+    return dropAt(section!.resistance, flowCfm);
   });
 }
 
-const isOnly = ({ stages }: Stretch, kind: StageKind) => stages.length === 1 && stages[0] === kind;
+const isOnly = ({ stages }: Section, kind: StageKind) => stages.length === 1 && stages[0] === kind;
 
 const sum = (drops: readonly (number | undefined)[]) =>
   drops.reduce<number | undefined>(

@@ -7,7 +7,7 @@ import { applyMoves, type ChosenMove } from '../moves';
 import { normal, seededRandom } from '../../base/numbers/random';
 import { innerDropInWc, operate, type Crossing } from '../../air/operate';
 import { dropAt } from '../../air/path';
-import type { Stretch, System } from '../../air/system';
+import type { Section, System } from '../../air/system';
 
 /** The chances of a plan: that all of it lands, and each by itself, 0 to 1. */
 export interface Odds {
@@ -22,9 +22,9 @@ export interface Odds {
   readonly flowSigmaCfm?: number;
 }
 
-/** (J) How far a changed stretch may turn out other than rated or taken, as one standard deviation, a share. */
+/** (J) How far a changed section may turn out other than rated or taken, as one standard deviation, a share. */
 export const CHANGED_SIGMA = 0.15;
-/** (J) An assumed share of a stretch that was read as one. */
+/** (J) An assumed share of a section that was read as one. */
 const SHARE_SIGMA = 0.35;
 
 const SAMPLES = 400;
@@ -68,22 +68,22 @@ const lagsPerhaps = (lags: readonly FanLag[] | undefined, z: number): readonly F
     lag.assumed ? { ...lag, factor: clamp(1 - (1 - lag.factor) * (1 + USUAL_SIZE_SIGMA * z), 0.2, 1) } : lag,
   );
 
-/** Shares of a stretch that was read as one: what the filter takes of it, or the coil, might be more or less, the sum stays. */
-function sharesPerhaps(path: readonly Stretch[], z: number): readonly Stretch[] {
-  const assumed = path.filter((stretch) => stretch.assumed !== undefined);
+/** Shares of a section that was read as one: what the filter takes of it, or the coil, might be more or less, the sum stays. */
+function sharesPerhaps(path: readonly Section[], z: number): readonly Section[] {
+  const assumed = path.filter((section) => section.assumed !== undefined);
   const lead =
-    assumed.find((stretch) => stretch.stages[0] === 'filter') ??
-    assumed.find((stretch) => stretch.stages[0] === 'coil');
+    assumed.find((section) => section.stages[0] === 'filter') ??
+    assumed.find((section) => section.stages[0] === 'coil');
   if (!lead) return path;
-  const group = assumed.filter((stretch) => stretch.assumed === lead.assumed && stretch.side === lead.side);
+  const group = assumed.filter((section) => section.assumed === lead.assumed && section.side === lead.side);
   const sum = group.reduce((total, { resistance }) => total + resistance.coefficient, 0);
   const was = lead.resistance.coefficient;
   if (!(sum > was)) return path;
   const then = clamp(was * (1 + SHARE_SIGMA * z), 0.1 * was, 0.9 * sum);
-  return path.map((stretch) => {
-    if (!group.includes(stretch)) return stretch;
-    const factor = stretch === lead ? then / was : (sum - then) / (sum - was);
-    return { ...stretch, resistance: { ...stretch.resistance, coefficient: stretch.resistance.coefficient * factor } };
+  return path.map((section) => {
+    if (!group.includes(section)) return section;
+    const factor = section === lead ? then / was : (sum - then) / (sum - was);
+    return { ...section, resistance: { ...section.resistance, coefficient: section.resistance.coefficient * factor } };
   });
 }
 
@@ -144,15 +144,15 @@ function perhaps(
   sigma: number,
 ): System | undefined {
   const path = sharesPerhaps(system.path, z.share);
-  const dropOf = (stretch: Stretch) => dropAt(stretch.resistance, now.flowCfm);
-  const sideOf = (side: Stretch['side']) =>
-    path.filter((stretch) => stretch.side === side).reduce((sum, stretch) => sum + dropOf(stretch), 0);
-  const factor = (side: Stretch['side'], error: number) => {
+  const dropOf = (section: Section) => dropAt(section.resistance, now.flowCfm);
+  const sideOf = (side: Section['side']) =>
+    path.filter((section) => section.side === side).reduce((sum, section) => sum + dropOf(section), 0);
+  const factor = (side: Section['side'], error: number) => {
     const p = sideOf(side);
     return p > 0 ? Math.max(0.1, 1 + (staticSigma(p, goal.rules) * error) / p) : 1;
   };
   const factors = { return: factor('return', z.returnStatic), supply: factor('supply', z.supplyStatic) };
-  const tesp = path.reduce((sum, stretch) => sum + dropOf(stretch) * factors[stretch.side], 0);
+  const tesp = path.reduce((sum, section) => sum + dropOf(section) * factors[section.side], 0);
   if (!(tesp > 0)) return undefined;
   const fanWith = (lag: number) => curvePerhaps(system.fan, z.slope, lag, tesp / now.tespInWc);
   const flowOn = (fan: Fan, inside: Inside) => flowAt(fan, tesp + innerDropInWc({ inside }, now.flowCfm));
@@ -170,21 +170,21 @@ function perhaps(
     ...system,
     inside,
     fan: { ...fan, lags: [...(fan.lags ?? []), { cause: 'measured', acts: 'flow', factor: set }] },
-    path: path.map((stretch) => ({
-      ...stretch,
+    path: path.map((section) => ({
+      ...section,
       resistance: {
-        ...stretch.resistance,
+        ...section.resistance,
         coefficient:
-          (stretch.resistance.coefficient * factors[stretch.side]) /
-          Math.pow(flowCfm / now.flowCfm, stretch.resistance.exponent),
+          (section.resistance.coefficient * factors[section.side]) /
+          Math.pow(flowCfm / now.flowCfm, section.resistance.exponent),
       },
     })),
   };
 }
 
-/** The changed system with each stretch that the moves changed, and a speed they changed, somewhat other than they say. */
+/** The changed system with each section that the moves changed, and a speed they changed, somewhat other than they say. */
 function somewhatOther(changed: System, before: System, z: Draw): System {
-  const old = new Set(before.path.map((stretch) => stretch.resistance));
+  const old = new Set(before.path.map((section) => section.resistance));
   const factor = Math.max(0.2, 1 + CHANGED_SIGMA * z.changed);
   const sigma = speedSigma(before.fan, changed.fan.tap);
   const lags =
@@ -194,12 +194,12 @@ function somewhatOther(changed: System, before: System, z: Draw): System {
   return {
     ...changed,
     fan: { ...changed.fan, lags },
-    path: changed.path.map((stretch) =>
-      old.has(stretch.resistance)
-        ? stretch
+    path: changed.path.map((section) =>
+      old.has(section.resistance)
+        ? section
         : {
-            ...stretch,
-            resistance: { ...stretch.resistance, coefficient: stretch.resistance.coefficient * factor },
+            ...section,
+            resistance: { ...section.resistance, coefficient: section.resistance.coefficient * factor },
           },
     ),
   };

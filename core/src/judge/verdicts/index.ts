@@ -21,7 +21,7 @@ export {
   USUAL_METHOD_SIGMA,
 } from './rules';
 export { type RuleId, RULES_FORM, rulesOf, type ShopRules, shopRulesFaults, USUAL_RULES } from './shopRules';
-export { type JudgedStretch, measuredPath } from './stretches';
+export { type JudgedSection, measuredPath } from './sections';
 export { judgeDrop, judgeRise } from './dropVerdict';
 export { judgeFilterFace } from './filterFace';
 export { type HeatBand, shareOfTarget, type Target, targetFor, targetOf, wordOnTarget } from './target';

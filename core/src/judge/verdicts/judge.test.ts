@@ -138,18 +138,18 @@ describe('where the pressure goes', () => {
   });
 
   test('a reading before the filter splits the return side', () => {
-    const { stretches, tespInWc } = judged({}, [at('R1', -0.16), ...EXAMPLE_A_READINGS]);
-    expect(stretches.map((s) => [s.stages.join('+'), Number(s.dropInWc?.toFixed(4)), s.verdict.word])).toEqual([
+    const { sections, tespInWc } = judged({}, [at('R1', -0.16), ...EXAMPLE_A_READINGS]);
+    expect(sections.map((s) => [s.stages.join('+'), Number(s.dropInWc?.toFixed(4)), s.verdict.word])).toEqual([
       // 0.16 at 940 CFM are 0.26 at the target's 1,200: over its 0.20.
       ['returnDuct', 0.16, 'outside'],
       ['filter', 0.15, 'outside'],
       ['supplyDuct', 0.27, 'outside'],
     ]);
-    expect(stretches.reduce((sum, s) => sum + s.dropInWc!, 0)).toBeCloseTo(tespInWc!, 12);
+    expect(sections.reduce((sum, s) => sum + s.dropInWc!, 0)).toBeCloseTo(tespInWc!, 12);
   });
 
-  test('two readings judge the return side as one stretch with both shares', () => {
-    const [first] = judged({}).stretches;
+  test('two readings judge the return side as one section with both shares', () => {
+    const [first] = judged({}).sections;
     expect(first).toMatchObject({ stages: ['returnDuct', 'filter'], budgetShare: expect.closeTo(0.6, 9) });
     expect(first?.verdict.sentence).toBe(
       'Uses 0.31 in. w.c., 0.50 at the target’s 1,200 CFM, 101 % of nameplate static; budget 60 %.',
@@ -157,17 +157,17 @@ describe('where the pressure goes', () => {
   });
 
   test('swapped ports are a question, and the path is then taken as one lump', () => {
-    const { stretches, system } = judged({}, [at('R1', -0.4), ...EXAMPLE_A_READINGS]);
-    expect(stretches[1]).toMatchObject({ verdict: { word: 'cantSay' } });
-    expect(stretches[1]?.verdict.sentence).toContain('Check for swapped ports');
+    const { sections, system } = judged({}, [at('R1', -0.4), ...EXAMPLE_A_READINGS]);
+    expect(sections[1]).toMatchObject({ verdict: { word: 'cantSay' } });
+    expect(sections[1]?.verdict.sentence).toContain('Check for swapped ports');
     // One lump of ducts, its parts taken.
     expect(system!.path.map((s) => s.stages[0])).toEqual(['returnDuct', 'supplyDuct']);
     expect(system!.path.every((s) => s.assumed !== undefined && s.resistance.exponent === 2)).toBe(true);
   });
 
   test('the coil of a furnace lies outside: S2 splits coil from duct', () => {
-    const { stretches } = judged({ layout: 'furnaceCasedCoil' }, [at('R2', -0.2), at('S1', 0.4), at('S2', 0.15)]);
-    expect(stretches.map((s) => s.stages.join('+'))).toEqual(['returnDuct+filter', 'coil', 'supplyDuct']);
+    const { sections } = judged({ layout: 'furnaceCasedCoil' }, [at('R2', -0.2), at('S1', 0.4), at('S2', 0.15)]);
+    expect(sections.map((s) => s.stages.join('+'))).toEqual(['returnDuct+filter', 'coil', 'supplyDuct']);
   });
 });
 
@@ -187,8 +187,8 @@ test('no wild reading puts NaN, Infinity or undefined into a sentence', () => {
   fc.assert(
     fc.property(fc.array(fc.tuple(fc.constantFrom(...PORT_IDS), wild), { maxLength: 6 }), (pairs) => {
       const readings = pairs.map(([port, v], i) => ({ ...at(port, v), id: String(i) }));
-      const { tesp, airflow, stretches } = judged({ layout: 'furnaceCasedCoil' }, readings);
-      const text = [tesp, airflow, ...stretches.map((s) => s.verdict)].map((v) => v.sentence).join(' ');
+      const { tesp, airflow, sections } = judged({ layout: 'furnaceCasedCoil' }, readings);
+      const text = [tesp, airflow, ...sections.map((s) => s.verdict)].map((v) => v.sentence).join(' ');
       expect(text).not.toMatch(/NaN|Infinity|undefined|null/);
     }),
   );

@@ -5,7 +5,7 @@ import { layoutOf, type FilterPlace, type LayoutId } from '../../air/system';
 import { staticWords, staticText } from '../../base/words';
 import type { Rules } from './rules';
 import { tespSigma } from './staticError';
-import { judgeStretches, type JudgedAt, type JudgedStretch } from './stretches';
+import { judgeSections, type JudgedAt, type JudgedSection } from './sections';
 import { targetFor, type Target, type TargetFacts } from './target';
 import { wordUnder, type Verdict, type VerdictWord, type Working } from '../../base/verdict/verdict';
 import type { Sourced } from '../../base/numbers/source';
@@ -38,9 +38,9 @@ export interface PressureJudgement {
   readonly tesp: Verdict;
 }
 
-/** The statics judged, each stretch at the airflow that counts. */
+/** The statics judged, each section at the airflow that counts. */
 export interface Judgement extends PressureJudgement {
-  readonly stretches: readonly JudgedStretch[];
+  readonly sections: readonly JudgedSection[];
   /** One σ of airflow and static together, once both are known. */
   readonly sigma?: PointSigma;
 }
@@ -193,7 +193,7 @@ export function judgePressure(
 }
 
 /**
- * The statics with where the pressure goes: each stretch against its share at the target airflow.
+ * The statics with where the pressure goes: each section against its share at the target airflow.
  *
  * @param pressure of the same readings
  * @param at the one airflow of the visit; absent while none is known, and the shares are judged as read
@@ -209,7 +209,7 @@ export function judgeWhole(
   const { maxTesp, tespSigmaInWc } = pressure;
   return {
     ...pressure,
-    stretches: judgeStretches(layoutOf(facts), readings, maxTesp, rules, at, filters),
+    sections: judgeSections(layoutOf(facts), readings, maxTesp, rules, at, filters),
     sigma: at && tespSigmaInWc !== undefined ? { flowCfm: at.sigmaCfm, staticInWc: tespSigmaInWc } : undefined,
   };
 }

@@ -76,7 +76,7 @@ export interface RoofFacts {
  */
 export function marksOf({ assessment, checks, context, amps, fixed }: RoofFacts): RoofMarks {
   const { judgement, airflow, drop, rise, looks } = assessment;
-  const filter = judgement.stretches.find(({ stages }) => stages.length === 1 && stages[0] === 'filter');
+  const filter = judgement.sections.find(({ stages }) => stages.length === 1 && stages[0] === 'filter');
   const measured: Readonly<Partial<Record<RoofColumn, readonly VerdictWord[]>>> = {
     filter: filter ? [filter.verdict.word] : [],
     static: [judgement.tesp.word],

@@ -24,18 +24,18 @@ export interface VisitFigures {
 
 const EXPONENT: Partial<Record<StageKind, number>> = { filter: FILTER_EXPONENT, coil: COIL_EXPONENT };
 
-/** External static at the target airflow: each stretch carried there by its own exponent. */
+/** External static at the target airflow: each section carried there by its own exponent. */
 function tespAtTarget(assessment: VisitAssessment, flowCfm: number, targetCfm: number): number | undefined {
-  const { tespInWc, stretches } = assessment.judgement;
+  const { tespInWc, sections } = assessment.judgement;
   if (tespInWc === undefined) return undefined;
-  const parts = stretches.filter(({ dropInWc }) => dropInWc !== undefined && dropInWc > 0);
+  const parts = sections.filter(({ dropInWc }) => dropInWc !== undefined && dropInWc > 0);
   const known = parts.reduce((sum, { dropInWc }) => sum + dropInWc!, 0);
   const ratio = targetCfm / flowCfm;
   const carried = parts.reduce((sum, { stages, dropInWc }) => {
     const n = (stages.length === 1 ? EXPONENT[stages[0]!] : undefined) ?? DUCT_EXPONENT;
     return sum + dropInWc! * ratio ** n;
   }, 0);
-  // What no stretch holds goes as a duct does.
+  // What no section holds goes as a duct does.
   return carried + Math.max(0, tespInWc - known) * ratio ** DUCT_EXPONENT;
 }
 
@@ -51,7 +51,7 @@ export function figuresOf(
   { drive, circuits = [] }: { readonly drive?: BeltDrive; readonly circuits?: readonly Circuit[] },
 ): VisitFigures {
   const { judgement, flow, airflow, motor, drop } = assessment;
-  const filter = judgement.stretches.find(({ stages }) => stages.length === 1 && stages[0] === 'filter');
+  const filter = judgement.sections.find(({ stages }) => stages.length === 1 && stages[0] === 'filter');
   const flowCfm = flow && !flow.usualOnly ? flow.flowCfm : undefined;
   const targetCfm = targetOf(airflow.limit);
   return {

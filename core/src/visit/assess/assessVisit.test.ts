@@ -3,7 +3,7 @@ import { SOUND_FAN } from '../../../fixtures/exampleLooks';
 import { DEFAULT_RULES, type UnitFacts } from '../../judge/verdicts';
 import type { Conditions, PressureReading } from '../../air/readings';
 import type { PortId } from '../../air/system';
-import { RETURN_DEW_POINT } from '../../bench/temperature';
+import { RETURN_DEW_POINT } from '../../calculators/temperature';
 import type { RawInputs } from '../../base/forms';
 import { assessVisit } from './assessVisit';
 import type { Fact, FactKind } from '../../call/facts';
@@ -258,7 +258,7 @@ describe('the external static as one reading', () => {
     const { judgement, flow, model, airflow } = assess({ readings: [], facts: [total] });
     expect(judgement.tesp).toMatchObject({ value: 0.58, word: 'outside', readingIds: [total.id] });
     expect(flow?.flowCfm).toBeCloseTo(assess().flow!.flowCfm, 6);
-    expect(judgement.stretches).toEqual([]);
+    expect(judgement.sections).toEqual([]);
     expect(model).toBeDefined();
     expect(airflow.word).toBe(assess().airflow.word);
   });

@@ -1,6 +1,6 @@
 import { speedName } from '../../fix/advise';
 import { staticAt } from '../../air/fan';
-import type { JudgedStretch, Judgement, KnownFlow } from '../../judge/verdicts';
+import type { JudgedSection, Judgement, KnownFlow } from '../../judge/verdicts';
 import type { System } from '../../air/system';
 import { WORKABLE_FRICTION } from '../../air/duct';
 import { shownWords, staticText, sentenceCase } from '../../base/words';
@@ -17,8 +17,8 @@ export interface DuctBudget {
 /** Registers, grilles and dampers together, in. w.c., when they were not read. */
 const OUTLETS_IN_WC = 0.09;
 
-const dropOf = (stretches: readonly JudgedStretch[], kind: 'filter' | 'coil') =>
-  stretches.find((s) => s.stages.length === 1 && s.stages[0] === kind)?.dropInWc;
+const dropOf = (sections: readonly JudgedSection[], kind: 'filter' | 'coil') =>
+  sections.find((s) => s.stages.length === 1 && s.stages[0] === kind)?.dropInWc;
 
 /**
  * What is left for the ducts: the blower's static at the target flow on its tap, less what filter and coil take there and an
@@ -28,7 +28,7 @@ const dropOf = (stretches: readonly JudgedStretch[], kind: 'filter' | 'coil') =>
  * @source residential duct design practice; workable 0.06 to 0.18 in. w.c. per 100 ft
  */
 export function ductBudgetOf(
-  { target, stretches }: Judgement,
+  { target, sections }: Judgement,
   system: System | undefined,
   flow: KnownFlow | undefined,
   lengthFt: number | undefined,
@@ -45,8 +45,8 @@ export function ductBudgetOf(
     };
   }
   const scale = target.flowCfm / flowCfm;
-  const filter = (dropOf(stretches, 'filter') ?? 0) * Math.pow(scale, 1.3);
-  const coil = (dropOf(stretches, 'coil') ?? 0) * Math.pow(scale, 1.8);
+  const filter = (dropOf(sections, 'filter') ?? 0) * Math.pow(scale, 1.3);
+  const coil = (dropOf(sections, 'coil') ?? 0) * Math.pow(scale, 1.8);
   const leftInWc = availableInWc - filter - coil - OUTLETS_IN_WC;
   const taken = `${staticText(availableInWc)} available, less filter ${staticText(filter)}, coil ${staticText(coil)}, outlets ${staticText(OUTLETS_IN_WC)}`;
   if (leftInWc <= 0) {

@@ -24,7 +24,7 @@ import { DUCT_EXPONENT, resistanceFromPoint } from '../../air/path';
 import type { PressureReading } from '../../air/readings';
 import { layoutOf, type HeatingFacts, type MotorFacts } from '../../air/system';
 import { solveTool, type RawInputs } from '../../base/forms';
-import { toolOf } from '../../bench/catalogue';
+import { toolOf } from '../../calculators/catalogue';
 import { asideReasons, standingFacts, type Fact } from '../../call/facts/facts';
 import { percentText } from '../../base/words';
 import { flowByMotor, MOTOR_METHOD } from './motorPower';

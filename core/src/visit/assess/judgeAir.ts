@@ -1,7 +1,7 @@
 import { flowAfterPlan, reconcile } from '../../air/flow';
 import type { PressureReading } from '../../air/readings';
 import { solveTool } from '../../base/forms';
-import { toolOf } from '../../bench/catalogue';
+import { toolOf } from '../../calculators/catalogue';
 import { standingFacts } from '../../call/facts';
 import { judgeDrop, judgeRise, judgeWhole, type Rules, type UnitFacts } from '../../judge/verdicts';
 import { measuredRise } from './measuredFacts';

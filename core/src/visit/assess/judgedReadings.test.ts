@@ -12,7 +12,7 @@ import type { VisitFacts } from './visitFacts';
 test('7: shares are judged at the target airflow', () => {
   const readings = [read('R1', -0.1), read('R2', -0.19), read('S1', 0.12)];
   const at = (flowCfm: number) =>
-    assess({ unit: noTable, readings, facts: [plate(flowCfm)] }).judgement.stretches.map((s) => s.verdict.word);
+    assess({ unit: noTable, readings, facts: [plate(flowCfm)] }).judgement.sections.map((s) => s.verdict.word);
   expect(at(1200)).toEqual(['inside', 'atTheEdge', 'inside']);
   // The same drops at 800 CFM are more than twice that at the target.
   expect(at(800)).toEqual(['outside', 'outside', 'outside']);
@@ -83,7 +83,7 @@ describe('14: filters by kind and face velocity, not by the nameplate', () => {
   const filters: FilterFacts = { count: 1, widthIn: 20, heightIn: 25, media: 'merv11x1' };
   const word = (filterDrop: number, of: FilterFacts) => {
     const readings = [read('R1', -0.1), read('R2', -0.1 - filterDrop), read('S1', 0.15)];
-    return assess({ unit: noTable, readings, facts: [plate(1200)], filters: of }).judgement.stretches[1]!.verdict;
+    return assess({ unit: noTable, readings, facts: [plate(1200)], filters: of }).judgement.sections[1]!.verdict;
   };
   test('a fine filter may take what a coarse one may not', () => {
     expect(cleanDropInWc(filters, 1200)).toBeCloseTo(0.2 * (1200 / (500 / 144) / 300) ** 1.3, 6);

@@ -8,7 +8,7 @@ import { moistAir } from '../../air/moistAir';
 import type { UnitFacts } from '../../judge/verdicts';
 import { operate } from '../../air/operate';
 import { planNow } from '../../fix/plan';
-import { promiseOf } from '../prove';
+import { promiseOf } from '../verify';
 import { predict } from '../../fix/model';
 import type { PressureReading } from '../../air/readings';
 import type { VisitFacts } from './visitFacts';

@@ -1,9 +1,9 @@
 import type { MeasuredFacts } from '../../fix/model';
 import type { HeatingFacts, MotorFacts } from '../../air/system';
-import { loadOf } from '../../bench/electrical';
+import { loadOf } from '../../calculators/electrical';
 import { solveTool, type RawInputs } from '../../base/forms';
-import { toolOf } from '../../bench/catalogue';
-import { traverseDuct } from '../../bench/airflow';
+import { toolOf } from '../../calculators/catalogue';
+import { traverseDuct } from '../../calculators/airflow';
 import { ductAreaSqFt } from '../../air/traverse';
 import { standingFacts, type Fact } from '../../call/facts/facts';
 import type { VisitFacts } from './visitFacts';

@@ -27,9 +27,9 @@ describe('no table', () => {
     const { system, goal } = requestOf(found)!;
     const halved = {
       ...system,
-      path: system.path.map((stretch) => ({
-        ...stretch,
-        resistance: { ...stretch.resistance, coefficient: stretch.resistance.coefficient / 2 },
+      path: system.path.map((section) => ({
+        ...section,
+        resistance: { ...section.resistance, coefficient: section.resistance.coefficient / 2 },
       })),
     };
     const now = predict(system, goal).operation;

@@ -138,7 +138,7 @@ test('nothing that is said holds NaN, Infinity or undefined', () => {
       ...found.questions.map(({ sentence }) => sentence),
       ...found.doubt.signs,
       ...(found.model?.notes ?? []),
-      ...found.judgement.stretches.map(({ verdict }) => verdict.sentence),
+      ...found.judgement.sections.map(({ verdict }) => verdict.sentence),
     ];
     expect(said.filter(Boolean).join(' ')).not.toMatch(/NaN|Infinity|undefined|null|\[object/);
   }

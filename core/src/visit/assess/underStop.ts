@@ -15,5 +15,5 @@ export const pressureUnderStop = (judgement: Judgement, stop: Stop): Judgement =
   ...judgement,
   tesp: underStop(judgement.tesp, stop),
   sigma: undefined,
-  stretches: judgement.stretches.map((stretch) => ({ ...stretch, verdict: underStop(stretch.verdict, stop) })),
+  sections: judgement.sections.map((section) => ({ ...section, verdict: underStop(section.verdict, stop) })),
 });

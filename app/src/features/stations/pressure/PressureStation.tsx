@@ -32,13 +32,13 @@ export function PressureStation({ visit, assessment, width, onVisit, onPort, onW
       <OpenQuestions visit={visit} questions={questions} onVisit={onVisit} />
       <Airway
         layout={layout}
-        stretches={judgement.stretches}
+        sections={judgement.sections}
         pressures={pressures}
         width={width}
         next={nextPort}
         liftInWc={judgement.tespInWc}
         onPort={onPort}
-        onWorking={(stretch) => onWorking(stagesText(stretch.stages), stretch.verdict)}
+        onWorking={(section) => onWorking(stagesText(section.stages), section.verdict)}
       />
       <TotalStatic visit={visit} assessment={assessment} onVisit={onVisit} />
       {ductBudget && (

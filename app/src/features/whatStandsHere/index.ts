@@ -1,1 +1,0 @@
-export { WhatStandsHere } from './WhatStandsHere';
