@@ -3,7 +3,7 @@ import { useMemo, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { sites, units } from '../../data/records';
 import { useStands } from '../../data/useStands';
-import { useUnitVisits } from '../../data/visits';
+import { useUnitVisits, useVisitList } from '../../data/visits';
 import { Choice } from '../../ui/form';
 import { ActionButton, Page, TextButton } from '../../ui/page';
 import { Panes } from '../../ui/panes';
@@ -38,7 +38,12 @@ const BEGIN = [340, 400];
 /** Sites → unit → visit beside each other, or every unit in a table. */
 function Desk() {
   const [look, setLook] = useState<Look>('panes');
-  const [unitId, setUnitId] = useState<string>();
+  const [chosenId, setUnitId] = useState<string>();
+  const { visits } = useVisitList();
+  // Until one is chosen, the unit that was visited last: half the window would be empty.
+  const [latest] = visits.flatMap(({ summary }) => summary?.unitId ?? []);
+  const first = units.useList().records.find(({ record }) => !record.archivedAt)?.record.id;
+  const unitId = chosenId ?? latest ?? first;
   const [visitId, setVisitId] = useState<string>();
   const openUnit = (id: string) => {
     setUnitId(id);
@@ -61,7 +66,7 @@ function Desk() {
           content: unitId ? (
             <UnitPane key={unitId} unitId={unitId} visitId={visitId} onVisit={setVisitId} />
           ) : (
-            <Txt color="softInk">Choose a unit to see its verified state, trends and visits.</Txt>
+            <Txt color="softInk">Add a site and its units: what was verified, trends and visits are shown here.</Txt>
           ),
         },
         { label: 'Visit', content: <VisitPane unitId={unitId} visitId={visitId} /> },
@@ -114,7 +119,7 @@ function VisitPane({ unitId, visitId }: { readonly unitId?: string; readonly vis
   return (
     <View onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)} testID="visit-pane">
       {shown === undefined ? (
-        <Txt color="softInk">{unitId ? noVisitWords(asking) : 'Choose a visit to see its findings.'}</Txt>
+        <Txt color="softInk">{unitId ? noVisitWords(asking) : 'The findings of a visit are shown here.'}</Txt>
       ) : (
         width > 0 && <VisitPaper key={shown} visitId={shown} width={width} />
       )}

@@ -25,10 +25,11 @@ export function ResultStrip({ visit, assessment, onWorking }: ResultStripProps) 
   const { airflow, drop, flow, rise, offTable } = assessment;
   const usual = flow?.usualOnly ? flow : undefined;
   const flowCfm = usual ? undefined : flow?.flowCfm;
-  const perTon = flowCfm !== undefined && visit.tons ? `, ${flowText(flowCfm / visit.tons)} per ton` : '';
+  const narrow = useWindowDimensions().width < NARROW;
+  const perTon = flowCfm !== undefined && visit.tons ? `${flowText(flowCfm / visit.tons)} per ton` : undefined;
   const range =
     usual && `usual ${flowText(usual.flowCfm - usual.sigmaCfm)} to ${flowText(usual.flowCfm + usual.sigmaCfm)}`;
-  const sure = flow && !usual && `± ${flowText(flow.sigmaCfm)}${perTon}`;
+  const sure = flow && !usual && [`± ${flowText(flow.sigmaCfm)}`, perTon].filter(Boolean).join(narrow ? '\n' : ', ');
   const change = visit.mode === 'heating' ? rise : drop;
   const changeName = visit.mode === 'heating' ? 'Rise' : 'ΔT';
   const limit =
@@ -51,6 +52,7 @@ export function ResultStrip({ visit, assessment, onWorking }: ResultStripProps) 
         under={range ?? (sure || undefined) ?? (offTable ? 'off the table' : 'not judged yet')}
         assumed={usual !== undefined}
         odds={airflow.odds}
+        share={narrow ? 1.3 : 1}
         verdict={airflow}
         onPress={() => onWorking('Airflow', airflow)}
       />
@@ -80,6 +82,8 @@ interface ResultProps {
   readonly assumed?: boolean;
   /** The chance that it lies in its band, 0 to 1. */
   readonly odds?: number;
+  /** Of the width, where 1 is what the others have. */
+  readonly share?: number;
   readonly verdict: Verdict;
   readonly onPress: () => void;
 }
@@ -89,14 +93,14 @@ const NARROW = 350;
 /** "1,135" is as long as a large figure may be. */
 const LONG = 5;
 
-function Result({ name, value, unit, under, assumed, odds, verdict, onPress }: ResultProps) {
+function Result({ name, value, unit, under, assumed, odds, share = 1, verdict, onPress }: ResultProps) {
   const isTight = useWindowDimensions().width < NARROW || value.length > LONG;
   return (
     <Pressable
       role="button"
-      aria-label={`${name} ${value} ${unit}, ${under}: ${VERDICT_TEXT[verdict.word]}${odds === undefined ? '' : `, ${oddsText(odds)} likely within target`}. Show the working`}
+      aria-label={`${name} ${value} ${unit}, ${under.replace('\n', ', ')}: ${VERDICT_TEXT[verdict.word]}${odds === undefined ? '' : `, ${oddsText(odds)} likely within target`}. Show the working`}
       onPress={onPress}
-      style={{ flex: 1, minHeight: 68, paddingTop: 6 }}
+      style={{ flex: share, minHeight: 68, paddingTop: 6 }}
     >
       <Txt size={14} color="softInk">
         {name}

@@ -16,7 +16,7 @@ interface DueListProps {
   readonly compact?: boolean;
 }
 
-/** So far ahead something is due now, days. */
+/** So far ahead something is due now, where there is little room; days. */
 const AHEAD_DAYS = 45;
 const DAY_MS = 86_400_000;
 
@@ -25,7 +25,7 @@ export function DueList({ due, shown, now, compact }: DueListProps) {
   const palette = usePalette();
   const [all, setAll] = useState(false);
   const near = due.filter(({ on }) => Date.parse(on) - now.getTime() < AHEAD_DAYS * DAY_MS);
-  const listed = all ? due : near.slice(0, shown);
+  const listed = all ? due : (compact ? near : due).slice(0, shown);
   if (due.length === 0) return null;
   const today = format(now, 'yyyy-MM-dd');
   // On a phone the visits come first: what is far off takes a line, no more.
