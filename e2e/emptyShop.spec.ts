@@ -22,6 +22,26 @@ async function typeCells(page: Page, row: string, column: number, figures: reado
   }
 }
 
+test('first minutes: three pictures, one start, a verdict after two typed figures and at most eight touches', async ({
+  page,
+}) => {
+  await page.addInitScript(() => {
+    addEventListener('click', () => sessionStorage.setItem('touches', String(touched() + 1)), { capture: true });
+    const touched = () => Number(sessionStorage.getItem('touches') ?? 0);
+  });
+  await page.goto('/');
+  for (const title of ['Measure', 'See the problem', 'Fix and verify'])
+    await expect(page.getByRole('heading', { name: new RegExp(`${title}$`) })).toBeVisible();
+  await page.getByRole('button', { name: /^Quick check/ }).click();
+  await page.getByRole('button', { name: /^Port R2,/ }).click();
+  await page.keyboard.type('.31');
+  await technician(page).keep();
+  await page.keyboard.type('.27');
+  await technician(page).keep();
+  await expect(page.getByRole('button', { name: /^TESP 0\.58 in\. w\.c\., .*: out of range/ })).toBeVisible();
+  expect(Number(await page.evaluate(() => sessionStorage.getItem('touches')))).toBeLessThanOrEqual(8);
+});
+
 test('two typed cells: from nothing to a verdict, kept as a unit, found by a slip, visited again', async ({ page }) => {
   const tech = technician(page);
   await sayWhatStandsHere(page);

@@ -133,7 +133,7 @@ test('a check at a known unit starts from its record', () => {
     tons: 5,
   });
   expect(unitLine(visit)).toBe('5 t · PSC · tap C · cooling');
-  expect(unitLine(quickCheck(now))).toBe('Set up equipment · cooling');
+  expect(unitLine(quickCheck(now))).toBe('equipment not set up · cooling');
 });
 
 test('the advice lists what each tap would really do, and a touch looks at one', () => {

@@ -17,5 +17,5 @@ export function unitLine(visit: Lined): string {
     motorSaid ? MOTOR_TEXT[visit.motor] : null,
     visit.tap ? speedText(visit) : null,
   ].filter(Boolean);
-  return [...(parts.length > 0 ? parts : ['Set up equipment']), visit.mode].join(' · ');
+  return [...(parts.length > 0 ? parts : ['equipment not set up']), visit.mode].join(' · ');
 }
