@@ -8,10 +8,10 @@ const RULE = `The photo must be a JPEG of at most ${Math.floor((LIMITS.photoBase
 
 const SMALL_RULE = 'The small picture must be a JPEG of at most 30 kB.';
 
-/** Parts of what stands here that are photographed: kept with the unit. */
+/** Parts of the equipment that are photographed: kept with the unit. */
 export const UNIT_PHOTO_ITEMS = ['plate', 'door', 'ports', 'table'] as const;
 
-/** What a photo shows: something looked at, or a part of what stands here. */
+/** What a photo shows: something looked at, or a part of the equipment. */
 export const PHOTO_ITEMS: readonly string[] = [...LOOK_ITEMS.map(({ id }) => id), ...UNIT_PHOTO_ITEMS];
 
 /** What a photo of a finding in one's own words shows. @param id of the finding */
@@ -30,7 +30,7 @@ export class PhotoDto {
   @Id('The visit’s id')
   visitId!: string;
 
-  /** What it shows: an item of the Look station. */
+  /** What it shows: an item of the step Inspect. */
   @Matches(PHOTO_ITEM, {
     message: `The photo shows one of ${PHOTO_ITEMS.join(', ')}, or a finding by its id.`,
   })

@@ -16,7 +16,7 @@ export class SiteDto {
   @IsOptional()
   altitudeFt?: number | null;
 
-  /** Decides the target of its units, CFM a ton. */
+  /** Decides the target of its units, CFM per ton. */
   @IsIn(CLIMATES, { message: 'The climate is usual, humid or dry.' })
   @IsOptional()
   climate?: Climate | null;

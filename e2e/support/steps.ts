@@ -14,7 +14,7 @@ export function technician(page: Page) {
   const keypad = () => page.getByRole('dialog', { name: /^Read/ });
   const unit = () => page.getByRole('dialog', { name: 'Equipment' });
   return {
-    /** Opens the sheet that says what stands here, if it is not open. */
+    /** Opens the sheet that says the equipment, if it is not open. */
     async whatStandsHere() {
       if (await unit().isVisible()) return;
       await page

@@ -24,7 +24,7 @@ async function load() {
   return import(pathToFileURL(outfile).href);
 }
 
-/** Usual curves against the demo's tables, each left out but for one point: how many changes lie within what was said of them. */
+/** Typical curves against the demo's tables, each left out but for one point: how many changes lie within what was said of them. */
 export async function benchUsualCurves() {
   const { DEMO_TABLES, isHeld, usualCurveChanges } = await load();
   for (const motor of ['psc', 'constantTorque', 'constantAirflow', 'beltDrive']) {

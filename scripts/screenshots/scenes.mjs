@@ -142,7 +142,7 @@ export const SCENES = [
   },
   { name: 'quick-check', play: checkAtReadingRoom },
   {
-    name: 'what-stands-here',
+    name: 'equipment',
     play: async (page) => {
       await page.goto('/quick');
       await page.getByRole('button', { name: 'Set up equipment', exact: true }).click();
@@ -203,7 +203,7 @@ export const SCENES = [
   },
   { name: 'desk-wide', wide: true, play: desk },
   {
-    name: 'days',
+    name: 'schedule',
     play: async (page) => {
       await page.goto('/schedule');
       await page.getByRole('radio', { name: 'seven days' }).click();
@@ -213,10 +213,10 @@ export const SCENES = [
   },
   { name: 'label', play: label },
   { name: 'airflow', play: visitAt(1, 'Airflow') },
-  { name: 'power', play: callAt(15, 'Electrical') },
+  { name: 'electrical', play: callAt(15, 'Electrical') },
   { name: 'heat-sequence', play: callAt(16, 'Heating') },
   { name: 'refrigerant', play: shortOfCharge },
-  { name: 'hand-over', play: callAt(14, 'Wrap up') },
+  { name: 'wrap-up', play: callAt(14, 'Wrap up') },
   { name: 'report-page', play: reportPage },
   {
     name: 'roof-wide',
@@ -253,7 +253,7 @@ export const SCENES = [
   },
   {
     // Last: it decides a plan and reads again.
-    name: 'prove',
+    name: 'verify',
     play: async (page) => {
       await fixAt(1)(page);
       await page.getByRole('button', { name: /^Start these fixes/ }).click();

@@ -34,7 +34,7 @@ function sectionRows(was: Assessment, is: Assessment): string[][] {
   });
 }
 
-/** What stands here, in words, as far as two visits can differ in it. */
+/** Equipment, in words, as far as two visits can differ in it. */
 function standing({ tap, setup, tons, table }: VisitDto): Readonly<Record<string, string>> {
   const { filterCount, filterWidthIn, filterHeightIn, drive } = setup ?? {};
   const turns = drive?.turnsOpen;

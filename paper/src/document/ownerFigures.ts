@@ -110,7 +110,7 @@ function aboutWords({ value, limit }: Verdict): string {
 /** What the page says first: no more than what was read allows. */
 export function ownerTitle(facts: DocumentFacts): string {
   const { visit, before, now, parted, call } = facts;
-  // Nobody said what stands here: no name is taken for it.
+  // Nobody said the equipment: no name is taken for it.
   const what = (visit.setup?.unsaid ?? []).includes('layout') ? 'unit' : EQUIPMENT[visit.layout];
   const stops = call.triage.some(({ area, outcome }) => area === 'safety' && outcome !== 'dealtWith');
   if (stops || now.stop?.isDanger) return `Your ${what} must not run until it is made safe`;

@@ -51,7 +51,7 @@ const REMEDY: Readonly<Record<TriageArea, string>> = {
   building: 'Balance the air that enters and leaves.',
 };
 
-/** What mends a finding, as an owner reads it. */
+/** What fixes a finding, as an owner reads it. */
 function remedyOf({ toDo, area, ownFact, words, look, looked }: TriageItem): string {
   const seen = OWNER_LOOKS[`${look} ${looked}`]?.toDo;
   if (seen !== undefined) return seen;

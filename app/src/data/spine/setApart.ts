@@ -38,7 +38,7 @@ export function setApart({ store, outbox, newId, stamp, newRow }: ApartOptions) 
     /** Takes an operation off: it will not be done. */
     drop: (row: OutboxRow) => change({ remove: [row.id] }),
 
-    /** Sends what was refused again, mended or as it is, in its old place; what waited for it at the server goes as well. */
+    /** Sends what was refused again, fixed or as it is, in its old place; what waited for it at the server goes as well. */
     sendAgain(row: OutboxRow, mended: Operation = row.operation): Promise<void> {
       const key = orderKey(row.operation);
       const again = rows().filter(

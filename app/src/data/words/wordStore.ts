@@ -4,7 +4,7 @@ interface WordSchema extends DBSchema {
   words: { key: string; value: unknown };
 }
 
-/** Beside the spine's store, not in it: what stands here can be asked for again, and goes first when room is short. */
+/** Beside the spine's store, not in it: what is here can be asked for again, and goes first when room is short. */
 const NAME = 'huff-words';
 
 let opened: Promise<IDBPDatabase<WordSchema>> | undefined;

@@ -40,7 +40,7 @@ export function HeatingStep(props: StepProps) {
   const { whole } = useWholeVisit();
   const call = useCall(whole, assessment);
   const [kind, setKind] = useState<Kind>(() => usualKind(whole));
-  // Nobody said what stands here: gas or electric is only what is common.
+  // Nobody said the equipment: gas or electric is only what is common.
   const isTaken = !whole.setup?.equipment && (whole.setup?.unsaid ?? []).includes('layout');
   const head = (
     <View style={{ gap: 4 }}>

@@ -24,7 +24,7 @@ export function MaintenanceStep({ assessment, frame }: StepProps) {
   const [asked, setAsked] = useState<string>();
   const equipment = equipmentOf(whole.layout, call.checks.get('upkeepEquipment')?.state);
   const points = upkeepRoute(equipment, whole.motor).map((id) => checkPoint(id)!);
-  // Nobody said what stands here: the route is only that of the commonest.
+  // Nobody said the equipment: the route is only that of the commonest.
   const isTaken = !call.checks.has('upkeepEquipment') && (whole.setup?.unsaid ?? []).includes('layout');
   const { currency } = useShop();
   const neglected = call.checks.get('upkeepNeglect')?.state === 'neglected';

@@ -60,7 +60,7 @@ const MOTOR_SEEN: Readonly<Record<MotorKind, string>> = {
 };
 
 /**
- * What stands here, by pictures and chips: the one sheet for a quick check, a visit and a unit. Nothing is needed; each thing said sharpens
+ * Equipment, by pictures and chips: the one sheet for a quick check, a visit and a unit. Nothing is needed; each thing said sharpens
  * the answer, and the foot says what the rest would add.
  */
 export function EquipmentView(props: WhatStandsHereProps) {

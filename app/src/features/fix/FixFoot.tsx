@@ -113,7 +113,7 @@ function Figure({
   readonly value: string;
   readonly after: string;
   readonly word?: 'inside' | 'atTheEdge' | 'outside' | 'cantSay';
-  /** By a usual curve: stands over a dotted line. */
+  /** By a typical curve: stands over a dotted line. */
   readonly assumed?: boolean;
 }) {
   return (

@@ -12,7 +12,7 @@ interface PlanCardsProps {
   readonly ready: ReadyPlans;
   readonly chosen: readonly ChosenMove[];
   readonly currency: string;
-  /** The fan goes by a usual curve: every figure of a plan is taken, with its spread. */
+  /** The fan goes by a typical curve: every figure of a plan is taken, with its spread. */
   readonly assumed?: boolean;
   readonly onTake: (moves: readonly ChosenMove[]) => void;
 }
@@ -105,7 +105,7 @@ interface PlanCardProps {
   readonly plan: ReadyPlan;
   readonly currency: string;
   readonly taken: boolean;
-  /** The fan goes by a usual curve. */
+  /** The fan goes by a typical curve. */
   readonly assumed: boolean;
   readonly onPress: () => void;
 }
@@ -153,7 +153,7 @@ function PlanCard({ plan, currency, taken, assumed, onPress }: PlanCardProps) {
         size={14}
         color="softInk"
         figures
-        // By a usual curve, not the manufacturer's: taken, not known.
+        // By a typical curve, not the manufacturer's: taken, not known.
         style={assumed && { textDecorationLine: 'underline', textDecorationStyle: 'dotted' }}
       >
         {where}

@@ -27,7 +27,7 @@ function previewOf(text: string): Preview {
   return read.ok ? { table: read.table, faults: [] } : { faults: read.faults };
 }
 
-/** Characters of a text that is shown to be mended. */
+/** Characters of a text that is shown to be fixed. */
 const MENDED_BY_HAND = 60_000;
 
 const nameOfFile = (file: string) =>
@@ -55,7 +55,7 @@ export function ImportPage() {
     const chosen = await readFile(file, LIMITS.csvBytes.max);
     if (!chosen.ok) setPreview({ faults: [{ message: chosen.why }] });
     else if (chosen.text.length <= MENDED_BY_HAND) take(chosen.text, nameOfFile(chosen.name));
-    // The file stays where it is; a box with a whole book in it would hold the page up, and nobody mends that by hand.
+    // The file stays where it is; a box with a whole book in it would hold the page up, and nobody fixes that by hand.
     else take('', nameOfFile(chosen.name), chosen.text);
   };
   const table = preview?.table;

@@ -14,7 +14,7 @@ import { TypeTableSheet } from './typing/TypeTableSheet';
 
 interface TablePickerProps {
   readonly open: boolean;
-  /** What stands here: its motor and tons put the likely tables first. */
+  /** Equipment: its motor and tons put the likely tables first. */
   readonly unit: Pick<UnitFactsDto, 'motor' | 'tons'>;
   readonly chosen?: { readonly name: string };
   readonly onClose: () => void;
@@ -22,7 +22,7 @@ interface TablePickerProps {
   readonly onPick: (table: BlowerTableDto | null) => void;
 }
 
-/** How well a table fits what stands here: its motor, its tons. */
+/** How well a table fits the equipment: its motor, its tons. */
 const fit = (table: BlowerTableDto, unit: TablePickerProps['unit']) =>
   (table.motor === unit.motor ? 2 : 0) + (unit.tons && table.tons === unit.tons ? 1 : 0);
 

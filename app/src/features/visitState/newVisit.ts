@@ -110,7 +110,7 @@ export function onTable(visit: VisitDto, table: BlowerTableDto): VisitDto {
   };
 }
 
-/** The visit without a table: a usual curve of its motor's kind stands in. A tap's mark says nothing without its row. */
+/** The visit without a table: a typical curve of its motor's kind stands in. A tap's mark says nothing without its row. */
 export const withoutTable = (visit: VisitDto): VisitDto => ({ ...visit, table: null, tap: null });
 
 /** The target a ton where a unit stands: by its site's climate, as the shop sets it. */

@@ -15,7 +15,7 @@ import { DocumentLinks } from './DocumentLinks';
 import { useVisitDocument } from './useVisitDocument';
 import { useWholeVisit } from '../visitState/WholeVisit';
 
-/** The station Hand over: the owner’s page as it will be, what is agreed, and the ways to give it away. */
+/** The step Wrap up: the owner’s page as it will be, what is agreed, and the ways to give it away. */
 export function WrapUpStep({ assessment, acts, width, frame }: StepProps) {
   const { whole } = useWholeVisit();
   const palette = usePalette();

@@ -25,20 +25,20 @@ export interface CoilPrediction {
   readonly wet: boolean;
 }
 
-/** The model is made for this range of air over the coil, CFM a ton. */
+/** The model is made for this range of air over the coil, CFM per ton. */
 export const COIL_CFM_PER_TON = { min: 150, max: 650 } as const;
 
 /**
  * What a sound coil with a sound charge does with the air, by the bypass-factor model.
  *
- * Q = tons·12,000·(1 + 0.0175(EWB − 67))·(1 − 0.006(ODB − 95))·(q/400)^0.1 with q in CFM a ton;
+ * Q = tons·12,000·(1 + 0.0175(EWB − 67))·(1 − 0.006(ODB − 95))·(q/400)^0.1 with q in CFM per ton;
  * ṁ = 60·ρ·CFM; leaving enthalpy h₂ = h₁ − Q/ṁ; BF = 0.10^√(400/q); apparatus enthalpy = h₁ − (h₁ − h₂)/(1 − BF);
  * leaving dry bulb = BF·EDB + (1 − BF)·ADP. With ADP above the entering dew point the coil is dry and all of Q is sensible.
  *
  * @param flowCfm air over the coil, CFM; `COIL_CFM_PER_TON` × tons
  * @source bypass-factor method, e.g. McQuiston, Parker and Spitler, HVAC Analysis and Design ch. 3; slopes typical of
  * residential performance tables
- * @example EDB/EWB 75/62.5, ODB 95, 400 CFM a ton → 20.9 °F
+ * @example EDB/EWB 75/62.5, ODB 95, 400 CFM per ton → 20.9 °F
  */
 export function predictCoil({ tons, entering, outdoorF, altitudeFt = 0 }: CoilLoad, flowCfm: number): CoilPrediction {
   const perTon = flowCfm / tons;

@@ -33,12 +33,12 @@ export interface Fan {
   readonly motor: MotorKind;
   /** The blower table; absent where it is not at hand. */
   readonly table?: BlowerTable;
-  /** The usual curve of its kind through a measured point. It goes before the table: it is there where the table says nothing. */
+  /** The typical curve of its kind through a measured point. It goes before the table: it is there where the table says nothing. */
   readonly usual?: UsualCurve;
   /** The speed that runs now: a tap, a switch setting, an RPM. */
   readonly tap: string;
   readonly lags?: readonly FanLag[];
-  /** Density of the air against the table's, ρ/0.075; absent for 1. Usual curves were anchored in today's air. */
+  /** Density of the air against the table's, ρ/0.075; absent for 1. Typical curves were anchored in today's air. */
   readonly densityRatio?: number;
 }
 
@@ -88,7 +88,7 @@ function standingRuns(fan: Fan): readonly CurveRun[] | undefined {
 }
 
 /**
- * The curve of a fan as it stands: its speed's runs, moved by its lags. Where the blower table or the usual curve's range ends, the
+ * The curve of a fan as it stands: its speed's runs, moved by its lags. Where the blower table or the typical curve's range ends, the
  * curve ends. This and what follows here is the only way to a fan's curve.
  *
  * @throws RangeError when the fan does not know the speed; ask `hasSpeed` first
@@ -100,7 +100,7 @@ export function fanRuns(fan: Fan): readonly CurveRun[] {
   return runs;
 }
 
-/** Whether a fan can run at a speed: its table has the row, or its usual curve knows the step. */
+/** Whether a fan can run at a speed: its table has the row, or its typical curve knows the step. */
 export const hasSpeed = (fan: Fan, tap: string): boolean =>
   fan.usual
     ? usualRun(fan.motor, fan.usual, tap) !== undefined

@@ -9,7 +9,7 @@ export interface CurveSpread {
 }
 
 /**
- * How far a fan's curve may lie from where it is drawn: the airflow's own error everywhere, and of a usual curve the slope's, which grows
+ * How far a fan's curve may lie from where it is drawn: the airflow's own error everywhere, and of a typical curve the slope's, which grows
  * with the distance from the anchor.
  *
  * @param flowShare one σ of the airflow, as a share

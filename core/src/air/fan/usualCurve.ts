@@ -3,10 +3,10 @@ import type { MotorKind } from './motorKind';
 import type { CurveRun } from './fanCurve';
 
 /**
- * A fan whose blower table is not at hand: the usual curve of its motor kind through one point that was measured.
+ * A fan whose blower table is not at hand: the typical curve of its motor kind through one point that was measured.
  *
  * Q²(P) = Q₁²·[1 − 2m(P − P₁)] with m = −(dQ/dP)/Q at the anchor, per in. w.c. It is a curve of its kind, not of its manufacturer: the words
- * are "by a usual curve, not the manufacturer's", and m is known to about ± 30 %.
+ * are "by a typical curve, not the manufacturer's", and m is known to about ± 30 %.
  */
 export interface UsualCurve {
   /** Q₁, CFM: what the fan moves on `tap` without its lags. */
@@ -15,7 +15,7 @@ export interface UsualCurve {
   readonly anchorStaticInWc: number;
   /** The speed that ran at the anchor: the tap's mark, an RPM, or `AS_FOUND`. */
   readonly tap: string;
-  /** CFM a ton of the blower's size at the anchor; 400 is taken when the tons are not known. */
+  /** CFM per ton of the blower's size at the anchor; 400 is taken when the tons are not known. */
   readonly cfmPerTon: number;
   /** What a second point made of m, as a factor; 1 while there is none. */
   readonly slopeFactor?: number;
@@ -28,7 +28,7 @@ export interface UsualCurve {
 /** The speed of a fan whose mark nobody wrote down. */
 export const AS_FOUND = 'as found';
 
-/** (J) One standard deviation of the slope m of a usual curve. Source: bench of generic curves against blower tables. */
+/** (J) One standard deviation of the slope m of a typical curve. Source: bench of generic curves against blower tables. */
 export const SLOPE_SIGMA = 0.3;
 /** (J) A constant-airflow motor gives up here when nobody says otherwise, in. w.c. */
 const USUAL_GIVE_UP_IN_WC = 0.8;
@@ -41,7 +41,7 @@ export const BEYOND_SLOPE_SIGMA = 0.5;
 /** Above this no static is believed to be a running system's, in. w.c. */
 const MOST_STATIC_IN_WC = 2;
 
-/** The statics a usual curve was fitted to, in. w.c.; it is read beyond only as far as its own anchor. */
+/** The statics a typical curve was fitted to, in. w.c.; it is read beyond only as far as its own anchor. */
 export const USUAL_RANGE: Readonly<Record<MotorKind, { readonly low: number; readonly high: number }>> = {
   psc: { low: 0.1, high: 0.8 },
   constantTorque: { low: 0.1, high: 0.9 },
@@ -49,10 +49,10 @@ export const USUAL_RANGE: Readonly<Record<MotorKind, { readonly low: number; rea
   beltDrive: { low: 0.2, high: 1.2 },
 };
 
-/** Least an anchor may lie at: under it no usual curve says anything. */
+/** Least an anchor may lie at: under it no typical curve says anything. */
 const LEAST_STATIC_IN_WC = 0.05;
 
-/** Points a usual curve is drawn and crossed by: their straight pieces stay within 0.1 % of it. */
+/** Points a typical curve is drawn and crossed by: their straight pieces stay within 0.1 % of it. */
 const POINTS = 17;
 
 /** How far past its anchor a curve is followed where the anchor lies above the usual statics. */
@@ -68,7 +68,7 @@ function heldSquare(p: number, p1: number, giveUp: number): number {
 }
 
 /**
- * (Q/Q₁)² of a usual curve at a static.
+ * (Q/Q₁)² of a typical curve at a static.
  *
  * @param staticInWc P, in. w.c.
  * @returns below 0 where the curve has ended
@@ -92,7 +92,7 @@ function usualSquare(motor: MotorKind, curve: UsualCurve, staticInWc: number): n
   }
 }
 
-/** m of a usual curve at its anchor, per in. w.c. @example usualSlope('psc', anchor at 0.5) // 0.5 */
+/** m of a typical curve at its anchor, per in. w.c. @example usualSlope('psc', anchor at 0.5) // 0.5 */
 export function usualSlope(motor: MotorKind, curve: UsualCurve): number {
   const step = 0.005;
   const p = curve.anchorStaticInWc;
@@ -107,7 +107,7 @@ export function usualPerhaps(motor: MotorKind, curve: UsualCurve, z: number): Us
   return { ...curve, slopeFactor: (curve.slopeFactor ?? 1) * Math.min(2.5, Math.max(0.1, factor)) };
 }
 
-/** Why no usual curve can stand on an anchor, in words; undefined when one can. */
+/** Why no typical curve can stand on an anchor, in words; undefined when one can. */
 export function usualCurveFault(anchor: { flowCfm: number; staticInWc: number }): string | undefined {
   if (!(anchor.flowCfm > 0)) return 'A typical curve needs an airflow above 0.';
   if (!(anchor.staticInWc >= LEAST_STATIC_IN_WC))
@@ -118,7 +118,7 @@ export function usualCurveFault(anchor: { flowCfm: number; staticInWc: number })
 }
 
 /**
- * Whether an anchor lies above the statics that usual curves were fitted to: the curve is followed down from it, and trusted less.
+ * Whether an anchor lies above the statics that typical curves were fitted to: the curve is followed down from it, and trusted less.
  *
  * @example isBeyondUsual('psc', 1.1) // true: fitted up to 0.80
  */
@@ -190,7 +190,7 @@ export function usualSpeed(motor: MotorKind, curve: UsualCurve, tap: string): Us
 }
 
 /**
- * The run of a usual curve on one of its speeds, inside its range of statics.
+ * The run of a typical curve on one of its speeds, inside its range of statics.
  *
  * Other taps shift Q² by as much at every static, so that the same path gets about two thirds of the step; a belt drive goes by the
  * fan laws, exactly.

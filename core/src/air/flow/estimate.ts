@@ -15,7 +15,7 @@ export interface FlowEstimate {
   readonly doubts: readonly string[];
   /** `measured` when it is not said. */
   readonly basis?: FlowBasis;
-  /** Why it was set aside, by the technician or because it says nothing of this mode; it is shown and does not count. */
+  /** Why it was excluded, by the technician or because it says nothing of this mode; it is shown and does not count. */
   readonly setAside?: string;
   /** Set aside here, not by a person: it cannot be counted again. */
   readonly unfit?: boolean;

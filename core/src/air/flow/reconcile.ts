@@ -80,7 +80,7 @@ function oneBook(estimates: readonly FlowEstimate[]): FlowEstimate[] {
  * What is usual for such a unit counts only while nothing else does. Table and switch table are one book: their errors are common,
  * so they are not averaged. A measurement that lies outside the manufacturer's row is kept as a measurement.
  *
- * @param estimates airflows above 0; those set aside do not count
+ * @param estimates airflows above 0; those excluded do not count
  * @returns undefined when none counts
  * @source inverse-variance weighting
  * @example 1,000 ± 6 % and 1,060 ± 6 % → 1,028 CFM

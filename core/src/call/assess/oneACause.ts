@@ -59,7 +59,7 @@ const beneath = (head: TriageItem, under: readonly TriageItem[]): TriageItem => 
     ...head,
     evidence,
     toDo: head.toDo ?? under.find(({ toDo }) => toDo !== undefined)?.toDo,
-    // Work that mends one mends all: the most of them, not their sum.
+    // Work that fixes one fixes all: the most of them, not their sum.
     minutes: Math.max(head.minutes, ...under.map(({ minutes }) => minutes)),
     money: Math.max(head.money, ...under.map(({ money }) => money)),
   };

@@ -28,7 +28,7 @@ export interface PowerCause {
   readonly explains?: Readonly<Record<string, (value: number, context: CheckContext) => boolean>>;
   /** It keeps a blower running that should stop; others keep one from running. */
   readonly runsOn?: true;
-  /** What mends it. */
+  /** What fixes it. */
   readonly toDo: string;
   readonly minutes: number;
   /** Usual price of the part, dollars (J). */

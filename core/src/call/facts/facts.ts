@@ -3,7 +3,7 @@ import type { FlowMethodId } from '../../air/flow';
 import type { RawInputs } from '../../base/forms';
 
 /** Kinds of what is recorded at a visit beside statics: the inputs of a method, of the drop or the motor, a look,
- * a method set aside, a plan, a check at a point, the readings of a refrigerant circuit, what was agreed at the end,
+ * a method excluded, a plan, a check at a point, the readings of a refrigerant circuit, what was agreed at the end,
  * a part that was taken, what became of a finding, a finding in one's own words, what was done to a charge, and a fact taken back: that one is named by `replacesId`. */
 export const VISIT_ONLY_FACTS = [
   'measuredDrop',
@@ -57,7 +57,7 @@ export const standingFacts = (facts: readonly Fact[]): ReadonlyMap<FactKind, Fac
 /** A check as it is kept: its fact, and when it was made. */
 export type KeptCheck = Check & { readonly id: string; readonly takenAt?: string };
 
-/** Why each method was set aside, by method; taking it back is a later fact without a reason. */
+/** Why each method was excluded, by method; taking it back is a later fact without a reason. */
 export function asideReasons(facts: readonly Fact[]): ReadonlyMap<string, string> {
   const reasons = new Map<string, string>();
   for (const { kind, inputs } of facts) {

@@ -31,7 +31,7 @@ export interface Pattern {
 export const DRIER_ID = 'drier';
 
 /**
- * Patterns as figures: differences from a sound circuit of a steady model at 75/62.5 °F in, 95 °F outdoors, 400 CFM a ton (docs/physics.md). An
+ * Patterns as figures: differences from a sound circuit of a steady model at 75/62.5 °F in, 95 °F outdoors, 400 CFM per ton (docs/physics.md). An
  * overcharged orifice is known to subcool more than the model says: its row is raised to what is met in the field (J).
  */
 export const PATTERNS: readonly Pattern[] = [

@@ -1,7 +1,7 @@
 import type { Concern } from './concern';
 import { TRIAGE_AREAS, type TriageArea } from './effort';
 
-/** What became of something found: mended, offered at a price, refused, kept an eye on, or nothing yet. */
+/** What became of something found: fixed, offered at a price, refused, kept an eye on, or nothing yet. */
 export const TRIAGE_OUTCOMES = ['open', 'dealtWith', 'quoted', 'declined', 'watch'] as const;
 export type TriageOutcome = (typeof TRIAGE_OUTCOMES)[number];
 
@@ -20,7 +20,7 @@ export interface TriageItem {
   readonly id: string;
   readonly area: TriageArea;
   readonly words: string;
-  /** What mends it, in words. */
+  /** What fixes it, in words. */
   readonly toDo?: string;
   /** Usual minutes and price of the part, dollars (J). */
   readonly minutes: number;

@@ -57,7 +57,7 @@ function isGone({ id, look, measuredBy }: TriageItem, { looks, checks, context, 
 
 /**
  * What of earlier visits still stands: neither dealt with, nor found again here, nor looked at or measured again and gone. What nobody looked at since
- * stands: silence mends nothing.
+ * stands: silence fixes nothing.
  *
  * @param earlier what the visit before left, its own and what it carried
  * @param now what this visit found

@@ -152,7 +152,7 @@ const mendFirst = (due: readonly string[], outcomes: readonly SpeedOutcome[]): A
 /**
  * What to do about the speed, in cooling or heating.
  *
- * What was seen is mended first. Where the airflow is too unsure there is no advice but what would settle it. A path that asks more
+ * What was seen is fixed first. Where the airflow is too unsure there is no advice but what would settle it. A path that asks more
  * than the plate at the foot of the band is cleared first: speed on a choked path costs static, watts, noise and motors. What is in
  * the band within the plate's error is left alone. Else the speed that lands best by `tierOf`, a slower one only where RPM, amps
  * or a second method vouch for the air.

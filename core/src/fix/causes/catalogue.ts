@@ -74,7 +74,7 @@ const open = (looks: Looks, signs: readonly LookSign[]) =>
 /** Whether a cause was seen and nothing was done about it yet. */
 export const isSeen = (cause: Cause, looks: Looks): boolean => open(looks, cause.shownBy);
 
-/** Whether a look rules a cause out: it found the good state, or what was found is mended. */
+/** Whether a look rules a cause out: it found the good state, or what was found is fixed. */
 export const isCleared = (cause: Cause, looks: Looks): boolean =>
   cause.clearedBy.length > 0 &&
   cause.clearedBy.some(({ item, states }) => {

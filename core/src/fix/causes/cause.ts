@@ -56,7 +56,7 @@ type CauseKind = 'path' | 'slowFan' | 'reading';
 
 /**
  * A thing that can be wrong with the air, in one place: the looks that show it, what it does to a System, how likely it is before
- * anything is read, its signs, what mends it. Adding one is adding a file and its place in `CAUSES`.
+ * anything is read, its signs, what fixes it. Adding one is adding a file and its place in `CAUSES`.
  *
  * `apply` is pure and cheap: a backward model may call it thousands of times.
  */
@@ -79,7 +79,7 @@ export interface Cause {
   /** What it looks like on the instruments, in one sentence. */
   readonly signs: string;
   readonly settledBy: Settling;
-  /** The move that mends it. */
+  /** The move that fixes it. */
   readonly mendedBy?: string;
   /** The move's caution that matters most, by its id. */
   readonly caution?: string;

@@ -4,7 +4,7 @@ import { withInnerLoss } from './coilDirtyInside';
 import { resisting } from './resisting';
 
 const range = { mild: 3, bad: 8 };
-/** A wet coil inside the cabinet takes about this at 400 CFM a ton, in. w.c.; it is in the blower table. */
+/** A wet coil inside the cabinet takes about this at 400 CFM per ton, in. w.c.; it is in the blower table. */
 const CLEAN_INSIDE_IN_WC = 0.15;
 
 /** Ice on the coil: nothing that is read then holds. */

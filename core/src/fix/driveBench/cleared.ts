@@ -5,7 +5,7 @@ import { dropAt } from '../../air/path';
 import { layoutOf, type System } from '../../air/system';
 
 /**
- * The system as it will be once what chokes it is mended: each section that takes more than its share cut down to it, and nothing
+ * The system as it will be once what chokes it is fixed: each section that takes more than its share cut down to it, and nothing
  * lost inside beyond the table. A motor set up on a choked system must carry this one too.
  *
  * @returns the system itself when nothing takes more than its share

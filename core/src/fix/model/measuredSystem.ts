@@ -178,7 +178,7 @@ function onBook(facts: MeasuredFacts, book: Fan, flow: ReconciledFlow, tespInWc:
   return { fan: setTo(book, tespInWc, flowCfm), notes: lags.length > 0 && !measured ? takenWords(facts) : [] };
 }
 
-/** The usual curve of the motor's kind through what was measured. */
+/** The typical curve of the motor's kind through what was measured. */
 function onUsualCurve(facts: MeasuredFacts, flow: ReconciledFlow, tespInWc: number): FanModel | NotMeasured {
   const { unit, slowFan: seen, drive, tap, secondPoint } = facts;
   const { motor, tons } = unit;
@@ -309,7 +309,7 @@ function coolingOf(
  * The measured system, stage by stage, fit for being changed: its path parted into stages, its fan set to the one airflow of the
  * visit, and what hangs on the air beside it. Verdict, advice, moves, plans and proof all stand on this one.
  *
- * The fan is the manufacturer's curve where its row covers the static, set to the airflow that counts; else the usual curve of its kind
+ * The fan is the manufacturer's curve where its row covers the static, set to the airflow that counts; else the typical curve of its kind
  * through what was measured. A fault that was seen (a caked wheel, a matted coil) takes the blame; without a measured airflow its size
  * is taken and said so.
  *

@@ -9,7 +9,7 @@ import type { Move } from './move';
 export interface ChosenMove {
   readonly id: string;
   readonly inputs: RawInputs;
-  /** It mends what was seen, and is done whatever the model makes of it: where nothing shows what it brings, it changes nothing. */
+  /** It fixes what was seen, and is done whatever the model makes of it: where nothing shows what it brings, it changes nothing. */
   readonly asSeen?: true;
 }
 

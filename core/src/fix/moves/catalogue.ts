@@ -22,7 +22,7 @@ import { singleFilter } from './singleFilter';
 import { swapPhases } from './swapPhases';
 
 /**
- * Every fix there is, in the order they are applied and shown: what mends, what takes resistance away, the speed last. A second
+ * Every fix there is, in the order they are applied and shown: what fixes, what takes resistance away, the speed last. A second
  * return comes after all that changes the return it relieves.
  */
 export const MOVES: readonly Move[] = [

@@ -5,7 +5,7 @@ import { isOverItsShare } from './judgedAtTarget';
 import { cannot, defineMove, moved } from './move';
 import { stageDropAt, sectionsOf, withStage } from '../../air/system';
 
-/** (J) A clean wet cased coil at 400 CFM a ton, in. w.c.; ± 0.05. */
+/** (J) A clean wet cased coil at 400 CFM per ton, in. w.c.; ± 0.05. */
 const CLEAN_COIL_IN_WC = 0.2;
 
 /** A coil outside the cabinet back to its clean drop; one inside back to the blower table. */

@@ -35,7 +35,7 @@ export interface PlanRequest {
 export interface OfferedMove {
   readonly chosen: ChosenMove;
   readonly why: string;
-  /** It mends a fault that was seen: every plan does it. */
+  /** It fixes a fault that was seen: every plan does it. */
   readonly due: boolean;
 }
 

@@ -60,7 +60,7 @@ export const CLIMATES = ['usual', 'humid', 'dry'] as const;
 /** The climate a site's units are set for. */
 export type Climate = (typeof CLIMATES)[number];
 
-/** The target of a climate, CFM a ton. @example targetPerTon(DEFAULT_RULES, 'humid') // 350 */
+/** The target of a climate, CFM per ton. @example targetPerTon(DEFAULT_RULES, 'humid') // 350 */
 export const targetPerTon = (rules: Rules, climate: Climate | null | undefined): number =>
   climate === 'humid' || climate === 'dry' ? rules.cfmPerTonByClimate[climate] : rules.cfmPerTon;
 
@@ -97,7 +97,7 @@ export const allowsWords = (source: Source): string =>
       ? 'the shop allows'
       : 'usual practice allows';
 
-/** Common practice: 400 CFM a ton ± 10 %, 0.50 in. w.c. when the plate is unknown, the share-of-nameplate school. */
+/** Common practice: 400 CFM per ton ± 10 %, 0.50 in. w.c. when the plate is unknown, the share-of-nameplate school. */
 export const DEFAULT_RULES: Rules = {
   cfmPerTon: 400,
   cfmPerTonByClimate: { humid: 350, dry: 450 },

@@ -50,11 +50,11 @@ export interface TargetFacts {
   readonly tons?: number;
   /** Design airflow, CFM; goes before all else. */
   readonly designCfm?: number;
-  /** While it heats: what its heater asks for; goes before tons × CFM a ton. */
+  /** While it heats: what its heater asks for; goes before tons × CFM per ton. */
   readonly heatBand?: HeatBand;
 }
 
-/** The target of a unit: its design airflow, what its heat asks for, its tons × CFM a ton; undefined when none is known. */
+/** The target of a unit: its design airflow, what its heat asks for, its tons × CFM per ton; undefined when none is known. */
 export function targetFor({ designCfm, heatBand, tons }: TargetFacts, rules: Rules): Target | undefined {
   if (designCfm !== undefined) return around(designCfm, rules, `design ${flowText(designCfm)}`, 'typed');
   if (heatBand) {

@@ -237,7 +237,7 @@ function dropCfm(facts: FlowFacts): number | undefined {
 
 /** (J) One standard deviation of what a unit moves by its own last proven point, as a share. */
 const PROVEN_SIGMA = 0.08;
-/** (J) CFM a ton of a unit of which nothing is known, and one standard deviation of it. */
+/** (J) CFM per ton of a unit of which nothing is known, and one standard deviation of it. */
 const USUAL_CFM_PER_TON = { value: 330, sigma: 60 };
 
 /** The unit's own last proven point, carried along its curve to today's static. */

@@ -93,7 +93,7 @@ describe('3: the drop never proves itself', () => {
     expect(assess({ unit: noTable, facts: [...byDrop(54), plate(1200)] }).drop.word).toBe('inside');
   });
   test('a drop alone never says above the band', () => {
-    // 18 °F would be 540 CFM a ton.
+    // 18 °F would be 540 CFM per ton.
     const { airflow, flow } = assess({ unit: noTable, facts: byDrop(57) });
     expect(flow!.flowCfm).toBeGreaterThan(1320);
     expect(airflow).toMatchObject({ word: 'cantSay', sentence: expect.stringContaining('cannot show high airflow') });

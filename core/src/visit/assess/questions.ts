@@ -26,7 +26,7 @@ export interface QuestionFacts {
   readonly answered: ReadonlySet<string>;
 }
 
-/** Under these a side's static is too low for its air, in. w.c. at the target airflow or at 400 CFM a ton. (J) */
+/** Under these a side's static is too low for its air, in. w.c. at the target airflow or at 400 CFM per ton. (J) */
 const LEAST_SUPPLY_IN_WC = 0.05;
 const LEAST_WET_COIL_IN_WC = 0.1;
 const LEAST_RETURN_IN_WC = 0.06;
