@@ -11,20 +11,20 @@ const ROUNDS = 15;
 
 /**
  * Inside the page: waits for the next key and tells how many ms went by from the key itself (its time stamp, so waiting in
- * the queue counts) until the frame that followed it was painted. A message that is posted in a frame's callback is taken
- * after that frame was painted. With a selector, the label of what it finds must have changed by then.
+ * the queue counts) until the frame that followed it was painted. A task that is posted in a frame's callback is taken after that
+ * frame was painted; it is user-blocking, so that what the page does after the frame does not count: the reader sees the answer already.
+ * With a selector, the label of what it finds must have changed by then.
  */
 function watch(selector) {
   const label = () => selector && document.querySelector(selector)?.getAttribute('aria-label');
   const before = label();
   window.huffKey = new Promise((resolve) => {
     const onKey = ({ timeStamp }) => {
-      const channel = new MessageChannel();
-      channel.port1.onmessage = () => {
+      const painted = () => {
         const ms = performance.now() - timeStamp;
         resolve(selector && label() === before ? Infinity : ms);
       };
-      requestAnimationFrame(() => channel.port2.postMessage(0));
+      requestAnimationFrame(() => scheduler.postTask(painted, { priority: 'user-blocking' }));
     };
     addEventListener('keydown', onKey, { once: true, capture: true });
   });
