@@ -101,3 +101,13 @@ describe('what was taken once and must not be', () => {
     expect(error?.message).toMatch(/^[A-Z].{8,}\.$/);
   });
 });
+
+test('a record of thousands of unknown fields, or of millions of values, is refused before anything walks it', () => {
+  const names = Object.fromEntries(Array.from({ length: 70_000 }, (_, i) => [`n${i}`, 1]));
+  expect(errorsOf(SiteDto, site(names))).toEqual([
+    { field: '', message: 'This has 70003 fields; a record has at most 300.' },
+  ]);
+  expect(errorsOf(VisitDto, visit({ setup: names }))[0]?.message).toContain('at most 300');
+  const values = Array.from({ length: 450_000 }, () => 1);
+  expect(errorsOf(VisitDto, visit({ readings: values }))[0]?.message).toContain('larger than any record');
+});

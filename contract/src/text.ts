@@ -7,19 +7,39 @@ const isBorn = (key: string) => key in Object.prototype || key === 'prototype' |
 
 /** Deeper than any record of ours. */
 const DEEPEST = 40;
+/** More names than any record of ours has in one object; what checks it takes time with their square. */
+const MOST_NAMES = 300;
+/** More values than the largest visit has: 5,000 readings and 5,000 facts with what goes with each. */
+const MOST_VALUES = 400_000;
 
-/** The first text in a value that cannot be stored, or a nesting too deep to be one of our records. */
-export function brokenText(value: unknown, field = '', depth = 0): { field: string; message: string } | undefined {
+/** What is wrong, and in which field. */
+interface Broken {
+  readonly field: string;
+  readonly message: string;
+}
+
+/**
+ * What makes a value none of our records, before anything walks it: a text that cannot be stored, a nesting too deep, more names or values
+ * than the largest of them has.
+ */
+export const brokenText = (value: unknown): Broken | undefined => brokenIn(value, '', 0, { values: 0 });
+
+function brokenIn(value: unknown, field: string, depth: number, seen: { values: number }): Broken | undefined {
+  seen.values += 1;
+  if (seen.values > MOST_VALUES) return { field: '', message: 'This is larger than any record. Send less at a time.' };
   if (depth > DEEPEST) return { field, message: 'This is nested too deep.' };
   if (typeof value === 'string')
     return UNSTORABLE.test(value)
       ? { field, message: 'The text holds a character that cannot be stored. Type it again.' }
       : undefined;
   if (typeof value !== 'object' || value === null) return undefined;
-  for (const [key, inner] of Object.entries(value)) {
+  const entries = Object.entries(value);
+  if (!Array.isArray(value) && entries.length > MOST_NAMES)
+    return { field, message: `This has ${entries.length} fields; a record has at most ${MOST_NAMES}.` };
+  for (const [key, inner] of entries) {
     if (UNSTORABLE.test(key)) return { field, message: 'The name of a field holds a character that cannot be stored.' };
     if (isBorn(key)) return { field, message: `There is no field named "${key}". Leave it out.` };
-    const found = brokenText(inner, field ? `${field}.${key}` : key, depth + 1);
+    const found = brokenIn(inner, field ? `${field}.${key}` : key, depth + 1, seen);
     if (found) return found;
   }
   return undefined;

@@ -11,6 +11,7 @@ import { dueRoutes } from './due/routes';
 import { health, whenReady } from './health/health';
 import type { ServerState } from './health/state';
 import { DEMO_AUTHOR, supplyAuthor } from './http/author';
+import { freshAnswers, printableAddress } from './http/address';
 import { jsonOnly, ownPages, rightName } from './http/door';
 import { notFound, problemHandler } from './http/problems';
 import { requestLog } from './http/requestLog';
@@ -64,6 +65,7 @@ export function createApp({ db, state, log, results, beside, served, webFolder }
   );
   app.use(rightName(served), compression());
   app.get('/api/health', health(state));
+  app.use('/api', freshAnswers, printableAddress);
   app.use('/api/openapi.json', openApiRoutes());
   // A file of records is larger than any request of the app: it is read piece by piece.
   app.use(

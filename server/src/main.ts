@@ -21,6 +21,8 @@ import { refreshResults, resultsBeside } from './visits/results';
 const STOP_WITHIN_MS = 8000;
 
 async function serve(): Promise<void> {
+  // What is written holds customers' addresses: no other account of this machine reads it.
+  process.umask(0o077);
   const config = configFrom(process.env);
   const log = pino({ level: config.logLevel });
   const state = new ServerState();

@@ -1,5 +1,9 @@
 /** What places were called before, by what they are called now: links and bookmarks of then still lead there. */
-const NOW: Readonly<Record<string, string>> = { bench: 'calculators', shop: 'settings', days: 'schedule' };
+export const EARLIER_NAMES: Readonly<Record<string, string>> = {
+  bench: 'calculators',
+  shop: 'settings',
+  days: 'schedule',
+};
 
 /**
  * The address of today for one of an earlier Huff.
@@ -9,6 +13,6 @@ const NOW: Readonly<Record<string, string>> = { bench: 'calculators', shop: 'set
  */
 export function addressNow(path: string): string | undefined {
   const [, first = '', ...rest] = path.split('/');
-  const now = Object.hasOwn(NOW, first) ? NOW[first] : undefined;
+  const now = Object.hasOwn(EARLIER_NAMES, first) ? EARLIER_NAMES[first] : undefined;
   return now === undefined ? undefined : ['', now, ...rest].join('/');
 }

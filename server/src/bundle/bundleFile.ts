@@ -17,6 +17,8 @@ export type BundlePart =
 
 /** A record of Huff's is less deep. */
 const MOST_DEPTH = 44;
+/** No record of Huff's has so many fields in one object. */
+const MOST_NAMES = 300;
 /** The largest record, a visit of years or a photo, is smaller: whatever is not done by then is none. */
 const MOST_BYTES_A_VALUE = 8_000_000;
 
@@ -32,6 +34,8 @@ function reader() {
   });
   const tops = new Map<string, boolean>();
   let depth = 0;
+  /** Fields so far of each object that is open, by depth. */
+  const names: number[] = [];
   let word = '';
   let afterColon = false;
   let sinceValue = 0;
@@ -49,6 +53,9 @@ function reader() {
     if (depth === 1 && token === TokenType.STRING) word = String(value);
     if (token === TokenType.LEFT_BRACE || token === TokenType.LEFT_BRACKET) depth += 1;
     if (token === TokenType.RIGHT_BRACE || token === TokenType.RIGHT_BRACKET) depth -= 1;
+    if (token === TokenType.LEFT_BRACE) names[depth] = 0;
+    if (token === TokenType.COLON && (names[depth] = (names[depth] ?? 0) + 1) > MOST_NAMES)
+      throw wrong(`“${word}” holds more than ${MOST_NAMES} fields in one object: that is no Huff record.`);
     if (depth > MOST_DEPTH) throw wrong(`“${word}” is nested too deep for a Huff record.`);
     values.write(parsed);
   };

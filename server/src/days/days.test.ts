@@ -92,6 +92,15 @@ beforeAll(async () => {
 }, 60_000);
 afterAll(() => server.db.close());
 
+test('a job at a unit of another site is refused at its field', async () => {
+  const strange = stop(19, { siteId: id(1), unitId: id(5) });
+  const answer = await server.http.put(`/api/stops/${strange.id}`).send(strange);
+  expect(answer.status).toBe(422);
+  expect((answer.body as { errors: object[] }).errors).toEqual([
+    { field: 'unitId', message: 'This unit is at another site. Choose a unit of the job’s site.' },
+  ]);
+});
+
 test('a day is loaded by its stops: the filters they are for, spares for like belts, minus what is on the truck', async () => {
   const { put, load } = server;
   expect(await load()).toMatchObject({ stops: 0, lines: [] });

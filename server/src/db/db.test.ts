@@ -1,10 +1,11 @@
 import { spawn } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { chmodSync, cpSync, mkdirSync, mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { testDb } from '../testing/testServer';
 import { lockFolder } from './folderLock';
 import { migrate, migrationFiles } from './migrate';
+import { ensureUsable } from './usableFolder';
 
 let folder: string;
 beforeEach(() => (folder = mkdtempSync(path.join(tmpdir(), 'huff-db-'))));
@@ -31,6 +32,17 @@ describe('folder lock', () => {
     child.kill('SIGKILL');
     await gone;
     lockFolder(data)();
+  });
+
+  test('the lock of a folder that was copied while its server runs does not count', () => {
+    const data = path.join(folder, 'one', 'db');
+    const copy = path.join(folder, 'two');
+    mkdirSync(path.dirname(data));
+    const unlock = lockFolder(data);
+    cpSync(path.dirname(data), copy, { recursive: true });
+    lockFolder(path.join(copy, 'db'))();
+    expect(() => lockFolder(data)).toThrow('in use');
+    unlock();
   });
 
   test('a process number used again by another program does not count', () => {
@@ -73,3 +85,11 @@ test('a transaction is all or nothing', async () => {
   expect(await db.query('SELECT * FROM pair')).toEqual([]);
   await db.close();
 }, 60_000);
+
+test('a folder that was there for everybody is closed to others', () => {
+  const open = path.join(folder, 'open');
+  mkdirSync(open, { mode: 0o755 });
+  chmodSync(open, 0o777);
+  ensureUsable(open);
+  expect(statSync(open).mode & 0o777).toBe(0o700);
+});

@@ -125,3 +125,26 @@ test.each([1, 2, 3, 4, 5])(
   },
   60_000,
 );
+
+describe('data of another program is refused in words', () => {
+  let db: Db;
+  beforeEach(async () => {
+    db = await databaseOf(3);
+    await migrate(db);
+  }, 60_000);
+  afterEach(() => db.close());
+
+  test('of a newer one', async () => {
+    await db.query(`INSERT INTO migrations (number, file) VALUES (9001, '9001_later.sql')`);
+    await expect(migrate(db)).rejects.toThrow(/newer Huff \(9001_later\.sql\)\. Update Huff/);
+  });
+
+  test('whose migration was edited after it ran; one of before checksums is taken as it is', async () => {
+    await db.query('UPDATE migrations SET checksum = NULL WHERE number = 2');
+    expect(await migrate(db)).toEqual([]);
+    const [second] = await db.query<{ checksum: string | null }>('SELECT checksum FROM migrations WHERE number = 2');
+    expect(second?.checksum).toMatch(/^[0-9a-f]{64}$/);
+    await db.query(`UPDATE migrations SET checksum = 'another' WHERE number = 2`);
+    await expect(migrate(db)).rejects.toThrow(/0002_measure\.sql was changed after it ran/);
+  });
+});

@@ -1,4 +1,4 @@
-import { mkdirSync, rmSync, writeFileSync } from 'node:fs';
+import { chmodSync, mkdirSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { freeBytes, LEAST_FREE_BYTES } from './room';
 
@@ -12,6 +12,9 @@ const WHY: Readonly<Record<string, string>> = {
   ENOENT: 'a part of its path cannot be made',
 };
 
+/** What a group and all others may do. */
+const OTHERS = 0o077;
+
 const inMB = (bytes: number) => `${Math.floor(bytes / 1e6)} MB`;
 
 /**
@@ -23,6 +26,8 @@ export function ensureUsable(folder: string): void {
   const probe = path.join(folder, `.probe-${process.pid}`);
   try {
     mkdirSync(folder, { recursive: true, mode: 0o700 });
+    // Customers' data is for whoever runs Huff: nobody else reads a folder that was there before.
+    if (process.platform !== 'win32' && (statSync(folder).mode & OTHERS) !== 0) chmodSync(folder, 0o700);
     writeFileSync(probe, 'x');
     rmSync(probe);
   } catch (error) {

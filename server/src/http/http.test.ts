@@ -49,6 +49,23 @@ describe.each(['blower-tables', 'units', 'visits', 'sites'])('%s, whatever is se
   });
 });
 
+test.each([
+  'load?person=%00&from=2026-05-12&to=2026-05-18',
+  'due?x=%00',
+  'search?q=a%00b',
+  'stock?a%0a=1',
+  'visits?after=%1b',
+])('/api/%s: what cannot be printed is refused in words', async (address) => {
+  const answer = await http.get(`/api/${address}`);
+  expect(answer.status).toBe(422);
+  expect((answer.body as { detail: string }).detail).toMatch(/cannot be (printed|stored)/);
+});
+
+test('lists are asked for anew each time', async () => {
+  for (const list of ['visits', 'sites', 'stands', 'due', 'openapi.json'])
+    expect((await http.get(`/api/${list}`)).headers['cache-control']).toContain('no-cache');
+});
+
 test('too large a body is told so', async () => {
   const answer = await http.put(`/api/visits/${id}`).send({ id, title: 'x'.repeat(1_200_000) });
   expect(answer.status).toBe(413);

@@ -1,6 +1,7 @@
 import type { RecordKind, RecordOf } from '@huff/contract/spine';
 import type { Query, Row } from '../db/db';
 import type { Author } from '../http/author';
+import { invalid } from '../http/problems';
 import { RECORD_TABLES } from './recordTable';
 
 /** A record with the revision it has at the server; 0 while nobody made it. */
@@ -59,6 +60,19 @@ export async function recordPage<K extends RecordKind>(
   return rows.map((row) => keptOf(kind, row));
 }
 
+/** What one record says of another must be so: a planned job at a unit is at that unit's site. */
+async function refuseStrays<K extends RecordKind>(query: Query, kind: K, shopId: string, record: RecordOf[K]) {
+  if (kind !== 'stop') return;
+  const { siteId, unitId } = record as RecordOf['stop'];
+  if (!unitId) return;
+  const [unit] = await query<{ site_id: string }>('SELECT site_id FROM units WHERE shop_id = $1 AND id = $2', [
+    shopId,
+    unitId,
+  ]);
+  if (unit && unit.site_id !== siteId.toLowerCase())
+    throw invalid([{ field: 'unitId', message: 'This unit is at another site. Choose a unit of the job’s site.' }]);
+}
+
 /** Writes a record as it now stands. Only within the transaction that moved the shop's counter to `revision`. */
 export async function writeRecord<K extends RecordKind>(
   query: Query,
@@ -67,6 +81,7 @@ export async function writeRecord<K extends RecordKind>(
   record: RecordOf[K],
   revision: number,
 ): Promise<void> {
+  await refuseStrays(query, kind, shopId, record);
   const { table, columns, madeColumn, changedColumn } = RECORD_TABLES[kind];
   const written = {
     written_by: personId,

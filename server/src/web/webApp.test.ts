@@ -41,6 +41,12 @@ describe('a built app', () => {
     }
   });
 
+  test('an address that is none of the app’s is not found: probes must not take it for an answer', async () => {
+    writeFileSync(path.join(folder, 'pages.json'), JSON.stringify(['quick', 'visits']));
+    for (const address of ['/healthz', '/metrics', '/wp-login', '/visit']) await http().get(address).expect(404);
+    for (const address of ['/', '/quick', '/visits/1']) await http().get(address).expect(200);
+  });
+
   test('a script or a picture that is missing is missing: the first page in its place would be run or drawn', async () => {
     for (const file of ['/_expo/static/js/web/entry-4567.js', '/assets/none', '/none.png', '/sw.js.map'])
       await http().get(file).expect(404);

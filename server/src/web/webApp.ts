@@ -1,6 +1,13 @@
 import express, { Router } from 'express';
-import { existsSync } from 'node:fs';
+import { existsSync, readFileSync } from 'node:fs';
 import path from 'node:path';
+
+/** The names with which addresses of the app begin, as its build wrote them down; undefined where it did not. */
+function pagesOf(folder: string): ReadonlySet<string> | undefined {
+  const file = path.join(folder, 'pages.json');
+  if (!existsSync(file)) return undefined;
+  return new Set(JSON.parse(readFileSync(file, 'utf8')) as string[]);
+}
 
 /** Serves the built app: files with a content hash for ever, the rest asked for anew each time. */
 export function webApp(folder: string): Router {
@@ -14,9 +21,12 @@ export function webApp(folder: string): Router {
       },
     }),
   );
-  // The app finds its own pages: any other address gets its first page. A file that is missing is missing.
+  const pages = pagesOf(folder);
+  // The app finds its own pages: their addresses get its first page. A file that is missing is missing.
   router.get('/{*path}', ({ path: address }, res, next) => {
-    if (/^\/(_expo|assets)\/|\.\w{1,8}$/.test(address)) {
+    const [, first = ''] = address.split('/');
+    const isPage = first === '' || pages === undefined || pages.has(first);
+    if (!isPage || /^\/(_expo|assets)\/|\.\w{1,8}$/.test(address)) {
       next();
       return;
     }
