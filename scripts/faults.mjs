@@ -106,7 +106,7 @@ async function fullDisk() {
     confirmed.push(...last.operations.filter(({ id }) => done.has(id)).map(({ recordId }) => recordId));
   }
   expect(
-    last.status === 507 && /disk of the server is full/.test(last.detail),
+    last.status === 507 && /server’s disk is full/.test(last.detail),
     `after ${confirmed.length} records it is said that the disk is full: ${last.status}`,
   );
   expect((await health(server.url)) === 200, 'health answers');

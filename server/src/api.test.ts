@@ -236,3 +236,15 @@ test('while the database opens, health answers and everything else asks to come 
   state.phase = 'ready';
   expect((await http.get('/api/health').expect(200)).body).toEqual({ status: 'ready' });
 });
+
+test('behind a slow disk it answers at once, in words, and health stays ready', async () => {
+  const { state, http, db } = await testServer();
+  state.waitingMs = () => 20_000;
+  const answer = await http.get('/api/visits').expect(503);
+  expect(answer.headers['retry-after']).toBe('5');
+  expect((answer.body as { detail: string }).detail).toMatch(/disk is slow\. Your data is still on this device/);
+  await http.get('/api/health').expect(200);
+  state.waitingMs = () => 900;
+  await http.get('/api/visits').expect(200);
+  await db.close();
+});

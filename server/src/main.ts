@@ -8,7 +8,7 @@ import { configFrom } from './config';
 import { CREATE_FOLDER_ARGUMENT, createFolderHere } from './db/createFolder';
 import { LateDb } from './db/lateDb';
 import { migrate } from './db/migrate';
-import { openPglite } from './db/pgliteDb';
+import { openDbThread } from './db/threadDb';
 import { loadDemo } from './demo/loadDemo';
 import { listeningServer } from './http/listening';
 import { mailBeside } from './mail/mailBeside';
@@ -26,7 +26,7 @@ async function serve(): Promise<void> {
   const config = configFrom(process.env);
   const log = pino({ level: config.logLevel });
   const state = new ServerState();
-  const watch = watchThisThread();
+  watchThisThread('server');
   const db = new LateDb();
   const mail = mailBeside(db, log, `http://${config.names[0] ?? config.host}:${config.port}`);
   const results = resultsBeside(db, log, () => state.phase !== 'ready', mail.afterResults);
@@ -35,8 +35,24 @@ async function serve(): Promise<void> {
     createApp({ db, state, log, results, beside, served: config, webFolder: config.webFolder }),
   );
 
+  const openDatabase = async (folder: string) => {
+    // From its sources (for developers) there is no thread's program beside this one.
+    if (import.meta.url.endsWith('.ts')) {
+      // By a name that no bundler follows: the built server must not load the database twice.
+      const here = new URL('./db/pgliteDb.ts', import.meta.url).href;
+      const { openPglite } = (await import(here)) as typeof import('./db/pgliteDb');
+      return db.open(await openPglite(folder));
+    }
+    const thread = await openDbThread(folder, (why) => {
+      log.fatal(why);
+      console.error(`${why} Saved data is safe. Start Huff again.`);
+      void stop(1);
+    });
+    state.waitingMs = thread.waitingMs;
+    db.open(thread);
+  };
   const opening = (async () => {
-    db.open(await openPglite(path.join(config.dataFolder, 'db'), undefined, undefined, watch.whileDisk));
+    await openDatabase(path.join(config.dataFolder, 'db'));
     await migrate(db);
     await ensureShop(db);
     if (config.demo) await loadDemo(db, new Date());

@@ -1,13 +1,9 @@
 import { PGlite, types, type Transaction } from '@electric-sql/pglite';
 import { pg_trgm } from '@electric-sql/pglite/contrib/pg_trgm';
-import { existsSync } from 'node:fs';
-import path from 'node:path';
-import { createFolder, tidyAside } from './createFolder';
 import type { Db, Query, Row } from './db';
 import { DurableFs, type WhileDisk } from './durableFs';
-import { lockFolder } from './folderLock';
 import { freeBytes, whileRoom } from './room';
-import { ensureUsable } from './usableFolder';
+import { takeFolder } from './takeFolder';
 
 /**
  * What a single-user database needs and no more. The default of 128 MB for shared buffers alone costs the process about
@@ -32,51 +28,57 @@ const queryOn =
   async <R extends Row>(sql: string, params: readonly unknown[] = []) =>
     (await on.query<R>(sql, [...params])).rows;
 
+/** How a database is opened. */
+interface Opening {
+  /** A data folder as tar to start a database in memory from. */
+  readonly template?: Blob;
+  /** Writes a file through to the disk. */
+  readonly sync?: (fd: number) => void;
+  /** Is told of everything that is asked of the disk. */
+  readonly whileDisk?: WhileDisk;
+}
+
+/** Opens the database in a folder that this process has taken; without a folder one in memory. */
+export async function openTaken(folder?: string, { template, sync, whileDisk }: Opening = {}): Promise<Db> {
+  const pglite = await PGlite.create({
+    ...(folder
+      ? {
+          fs: new DurableFs(folder, sync, whileDisk),
+          startParams: PGlite.defaultStartParams.filter((param) => param !== NO_FSYNC),
+        }
+      : {}),
+    ...(template ? { loadDataDir: template } : {}),
+    extensions: { pg_trgm },
+    postgresqlconf: folder ? [...SMALL_MEMORY, ...DURABLE] : SMALL_MEMORY,
+    parsers: { [types.INT8]: (text: string) => Number(text) },
+  });
+  return {
+    query: queryOn(pglite),
+    transaction: (work) => pglite.transaction((tx) => work(queryOn(tx))),
+    script: async (sql) => {
+      await pglite.transaction((tx) => tx.exec(sql));
+    },
+    close: () => pglite.close(),
+  };
+}
+
 /**
- * Opens the embedded database.
+ * Opens the embedded database in this thread: for tests and for developers.
  *
- * @param folder where it lives; none for a database in memory (tests)
- * @param template a data folder as tar to start a database in memory from
- * @param sync writes a file through to the disk
- * @param whileDisk is told of everything that is asked of the disk
+ * @param folder where it lives; none for a database in memory
  */
-export async function openPglite(
-  folder?: string,
-  template?: Blob,
-  sync?: (fd: number) => void,
-  whileDisk?: WhileDisk,
-): Promise<Db> {
-  if (folder) ensureUsable(path.dirname(folder));
-  const unlock = folder ? lockFolder(folder) : () => {};
+export async function openPglite(folder?: string, template?: Blob, sync?: (fd: number) => void): Promise<Db> {
+  if (!folder) return openTaken(undefined, { template });
+  const giveBack = await takeFolder(folder);
   try {
-    if (folder) tidyAside(folder);
-    if (folder && !existsSync(folder)) await createFolder(folder);
-    const pglite = await PGlite.create({
-      ...(folder
-        ? {
-            fs: new DurableFs(folder, sync, whileDisk),
-            startParams: PGlite.defaultStartParams.filter((param) => param !== NO_FSYNC),
-          }
-        : {}),
-      ...(template ? { loadDataDir: template } : {}),
-      extensions: { pg_trgm },
-      postgresqlconf: folder ? [...SMALL_MEMORY, ...DURABLE] : SMALL_MEMORY,
-      parsers: { [types.INT8]: (text: string) => Number(text) },
-    });
-    const db: Db = {
-      query: queryOn(pglite),
-      transaction: (work) => pglite.transaction((tx) => work(queryOn(tx))),
-      script: async (sql) => {
-        await pglite.transaction((tx) => tx.exec(sql));
-      },
-      close: async () => {
-        await pglite.close();
-        unlock();
-      },
+    const db = await openTaken(folder, { sync });
+    const close = async () => {
+      await db.close();
+      giveBack();
     };
-    return folder ? whileRoom(db, () => freeBytes(folder)) : db;
+    return whileRoom({ ...db, close }, () => freeBytes(folder));
   } catch (error) {
-    unlock();
+    giveBack();
     throw error;
   }
 }

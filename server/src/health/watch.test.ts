@@ -8,7 +8,7 @@ import path from 'node:path';
 /** A process that is watched and then does something; how it ended and what it said. */
 async function watched(then: string) {
   const folder = mkdtempSync(path.join(tmpdir(), 'huff-watch-'));
-  const contents = `import { watchThisThread } from './watch'; const { end, whileDisk } = watchThisThread(600); ${then}`;
+  const contents = `import { watchThisThread } from './watch'; const { end, whileDisk } = watchThisThread('database', 600); ${then}`;
   const built = { bundle: true, platform: 'node', format: 'esm' } as const;
   const stdin = { contents, resolveDir: __dirname };
   await build({ ...built, stdin, outfile: path.join(folder, 'watched.mjs') });

@@ -1,6 +1,6 @@
 import { Worker } from 'node:worker_threads';
 import type { WhileDisk } from '../db/durableFs';
-import { BEAT, ON_DISK, WATCHED_BYTES, type Watched } from './watched';
+import { BEAT, ON_DISK, WATCHED_BYTES, type Watched, type WatchedThread } from './watched';
 
 /** A request of the disk that took so long shows that it is at work. */
 const SLOW_MS = 20;
@@ -15,21 +15,21 @@ export interface Watch {
 }
 
 /**
- * Watches the server's own thread from another one. The embedded database runs in it and tries for ever when its disk is full to the
- * last byte: then no address answers and no signal is heard. Half a minute in which nothing moves ends the process, with a sentence; whoever
+ * Watches a thread from another one. The embedded database tries for ever when its disk is full to the last byte: then no request of the
+ * database is answered. Half a minute in which nothing moves ends the process, with a sentence; whoever
  * runs it starts it again. A kill loses nothing that was confirmed. A disk that is slow to write through is told and waited for: a kill would
  * not make it faster.
  *
  * @param within how long it may stand still, ms
  */
-export function watchThisThread(within = 30_000): Watch {
+export function watchThisThread(of: WatchedThread, within = 30_000): Watch {
   // From its sources it runs for a developer, who may halt it in a debugger.
   if (import.meta.url.endsWith('.ts')) return { whileDisk: (work) => work(), end: () => undefined };
   const shared = new SharedArrayBuffer(WATCHED_BYTES);
   const cells = new Int32Array(shared);
   const beat = () => Atomics.add(cells, BEAT, 1);
   const checkEveryMs = Math.min(1000, within / 10);
-  const watched: Watched = { shared, checkEveryMs, missesToEnd: Math.round(within / checkEveryMs) };
+  const watched: Watched = { shared, of, checkEveryMs, missesToEnd: Math.round(within / checkEveryMs) };
   const thread = new Worker(THREAD, { workerData: watched });
   thread.unref();
   const beating = setInterval(beat, checkEveryMs / 2);

@@ -2,13 +2,13 @@ import { writeSync } from 'node:fs';
 import { workerData } from 'node:worker_threads';
 import { BEAT, ON_DISK, type Watched } from './watched';
 
-const { shared, checkEveryMs, missesToEnd } = workerData as Watched;
+const { shared, of, checkEveryMs, missesToEnd } = workerData as Watched;
 const cells = new Int32Array(shared);
 let last = -1;
 let misses = 0;
 let isTold = false;
 
-// The server's thread is held and can neither say nor end anything itself.
+// The watched thread is held and can neither say nor end anything itself.
 const tell = (sentence: string) => writeSync(2, `${sentence}\n`);
 
 setInterval(() => {
@@ -27,7 +27,9 @@ setInterval(() => {
     return;
   }
   tell(
-    `Huff stopped: its database did not respond for ${seconds} s. Is the disk full? Free up space and start Huff again. Saved data is safe.`,
+    of === 'database'
+      ? `Huff stopped: its database did not respond for ${seconds} s. Is the disk full? Free up space and start Huff again. Saved data is safe.`
+      : `Huff stopped: it did not respond for ${seconds} s. Start Huff again. Saved data is safe.`,
   );
   process.kill(process.pid, 'SIGKILL');
 }, checkEveryMs);
