@@ -130,6 +130,7 @@ const oneWay = [
   [
     'server/src',
     [
+      'watch',
       'db',
       'http',
       'pdf',

@@ -6,7 +6,7 @@ await build({
     { in: 'server/src/main.ts', out: 'main' },
     { in: 'server/src/beside/heavyWork.ts', out: 'heavyWork' },
     { in: 'server/src/db/dbThread.ts', out: 'dbThread' },
-    { in: 'server/src/health/watchThread.ts', out: 'watchThread' },
+    { in: 'server/src/watch/watchThread.ts', out: 'watchThread' },
   ],
   outdir: 'server/dist',
   outExtension: { '.js': '.mjs' },

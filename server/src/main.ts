@@ -8,14 +8,17 @@ import { configFrom } from './config';
 import { CREATE_FOLDER_ARGUMENT, createFolderHere } from './db/createFolder';
 import { LateDb } from './db/lateDb';
 import { migrate } from './db/migrate';
+import type { openPglite as OpenPglite } from './db/pgliteDb';
 import { openDbThread } from './db/threadDb';
 import { loadDemo } from './demo/loadDemo';
 import { listeningServer } from './http/listening';
 import { mailBeside } from './mail/mailBeside';
 import { ensureShop } from './shop/ensureShop';
 import { ServerState } from './health/state';
-import { watchThisThread } from './health/watch';
+import { watchThisThread } from './watch/watch';
 import { refreshResults, resultsBeside } from './visits/results';
+
+type OpenHere = typeof OpenPglite;
 
 /** After this long, connections that are still busy are cut. */
 const STOP_WITHIN_MS = 8000;
@@ -40,7 +43,7 @@ async function serve(): Promise<void> {
     if (import.meta.url.endsWith('.ts')) {
       // By a name that no bundler follows: the built server must not load the database twice.
       const here = new URL('./db/pgliteDb.ts', import.meta.url).href;
-      const { openPglite } = (await import(here)) as typeof import('./db/pgliteDb');
+      const { openPglite } = (await import(here)) as { readonly openPglite: OpenHere };
       return db.open(await openPglite(folder));
     }
     const thread = await openDbThread(folder, (why) => {

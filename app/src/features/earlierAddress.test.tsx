@@ -1,7 +1,7 @@
 import { screen } from '@testing-library/react-native';
 import NotFound from '../app/+not-found';
 import { renderThemed } from '../testing/render';
-import { addressNow } from './earlierAddress';
+import { addressNow, EARLIER_NAMES } from './earlierAddress';
 
 let mockPath = '/nowhere';
 const mockLedTo = jest.fn();
@@ -19,6 +19,7 @@ test('addresses of an earlier Huff lead where the place is now; others lead nowh
   expect(addressNow('/bench/traverse')).toBe('/calculators/traverse');
   expect(addressNow('/shop')).toBe('/settings');
   expect(addressNow('/days')).toBe('/schedule');
+  for (const [earlier, now] of Object.entries(EARLIER_NAMES)) expect(addressNow(`/${earlier}/1`)).toBe(`/${now}/1`);
   for (const other of ['/nowhere', '/', '/sites/bench', '/constructor']) expect(addressNow(other)).toBeUndefined();
 });
 

@@ -1,5 +1,5 @@
 import { parentPort, workerData } from 'node:worker_threads';
-import { watchThisThread } from '../health/watch';
+import { watchThisThread } from '../watch/watch';
 import type { Query } from './db';
 import { faultOf, type DbAnswer, type DbMessage, type DbOpened } from './dbMessages';
 import { openTaken } from './pgliteDb';

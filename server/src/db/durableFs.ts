@@ -1,5 +1,6 @@
 import { NodeFS } from '@electric-sql/pglite/nodefs';
 import { fsyncSync } from 'node:fs';
+import type { WhileDisk } from '../watch/watched';
 
 /** What of PGlite's file system is touched here; its own types say nothing of it. */
 interface FileSystemModule {
@@ -8,9 +9,6 @@ interface FileSystemModule {
     node_ops: Record<string, unknown>;
   };
 }
-
-/** Runs something that is asked of the disk. */
-export type WhileDisk = <T>(work: () => T) => T;
 
 type Asked = (...given: unknown[]) => unknown;
 

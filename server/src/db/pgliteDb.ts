@@ -1,7 +1,8 @@
 import { PGlite, types, type Transaction } from '@electric-sql/pglite';
 import { pg_trgm } from '@electric-sql/pglite/contrib/pg_trgm';
 import type { Db, Query, Row } from './db';
-import { DurableFs, type WhileDisk } from './durableFs';
+import type { WhileDisk } from '../watch/watched';
+import { DurableFs } from './durableFs';
 import { freeBytes, whileRoom } from './room';
 import { takeFolder } from './takeFolder';
 

@@ -18,7 +18,7 @@ beforeAll(async () => {
   mkdirSync(CACHE, { recursive: true });
   program = mkdtempSync(path.join(CACHE, 'db-thread-'));
   await build({
-    entryPoints: [path.join(__dirname, 'dbThread.ts'), path.join(__dirname, '../health/watchThread.ts')],
+    entryPoints: [path.join(__dirname, 'dbThread.ts'), path.join(__dirname, '../watch/watchThread.ts')],
     outdir: program,
     entryNames: '[name]',
     outExtension: { '.js': '.mjs' },

@@ -9,7 +9,7 @@ const THREAD = new URL('./dbThread.mjs', import.meta.url);
 /** A database in a thread of its own. */
 export interface ThreadDb extends Db {
   /** How long the oldest request waits for its answer, ms; 0 while none does. */
-  waitingMs(): number;
+  readonly waitingMs: () => number;
 }
 
 interface Waiting {

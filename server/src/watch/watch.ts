@@ -1,6 +1,5 @@
 import { Worker } from 'node:worker_threads';
-import type { WhileDisk } from '../db/durableFs';
-import { BEAT, ON_DISK, WATCHED_BYTES, type Watched, type WatchedThread } from './watched';
+import { BEAT, ON_DISK, WATCHED_BYTES, type Watched, type WatchedThread, type WhileDisk } from './watched';
 
 /** A request of the disk that took so long shows that it is at work. */
 const SLOW_MS = 20;

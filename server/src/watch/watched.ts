@@ -16,3 +16,6 @@ export const BEAT = 0;
 /** The cell that is above 0 while something is asked of the disk. */
 export const ON_DISK = 1;
 export const WATCHED_BYTES = 8;
+
+/** Runs something that is asked of the disk. */
+export type WhileDisk = <T>(work: () => T) => T;
