@@ -151,6 +151,7 @@ const oneWay = [
       'bundle',
       'rest',
       'web',
+      'backup',
       'demo',
       'testing',
     ],

@@ -3,6 +3,8 @@ import compression from 'compression';
 import express, { type Express } from 'express';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
+import type { BackupsBeside } from './backup/backupsBeside';
+import { backupRoutes } from './backup/routes';
 import { bundleRoutes, siteBundleRoutes } from './bundle/routes';
 import type { Beside } from './beside/beside';
 import type { Db } from './db/db';
@@ -36,6 +38,7 @@ export interface AppOptions {
   readonly results: ResultsBeside;
   /** What takes long. */
   readonly beside: Beside;
+  readonly backups: BackupsBeside;
   /** Under which names it answers. */
   readonly served: Served;
   /** The built app; none in API tests. */
@@ -43,7 +46,7 @@ export interface AppOptions {
 }
 
 /** Everything the server answers, without listening. */
-export function createApp({ db, state, log, results, beside, served, webFolder }: AppOptions): Express {
+export function createApp({ db, state, log, results, beside, backups, served, webFolder }: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(requestLog(log));
@@ -85,6 +88,7 @@ export function createApp({ db, state, log, results, beside, served, webFolder }
     supplyAuthor(DEMO_AUTHOR),
   );
   app.use('/api/sync', syncRoutes(db, log, results, beside));
+  app.use('/api/backups', backupRoutes(backups));
   app.use('/api/blower-tables', recordRoutes(db, 'blowerTable'));
   app.use('/api/due', dueRoutes(db));
   app.use('/api/load', loadRoutes(db));

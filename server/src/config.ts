@@ -12,6 +12,8 @@ export interface Config {
   /** Loads the demo scenario into an empty database. */
   readonly demo: boolean;
   readonly logLevel: string;
+  /** Where backups go and how many good ones are kept; none where they are off. */
+  readonly backups?: { readonly folder: string; readonly keep: number };
   /** The built app. */
   readonly webFolder: string;
 }
@@ -24,17 +26,33 @@ function namesIn(list: string): string[] {
   return names.map((name) => nameOf(name)!);
 }
 
+/** Two weeks of nights. */
+const KEPT = 14;
+
+function backupsFrom(
+  { HUFF_BACKUPS: folder, HUFF_BACKUPS_KEPT: kept = String(KEPT) }: NodeJS.ProcessEnv,
+  data: string,
+) {
+  if (folder === 'off') return undefined;
+  const keep = Number(kept);
+  if (!Number.isInteger(keep) || keep < 1 || keep > 1000)
+    throw new Error(`HUFF_BACKUPS_KEPT is "${kept}": set it to a number from 1 to 1000.`);
+  return { folder: folder ? path.resolve(folder) : path.join(data, 'backups'), keep };
+}
+
 /** Settings from the environment, with one plain sentence when one is wrong. */
 export function configFrom(env: NodeJS.ProcessEnv): Config {
   const port = Number(env.PORT ?? 3000);
   if (!Number.isInteger(port) || port < 0 || port > 65535) {
     throw new Error(`PORT is "${env.PORT}": set it to a number from 1 to 65535.`);
   }
+  const dataFolder = path.resolve(env.HUFF_DATA ?? './data');
   return {
     host: env.HUFF_HOST ?? '127.0.0.1',
     port,
     names: namesIn(env.HUFF_NAMES ?? ''),
-    dataFolder: path.resolve(env.HUFF_DATA ?? './data'),
+    dataFolder,
+    backups: backupsFrom(env, dataFolder),
     demo: env.HUFF_DEMO === '1',
     logLevel: env.HUFF_LOG ?? 'info',
     webFolder: env.HUFF_WEB ? path.resolve(env.HUFF_WEB) : fileURLToPath(new URL('../../app/dist', import.meta.url)),

@@ -4,6 +4,9 @@ import path from 'node:path';
 import { pino } from 'pino';
 import { createApp } from './app';
 import { besideThread } from './beside/beside';
+import type { CopiedDb } from './backup/backups';
+import { backupsBeside } from './backup/backupsBeside';
+import { readBack } from './backup/readBack';
 import { configFrom } from './config';
 import { CREATE_FOLDER_ARGUMENT, createFolderHere } from './db/createFolder';
 import { LateDb } from './db/lateDb';
@@ -34,8 +37,10 @@ async function serve(): Promise<void> {
   const mail = mailBeside(db, log, `http://${config.names[0] ?? config.host}:${config.port}`);
   const results = resultsBeside(db, log, () => state.phase !== 'ready', mail.afterResults);
   const beside = besideThread();
+  let copied: CopiedDb | undefined;
+  const backups = backupsBeside(() => copied, config.backups, log, readBack);
   const server = listeningServer(
-    createApp({ db, state, log, results, beside, served: config, webFolder: config.webFolder }),
+    createApp({ db, state, log, results, beside, backups, served: config, webFolder: config.webFolder }),
   );
 
   const openDatabase = async (folder: string) => {
@@ -52,6 +57,7 @@ async function serve(): Promise<void> {
       void stop(1);
     });
     state.waitingMs = thread.waitingMs;
+    copied = thread;
     db.open(thread);
   };
   const opening = (async () => {
@@ -60,6 +66,7 @@ async function serve(): Promise<void> {
     await ensureShop(db);
     if (config.demo) await loadDemo(db, new Date());
     if (state.phase === 'starting') state.phase = 'ready';
+    backups.start();
   })();
   // What lists say is brought up to date beside the requests; what fails of it is due at the next start.
   const refreshing = opening.then(
@@ -75,12 +82,14 @@ async function serve(): Promise<void> {
     (stopping ??= (async () => {
       state.phase = code === 0 ? 'stopping' : 'failed';
       mail.stop();
+      backups.stop();
       const closed = new Promise((resolve) => server.close(resolve));
       server.closeIdleConnections();
       const cut = setTimeout(() => server.closeAllConnections(), STOP_WITHIN_MS);
       await Promise.allSettled([closed, opening, refreshing]);
       clearTimeout(cut);
       await results.settled();
+      await backups.settled();
       await beside.close();
       await db.close();
       process.exit(code);

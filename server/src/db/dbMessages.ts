@@ -5,6 +5,7 @@ export type DbAsk =
   | { readonly op: 'query'; readonly sql: string; readonly params: readonly unknown[]; readonly tx?: number }
   | { readonly op: 'begin' | 'commit' | 'rollback'; readonly tx: number }
   | { readonly op: 'script'; readonly sql: string }
+  | { readonly op: 'copyTo'; readonly folder: string }
   | { readonly op: 'close' };
 
 export type DbMessage = DbAsk & { readonly id: number };

@@ -71,6 +71,8 @@ async function serve(): Promise<void> {
       case 'script':
         await db.script(message.sql);
         return undefined;
+      case 'copyTo':
+        return [await db.copyTo(message.folder)];
       case 'close':
         await db.close();
         watch.end();

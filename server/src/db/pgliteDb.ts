@@ -1,9 +1,12 @@
+import { cpSync, rmSync } from 'node:fs';
+import path from 'node:path';
 import { PGlite, types, type Transaction } from '@electric-sql/pglite';
 import { pg_trgm } from '@electric-sql/pglite/contrib/pg_trgm';
 import type { Db, Query, Row } from './db';
 import type { WhileDisk } from '../watch/watched';
 import { DurableFs } from './durableFs';
 import { freeBytes, whileRoom } from './room';
+import { rowCounts } from './rowCounts';
 import { takeFolder } from './takeFolder';
 
 /**
@@ -39,8 +42,14 @@ interface Opening {
   readonly whileDisk?: WhileDisk;
 }
 
+/** A database whose folder can be copied while it runs. */
+export interface CopyableDb extends Db {
+  /** Copies the folder in a moment when nothing is written, and counts its rows in that moment. */
+  readonly copyTo: (to: string) => Promise<Record<string, number>>;
+}
+
 /** Opens the database in a folder that this process has taken; without a folder one in memory. */
-export async function openTaken(folder?: string, { template, sync, whileDisk }: Opening = {}): Promise<Db> {
+export async function openTaken(folder?: string, { template, sync, whileDisk }: Opening = {}): Promise<CopyableDb> {
   const pglite = await PGlite.create({
     ...(folder
       ? {
@@ -60,6 +69,18 @@ export async function openTaken(folder?: string, { template, sync, whileDisk }: 
       await pglite.transaction((tx) => tx.exec(sql));
     },
     close: () => pglite.close(),
+    // Within a transaction no other statement runs; the log is written into the tables first, so that the copy is whole by itself.
+    copyTo: (to) =>
+      pglite.transaction(async (tx) => {
+        if (!folder) throw new Error('A database in memory has no folder to copy.');
+        const rows = await rowCounts(queryOn(tx));
+        await tx.exec('CHECKPOINT');
+        const copy = () => cpSync(folder, to, { recursive: true });
+        if (whileDisk) whileDisk(copy);
+        else copy();
+        rmSync(path.join(to, 'postmaster.pid'), { force: true });
+        return rows;
+      }),
   };
 }
 

@@ -4,6 +4,7 @@ import path from 'node:path';
 import { pino } from 'pino';
 import request from 'supertest';
 import { createApp } from '../app';
+import { backupsBeside } from '../backup/backupsBeside';
 import { besideHere } from '../beside/beside';
 import { ServerState } from '../health/state';
 import { testDb } from '../testing/testServer';
@@ -22,8 +23,14 @@ test('on a full disk what is there is read, nothing is written, and it is said i
   const state = new ServerState();
   state.phase = 'ready';
   const results = resultsBeside(db, log);
+  const backups = backupsBeside(
+    () => undefined,
+    undefined,
+    log,
+    () => Promise.resolve({}),
+  );
   const served = { host: '127.0.0.1', names: [] };
-  const http = request(createApp({ db, state, log, results, beside: besideHere(), served }));
+  const http = request(createApp({ db, state, log, results, beside: besideHere(), backups, served }));
   const id = '11110000-0000-4000-8000-000000000001';
   const site = { id, name: 'Lantern Quay', altitudeFt: 620 };
   await http.put(`/api/sites/${id}`).send(site).expect(204);

@@ -10,6 +10,8 @@ const THREAD = new URL('./dbThread.mjs', import.meta.url);
 export interface ThreadDb extends Db {
   /** How long the oldest request waits for its answer, ms; 0 while none does. */
   readonly waitingMs: () => number;
+  /** Copies the folder in a moment when nothing is written, and counts its rows in that moment. */
+  readonly copyTo: (to: string) => Promise<Record<string, number>>;
 }
 
 interface Waiting {
@@ -104,6 +106,10 @@ export async function openDbThread(
   };
   return {
     ...whileRoom(db, () => freeBytes(folder)),
+    copyTo: async (to) => {
+      const [rows] = await ask({ op: 'copyTo', folder: to });
+      return rows as Record<string, number>;
+    },
     waitingMs: () => {
       const [oldest] = waiting.values();
       return oldest ? performance.now() - oldest.since : 0;

@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { pino } from 'pino';
 import request from 'supertest';
 import { createApp } from '../app';
+import { backupsBeside } from '../backup/backupsBeside';
 import { besideHere } from '../beside/beside';
 import type { Db } from '../db/db';
 import { migrate } from '../db/migrate';
@@ -38,6 +39,12 @@ export async function testServer({ names = [], plansAtOnce }: TestServerOptions 
     log,
     results,
     beside: besideHere(plansAtOnce),
+    backups: backupsBeside(
+      () => undefined,
+      undefined,
+      log,
+      () => Promise.resolve({}),
+    ),
     served: { host: '127.0.0.1', names },
   });
   return { db, state, results, app, http: request(app) };

@@ -76,7 +76,7 @@ export const ANSWERS: readonly { readonly title: string; readonly words: readonl
   {
     title: 'Where the data is, and how to back it up',
     words: [
-      'The data is on the server, in the folder it was started with (HUFF_DATA). A phone holds a copy of what it needs.',
+      'The data is on the server, in the folder it was started with (HUFF_DATA). A phone holds a copy of what it needs. The server makes a backup each night: Settings, Import and export, shows the last good one.',
       'Settings, Import and export saves the whole shop as one JSON file with a published schema. Save one each week on another disk. Importing it adds what is missing and overwrites nothing.',
       'The export with photos is a second, larger file. You can also stop the server and copy its whole folder.',
     ],

@@ -4,6 +4,7 @@ import { Linking, View } from 'react-native';
 import { spine } from '../../data/theSpine';
 import { ActionButton, Columns, Page, TextButton } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
+import { BackupSection } from './BackupSection';
 import { chooseBundle } from './chooseBundle';
 import { SheetSection } from './SheetSection';
 
@@ -137,7 +138,12 @@ export function DataPage() {
             </View>
           </View>
         }
-        side={<SheetSection />}
+        side={
+          <View style={{ gap: 22 }}>
+            <BackupSection />
+            <SheetSection />
+          </View>
+        }
       />
     </Page>
   );

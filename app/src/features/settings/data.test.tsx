@@ -10,6 +10,7 @@ jest.mock('expo-router', () => ({
 }));
 const mockWake = jest.fn();
 jest.mock('../../data/theSpine', () => ({ spine: () => ({ wake: () => mockWake() as unknown }) }));
+jest.mock('./BackupSection', () => ({ BackupSection: () => null }));
 jest.mock('./SheetSection', () => ({ SheetSection: () => null }));
 const mockFile = { name: 'huff.json', size: 16 };
 jest.mock('./chooseBundle', () => ({

@@ -1,3 +1,4 @@
+import type { Schema } from '../schemas';
 import { GONE, inQuery, one, type Operation } from './operation';
 
 const PHOTOS = inQuery('photos', 'Whether the pictures are in it.', one('no', 'yes'));
@@ -10,7 +11,38 @@ const BUNDLE_REFUSED = {
   '507': 'The server’s disk is full.',
 };
 
+const BACKUPS: Schema = {
+  type: 'object',
+  required: ['isOn', 'last', 'kept', 'isMaking', 'isLacking', 'fault'],
+  properties: {
+    isOn: { type: 'boolean' },
+    last: {
+      type: ['object', 'null'],
+      properties: { madeAt: { type: 'string', format: 'date-time' }, bytes: { type: 'integer' } },
+    },
+    kept: { type: 'integer' },
+    isMaking: { type: 'boolean' },
+    isLacking: { type: 'boolean', description: 'No good one for two days.' },
+    fault: { type: ['string', 'null'] },
+  },
+};
+
 export const DATA_OPERATIONS: readonly Operation[] = [
+  {
+    method: 'get',
+    path: '/api/backups',
+    summary: 'Last good backup, and whether it is too old',
+    tag: 'Data',
+    answer: BACKUPS,
+  },
+  {
+    method: 'post',
+    path: '/api/backups',
+    summary: 'Makes a backup now and reads it back',
+    tag: 'Data',
+    answer: BACKUPS,
+    refusals: { '409': 'One is being made, or backups are off.' },
+  },
   {
     method: 'get',
     path: '/api/bundle',

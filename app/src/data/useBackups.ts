@@ -1,0 +1,50 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { ask } from './ask';
+
+/** How the server's backups are. */
+export interface BackupState {
+  readonly isOn: boolean;
+  readonly last: { readonly madeAt: string; readonly bytes: number } | null;
+  readonly kept: number;
+  readonly isMaking: boolean;
+  /** No good one of late. */
+  readonly isLacking: boolean;
+  /** Why the last try failed. */
+  readonly fault: string | null;
+}
+
+const KEY = ['backups'];
+/** A large shop's backup takes minutes. */
+const LONGEST_MS = 10 * 60_000;
+
+/** The backups of the server this phone talks to, and one now. Without a signal nothing is known of them. */
+export function useBackups() {
+  const client = useQueryClient();
+  const [isMaking, setMaking] = useState(false);
+  const [fault, setFault] = useState<string>();
+  const { data, isError } = useQuery({
+    queryKey: KEY,
+    queryFn: async () => (await ask<BackupState>('/api/backups'))?.body ?? null,
+    retry: false,
+  });
+  const makeNow = async () => {
+    setMaking(true);
+    setFault(undefined);
+    const answer = await fetch('/api/backups', {
+      method: 'POST',
+      signal: AbortSignal.timeout(LONGEST_MS),
+    }).catch(() => undefined);
+    const told = (await answer?.json().catch(() => undefined)) as { readonly detail?: string } | undefined;
+    if (!answer?.ok) setFault(told?.detail ?? 'The server could not be reached. Try again with a signal.');
+    await client.invalidateQueries({ queryKey: KEY });
+    setMaking(false);
+  };
+  return {
+    state: data ?? undefined,
+    isUnknown: isError,
+    isMaking: isMaking || data?.isMaking === true,
+    fault,
+    makeNow,
+  };
+}

@@ -1,0 +1,15 @@
+import { execFile } from 'node:child_process';
+import { fileURLToPath } from 'node:url';
+import { promisify } from 'node:util';
+import type { RowCounts } from './backups';
+
+/** The tool: bundled beside `main.mjs`, a source under `tsx`. */
+const TOOL = fileURLToPath(
+  new URL(import.meta.url.endsWith('.ts') ? '../backupTool.ts' : './backupTool.mjs', import.meta.url),
+);
+
+/** Opens a database folder in a process of its own, which gives its memory back, and counts its rows. */
+export async function readBack(folder: string): Promise<RowCounts> {
+  const { stdout } = await promisify(execFile)(process.execPath, [...process.execArgv, TOOL, 'count', folder]);
+  return JSON.parse(stdout) as RowCounts;
+}
