@@ -4,7 +4,8 @@ import { openTaken } from './db/pgliteDb';
 import { rowCounts } from './db/rowCounts';
 import { takeFolder } from './db/takeFolder';
 import { makeBackup, type RowCounts } from './backup/backups';
-import { readBack } from './backup/readBack';
+import { readBack, renew } from './backup/readBack';
+import { newEpoch } from './backup/newEpoch';
 import { restoreBackup } from './backup/restore';
 
 /** Counts the rows of a folder and closes it again, in this process. */
@@ -38,7 +39,7 @@ async function restore(from: string | undefined): Promise<void> {
   const { dataFolder, backups } = configFrom(process.env);
   const source = from ?? backups?.folder;
   if (source === undefined) throw new Error('Say which backup: npm run restore -- --from <folder>.');
-  const { backup: one, before } = await restoreBackup({ from: source, dataFolder, now: new Date(), readBack });
+  const { backup: one, before } = await restoreBackup({ from: source, dataFolder, now: new Date(), readBack, renew });
   console.log(
     `Restored the backup of ${one.madeAt}: ${summed(one.rows)} rows.${before ? ` The data of before is in ${before}.` : ''}`,
   );
@@ -47,6 +48,7 @@ async function restore(from: string | undefined): Promise<void> {
 const [, , command, folder] = process.argv;
 try {
   if (command === 'count') console.log(JSON.stringify(await count(folder ?? '')));
+  else if (command === 'renew') await newEpoch(folder ?? '');
   else if (command === 'backup') await backup();
   else await restore(folder);
 } catch (error) {

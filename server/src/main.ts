@@ -25,6 +25,8 @@ type OpenHere = typeof OpenPglite;
 
 /** After this long, connections that are still busy are cut. */
 const STOP_WITHIN_MS = 8000;
+/** After this long it ends whatever still runs: what was confirmed is on the disk. */
+const END_WITHIN_MS = 60_000;
 
 async function serve(): Promise<void> {
   // What is written holds customers' addresses: no other account of this machine reads it.
@@ -81,6 +83,12 @@ async function serve(): Promise<void> {
   const stop = (code: number) =>
     (stopping ??= (async () => {
       state.phase = code === 0 ? 'stopping' : 'failed';
+      const cutOff = () => {
+        log.error('what still ran was cut off');
+        process.exit(code);
+      };
+      // The process ends by itself below: this waits only for what hangs.
+      setTimeout(cutOff, END_WITHIN_MS);
       mail.stop();
       backups.stop();
       const closed = new Promise((resolve) => server.close(resolve));

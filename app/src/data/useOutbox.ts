@@ -30,14 +30,17 @@ export function sendingOf(of: readonly OutboxRow[]): { readonly sending: Sending
 }
 
 /**
- * What is laid over what the server told: all that may still be done. Of what was refused or is in dispute the server's value stands, but a
+ * What is laid over what the server told: all that may still be done, and what a restored server may lack. Of what was refused or is in dispute the server's value stands, but a
  * record or reading that would be nowhere else stays in sight.
  */
 export const laidOver = (of: readonly OutboxRow[]) =>
   of
     .filter(
       ({ state, operation }) =>
-        state === 'held' || state === 'waiting' || (operation.kind !== 'patch' && state === 'refused'),
+        state === 'held' ||
+        state === 'waiting' ||
+        state === 'offered' ||
+        (operation.kind !== 'patch' && state === 'refused'),
     )
     .map(({ operation }) => operation);
 

@@ -25,6 +25,9 @@ export interface SyncRequest {
 /** Title of the problem that tells a phone to begin anew: its cursor is not of this shop, or of a state this server never had. */
 export const UNKNOWN_CURSOR = 'Unknown cursor';
 
+/** Title of the problem that tells a phone that the data was put back to an earlier state: what it was told may be gone. */
+export const RESTORED_DATA = 'Data restored';
+
 /** One field that two changed: both values stand, a person chooses. */
 export interface FieldConflict {
   readonly field: string;

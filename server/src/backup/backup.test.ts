@@ -21,6 +21,7 @@ import { ensureShop } from '../shop/ensureShop';
 import { testServer } from '../testing/testServer';
 import { backupsIn, databaseIn, isBackupDue, lacksBackup, makeBackup, type Backup, type RowCounts } from './backups';
 import { backupsBeside } from './backupsBeside';
+import { newEpoch } from './newEpoch';
 import { restoreBackup } from './restore';
 
 /** Counts a folder in this process. */
@@ -70,6 +71,8 @@ const sites = async () =>
 
 test('a drill: backed up while it runs, lost, restored, and every row is there', async () => {
   const before = await sites();
+  const epoch = () => db.query('SELECT epoch FROM shops');
+  const first = await epoch();
   const backup = await make(1);
   expect(backup.rows.visits).toBeGreaterThan(20);
   expect(backup.bytes).toBeGreaterThan(1e6);
@@ -77,11 +80,19 @@ test('a drill: backed up while it runs, lost, restored, and every row is there',
   // What comes after the backup is not in it.
   await db.query(`UPDATE sites SET name = 'Overwritten'`);
   await db.close();
-  const restored = await restoreBackup({ from: folder, dataFolder: path.dirname(data), now: at(2), readBack });
+  const restored = await restoreBackup({
+    from: folder,
+    dataFolder: path.dirname(data),
+    now: at(2),
+    readBack,
+    renew: newEpoch,
+  });
   expect(restored.backup.name).toBe(backup.name);
   expect(existsSync(restored.before!)).toBe(true);
   db = await openTaken(data);
   expect(await sites()).toEqual(before);
+  // Phones notice by it that what they were told since may be gone.
+  expect(await epoch()).not.toEqual(first);
 }, 120_000);
 
 test('so many good ones are kept, the newest first; what was cut off is none and goes', async () => {
@@ -108,7 +119,7 @@ test('a damaged backup is not restored, and the data is as it was', async () => 
   const note = path.join(folder, name, 'backup.json');
   const told = JSON.parse(readFileSync(note, 'utf8')) as Backup;
   writeFileSync(note, JSON.stringify({ ...told, rows: { ...told.rows, readings: 1 } }));
-  const restoring = { dataFolder: path.dirname(data), now: at(2), readBack };
+  const restoring = { dataFolder: path.dirname(data), now: at(2), readBack, renew: newEpoch };
   await expect(restoreBackup({ from: path.join(folder, name), ...restoring })).rejects.toThrow('damaged: readings');
   await expect(restoreBackup({ from: path.join(root, 'nowhere'), ...restoring })).rejects.toThrow('no good backup');
   rmSync(path.join(databaseIn(path.join(folder, name)), 'PG_VERSION'));
@@ -123,9 +134,9 @@ test('data that a running Huff has is not written over', async () => {
   await make(1);
   await db.close();
   const running = await openPglite(data);
-  await expect(restoreBackup({ from: folder, dataFolder: path.dirname(data), now: at(2), readBack })).rejects.toThrow(
-    'in use',
-  );
+  await expect(
+    restoreBackup({ from: folder, dataFolder: path.dirname(data), now: at(2), readBack, renew: newEpoch }),
+  ).rejects.toThrow('in use');
   await running.close();
   db = await openTaken(data);
 }, 120_000);

@@ -8,8 +8,16 @@ const TOOL = fileURLToPath(
   new URL(import.meta.url.endsWith('.ts') ? '../backupTool.ts' : './backupTool.mjs', import.meta.url),
 );
 
+const tool = (command: string, folder: string) =>
+  promisify(execFile)(process.execPath, [...process.execArgv, TOOL, command, folder]);
+
+/** Begins another life of the data in a folder, in a process of its own. */
+export async function renew(folder: string): Promise<void> {
+  await tool('renew', folder);
+}
+
 /** Opens a database folder in a process of its own, which gives its memory back, and counts its rows. */
 export async function readBack(folder: string): Promise<RowCounts> {
-  const { stdout } = await promisify(execFile)(process.execPath, [...process.execArgv, TOOL, 'count', folder]);
+  const { stdout } = await tool('count', folder);
   return JSON.parse(stdout) as RowCounts;
 }

@@ -12,6 +12,8 @@ interface Restoring {
   readonly dataFolder: string;
   readonly now: Date;
   readonly readBack: (folder: string) => Promise<RowCounts>;
+  /** Begins another life of the data: phones notice by it that what they were told may be gone. */
+  readonly renew: (folder: string) => Promise<void>;
 }
 
 /** What was restored, and where the data of before is. */
@@ -32,7 +34,7 @@ function chosen(from: string): { readonly folder: string; readonly backup: Backu
  *
  * @throws Error in a sentence where it cannot be done; the data is as it was then
  */
-export async function restoreBackup({ from, dataFolder, now, readBack }: Restoring): Promise<Restored> {
+export async function restoreBackup({ from, dataFolder, now, readBack, renew }: Restoring): Promise<Restored> {
   const found = chosen(path.resolve(from));
   if (!found) throw new Error(`${from} holds no good backup. Choose a folder with backup.json in it.`);
   const { folder, backup } = found;
@@ -47,6 +49,7 @@ export async function restoreBackup({ from, dataFolder, now, readBack }: Restori
     const differ = differingTables(backup.rows, await readBack(aside));
     if (differ.length > 0)
       throw new Error(`The backup of ${backup.madeAt} is damaged: ${differ.join(', ')}. Choose another one.`);
+    await renew(aside);
     await syncTree(aside);
     const before = existsSync(data) ? `${data}.before-${stamp}` : undefined;
     if (before) renameSync(data, before);

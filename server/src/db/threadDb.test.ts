@@ -112,6 +112,22 @@ test('the server’s thread goes on while the database is at work, and knows how
   expect(db.waitingMs()).toBe(0);
 });
 
+test('closed in the middle of a transaction, it waits for its end; what comes after is refused', async () => {
+  const writing = db.transaction(async (query) => {
+    await query(`INSERT INTO notes VALUES (1, 'first')`);
+    await new Promise((go) => setTimeout(go, 150));
+    await query(`INSERT INTO notes VALUES (2, 'second')`);
+  });
+  await new Promise((go) => setTimeout(go, 50));
+  const closing = db.close();
+  await expect(db.transaction((query) => query('SELECT 1'))).rejects.toThrow('closed');
+  await writing;
+  await closing;
+  await expect(db.query('SELECT 1')).rejects.toThrow('closed');
+  db = await openDbThread(folder, (why) => lost.push(why), pathToFileURL(path.join(program, 'dbThread.mjs')));
+  expect(await notes()).toEqual(['first', 'second']);
+}, 30_000);
+
 test('a second server is told who has the folder; the first one goes on', async () => {
   await expect(openDbThread(folder, () => undefined)).rejects.toThrow(`in use by process ${process.pid}`);
   expect(await notes()).toEqual([]);

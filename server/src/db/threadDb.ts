@@ -36,7 +36,10 @@ export async function openDbThread(
   const worker = new Worker(thread, { workerData: { folder } });
   const waiting = new Map<number, Waiting>();
   let last = 0;
+  let isClosing = false;
   let isClosed = false;
+  /** Transactions that are under way: they go to their end before the database is closed, or it would wait for them for ever. */
+  const underWay = new Set<Promise<unknown>>();
 
   /** The thread is gone: whoever waits is told. */
   const lost = (why: string) => {
@@ -64,8 +67,9 @@ export async function openDbThread(
   worker.on('error', (error) => lost(`The database stopped: ${error.message}`));
   worker.on('exit', () => lost('The database stopped.'));
 
+  const closed = () => new Error('The database is closed.');
   const ask = (asked: DbAsk): Promise<readonly Row[]> => {
-    if (isClosed) return Promise.reject(new Error('The database is closed.'));
+    if (isClosed) return Promise.reject(closed());
     return new Promise((resolve, reject) => {
       last += 1;
       waiting.set(last, { since: performance.now(), resolve, reject });
@@ -76,31 +80,42 @@ export async function openDbThread(
     (tx?: number): Query =>
     async <R extends Row>(sql: string, params: readonly unknown[] = []) =>
       (await ask({ op: 'query', sql, params, ...(tx !== undefined && { tx }) })) as R[];
+  async function inTransaction<T>(work: (query: Query) => Promise<T>): Promise<T> {
+    last += 1;
+    const tx = last;
+    await ask({ op: 'begin', tx });
+    let done;
+    try {
+      done = await work(queryIn(tx));
+    } catch (error) {
+      // Why it failed is the news, whatever becomes of taking it back.
+      await ask({ op: 'rollback', tx }).catch(() => undefined);
+      throw error;
+    }
+    await ask({ op: 'commit', tx });
+    return done;
+  }
   const db: Db = {
     query: queryIn(),
-    transaction: async (work) => {
-      last += 1;
-      const tx = last;
-      await ask({ op: 'begin', tx });
-      let done;
-      try {
-        done = await work(queryIn(tx));
-      } catch (error) {
-        // Why it failed is the news, whatever becomes of taking it back.
-        await ask({ op: 'rollback', tx }).catch(() => undefined);
-        throw error;
-      }
-      await ask({ op: 'commit', tx });
+    transaction: (work) => {
+      if (isClosing) return Promise.reject(closed());
+      const done = inTransaction(work);
+      underWay.add(done);
+      const over = () => underWay.delete(done);
+      done.then(over, over);
       return done;
     },
     script: async (sql) => {
+      if (isClosing) throw closed();
       await ask({ op: 'script', sql });
     },
     close: async () => {
-      if (isClosed) return;
-      const closed = ask({ op: 'close' });
+      if (isClosing) return;
+      isClosing = true;
+      await Promise.allSettled(underWay);
+      const isDone = ask({ op: 'close' });
       isClosed = true;
-      await closed.catch(() => undefined);
+      await isDone.catch(() => undefined);
       giveBack();
     },
   };

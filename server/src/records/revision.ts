@@ -12,9 +12,17 @@ export async function nextRevision(query: Query, shopId: string): Promise<number
   return row!.revision;
 }
 
-export async function revisionOf(query: Query, shopId: string): Promise<number> {
-  const [row] = await query<{ revision: number }>('SELECT revision FROM shops WHERE id = $1', [shopId]);
-  return row?.revision ?? 0;
+/** Where a shop's counter stands, and in which life of its data. */
+export interface ShopState {
+  readonly revision: number;
+  readonly epoch: string;
+}
+
+export async function shopStateOf(query: Query, shopId: string): Promise<ShopState> {
+  const [row] = await query<ShopState & Record<string, unknown>>('SELECT revision, epoch FROM shops WHERE id = $1', [
+    shopId,
+  ]);
+  return row ?? { revision: 0, epoch: shopId };
 }
 
 /** So many are taken at once where many are needed. */

@@ -14,6 +14,7 @@ describe('bad requests are told so, and nothing is half done', () => {
   test.each([
     ['a cursor that is none', { cursor: 'abc' }, 409],
     ['a cursor of another shop', { cursor: '5b0f0000000040008000000000000009.3' }, 409],
+    ['a cursor of a life of the data that was', { cursor: '5b0f0000000040008000000000000001-000000000000.3' }, 409],
     ['a cursor of the future', { cursor: '5b0f0000000040008000000000000001.999999999' }, 409],
     ['a cursor of the future to gather up to', { cursor: '5b0f0000000040008000000000000001.0.-1.999999999' }, 409],
     ['a cursor with odd signs', { cursor: "' OR 1=1" }, 422],

@@ -3,6 +3,7 @@ import type { Query } from '../db/db';
 import { photosOf } from '../photos/photos';
 import { RECORD_TABLES } from '../records/recordTable';
 import { recordsOf } from '../records/records';
+import type { ShopState } from '../records/revision';
 import { factsOf } from '../visits/facts';
 import { readingsOf } from '../visits/readings';
 import { summariesOf } from '../visits/summaries';
@@ -127,13 +128,13 @@ export async function recordsTold(
 /**
  * What a shop's phone has to learn, in pages.
  *
- * @param now the shop's revision, read before this was asked: what moves past it meanwhile comes the next time
+ * @param state where the shop stood, read before this was asked: what moves past it meanwhile comes the next time
  */
 export async function changesSince(
   query: Query,
   shopId: string,
   cursor: Cursor,
-  now: number,
+  { revision: now, epoch }: ShopState,
 ): Promise<Pick<SyncAnswer, 'changes' | 'cursor' | 'more'>> {
   const places = await placesSince(query, shopId, cursor);
   const page = places.slice(0, SYNC_LIMITS.changes);
@@ -148,5 +149,5 @@ export async function changesSince(
   const next: Cursor = more
     ? { revision: page.at(-1)!.revision, run: cursor.run ?? { known: cursor.revision, until: now } }
     : { revision: Math.max(now, cursor.revision) };
-  return { changes, cursor: cursorText(shopId, next), more };
+  return { changes, cursor: cursorText(shopId, epoch, next), more };
 }

@@ -13,7 +13,7 @@ import type { ResultsBeside } from '../visits/results';
 import { changesSince, recordsTold } from './changesSince';
 import { readCursor } from './cursor';
 import { doOperation } from './doOperation';
-import { revisionOf } from '../records/revision';
+import { shopStateOf } from '../records/revision';
 import type { Sender } from '../records/sender';
 
 const idOf = (sent: unknown) => {
@@ -82,7 +82,7 @@ export function syncRoutes(db: Db, log: Logger, lists: ResultsBeside, beside: Be
     const { shopId } = authorOf(req);
     const serverTime = new Date().toISOString();
     // A cursor that is none is told before anything is done.
-    const from = readCursor(cursor, shopId, await revisionOf(db.query, shopId));
+    const from = readCursor(cursor, shopId, await shopStateOf(db.query, shopId));
     const sender: Sender = {
       author: authorOf(req),
       device: device.toLowerCase(),
@@ -92,7 +92,7 @@ export function syncRoutes(db: Db, log: Logger, lists: ResultsBeside, beside: Be
     lists.add(shopId, visits);
     if (shopChanged) lists.judgeAnew();
     const told = pull
-      ? await changesSince(db.query, shopId, from, await revisionOf(db.query, shopId))
+      ? await changesSince(db.query, shopId, from, await shopStateOf(db.query, shopId))
       : { changes: await recordsTold(db.query, shopId, moved, from), cursor: cursor ?? null, more: false };
     const answer: SyncAnswer = { serverTime, results, ...told };
     res.set('Cache-Control', 'no-store').json(answer);

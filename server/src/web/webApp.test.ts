@@ -43,7 +43,8 @@ describe('a built app', () => {
 
   test('an address that is none of the app’s is not found: probes must not take it for an answer', async () => {
     writeFileSync(path.join(folder, 'pages.json'), JSON.stringify(['quick', 'visits']));
-    for (const address of ['/healthz', '/metrics', '/wp-login', '/visit']) await http().get(address).expect(404);
+    for (const address of ['/healthz', '/metrics', '/wp-login', '/visit'])
+      expect((await http().get(address).expect(404)).text).toContain('Huff');
     for (const address of ['/', '/quick', '/visits/1']) await http().get(address).expect(200);
   });
 

@@ -26,10 +26,12 @@ export function webApp(folder: string): Router {
   router.get('/{*path}', ({ path: address }, res, next) => {
     const [, first = ''] = address.split('/');
     const isPage = first === '' || pages === undefined || pages.has(first);
-    if (!isPage || /^\/(_expo|assets)\/|\.\w{1,8}$/.test(address)) {
+    if (/^\/(_expo|assets)\/|\.\w{1,8}$/.test(address)) {
       next();
       return;
     }
+    // A person is told by the app's own page; a probe by the status.
+    if (!isPage) res.status(404);
     res.set('Cache-Control', 'no-cache').sendFile('index.html', { root: folder });
   });
   return router;

@@ -1,4 +1,5 @@
 import type { Operation, SyncRequest } from '@huff/contract/spine';
+import { laidOver } from '../useOutbox';
 import { memoryStore } from './memoryStore';
 import { allDone, answerOf, patching, phone, visit } from './testing';
 import type { Outcome } from './post';
@@ -280,6 +281,37 @@ describe('what else may come back', () => {
     await one.sender.step();
     expect(one.requests.map(({ cursor }) => cursor)).toEqual(['shop.99', null]);
     expect(one.outbox.rows()).toEqual([]);
+  });
+  test('a restored server: what the phone holds is set apart before the server tells what it has, and nothing of it is sent unasked', async () => {
+    const one = await withWaiting(patch('a', 'u1'));
+    const { readings, ...head } = visit('v1');
+    await one.store.write({
+      records: [
+        { kind: 'visit', id: 'v1', revision: 7, record: head, readingCount: readings.length, factCount: 0 },
+        { kind: 'site', id: 's1', revision: 6, record: { id: 's1', name: 'Tern Slip' } },
+      ],
+      parts: readings.map((record) => ({ visitId: 'v1', id: record.id, of: 'reading', record })),
+      meta: { cursor: 'shop-old.99' },
+    });
+    one.says((request) => (request.cursor === 'shop-old.99' ? problem(409, 'Data restored') : allDone(request)));
+    await one.sender.step();
+    await one.sender.step();
+    expect(one.requests.map(({ cursor }) => cursor)).toEqual(['shop-old.99', null]);
+    // What waited goes all the same; what is offered waits for a person.
+    expect(one.sent()).toEqual([['a'], ['a']]);
+    const offered = one.outbox.rows();
+    expect(offered.map(({ state, operation: { kind, of } }) => [state, kind, of])).toEqual([
+      ['offered', 'create', 'site'],
+      ['offered', 'create', 'visit'],
+      ...readings.map(() => ['offered', 'add', 'reading']),
+    ]);
+    expect(readings.length).toBeGreaterThan(0);
+    expect(laidOver(offered)).toHaveLength(offered.length);
+    expect(await one.store.meta('restoredAt')).toMatch(/^1970-/);
+    // Restored once more before anybody decided: each is offered once.
+    await one.store.write({ meta: { cursor: 'shop-old.99' } });
+    await one.sender.step();
+    expect(one.outbox.rows()).toHaveLength(offered.length);
   });
   test('an answer that cannot be kept leaves everything as it was, to be sent again', async () => {
     const store = memoryStore();

@@ -1,5 +1,6 @@
-import { clockOffsetMs, orderKey, UNKNOWN_CURSOR, type Operation } from '@huff/contract/spine';
+import { clockOffsetMs, orderKey, RESTORED_DATA, UNKNOWN_CURSOR, type Operation } from '@huff/contract/spine';
 import { answerBatch, type ToldId } from './answerBatch';
+import { everythingHere } from './everythingHere';
 import { nextBatch, type Trouble } from './nextBatch';
 import type { Outcome, Post } from './post';
 import type { OutboxRow, Store } from './store';
@@ -36,6 +37,8 @@ export interface SenderOptions {
   readonly onClock: (offsetMs: number) => void;
   /** Told when an answer could not be kept: the operations stay and are sent again. */
   readonly onFault: (error: unknown) => void;
+  /** Told when the server's data was put back to an earlier state. @param at by this phone's clock */
+  readonly onRestored?: (at: string) => void;
 }
 
 const FIRST_WAIT_MS = 1000;
@@ -49,7 +52,17 @@ const ASK_EVERY_MS = 60_000;
  * Sends what waits and takes what is new, one request a step. It has no timers of its own: who drives it waits as each step says. Only one
  * may send at a time on a phone (`oneSender`).
  */
-export function senderOn({ store, post, now, random, newId, onStored, onClock, onFault }: SenderOptions) {
+export function senderOn({
+  store,
+  post,
+  now,
+  random,
+  newId,
+  onStored,
+  onClock,
+  onFault,
+  onRestored = () => undefined,
+}: SenderOptions) {
   /** Records that could not be sent, by their order key. Not stored: after a reload each is given a fresh chance. */
   const troubles = new Map<string, Trouble>();
   /** Requests in a row that brought nothing. */
@@ -125,6 +138,16 @@ export function senderOn({ store, post, now, random, newId, onStored, onClock, o
     if (status === 401) return { phase: 'signIn', waitMs: Infinity };
     misses += 1;
     if (status === 429 || status === 503) return { phase: 'serverTrouble', waitMs: retryAfterMs ?? backoff(misses) };
+    if (problem?.title === RESTORED_DATA) {
+      // What this phone was told may be gone there. It is set apart before the server tells what it has: a person decides whether it is sent.
+      const restoredAt = new Date(now()).toISOString();
+      const before = (await store.outbox()).flatMap(({ id, state }) => (state === 'offered' ? [id] : []));
+      const add = await everythingHere(store, newId, new Date(now()));
+      await store.write({ add, remove: before, meta: { cursor: null, restoredAt } });
+      await onStored({ records: [] });
+      onRestored(restoredAt);
+      return { phase: 'serverTrouble', waitMs: misses > 2 ? backoff(misses) : 0 };
+    }
     if (problem?.title === UNKNOWN_CURSOR) {
       // The server was put back to an earlier state, or is another: begin anew. What waits is sent all the same.
       await store.write({ meta: { cursor: null } });

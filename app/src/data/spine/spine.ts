@@ -14,6 +14,8 @@ export interface SpineStatus {
   readonly everTold: boolean;
   /** What is wrong with the phone's storage, in a sentence. */
   readonly fault?: string;
+  /** Since when the server's data is an earlier state, while nobody said whether to send again what it lacks. */
+  readonly restoredAt?: string;
 }
 
 export interface Spine {
@@ -23,6 +25,8 @@ export interface Spine {
   readonly onStatus: (listener: () => void) => () => void;
   /** Notes something for this phone alone, outside the outbox. */
   readonly note: (key: string, value: unknown) => void;
+  /** After a restore: sends everything this phone holds again, or leaves the server as it is. */
+  readonly afterRestore: (sends: boolean) => Promise<void>;
   /** Asks the server now. */
   readonly wake: () => void;
   readonly stop: () => void;
@@ -104,6 +108,8 @@ export function startSpine({ openStore, post = postSync, onTold, carryOver }: Sp
     if (!store.lasting) setStatus({ fault: NOTHING_KEPT });
     await carryOver?.(store).catch(onFault);
     if ((await store.meta('cursor')) !== undefined) setStatus({ everTold: true });
+    const restoredAt = await store.meta<string | null>('restoredAt');
+    if (restoredAt) setStatus({ restoredAt });
     clockOffset = (await store.meta<number>('clockOffset')) ?? 0;
     return store;
   });
@@ -135,6 +141,7 @@ export function startSpine({ openStore, post = postSync, onTold, carryOver }: Sp
     random: Math.random,
     newId: uuid,
     onFault,
+    onRestored: (restoredAt) => setStatus({ restoredAt }),
     onClock: (offsetMs) => {
       clockOffset = offsetMs;
       // For the next start without a signal.
@@ -202,6 +209,22 @@ export function startSpine({ openStore, post = postSync, onTold, carryOver }: Sp
       return () => void listeners.delete(listener);
     },
     note,
+    async afterRestore(sends) {
+      try {
+        const offered = (await store.outbox()).filter(({ state }) => state === 'offered');
+        await store.write({
+          ...(sends
+            ? { update: offered.map((row) => ({ ...row, state: 'waiting' as const })) }
+            : { remove: offered.map(({ id }) => id) }),
+          meta: { restoredAt: null },
+        });
+        setStatus({ restoredAt: undefined });
+        await outbox.reload();
+        encourage();
+      } catch (error) {
+        onFault(error);
+      }
+    },
     wake() {
       // The tab that sends may be another one.
       channel?.postMessage('ask');

@@ -25,9 +25,9 @@ export type ToldPart = { readonly visitId: string; readonly id: string } & (
 
 /**
  * How far an operation has come. `held`: of a check that is not saved yet; `waiting`: to be sent; `refused` and `conflict`: set apart
- * until a person decides.
+ * until a person decides; `offered`: the server's data was restored and may lack it, a person says whether it is sent again.
  */
-export type OutboxState = 'held' | 'waiting' | 'refused' | 'conflict';
+export type OutboxState = 'held' | 'waiting' | 'refused' | 'conflict' | 'offered';
 
 interface Conflict {
   readonly revision: number;

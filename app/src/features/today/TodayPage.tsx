@@ -14,6 +14,7 @@ import { useIsWide } from '../../ui/theme';
 import type { Computing } from '../visitState/WithSummary';
 import { unitLine } from '../visitState/unitWords';
 import { useStops } from '../visitState/stops';
+import { RestoredNotice } from '../waiting/RestoredNotice';
 import { StorageNotice } from '../waiting/StorageNotice';
 import { DueList } from './DueList';
 import { Earlier } from './Earlier';
@@ -91,6 +92,7 @@ export function TodayPage({ computed, welcome: Welcome }: TodayPageProps) {
         main={
           <View style={{ gap: 6 }}>
             <SyncLine />
+            <RestoredNotice />
             <StorageNotice />
             {draft?.table && (
               <Txt size={15} color="softInk">
