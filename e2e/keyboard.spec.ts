@@ -94,6 +94,7 @@ test('@wide a method of airflow without a pointer: opened, typed, mended, kept',
   await expect(page.getByRole('button', { name: 'Unit Upstairs air handler' })).toBeVisible();
   await tabTo(page, /^Unit Upstairs air handler/);
   await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: /^Start a visit/ })).toBeVisible();
   await tabTo(page, /^Start a visit/);
   await page.keyboard.press('Enter');
   await expect(page.getByRole('button', { name: /^Airflow, / })).toBeVisible();

@@ -26,6 +26,8 @@ export function faultOf({ method, path }, { status, type, text, error }) {
   const where = `${method} ${path}`.slice(0, 160);
   if (error) return `${where}: ${error.message}`;
   if (status >= 500) return `${where}: ${status} ${text.slice(0, 200)}`;
+  // An address that is none of the app's: a person is told by the app's own page.
+  if (status === 404 && method === 'GET' && !path.startsWith('/api') && type.startsWith('text/html')) return undefined;
   if (status >= 400 && method !== 'HEAD') {
     if (!type.startsWith('application/problem+json')) return `${where}: ${status} is no problem document but ${type}`;
     return problemFault(parsed(text), status, where);
