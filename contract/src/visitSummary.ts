@@ -11,7 +11,7 @@ function saidAt({ facts = [] }: VisitDto): string | undefined {
 }
 
 /**
- * What a list says of a visit: of the unit as it stands now, after a plan what was read since. Its words are stored: they keep their
+ * What a list says of a visit: of the unit as it is now, after a plan what was read since. Its words are stored: they keep their
  * figures for whoever reads them.
  */
 export const summaryOf = (visit: VisitDto, rules: Rules = DEFAULT_RULES): VisitSummary =>

@@ -25,7 +25,7 @@ type OpenHere = typeof OpenPglite;
 
 /** After this long, connections that are still busy are cut. */
 const STOP_WITHIN_MS = 8000;
-/** After this long it ends whatever still runs: what was confirmed is on the disk. */
+/** After this long it ends what still runs: what was confirmed is on the disk. */
 const END_WITHIN_MS = 60_000;
 
 async function serve(): Promise<void> {

@@ -19,7 +19,7 @@ function unitOf(head: string) {
   return undefined;
 }
 
-/** A column as a file has it: which head it stands under, and its figures as they are stored. */
+/** A column as a file has it: which head it has, and its figures as they are stored. */
 export interface HeadedColumn {
   readonly head: string;
   readonly stored: (figure: number) => number;

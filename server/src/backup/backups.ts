@@ -29,7 +29,7 @@ interface Making {
   /** How many good ones are kept. */
   readonly keep: number;
   readonly now: Date;
-  /** Opens a copy in a process of its own and counts its rows. */
+  /** Opens a copy in a separate process and counts its rows. */
   readonly readBack: (folder: string) => Promise<RowCounts>;
 }
 

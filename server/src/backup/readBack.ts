@@ -11,12 +11,12 @@ const TOOL = fileURLToPath(
 const tool = (command: string, folder: string) =>
   promisify(execFile)(process.execPath, [...process.execArgv, TOOL, command, folder]);
 
-/** Begins another life of the data in a folder, in a process of its own. */
+/** Begins another life of the data in a folder, in a separate process. */
 export async function renew(folder: string): Promise<void> {
   await tool('renew', folder);
 }
 
-/** Opens a database folder in a process of its own, which gives its memory back, and counts its rows. */
+/** Opens a database folder in a separate process, which gives its memory back, and counts its rows. */
 export async function readBack(folder: string): Promise<RowCounts> {
   const { stdout } = await tool('count', folder);
   return JSON.parse(stdout) as RowCounts;

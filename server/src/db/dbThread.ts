@@ -18,7 +18,7 @@ const { folder } = workerData as { readonly folder: string };
 const watch = watchThisThread('database');
 const tell = (answer: DbAnswer | DbOpened) => port.postMessage(answer);
 
-/** The database in a thread of its own: it waits for the disk here, while the server's thread goes on answering. */
+/** The database in a separate thread: it waits for the disk here, while the server's thread goes on answering. */
 async function serve(): Promise<void> {
   const db = await openTaken(folder, { whileDisk: watch.whileDisk });
   const open = new Map<number, OpenTransaction>();

@@ -63,7 +63,7 @@ export async function migrate(db: Db, folder = FOLDER): Promise<number[]> {
   const done = new Map(rows.map(({ number, checksum }) => [number, checksum]));
   const ran: number[] = [];
   for (const { number, file, sql, checksum } of known) {
-    // Of before checksums were kept: what is here now is taken as what ran.
+    // Of before checksums were kept: what is here now counts as what ran.
     if (done.get(number) === null)
       await db.query('UPDATE migrations SET checksum = $2 WHERE number = $1', [number, checksum]);
     if (done.has(number)) continue;

@@ -6,7 +6,7 @@ import { takeFolder } from './takeFolder';
 
 const THREAD = new URL('./dbThread.mjs', import.meta.url);
 
-/** A database in a thread of its own. */
+/** A database in a separate thread. */
 export interface ThreadDb extends Db {
   /** How long the oldest request waits for its answer, ms; 0 while none does. */
   readonly waitingMs: () => number;
@@ -21,7 +21,7 @@ interface Waiting {
 }
 
 /**
- * Opens the embedded database in a thread of its own: while it waits for the disk, requests, health and signals are answered.
+ * Opens the embedded database in a separate thread: while it waits for the disk, requests, health and signals are answered.
  *
  * @param folder where it lives
  * @param onLost told when the thread ended by itself: nothing can be read or written any more
@@ -88,7 +88,7 @@ export async function openDbThread(
     try {
       done = await work(queryIn(tx));
     } catch (error) {
-      // Why it failed is the news, whatever becomes of taking it back.
+      // Why it failed is the news, however the rollback ends.
       await ask({ op: 'rollback', tx }).catch(() => undefined);
       throw error;
     }

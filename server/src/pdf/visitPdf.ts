@@ -212,7 +212,7 @@ function photoRow(
   return foot;
 }
 
-/** Blocks one after the other; what follows photos stands beside them. */
+/** Blocks one after the other; what follows photos is beside them. */
 function drawAll(pen: Pen, blocks: readonly Block[]): void {
   blocks.forEach((block, i) => {
     const before = blocks[i - 1];

@@ -12,7 +12,7 @@ export async function nextRevision(query: Query, shopId: string): Promise<number
   return row!.revision;
 }
 
-/** Where a shop's counter stands, and in which life of its data. */
+/** Where a shop's counter is, and in which life of its data. */
 export interface ShopState {
   readonly revision: number;
   readonly epoch: string;

@@ -29,7 +29,7 @@ export const cursorText = (shopId: string, epoch: string, { revision, run }: Cur
 export const knownTo = ({ revision, run }: Cursor): number => run?.known ?? revision;
 
 /**
- * @param now where the shop stands
+ * @param now where the shop is
  * @throws ProblemError 409 for a cursor of another shop, one this server never gave, or one of before a restore: the phone begins anew
  */
 export function readCursor(

@@ -8,6 +8,6 @@ const urlOf = (own: string | null | undefined, address: string): string =>
 export const smallPhotoUrl = ({ id, jpeg, smallJpeg }: PhotoDto): string =>
   urlOf(smallJpeg ?? jpeg, `/api/photos/${id}/image?size=small`);
 
-/** The whole picture; its address stands in a page that is opened beside this one. */
+/** The whole picture; its address is used in a page that is opened beside this one. */
 export const photoUrl = ({ id, jpeg }: PhotoDto): string =>
   urlOf(jpeg, `${globalThis.location?.origin ?? ''}/api/photos/${id}/image`);

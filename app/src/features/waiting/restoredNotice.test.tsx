@@ -17,7 +17,7 @@ test('a restored server is told, and a person decides what becomes of this phone
   expect(mockDecide.mock.calls).toEqual([[true], [false]]);
 });
 
-test('nothing stands there where nothing was restored', () => {
+test('nothing is shown where nothing was restored', () => {
   mockStatus.mockReturnValue({ phase: 'upToDate', everTold: true });
   renderThemed(<RestoredNotice />);
   expect(screen.queryByRole('alert')).toBeNull();

@@ -1,7 +1,7 @@
 import { isQuantity, shownUnit, type Quantity } from './measures';
 
 /**
- * Words that are stored: their figures stand in base units and take the unit and the rounding of whoever reads them. In a stored text
+ * Words that are stored: their figures are in base units and take the unit and the rounding of whoever reads them. In a stored text
  * `⟦inWc 0.5834⟧` is a figure with its unit, `⟦cfm 1036.2 1⟧` the same with its decimal places, `⟦#inWc 0.5834⟧` the figure alone and
  * `⟦@inWc⟧` the unit alone. Text without such marks is read as it is: that is how words of an earlier Huff are stored.
  */
