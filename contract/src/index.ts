@@ -1,3 +1,4 @@
+export { type BackupState } from './backupState';
 export { type FormId, knownFor, knownInputsFor, type KnownFigure, SAME_FIGURE } from './sameFigure';
 export { BlowerTableDto, RpmFiguresDto, TableConditionsDto, TableFiguresDto, TapRowDto } from './blowerTable';
 export { check, type Checked } from './check';

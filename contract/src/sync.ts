@@ -1,5 +1,5 @@
 /** How operations are checked. An entry of its own: the server's door, not loaded by the app. */
 export { checkOperation, checkPatched, checkRecord } from './operationDto';
 export { SyncRequestDto } from './syncRequest';
-export { brokenText } from './text';
+export { brokenText, MOST_NAMES } from './text';
 export { nestedClass } from './fields';

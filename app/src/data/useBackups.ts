@@ -1,18 +1,7 @@
+import type { BackupState } from '@huff/contract';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ask } from './ask';
-
-/** How the server's backups are. */
-export interface BackupState {
-  readonly isOn: boolean;
-  readonly last: { readonly madeAt: string; readonly bytes: number } | null;
-  readonly kept: number;
-  readonly isMaking: boolean;
-  /** No good one of late. */
-  readonly isLacking: boolean;
-  /** Why the last try failed. */
-  readonly fault: string | null;
-}
 
 const KEY = ['backups'];
 /** A large shop's backup takes minutes. */

@@ -43,7 +43,7 @@ function rowsOf(layout: Layout): number[] {
 }
 
 /**
- * Lays an air path out in rows, from room to room: what stands beside each section of the pressure line, and where its
+ * Lays an air path out in rows, from room to room: what is beside each section of the pressure line, and where its
  * marks are.
  *
  * @param pressures counted statics, in. w.c., by port

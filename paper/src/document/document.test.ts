@@ -99,6 +99,16 @@ describe('the owner’s page', () => {
     // Weak air is a sign of something else.
     if (!look.startsWith('air ')) expect(toDo).toMatch(/^[A-Z].*\.$/);
   });
+  test('what makes it safe is told before the remedy, never the work of a technician', () => {
+    const rowsFor = (item: string, state: string) =>
+      of(made({ visit: exampleA({ facts: [fact('look', { item, state })] }) }).owner, 'table')
+        .flatMap(({ rows }) => rows)
+        .map(([text]) => text);
+    expect(rowsFor('smell', 'gas')[0]).toBe(
+      'Touch no switch. Ventilate, leave, and call the gas supplier. Have the gas leak repaired before it runs.',
+    );
+    expect(rowsFor('rotation', 'backwards').join(' ')).not.toMatch(/Swap two legs/);
+  });
   test('each finding has a remedy; two that say the same are said once', () => {
     const facts = [
       fact('look', { item: 'belt', state: 'glazed' }),

@@ -52,8 +52,11 @@ const REMEDY: Readonly<Record<TriageArea, string>> = {
 };
 
 /** What fixes a finding, as an owner reads it. */
-function remedyOf({ toDo, area, ownFact, words, look, looked }: TriageItem): string {
+function remedyOf({ toDo, area, ownFact, words, look, looked, isStop }: TriageItem): string {
   const seen = OWNER_LOOKS[`${look} ${looked}`]?.toDo;
+  // What makes it safe comes first, whatever the remedy is.
+  if (isStop && area === 'safety' && toDo !== undefined)
+    return seen === undefined ? ended(toDo) : `${ended(toDo)} ${seen}`;
   if (seen !== undefined) return seen;
   if (toDo !== undefined && !/\d/.test(toDo)) return ended(toDo);
   // In the technician's own words nothing is added.
@@ -61,7 +64,7 @@ function remedyOf({ toDo, area, ownFact, words, look, looked }: TriageItem): str
   return /\d/.test(words) ? REMEDY[area] : `Repair: ${inSentence(ended(words))}`;
 }
 
-/** What the air as a whole does stands in the title and the figures. */
+/** The title and the figures say what the air as a whole does. */
 const isOfOwner = ({ id }: TriageItem) => id !== 'air-airflow';
 
 /** Rows that say the same, once. */

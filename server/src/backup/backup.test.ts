@@ -14,7 +14,8 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { pino } from 'pino';
 import { migrate } from '../db/migrate';
-import { openPglite, openTaken, type CopyableDb } from '../db/pgliteDb';
+import type { Copyable, Db } from '../db/db';
+import { openPglite, openTaken } from '../db/pgliteDb';
 import { rowCounts } from '../db/rowCounts';
 import { loadDemo } from '../demo/loadDemo';
 import { ensureShop } from '../shop/ensureShop';
@@ -53,7 +54,7 @@ afterAll(() => rmSync(root, { recursive: true, force: true }));
 
 let data: string;
 let folder: string;
-let db: CopyableDb;
+let db: Db & Copyable;
 beforeEach(async () => {
   const own = mkdtempSync(path.join(root, 'data-'));
   data = path.join(own, 'db');

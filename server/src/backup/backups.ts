@@ -1,6 +1,6 @@
 import { existsSync, mkdirSync, readdirSync, readFileSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
-import type { Db } from '../db/db';
+import type { Copyable, Db } from '../db/db';
 import { ensureUsable } from '../db/usableFolder';
 import { freeBytes, LEAST_FREE_BYTES } from '../db/room';
 import { syncPath, syncTree } from '../db/syncTree';
@@ -16,11 +16,8 @@ export interface Backup {
   readonly bytes: number;
 }
 
-/** A database whose folder can be copied while it runs. */
-export type CopiedDb = Pick<Db, 'query'> & {
-  /** Copies the folder in a moment when nothing is written, and counts its rows in that moment. */
-  readonly copyTo: (folder: string) => Promise<RowCounts>;
-};
+/** What a backup is made of. */
+export type CopiedDb = Pick<Db, 'query'> & Copyable;
 
 interface Making {
   readonly db: CopiedDb;

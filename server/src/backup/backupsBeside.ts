@@ -1,6 +1,7 @@
+import type { BackupState } from '@huff/contract';
 import type { Logger } from 'pino';
 import { conflict } from '../http/problems';
-import { backupsIn, isBackupDue, lacksBackup, makeBackup, type Backup, type CopiedDb, type RowCounts } from './backups';
+import { backupsIn, isBackupDue, lacksBackup, makeBackup, type CopiedDb, type RowCounts } from './backups';
 
 const CHECK_MS = 10 * 60_000;
 
@@ -8,18 +9,6 @@ const CHECK_MS = 10 * 60_000;
 export interface BackupPlace {
   readonly folder: string;
   readonly keep: number;
-}
-
-/** What a page says of backups. */
-interface BackupState {
-  readonly isOn: boolean;
-  readonly last: Pick<Backup, 'madeAt' | 'bytes'> | null;
-  readonly kept: number;
-  readonly isMaking: boolean;
-  /** No good one of late. */
-  readonly isLacking: boolean;
-  /** Why the last try failed. */
-  readonly fault: string | null;
 }
 
 /** Backups beside the requests: each night, and when somebody asks. */

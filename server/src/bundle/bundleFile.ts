@@ -1,3 +1,4 @@
+import { MOST_NAMES } from '@huff/contract/sync';
 import { Tokenizer, TokenParser, TokenType } from '@streamparser/json';
 import { createReadStream } from 'node:fs';
 import { invalid } from '../http/problems';
@@ -17,8 +18,6 @@ export type BundlePart =
 
 /** A record of Huff's is less deep. */
 const MOST_DEPTH = 44;
-/** No record of Huff's has so many fields in one object. */
-const MOST_NAMES = 300;
 /** The largest record, a visit of years or a photo, is smaller: whatever is not done by then is none. */
 const MOST_BYTES_A_VALUE = 8_000_000;
 

@@ -4,6 +4,12 @@ export type Row = Record<string, unknown>;
 /** Runs one parameterised statement. Inside a transaction, only the transaction's own `query` may be used. */
 export type Query = <R extends Row = Row>(sql: string, params?: readonly unknown[]) => Promise<R[]>;
 
+/** A database whose folder can be copied while it runs. */
+export interface Copyable {
+  /** Copies the folder in a moment when nothing is written. @returns how many rows each table had in that moment */
+  readonly copyTo: (folder: string) => Promise<Readonly<Record<string, number>>>;
+}
+
 /** The one way to the database, so that PGlite and a PostgreSQL server run the same statements. */
 export interface Db {
   readonly query: Query;

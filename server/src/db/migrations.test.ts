@@ -139,7 +139,7 @@ describe('data of another program is refused in words', () => {
     await expect(migrate(db)).rejects.toThrow(/newer Huff \(9001_later\.sql\)\. Update Huff/);
   });
 
-  test('whose migration was edited after it ran; one of before checksums is taken as it is', async () => {
+  test('whose migration was edited after it ran; one of before checksums stays as it is', async () => {
     await db.query('UPDATE migrations SET checksum = NULL WHERE number = 2');
     expect(await migrate(db)).toEqual([]);
     const [second] = await db.query<{ checksum: string | null }>('SELECT checksum FROM migrations WHERE number = 2');

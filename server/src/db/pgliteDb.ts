@@ -2,7 +2,7 @@ import { cpSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import { PGlite, types, type Transaction } from '@electric-sql/pglite';
 import { pg_trgm } from '@electric-sql/pglite/contrib/pg_trgm';
-import type { Db, Query, Row } from './db';
+import type { Copyable, Db, Query, Row } from './db';
 import type { WhileDisk } from '../watch/watched';
 import { DurableFs } from './durableFs';
 import { freeBytes, whileRoom } from './room';
@@ -42,14 +42,8 @@ interface Opening {
   readonly whileDisk?: WhileDisk;
 }
 
-/** A database whose folder can be copied while it runs. */
-export interface CopyableDb extends Db {
-  /** Copies the folder in a moment when nothing is written, and counts its rows in that moment. */
-  readonly copyTo: (to: string) => Promise<Record<string, number>>;
-}
-
 /** Opens the database in a folder that this process has taken; without a folder one in memory. */
-export async function openTaken(folder?: string, { template, sync, whileDisk }: Opening = {}): Promise<CopyableDb> {
+export async function openTaken(folder?: string, { template, sync, whileDisk }: Opening = {}): Promise<Db & Copyable> {
   const pglite = await PGlite.create({
     ...(folder
       ? {

@@ -1,5 +1,5 @@
 import { Worker } from 'node:worker_threads';
-import type { Db, Query, Row } from './db';
+import type { Copyable, Db, Query, Row } from './db';
 import { errorOf, type DbAnswer, type DbAsk, type DbOpened } from './dbMessages';
 import { freeBytes, whileRoom } from './room';
 import { takeFolder } from './takeFolder';
@@ -7,11 +7,9 @@ import { takeFolder } from './takeFolder';
 const THREAD = new URL('./dbThread.mjs', import.meta.url);
 
 /** A database in a separate thread. */
-export interface ThreadDb extends Db {
+export interface ThreadDb extends Db, Copyable {
   /** How long the oldest request waits for its answer, ms; 0 while none does. */
   readonly waitingMs: () => number;
-  /** Copies the folder in a moment when nothing is written, and counts its rows in that moment. */
-  readonly copyTo: (to: string) => Promise<Record<string, number>>;
 }
 
 interface Waiting {

@@ -1,6 +1,6 @@
+import type { BackupState } from '@huff/contract';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { act, fireEvent, screen } from '@testing-library/react-native';
-import type { BackupState } from '../../data/useBackups';
 import { renderThemed } from '../../testing/render';
 import { BackupSection } from './BackupSection';
 

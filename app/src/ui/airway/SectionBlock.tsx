@@ -49,7 +49,7 @@ function insideText({ stages, innerDropInWc }: AirwayBlock, liftInWc: number | u
     : `in the cabinet; adds ${staticText(liftInWc)}`;
 }
 
-/** What stands beside a section of the pressure line: its name, drop, share and verdict. */
+/** What is shown beside a section of the pressure line: its name, drop, share and verdict. */
 export function SectionBlock({ block, liftInWc, onWorking }: SectionBlockProps) {
   const palette = usePalette();
   const { section } = block;

@@ -9,7 +9,7 @@ const PART_OF_LUMP: Readonly<Partial<Record<StageKind, number>>> = {
   supplyDuct: 0.6,
 };
 
-/** The system with a stage that resists by a factor; of a section read as one, the part that stage is taken to be. */
+/** The system with a stage that resists by a factor; of a section read as one, the part assumed to be that stage. */
 export function resisting(system: System, kind: StageKind, factor: number): System {
   if (system.path.some((section) => section.stages.length === 1 && section.stages[0] === kind))
     return withStage(system, kind, (resistance) => scaled(resistance, factor));
