@@ -294,7 +294,8 @@ describe('what else may come back', () => {
       meta: { cursor: 'shop-old.99' },
     });
     one.says((request) => (request.cursor === 'shop-old.99' ? problem(409, 'Data restored') : allDone(request)));
-    await one.sender.step();
+    // The server is well: nobody is told that it has a problem.
+    expect(await one.sender.step()).toEqual({ phase: 'upToDate', waitMs: 0 });
     await one.sender.step();
     expect(one.requests.map(({ cursor }) => cursor)).toEqual(['shop-old.99', null]);
     // What waited goes all the same; what is offered waits for a person.

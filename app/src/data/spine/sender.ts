@@ -146,7 +146,7 @@ export function senderOn({
       await store.write({ add, remove: before, meta: { cursor: null, restoredAt } });
       await onStored({ records: [] });
       onRestored(restoredAt);
-      return { phase: 'serverTrouble', waitMs: misses > 2 ? backoff(misses) : 0 };
+      return { phase: 'upToDate', waitMs: misses > 2 ? backoff(misses) : 0 };
     }
     if (problem?.title === UNKNOWN_CURSOR) {
       // The server was put back to an earlier state, or is another: begin anew. What waits is sent all the same.
