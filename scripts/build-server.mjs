@@ -5,6 +5,7 @@ await build({
   entryPoints: [
     { in: 'server/src/main.ts', out: 'main' },
     { in: 'server/src/beside/heavyWork.ts', out: 'heavyWork' },
+    { in: 'server/src/beside/quietWork.ts', out: 'quietWork' },
     { in: 'server/src/backupTool.ts', out: 'backupTool' },
     { in: 'server/src/db/dbThread.ts', out: 'dbThread' },
     { in: 'server/src/watch/watchThread.ts', out: 'watchThread' },

@@ -1,5 +1,6 @@
 // npm run soak: phones with a bad network and wrong clocks change the same records while the server is killed again and again; at the end
-// nothing is lost, nothing doubled, all agree. Bounded, and on this machine alone. --kills, --phones, --operations, --minutes, --seed.
+// nothing is lost, nothing doubled, all agree. Bounded, and on this machine alone. --kills, --phones, --operations, --minutes, --seed;
+// --postgres --servers 3 for several servers on one PostgreSQL server, each killed at random, the database as well.
 import { randomUUID } from 'node:crypto';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -12,7 +13,7 @@ import { bare, checkAll } from './soak/check.mjs';
 import { badNetwork } from './soak/network.mjs';
 import { soakPhone } from './soak/phone.mjs';
 import { randomFrom } from './setup/random.mjs';
-import { killableServer } from './soak/server.mjs';
+import { killableServers } from './soak/server.mjs';
 
 const { values } = parseArgs({
   options: {
@@ -21,9 +22,11 @@ const { values } = parseArgs({
     operations: { type: 'string', default: '10000' },
     minutes: { type: 'string', default: '10' },
     seed: { type: 'string', default: '1' },
+    servers: { type: 'string', default: '1' },
+    postgres: { type: 'boolean', default: false },
   },
 });
-const wanted = Object.fromEntries(Object.entries(values).map(([name, text]) => [name, Number(text)]));
+const wanted = Object.fromEntries(Object.entries(values).map(([name, value]) => [name, Number(value)]));
 
 await ensureInstalled();
 await ensureBuilt();
@@ -33,7 +36,13 @@ const spine = await importBundled('scripts/soak/phoneEntry.ts', folder, {
 });
 
 const random = randomFrom(wanted.seed);
-const server = await killableServer(path.join(folder, 'data'));
+const servers = await killableServers({
+  folder: path.join(folder, 'data'),
+  count: wanted.servers,
+  isPostgres: values.postgres,
+  random,
+});
+const [url] = servers.urls;
 const sleep = (ms) => new Promise((go) => setTimeout(go, ms));
 
 /** What was done, and what the server said it had done. */
@@ -57,7 +66,7 @@ function onAnswer({ device, operations }, { results }) {
     if (bare(before.result) !== bare(result)) throw new Error(`Answered otherwise: ${result.id}`);
   }
 }
-const network = badNetwork(server.url, random, spine.isSyncAnswer, onAnswer);
+const network = badNetwork(() => random.pick(servers.urls), random, spine.isSyncAnswer, onAnswer);
 const shared = { visits: [], records: [] };
 const phones = Array.from({ length: wanted.phones }, () => soakPhone({ spine, network, random, shared, log }));
 
@@ -84,7 +93,7 @@ async function seedRecords() {
     },
   }));
   const operations = [operation('site', site), ...units.map((unit) => operation('unit', unit))];
-  const answer = await fetch(`${server.url}/api/sync`, {
+  const answer = await fetch(`${url}/api/sync`, {
     method: 'POST',
     headers: { 'Content-Type': 'application/json' },
     body: JSON.stringify({ device: randomUUID(), phoneTime: new Date().toISOString(), cursor: null, operations }),
@@ -110,10 +119,10 @@ try {
     const error = await Promise.race([failed, sleep(0)]);
     if (error) throw error;
     if (kills >= wanted.kills) continue;
-    await server.kill();
+    await servers.killOne(async () => {
+      if (random.chance(0.3)) await sleep(random.next() * 500);
+    });
     kills += 1;
-    if (random.chance(0.3)) await sleep(random.next() * 500);
-    await server.start();
   }
   for (const phone of phones) phone.stop();
   const error = await failed;
@@ -126,10 +135,10 @@ try {
     for (const phone of phones) {
       await phone.drain();
     }
-  const { faults, kept, changes } = await checkAll({ url: server.url, log, phones, shared });
+  const { faults, kept, changes } = await checkAll({ url, log, phones, shared });
   const seconds = ((Date.now() - begun) / 1000).toFixed(0);
   console.log(
-    `${phones.length} phones, ${kills} kills, ${log.acknowledged.size} operations acknowledged of ${log.made} things done and what settled them, ` +
+    `${phones.length} phones, ${servers.urls.length} servers${values.postgres ? ' on PostgreSQL' : ''}, ${kills} kills, ${log.acknowledged.size} operations acknowledged of ${log.made} things done and what settled them, ` +
       `${shared.visits.length} visits, ${kept} readings, ${changes} changes, ${log.conflicts} conflicts seen and settled, ${seconds} s, seed ${wanted.seed}`,
   );
   console.log(`${faults.length} lost, doubled, silent or in disagreement`);
@@ -137,7 +146,7 @@ try {
   process.exitCode = faults.length === 0 && kills > 0 && kept > 0 ? 0 : 1;
 } finally {
   for (const phone of phones) phone.stop();
-  await server.stop();
+  await servers.stop();
   rmSync(folder, { recursive: true, force: true });
 }
 process.exit();

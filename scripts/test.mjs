@@ -7,12 +7,14 @@ import path from 'node:path';
 import { ensureBuilt } from './setup/build.mjs';
 import { ensureHeadlessChromium } from './setup/chromium.mjs';
 import { ensurePdfText } from './setup/pdfText.mjs';
+import { ensurePostgres } from './setup/postgres.mjs';
 import { ensureInstalled } from './setup/install.mjs';
 import { run, runPackage, say } from './setup/run.mjs';
 
 await ensureInstalled();
 const chromium = await ensureHeadlessChromium();
 await ensurePdfText();
+await ensurePostgres();
 const reports = mkdtempSync(path.join(tmpdir(), 'huff-reports-'));
 const total = { passed: 0, failed: 0 };
 
@@ -49,7 +51,7 @@ const JEST_RUNS = [
   {
     name: 'Unit and API tests',
     flags: ['--experimental-vm-modules'],
-    projects: ['core', 'contract', 'paper', 'server'],
+    projects: ['core', 'contract', 'paper', 'server', 'postgres'],
   },
   { name: 'Component tests', flags: [], projects: ['app'] },
 ];
@@ -91,6 +93,12 @@ const buildAndShake = async () => {
     run(process.execPath, [
       'scripts/soak.mjs',
       ...['--kills', '6', '--operations', '300', '--phones', '5', '--minutes', '1'],
+    ]),
+  );
+  await check('Soak, short: three servers on one PostgreSQL server', () =>
+    run(process.execPath, [
+      'scripts/soak.mjs',
+      ...['--postgres', '--servers', '3', '--kills', '6', '--operations', '300', '--phones', '8', '--minutes', '1'],
     ]),
   );
   await check('Fuzz, short: requests of every kind, what was accepted drawn', () =>

@@ -5,7 +5,11 @@ import { run, say, stopWith } from './run.mjs';
 /** The first of these programs that can be run, wherever the path leads. */
 function programHere(names, also = []) {
   const places = (process.env.PATH ?? '').split(path.delimiter);
-  const all = [...also, ...names.flatMap((name) => places.map((place) => path.join(place, name)))];
+  // Places that are only there once the package is: asked for anew each time.
+  const all = [
+    ...(typeof also === 'function' ? also() : also),
+    ...names.flatMap((name) => places.map((place) => path.join(place, name))),
+  ];
   return all.find((file) => {
     try {
       accessSync(file, constants.X_OK);

@@ -4,7 +4,7 @@ import { readFileSync } from 'node:fs';
 import { performance } from 'node:perf_hooks';
 
 /** Starts the built server on a data folder and waits until it is ready. @param port 0 for any that is free */
-export async function startServer(dataFolder, { demo = true, port = 0, webFolder } = {}) {
+export async function startServer(dataFolder, { demo = true, port = 0, webFolder, database } = {}) {
   const from = performance.now();
   const child = spawn(process.execPath, ['server/dist/main.mjs'], {
     stdio: ['ignore', 'pipe', 'inherit'],
@@ -15,6 +15,7 @@ export async function startServer(dataFolder, { demo = true, port = 0, webFolder
       HUFF_DEMO: demo ? '1' : '0',
       HUFF_LOG: 'warn',
       ...(webFolder ? { HUFF_WEB: webFolder } : {}),
+      ...(database ? { DATABASE_URL: database } : {}),
     },
   });
   let said = '';

@@ -27,15 +27,15 @@ async function post(url, request, isSyncAnswer) {
 }
 
 /**
- * A bad network before a server: requests are lost, answers are lost, requests come twice, late, after others; a sign-in page answers in
+ * A bad network before one of several servers: requests are lost, answers are lost, requests come twice, late, after others; a sign-in page answers in
  * between. `calm()` makes it a good one.
  */
-export function badNetwork(url, random, isSyncAnswer, onAnswer) {
+export function badNetwork(addressOf, random, isSyncAnswer, onAnswer) {
   let bad = true;
   let onTheWay = 0;
   const send = async (request) => {
     onTheWay += 1;
-    const outcome = await post(url, request, isSyncAnswer);
+    const outcome = await post(addressOf(), request, isSyncAnswer);
     onTheWay -= 1;
     if (outcome.kind === 'problem' && outcome.status === 500)
       throw new Error(`500: ${JSON.stringify(outcome.problem)}`);

@@ -18,6 +18,7 @@ import { jsonOnly, ownPages, rightName } from './http/door';
 import { notFound, problemHandler } from './http/problems';
 import { requestLog } from './http/requestLog';
 import type { Served } from './http/servedNames';
+import type { JobsBeside } from './jobs/jobsBeside';
 import { mailRoutes } from './mail/routes';
 import { openApiRoutes } from './openapi/routes';
 import { photoRoutes, unitPhotoRoutes } from './photos/routes';
@@ -27,15 +28,14 @@ import { searchRoutes } from './search/routes';
 import { roofRoutes, standRoutes } from './rest/roofRoutes';
 import { syncRoutes } from './sync/routes';
 import { visitRoutes } from './rest/visitRoutes';
-import type { ResultsBeside } from './visits/results';
 import { webApp } from './web/webApp';
 
 export interface AppOptions {
   readonly db: Db;
   readonly state: ServerState;
   readonly log: Logger;
-  /** What lists say of visits, computed beside the requests. */
-  readonly results: ResultsBeside;
+  /** What is left to do after a change. */
+  readonly jobs: JobsBeside;
   /** What takes long. */
   readonly beside: Beside;
   readonly backups: BackupsBeside;
@@ -46,7 +46,7 @@ export interface AppOptions {
 }
 
 /** Everything the server answers, without listening. */
-export function createApp({ db, state, log, results, beside, backups, served, webFolder }: AppOptions): Express {
+export function createApp({ db, state, log, jobs, beside, backups, served, webFolder }: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(requestLog(log));
@@ -77,7 +77,7 @@ export function createApp({ db, state, log, results, beside, backups, served, we
     jsonOnly,
     whenReady(state),
     supplyAuthor(DEMO_AUTHOR),
-    bundleRoutes(db, results, beside),
+    bundleRoutes(db, jobs, beside),
   );
   app.use(
     '/api',
@@ -87,7 +87,7 @@ export function createApp({ db, state, log, results, beside, backups, served, we
     express.json({ limit: '1mb' }),
     supplyAuthor(DEMO_AUTHOR),
   );
-  app.use('/api/sync', syncRoutes(db, log, results, beside));
+  app.use('/api/sync', syncRoutes(db, log, jobs, beside));
   app.use('/api/backups', backupRoutes(backups));
   app.use('/api/blower-tables', recordRoutes(db, 'blowerTable'));
   app.use('/api/due', dueRoutes(db));
@@ -96,7 +96,7 @@ export function createApp({ db, state, log, results, beside, backups, served, we
   app.use('/api/photos', photoRoutes(db));
   app.use(
     '/api/shop',
-    recordRoutes(db, 'shop', () => results.judgeAnew()),
+    recordRoutes(db, 'shop', () => jobs.asked()),
   );
   app.use('/api/refrigerant', refrigerantRoutes(db));
   app.use('/api/search', searchRoutes(db));
@@ -105,7 +105,7 @@ export function createApp({ db, state, log, results, beside, backups, served, we
   app.use('/api/stops', recordRoutes(db, 'stop'));
   app.use('/api/sites', siteLabelRoutes(db, beside), roofRoutes(db), siteBundleRoutes(db), recordRoutes(db, 'site'));
   app.use('/api/units', unitPhotoRoutes(db), unitLabelRoutes(db, beside), recordRoutes(db, 'unit'));
-  app.use('/api/visits', visitReportRoutes(db, beside), visitRoutes(db, results, beside));
+  app.use('/api/visits', visitReportRoutes(db, beside), visitRoutes(db, jobs, beside));
   app.use('/api', () => {
     throw notFound('address');
   });

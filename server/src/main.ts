@@ -9,17 +9,21 @@ import { backupsBeside } from './backup/backupsBeside';
 import { readBack } from './backup/readBack';
 import { configFrom } from './config';
 import { CREATE_FOLDER_ARGUMENT, createFolderHere } from './db/createFolder';
+import { DbAwayError } from './db/dbTrouble';
 import { LateDb } from './db/lateDb';
 import { migrate } from './db/migrate';
+import { openServerDb } from './db/serverDb';
+import { acrossShops } from './db/shopFence';
 import type { openPglite as OpenPglite } from './db/pgliteDb';
 import { openDbThread } from './db/threadDb';
 import { loadDemo } from './demo/loadDemo';
 import { listeningServer } from './http/listening';
-import { mailBeside } from './mail/mailBeside';
+import { serverJobs } from './jobsOfServer';
+import { askForReminders } from './mail/mailDoers';
 import { ensureShop } from './shop/ensureShop';
 import { ServerState } from './health/state';
 import { watchThisThread } from './watch/watch';
-import { refreshResults, resultsBeside } from './visits/results';
+import { askForAllVisits } from './visits/results';
 
 type OpenHere = typeof OpenPglite;
 
@@ -36,16 +40,21 @@ async function serve(): Promise<void> {
   const state = new ServerState();
   watchThisThread('server');
   const db = new LateDb();
-  const mail = mailBeside(db, log, `http://${config.names[0] ?? config.host}:${config.port}`);
-  const results = resultsBeside(db, log, () => state.phase !== 'ready', mail.afterResults);
   const beside = besideThread();
+  const origin = `http://${config.names[0] ?? config.host}:${config.port}`;
+  const jobs = serverJobs(db, log, beside, origin, () => state.phase !== 'ready');
   let copied: CopiedDb | undefined;
   const backups = backupsBeside(() => copied, config.backups, log, readBack);
   const server = listeningServer(
-    createApp({ db, state, log, results, beside, backups, served: config, webFolder: config.webFolder }),
+    createApp({ db, state, log, jobs, beside, backups, served: config, webFolder: config.webFolder }),
   );
 
-  const openDatabase = async (folder: string) => {
+  const openDatabase = async () => {
+    if (config.database) {
+      const onTrouble = (error: Error) => log.warn({ err: error }, 'a connection to the database broke');
+      return db.open(await openServerDb(config.database, { onTrouble }));
+    }
+    const folder = path.join(config.dataFolder, 'db');
     // From its sources (for developers) there is no thread's program beside this one.
     if (import.meta.url.endsWith('.ts')) {
       // By a name that no bundler follows: the built server must not load the database twice.
@@ -63,21 +72,21 @@ async function serve(): Promise<void> {
     db.open(thread);
   };
   const opening = (async () => {
-    await openDatabase(path.join(config.dataFolder, 'db'));
-    await migrate(db);
-    await ensureShop(db);
-    if (config.demo) await loadDemo(db, new Date());
+    await openDatabase();
+    // Of several servers that start at once, one brings the database up to date.
+    await acrossShops(() =>
+      db.alone('start', async () => {
+        await migrate(db);
+        await ensureShop(db);
+        if (config.demo) await loadDemo(db, new Date());
+        await askForAllVisits(db.query);
+        await askForReminders(db.query);
+      }),
+    );
     if (state.phase === 'starting') state.phase = 'ready';
     backups.start();
+    jobs.start();
   })();
-  // What lists say is brought up to date beside the requests; what fails of it is due at the next start.
-  const refreshing = opening.then(
-    () =>
-      refreshResults(db, log, () => state.phase !== 'ready')
-        .catch((error: unknown) => log.error({ err: error }, 'results were not brought up to date'))
-        .then(() => (state.phase === 'ready' ? mail.start() : undefined)),
-    () => undefined,
-  );
 
   let stopping: Promise<void> | undefined;
   const stop = (code: number) =>
@@ -89,14 +98,14 @@ async function serve(): Promise<void> {
       };
       // The process ends by itself below: this waits only for what hangs.
       setTimeout(cutOff, END_WITHIN_MS);
-      mail.stop();
+      jobs.stop();
       backups.stop();
       const closed = new Promise((resolve) => server.close(resolve));
       server.closeIdleConnections();
       const cut = setTimeout(() => server.closeAllConnections(), STOP_WITHIN_MS);
-      await Promise.allSettled([closed, opening, refreshing]);
+      await Promise.allSettled([closed, opening]);
       clearTimeout(cut);
-      await results.settled();
+      await jobs.settled();
       await backups.settled();
       await beside.close();
       await db.close();
@@ -122,6 +131,8 @@ async function serve(): Promise<void> {
     console.log('Huff is ready.');
   } catch (error) {
     console.error(`Huff cannot open its data. ${(error as Error).message}`);
+    if (error instanceof DbAwayError)
+      console.error('Check DATABASE_URL, and that PostgreSQL runs and lets this computer in.');
     void stop(1);
   }
 }

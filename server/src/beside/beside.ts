@@ -1,6 +1,7 @@
 import type { PlanAnswer } from '@huff/core/fix';
 import { Piscina } from 'piscina';
 import { ProblemError } from '../http/problems';
+import { judgeVisit, type Judged, type JudgeWork } from '../visits/judgeVisit';
 import {
   isJpeg,
   makePlans,
@@ -21,6 +22,8 @@ export interface Beside {
   inTurn<T>(work: () => Promise<T>): Promise<T>;
   makePlans(work: PlanWork): Promise<PlanAnswer | undefined>;
   isJpeg(bytes: Uint8Array): Promise<boolean>;
+  /** Nobody waits for it: it yields to everything else. */
+  judgeVisit(work: JudgeWork): Promise<Judged>;
   printDocument(work: DocumentWork): Promise<Uint8Array>;
   printLabels(work: LabelWork): Promise<Uint8Array>;
   close(): Promise<void>;
@@ -56,17 +59,26 @@ export const besideHere = (most = MOST_PLANS): Beside => ({
     return makePlans(work);
   },
   isJpeg: (bytes) => Promise.resolve(isJpeg(bytes)),
+  judgeVisit: async (work) => {
+    await new Promise<void>((go) => setImmediate(go));
+    return judgeVisit(work);
+  },
   printDocument,
   printLabels,
   close: () => Promise.resolve(),
 });
 
-/** The same file as this one: bundled beside `main.mjs`, a source under `tsx`. */
-const WORKER = new URL(import.meta.url.endsWith('.ts') ? './heavyWork.ts' : './heavyWork.mjs', import.meta.url).href;
+/** Beside this file: bundled beside `main.mjs`, a source under `tsx`. */
+const fileOf = (name: string) =>
+  new URL(import.meta.url.endsWith('.ts') ? `./${name}.ts` : `./${name}.mjs`, import.meta.url).href;
+/** A thread that ends when it has had nothing to do for a while. */
+const threadOf = (name: string) =>
+  new Piscina<unknown, unknown>({ filename: fileOf(name), minThreads: 0, maxThreads: 1, idleTimeout: 60_000 });
 
-/** In a thread of its own, which ends when it has had nothing to do for a while. */
+/** In two threads beside the requests: one for what somebody waits for, one for what nobody does. */
 export function besideThread(): Beside {
-  const pool = new Piscina<unknown, unknown>({ filename: WORKER, minThreads: 0, maxThreads: 1, idleTimeout: 60_000 });
+  const pool = threadOf('heavyWork');
+  const quiet = threadOf('quietWork');
   const run = <T>(name: string, work: unknown) => pool.run(work, { name }) as Promise<T>;
   return {
     inTurn: turns(MOST_PLANS),
@@ -74,6 +86,9 @@ export function besideThread(): Beside {
     isJpeg: (bytes) => run('isJpeg', bytes),
     printDocument: (work) => run('printDocument', work),
     printLabels: (work) => run('printLabels', work),
-    close: () => pool.destroy(),
+    judgeVisit: (work) => quiet.run(work, { name: 'judgeVisit' }) as Promise<Judged>,
+    close: async () => {
+      await Promise.all([pool.destroy(), quiet.destroy()]);
+    },
   };
 }

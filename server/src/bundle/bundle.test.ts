@@ -52,7 +52,7 @@ test('a whole shop goes out and comes into an empty one the same; tried first, n
   const report = (await taken(empty, bundle).expect(200)).body as BundleReport;
   expect(report).toEqual(preview);
   expect(lists(await out(empty))).toEqual(lists(bundle));
-  await empty.results.settled();
+  await empty.jobs.settled();
   // Again changes nothing.
   const again = (await taken(empty, bundle).expect(200)).body as BundleReport;
   expect(Object.values(again.added).every((count) => count === 0)).toBe(true);

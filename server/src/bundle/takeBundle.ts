@@ -5,6 +5,7 @@ import { randomUUID } from 'node:crypto';
 import type { Query } from '../db/db';
 import type { Author } from '../http/author';
 import { conflict } from '../http/problems';
+import { askFor } from '../jobs/jobs';
 import { addPhoto } from '../photos/photos';
 import { recordOf, recordsOf } from '../records/records';
 import { manyRevisions, nextRevision } from '../records/revision';
@@ -46,7 +47,7 @@ async function takeFigures(query: Query, author: Author, figures: ShopDto, isTri
   const other = coming.filter(([path, value]) => !sameValue(here[path], value));
   const fields = Object.fromEntries(other.filter(([path]) => isFree(path)));
   const added = Object.keys(fields).length;
-  if (added > 0 && !isTried)
+  if (added > 0 && !isTried) {
     await patchRecord(query, senderOf(author), await nextRevision(query, shopId), {
       operationId: randomUUID(),
       of: 'shop',
@@ -54,6 +55,8 @@ async function takeFigures(query: Query, author: Author, figures: ShopDto, isTri
       base: stored.revision,
       fields,
     });
+    await askFor(query, shopId, 'allVisits', [shopId]);
+  }
   return { added, left: other.length > added };
 }
 
@@ -73,12 +76,6 @@ async function storedById<K extends RecordKind>(
   return new Map(kept.map(({ record }) => [record.id, record]));
 }
 
-/** What a bundle brought, and which visits it touched. */
-export interface Taken {
-  readonly report: BundleReport;
-  readonly visitIds: readonly string[];
-}
-
 /**
  * Takes a bundle that was looked through in, merged by id: what is not here is added, what is here and other is left as it is and told; readings,
  * facts and photos are added to visits that are here. Within a transaction: all of it or nothing.
@@ -87,7 +84,7 @@ export interface Taken {
  * @param isTried nothing is written: what it would bring is told
  * @throws ProblemError 409 where an id stands for another reading, or a site has the name of one that is here
  */
-export async function takeBundle(query: Query, author: Author, file: string, isTried: boolean): Promise<Taken> {
+export async function takeBundle(query: Query, author: Author, file: string, isTried: boolean): Promise<BundleReport> {
   const { shopId } = author;
   const sender = senderOf(author);
   const nextRevision = manyRevisions(query, shopId);
@@ -194,5 +191,7 @@ export async function takeBundle(query: Query, author: Author, file: string, isT
       if (figures.left) leave('shop', 'Shop settings');
     }
   }
-  return { report: { added, same, left }, visitIds: [...visitIds] };
+  // They were over long ago: nobody is told of them.
+  if (!isTried) await askFor(query, shopId, 'visit', [...visitIds]);
+  return { added, same, left };
 }

@@ -274,6 +274,6 @@ test('refrigerant by cylinder: every amount with its visit, and what left the cy
   const fourteen = data.filter(([cylinder]) => cylinder === '14');
   expect(fourteen.map(([, , , , , , oz]) => Number(oz)).sort((a, b) => a - b)).toEqual([12, 96]);
   expect(fourteen.at(-1)!.at(-1)).toBe('108');
-  await server.results.settled();
+  await server.jobs.settled();
   await server.db.close();
 });

@@ -2,7 +2,7 @@ import { spawn } from 'node:child_process';
 import { chmodSync, cpSync, mkdirSync, mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { testDb } from '../testing/testServer';
+import { testDb } from '../testing/testDb';
 import { lockFolder } from './folderLock';
 import { migrate, migrationFiles } from './migrate';
 import { ensureUsable } from './usableFolder';

@@ -17,5 +17,11 @@ export interface Db {
   transaction<T>(work: (query: Query) => Promise<T>): Promise<T>;
   /** Runs a script of several statements inside a transaction of its own. */
   script(sql: string): Promise<void>;
+  /** Does something that one server at a time may do, of all that use this database. */
+  alone<T>(name: string, work: () => Promise<T>): Promise<T>;
+  /** Tells every server that uses this database, this one too. Nothing is kept for one that is away. */
+  tell(topic: string): Promise<void>;
+  /** Calls `then` whenever `topic` is told, and whenever it may have been missed. */
+  hear(topic: string, then: () => void): void;
   close(): Promise<void>;
 }

@@ -16,5 +16,8 @@ export class LateDb implements Db {
   query: Db['query'] = (sql, params) => this.db.query(sql, params);
   transaction: Db['transaction'] = (work) => this.db.transaction(work);
   script: Db['script'] = (sql) => this.db.script(sql);
+  alone: Db['alone'] = (name, work) => this.db.alone(name, work);
+  tell: Db['tell'] = (topic) => this.db.tell(topic);
+  hear: Db['hear'] = (topic, then) => this.db.hear(topic, then);
   close: Db['close'] = async () => this.opened?.close();
 }

@@ -5,6 +5,7 @@ import { pg_trgm } from '@electric-sql/pglite/contrib/pg_trgm';
 import type { Copyable, Db, Query, Row } from './db';
 import type { WhileDisk } from '../watch/watched';
 import { DurableFs } from './durableFs';
+import { oneServer } from './oneServer';
 import { freeBytes, whileRoom } from './room';
 import { rowCounts } from './rowCounts';
 import { takeFolder } from './takeFolder';
@@ -57,6 +58,7 @@ export async function openTaken(folder?: string, { template, sync, whileDisk }: 
     parsers: { [types.INT8]: (text: string) => Number(text) },
   });
   return {
+    ...oneServer(),
     query: queryOn(pglite),
     transaction: (work) => pglite.transaction((tx) => work(queryOn(tx))),
     script: async (sql) => {

@@ -7,8 +7,8 @@ import { createApp } from '../app';
 import { backupsBeside } from '../backup/backupsBeside';
 import { besideHere } from '../beside/beside';
 import { ServerState } from '../health/state';
-import { testDb } from '../testing/testServer';
-import { resultsBeside } from '../visits/results';
+import { serverDbOfTest } from '../testing/testDb';
+import { serverJobs } from '../jobsOfServer';
 import { whileRoom } from './room';
 import { ensureUsable } from './usableFolder';
 
@@ -18,11 +18,12 @@ afterEach(() => rmSync(folder, { recursive: true, force: true }));
 
 test('on a full disk what is there is read, nothing is written, and it is said in words; with room again all goes on', async () => {
   let free = 1e9;
-  const db = whileRoom(await testDb(), () => free);
+  const db = whileRoom(await serverDbOfTest(), () => free);
   const log = pino({ level: 'silent' });
   const state = new ServerState();
   state.phase = 'ready';
-  const results = resultsBeside(db, log);
+  const beside = besideHere();
+  const jobs = serverJobs(db, log, beside, 'http://127.0.0.1');
   const backups = backupsBeside(
     () => undefined,
     undefined,
@@ -30,7 +31,7 @@ test('on a full disk what is there is read, nothing is written, and it is said i
     () => Promise.resolve({}),
   );
   const served = { host: '127.0.0.1', names: [] };
-  const http = request(createApp({ db, state, log, results, beside: besideHere(), backups, served }));
+  const http = request(createApp({ db, state, log, jobs, beside, backups, served }));
   const id = '11110000-0000-4000-8000-000000000001';
   const site = { id, name: 'Lantern Quay', altitudeFt: 620 };
   await http.put(`/api/sites/${id}`).send(site).expect(204);
@@ -57,7 +58,7 @@ test('on a full disk what is there is read, nothing is written, and it is said i
   free = 1e9;
   const again = (await http.post('/api/sync').send(sync).expect(200)).body as { results: { status: string }[] };
   expect(again.results).toMatchObject([{ status: 'done' }]);
-  await results.settled();
+  await jobs.settled();
   await db.close();
 }, 60_000);
 

@@ -36,6 +36,7 @@ export function whileRoom(db: Db, free: () => number): Db {
     return db.query(sql, params);
   };
   return {
+    ...db,
     query,
     transaction: async (work) => {
       ensureRoom();
@@ -45,6 +46,5 @@ export function whileRoom(db: Db, free: () => number): Db {
       ensureRoom();
       return db.script(sql);
     },
-    close: () => db.close(),
   };
 }

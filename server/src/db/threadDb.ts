@@ -1,6 +1,7 @@
 import { Worker } from 'node:worker_threads';
 import type { Copyable, Db, Query, Row } from './db';
 import { errorOf, type DbAnswer, type DbAsk, type DbOpened } from './dbMessages';
+import { oneServer } from './oneServer';
 import { freeBytes, whileRoom } from './room';
 import { takeFolder } from './takeFolder';
 
@@ -94,6 +95,7 @@ export async function openDbThread(
     return done;
   }
   const db: Db = {
+    ...oneServer(),
     query: queryIn(),
     transaction: (work) => {
       if (isClosing) return Promise.reject(closed());

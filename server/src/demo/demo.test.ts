@@ -4,7 +4,7 @@ import { proofOf } from '@huff/core/fix';
 import type { Db } from '../db/db';
 import { DEMO_AUTHOR } from '../http/author';
 import { doOperation } from '../sync/doOperation';
-import { testDb } from '../testing/testServer';
+import { testDb } from '../testing/testDb';
 import { demoId } from './ids';
 import { DEMO_DEVICE, loadDemo, operationsOf } from './loadDemo';
 import { demoVisits } from './visits';

@@ -5,22 +5,14 @@ import { demoId } from '../demo/ids';
 import { demoStops } from '../demo/stops';
 import { loadDemo } from '../demo/loadDemo';
 import { testServer } from '../testing/testServer';
-import { keepResults } from '../visits/results';
-import { pino } from 'pino';
+import { judgeAll } from '../testing/judging';
+import { DEMO_AUTHOR } from '../http/author';
 
 let server: Awaited<ReturnType<typeof testServer>>;
 beforeAll(async () => {
   server = await testServer();
   await loadDemo(server.db, new Date());
-  const rows = await server.db.query<{ shopId: string; id: string }>(
-    'SELECT shop_id AS "shopId", id FROM visits ORDER BY started_at',
-  );
-  await keepResults(
-    server.db,
-    pino({ level: 'silent' }),
-    rows[0]!.shopId,
-    rows.map(({ id }) => id),
-  );
+  await judgeAll(server.db, DEMO_AUTHOR.shopId);
 }, 120_000);
 afterAll(() => server.db.close());
 

@@ -1,3 +1,4 @@
+import { inShop } from '../db/shopFence';
 import type { Request, RequestHandler } from 'express';
 
 /** Who is asking: every row written carries both. */
@@ -18,7 +19,7 @@ export const supplyAuthor =
   (author: Author): RequestHandler =>
   (req, _res, next) => {
     AUTHORS.set(req, author);
-    next();
+    inShop(author.shopId, next);
   };
 
 export function authorOf(req: Request): Author {

@@ -1,6 +1,7 @@
 import { PROBLEM_MEDIA_TYPE, type FieldError, type Problem } from '@huff/contract';
 import type { ErrorRequestHandler, Response } from 'express';
 import type { Logger } from 'pino';
+import { DbAwayError, DbReadOnlyError } from '../db/dbTrouble';
 import { NoRoomError } from '../db/room';
 
 /** An error that is an answer: thrown anywhere in a request, sent as a problem document. */
@@ -61,6 +62,30 @@ export const noRoom = () =>
     { retryAfterS: 30 },
   );
 
+/** The database is away for now: whatever was asked may be asked again. */
+const dbAway = () =>
+  new ProblemError(
+    503,
+    'Database away',
+    'The server’s database does not answer. Your data is still on this device. Try again in a few seconds.',
+    { retryAfterS: 5 },
+  );
+const dbReadOnly = () =>
+  new ProblemError(
+    503,
+    'Read-only',
+    'The server’s database is read-only. Nothing was saved. Your data is still on this device.',
+    { retryAfterS: 60 },
+  );
+
+/** What goes wrong with the database and passes, as an answer; undefined for all else. */
+export function passingTrouble(error: unknown): ProblemError | undefined {
+  if (error instanceof NoRoomError) return noRoom();
+  if (error instanceof DbAwayError) return dbAway();
+  if (error instanceof DbReadOnlyError) return dbReadOnly();
+  return undefined;
+}
+
 /** What is said of the unforeseen: nothing of the inside. */
 export const serverError = (): Problem => ({
   type: 'about:blank',
@@ -100,7 +125,7 @@ export function problemHandler(log: Logger): ErrorRequestHandler {
       next(error);
       return;
     }
-    const known = error instanceof ProblemError ? error : error instanceof NoRoomError ? noRoom() : fromParser(error);
+    const known = error instanceof ProblemError ? error : (passingTrouble(error) ?? fromParser(error));
     if (known) {
       if (known.retryAfterS !== undefined) res.set('Retry-After', String(known.retryAfterS));
       sendProblem(res, known);

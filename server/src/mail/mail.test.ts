@@ -3,6 +3,7 @@ import { randomUUID } from 'node:crypto';
 import { demoId } from '../demo/ids';
 import { loadDemo } from '../demo/loadDemo';
 import { DEMO_AUTHOR } from '../http/author';
+import { askFor } from '../jobs/jobs';
 import { testServer } from '../testing/testServer';
 import type { Mail } from './mails';
 import { writeReminders } from './writeMails';
@@ -32,7 +33,7 @@ const visitWith = (startedAt: string, inputs: object): VisitDto => ({
 });
 const handOver = async (visit: VisitDto) => {
   await server.http.put(`/api/visits/${visit.id}`).send(visit).expect(204);
-  await server.results.settled();
+  await server.jobs.settled();
 };
 
 test('a report that was requested at the end of a visit is kept as mail, once', async () => {
@@ -53,8 +54,9 @@ test('a report that was requested at the end of a visit is kept as mail, once', 
   expect(mail!.body).toContain(`/api/visits/${visit.id}/report.pdf`);
   // Computed again, as after a change of the rules: still one.
   await server.http.put(`/api/visits/${visit.id}`).send(visit);
-  server.results.add(DEMO_AUTHOR.shopId, [visit.id]);
-  await server.results.settled();
+  await askFor(server.db.query, DEMO_AUTHOR.shopId, 'visit', [visit.id], { tell: true });
+  server.jobs.asked();
+  await server.jobs.settled();
   expect((await mails()).filter(({ kind }) => kind === 'report')).toEqual(reports);
 });
 

@@ -197,7 +197,7 @@ test('labels: one of its own size, and a sheet with one for each unit of the sit
 });
 
 test('what a visit leaves is carried to the next, and a change of an earlier one reaches it', async () => {
-  const { http, results } = server;
+  const { http, jobs } = server;
   const unitId = demoId('unit', 13);
   const visit = (startedAt: string, facts: object[]): object => ({
     id: randomUUID(),
@@ -220,7 +220,7 @@ test('what a visit leaves is carried to the next, and a change of an earlier one
   const second = visit('2026-02-05T10:00:00Z', []);
   await put(first);
   await put(second);
-  await results.settled();
+  await jobs.settled();
   const foundAt = async (one: object) => {
     const { body } = await http.get('/api/visits').query({ unit: unitId }).expect(200);
     const summary = (body as { visits: VisitSummary[] }).visits.find(({ id }) => id === (one as VisitDto).id);
@@ -240,6 +240,6 @@ test('what a visit leaves is carried to the next, and a change of an earlier one
     .set('If-Match', etag)
     .send(more)
     .expect(204);
-  await results.settled();
+  await jobs.settled();
   expect(await foundAt(second)).toEqual([]);
 });

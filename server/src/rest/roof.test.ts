@@ -44,7 +44,7 @@ test('a later visit takes the place of the one before, with the marks of what wa
   await server.http.put(`/api/visits/${later.id}`).send(later).expect(204);
   const pending = (await roof()).find((one) => one.unitId === unitId)!;
   expect(pending.id).toBe(later.id);
-  await server.results.settled();
+  await server.jobs.settled();
   const told = (await roof()).find((one) => one.unitId === unitId)!;
   expect(told.marks).toMatchObject({ belt: 'outside' });
   expect(told.found!.map(({ id }) => id)).toContain('look-belt');
@@ -66,7 +66,7 @@ test('a check that was not looked at again stands as the visit that last looked 
   };
   const wheel = await put(at(1), look('wheel', 'caked', at(1)), look('belt', 'good', at(1)));
   const belt = await put(at(2), look('belt', 'glazed', at(2)));
-  await server.results.settled();
+  await server.jobs.settled();
   const known = (await sheet()).marks.filter((one) => one.unitId === unitId);
   expect(known.find(({ column }) => column === 'wheel')).toMatchObject({ word: 'outside', visitId: wheel });
   expect(known.find(({ column }) => column === 'belt')).toMatchObject({ word: 'outside', visitId: belt });
@@ -82,7 +82,7 @@ test('a site that is not here has no units; an id that is none is no address', a
 });
 
 test('every unit that was visited stands once in the shop’s list, with what is open of it', async () => {
-  await server.results.settled();
+  await server.jobs.settled();
   const stands = async () => ((await server.http.get('/api/stands').expect(200)).body as { units: UnitStand[] }).units;
   const before = await stands();
   expect(new Set(before.map(({ unitId }) => unitId)).size).toBe(before.length);
@@ -90,7 +90,7 @@ test('every unit that was visited stands once in the shop’s list, with what is
   const later = visit(unitId, '2032-01-05T10:00:00.000Z');
   await server.http.put(`/api/visits/${later.id}`).send(later).expect(204);
   expect((await stands()).find((one) => one.unitId === unitId)!.visitId).toBe(later.id);
-  await server.results.settled();
+  await server.jobs.settled();
   const stand = (await stands()).find((one) => one.unitId === unitId)!;
   expect(stand.open).toBeGreaterThan(0);
   expect(stand.staticInWc).toBeNull();

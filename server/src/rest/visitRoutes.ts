@@ -10,6 +10,8 @@ import { bodyOf, idOf } from '../http/body';
 import { sendRecord } from './etag';
 import { sendHistory } from './history';
 import { invalid, notFound, notPlannable } from '../http/problems';
+import { askFor } from '../jobs/jobs';
+import type { JobsBeside } from '../jobs/jobsBeside';
 import { photosOf } from '../photos/photos';
 import { plansOn } from '../plans/plans';
 import { otherProgram, putRecord } from './putRecord';
@@ -17,7 +19,6 @@ import { nextRevision } from '../records/revision';
 import { countAdded } from '../visits/counts';
 import { addFact } from '../visits/facts';
 import { addReading } from '../visits/readings';
-import type { ResultsBeside } from '../visits/results';
 import { summaryPage, type PagePlace } from '../visits/summaries';
 import { wholeVisits } from '../visits/wholeVisit';
 
@@ -39,7 +40,7 @@ function pageOf(req: Request): { unitId?: string; after?: PagePlace } {
   return { unitId, after: { startedAt, id } };
 }
 
-export function visitRoutes(db: Db, results: ResultsBeside, beside: Beside): Router {
+export function visitRoutes(db: Db, jobs: JobsBeside, beside: Beside): Router {
   const plans = plansOn(db, beside);
   const whole = async (req: Request) => {
     const [kept] = await wholeVisits(db.query, authorOf(req).shopId, [idOf(req, 'visit')]);
@@ -75,8 +76,9 @@ export function visitRoutes(db: Db, results: ResultsBeside, beside: Beside): Rou
           readings += Number(await addReading(query, sender, revision, id, reading));
         for (const fact of visit.facts ?? []) facts += Number(await addFact(query, sender, revision, id, fact));
         if (readings + facts > 0) await countAdded(query, author.shopId, id, revision, { readings, facts });
+        await askFor(query, author.shopId, 'visit', [id], { tell: true });
       });
-      results.add(author.shopId, [id]);
+      jobs.asked();
       res.status(204).end();
     })
     .post('/:id/plans', async (req, res) => {

@@ -77,7 +77,7 @@ test('every field that is searched on a phone is found at the server', async () 
 });
 
 test('visits are found by what was found, noted and fitted, also with a slip; parts by name', async () => {
-  const { http, results, db, all } = await open();
+  const { http, jobs, db, all } = await open();
   const visit = (n: number, startedAt: string, facts: readonly (readonly [kind: string, inputs: object])[]) => ({
     id: id(n),
     title: 'Lantern Quay library, Reading room',
@@ -97,7 +97,7 @@ test('visits are found by what was found, noted and fitted, also with a slip; pa
     visit(21, '2026-04-01T10:00:00.000Z', [['part', { key: 'belt:A48', name: 'Belt A48', count: 1 }]]),
   ];
   for (const one of visits) await http.put(`/api/visits/${one.id}`).send(one).expect(204);
-  await results.settled();
+  await jobs.settled();
   const visitsBy = async (q: string) => (await all(q)).filter(({ of }) => of === 'visit').map((one) => one.id);
   expect(await visitsBy('wasps')).toEqual([id(20)]);
   expect(await visitsBy('wsaps panel')).toEqual([]);

@@ -1,5 +1,6 @@
 import type { Query } from '../db/db';
 import { moment } from '../db/moment';
+import { RESULTS_OF } from '../visits/summaries';
 import type { Found } from './found';
 
 /** How much of two words' groups of three letters must be the same. */
@@ -31,14 +32,15 @@ async function soughtWords(query: Query, shopId: string, words: readonly string[
 export async function visitsFound(query: Query, shopId: string, words: readonly string[]): Promise<Found[]> {
   const sought = await soughtWords(query, shopId, words);
   const params: unknown[] = [shopId];
-  const met = sought.map((patterns) => `AND r.search_text LIKE ANY ($${params.push(patterns)}::text[])`);
+  const met = sought.map((patterns) => `AND t.text LIKE ANY ($${params.push(patterns)}::text[])`);
   return query<Found & Record<string, unknown>>(
     `SELECT 'visit' AS of, v.id, v.title AS name, s.name AS "siteName", ${moment('v.started_at')} AS at,
        coalesce((SELECT f->>'words' FROM jsonb_array_elements(r.found) f WHERE lower(f->>'words') LIKE ANY ($2::text[]) LIMIT 1), r.headline) AS words
-     FROM results r JOIN visits v ON v.shop_id = r.shop_id AND v.id = r.visit_id
+     FROM search_texts t JOIN visits v ON v.shop_id = t.shop_id AND v.id = t.visit_id
+     JOIN ${RESULTS_OF}
      LEFT JOIN units u ON u.shop_id = v.shop_id AND u.id = v.unit_id
      LEFT JOIN sites s ON s.shop_id = u.shop_id AND s.id = u.site_id
-     WHERE r.shop_id = $1 ${met.join(' ')} ORDER BY v.started_at DESC, v.id LIMIT ${MOST_VISITS}`,
+     WHERE t.shop_id = $1 ${met.join(' ')} ORDER BY v.started_at DESC, v.id LIMIT ${MOST_VISITS}`,
     params,
   );
 }

@@ -23,10 +23,10 @@ test('rules: what lists say is judged anew by them, and nonsense is refused', as
   const nonsense = await change(`shop/${shopId}`, { ...shop, rules: { bandPercent: 90 } });
   expect(problemOf(nonsense).errors).toContainEqual(expect.objectContaining({ field: 'rules' }));
   expect((await change(`shop/${shopId}`, { ...shop, rules: { bandPercent: 28, cfmPerTon: 400 } })).status).toBe(204);
-  await server.results.settled();
+  await server.jobs.settled();
   expect((await summaryOfVisit(uuid(921))).flowWord).not.toBe('outside');
   await change(`shop/${shopId}`, { ...shop, rules: null });
-  await server.results.settled();
+  await server.jobs.settled();
   expect((await summaryOfVisit(uuid(921))).flowWord).toBe('outside');
 });
 
@@ -68,7 +68,7 @@ async function summaryOfVisit(id: string): Promise<VisitSummary> {
     readings: [read('R2', -0.31, 931), read('S1', 0.27, 932)],
     facts: [],
   });
-  await server.results.settled();
+  await server.jobs.settled();
   const { visits } = (await server.http.get('/api/visits')).body as { visits: VisitSummary[] };
   return visits.find((one) => one.id === id)!;
 }

@@ -1,11 +1,11 @@
 import type { SyncAnswer, VisitSummary, VisitUpdate } from '@huff/contract/spine';
 import { randomUUID } from 'node:crypto';
-import { pino } from 'pino';
 import { DEMO_UNITS } from '../demo/units';
-import { refreshResults } from '../visits/results';
+import { DEMO_AUTHOR } from '../http/author';
+import { judgeAll } from '../testing/judging';
 import { adding, changed, creating, fresh, reading, setting, syncServer } from '../testing/syncFixtures';
 
-const { db, http, phone, results, stored, visitHere } = syncServer();
+const { db, http, phone, jobs, stored, visitHere } = syncServer();
 
 describe('sent without asking for what is new', () => {
   test('only what became of it comes back, and the cursor stays', async () => {
@@ -34,7 +34,7 @@ describe('what lists say of a visit', () => {
     const { mine, visit } = await visitHere();
     await mine.do(adding(visit, reading(-0.31)));
     await mine.do(adding(visit, { ...reading(0.27), port: 'S1' }));
-    await results().settled();
+    await jobs().settled();
     expect((await summaryOf(visit.id))?.staticWord).toBe('outside');
     expect((await summaryOf(visit.id))?.staticInWc).toBeCloseTo(0.58);
     const change = changed((await phone().sync()).changes, visit.id);
@@ -43,16 +43,15 @@ describe('what lists say of a visit', () => {
   test('what was left undone, and what an older judgement said, is computed anew at the next start', async () => {
     const { mine, visit } = await visitHere();
     await mine.do(adding(visit, reading(-0.31)));
-    const log = pino({ level: 'silent' });
-    await refreshResults(db(), log);
+    await judgeAll(db(), DEMO_AUTHOR.shopId);
     await db().query('DELETE FROM results WHERE visit_id = $1', [visit.id]);
     expect((await summaryOf(visit.id))?.headline).toBe('Not judged yet');
-    expect(await refreshResults(db(), log)).toBe(1);
+    expect(await judgeAll(db(), DEMO_AUTHOR.shopId)).toBe(1);
     expect((await summaryOf(visit.id))?.headline).not.toBe('Not judged yet');
     await db().query('UPDATE results SET judgement_version = 0, headline = $1 WHERE visit_id = $2', ['old', visit.id]);
-    expect(await refreshResults(db(), log)).toBe(1);
+    expect(await judgeAll(db(), DEMO_AUTHOR.shopId)).toBe(1);
     expect((await summaryOf(visit.id))?.headline).not.toBe('old');
-    expect(await refreshResults(db(), log)).toBe(0);
+    expect(await judgeAll(db(), DEMO_AUTHOR.shopId)).toBe(0);
   });
 });
 

@@ -2,6 +2,7 @@ import type { Operation, OperationResult } from '@huff/contract/spine';
 import { createHash } from 'node:crypto';
 import type { Db, Query } from '../db/db';
 import { conflict, ProblemError, problemOf } from '../http/problems';
+import { askFor } from '../jobs/jobs';
 import { addPhoto } from '../photos/photos';
 import { RECORD_NAMES } from '../records/names';
 import { recordOf, type Kept } from '../records/records';
@@ -22,6 +23,13 @@ function add(query: Query, sender: Sender, revision: number, operation: Operatio
   return addPhoto(query, sender, revision, operation.record);
 }
 
+/** What an operation makes due: its visit is judged, or all of them where the shop's rules changed. */
+async function askForJudging(query: Query, shopId: string, operation: Operation): Promise<void> {
+  if (operation.kind === 'add' || operation.of === 'visit')
+    await askFor(query, shopId, 'visit', [operation.recordId], { tell: true });
+  else if (operation.of === 'shop') await askFor(query, shopId, 'allVisits', [shopId]);
+}
+
 /** Does an operation within a transaction that holds the shop's counter at `revision`. */
 export async function carryOut(
   query: Query,
@@ -29,6 +37,12 @@ export async function carryOut(
   revision: number,
   operation: Operation,
 ): Promise<OperationResult> {
+  const result = await apply(query, sender, revision, operation);
+  await askForJudging(query, sender.author.shopId, operation);
+  return result;
+}
+
+async function apply(query: Query, sender: Sender, revision: number, operation: Operation): Promise<OperationResult> {
   const { id, recordId } = operation;
   const { shopId } = sender.author;
   if (operation.kind === 'create') return createRecord(query, sender, revision, operation);

@@ -5,11 +5,10 @@ import { Router, type Request } from 'express';
 import type { Logger } from 'pino';
 import type { Beside } from '../beside/beside';
 import type { Db } from '../db/db';
-import { NoRoomError } from '../db/room';
 import { authorOf } from '../http/author';
-import { invalid, ProblemError, problemOf, serverError } from '../http/problems';
+import { invalid, passingTrouble, ProblemError, problemOf, serverError } from '../http/problems';
 import { seePictures } from '../photos/seePictures';
-import type { ResultsBeside } from '../visits/results';
+import type { JobsBeside } from '../jobs/jobsBeside';
 import { changesSince, recordsTold } from './changesSince';
 import { readCursor } from './cursor';
 import { doOperation } from './doOperation';
@@ -30,10 +29,9 @@ interface Doing {
 /** Each operation by itself: what is wrong with one is no other's matter. */
 async function doAll({ db, log, beside }: Doing, sender: Sender, sent: readonly unknown[]) {
   const results: OperationResult[] = [];
-  const visits = new Set<string>();
   /** Records that others changed as well: their sender has to see them as they now stand. */
   const moved: [RecordKind, string][] = [];
-  let shopChanged = false;
+  let isAnyDone = false;
   for (const one of sent) {
     const checked = checkOperation(one);
     if (!checked.ok) {
@@ -46,8 +44,7 @@ async function doAll({ db, log, beside }: Doing, sender: Sender, sent: readonly 
       const result = await doOperation(db, sender, operation);
       results.push(result);
       if (result.status === 'refused') continue;
-      if (operation.kind === 'add' || operation.of === 'visit') visits.add(operation.recordId);
-      shopChanged ||= operation.kind !== 'add' && operation.of === 'shop';
+      isAnyDone = true;
       if (operation.kind !== 'add' && result.status !== 'done') moved.push([operation.of, operation.recordId]);
     } catch (error) {
       if (error instanceof ProblemError) {
@@ -55,12 +52,12 @@ async function doAll({ db, log, beside }: Doing, sender: Sender, sent: readonly 
         continue;
       }
       // Of this and all that come after: each is sent again, and answered as the first time if it was done.
-      if (error instanceof NoRoomError) throw error;
+      if (passingTrouble(error)) throw error;
       log.error({ err: error, operation: operation.id }, 'unforeseen error in an operation');
       results.push({ id: operation.id, status: 'failed', problem: serverError() });
     }
   }
-  return { results, visits: [...visits], moved, shopChanged };
+  return { results, moved, isAnyDone };
 }
 
 /** What a request says beside its operations, checked, and the operations as they were sent: each is checked by itself. */
@@ -76,7 +73,7 @@ function envelopeOf(body: unknown): SyncRequestDto {
 }
 
 /** The one way in for what phones did, and out for what they do not know yet. */
-export function syncRoutes(db: Db, log: Logger, lists: ResultsBeside, beside: Beside): Router {
+export function syncRoutes(db: Db, log: Logger, jobs: JobsBeside, beside: Beside): Router {
   return Router().post('/', async (req: Request, res) => {
     const { operations, device, phoneTime, cursor, pull = true } = envelopeOf(req.body);
     const { shopId } = authorOf(req);
@@ -88,9 +85,8 @@ export function syncRoutes(db: Db, log: Logger, lists: ResultsBeside, beside: Be
       device: device.toLowerCase(),
       clockOffsetMs: clockOffsetMs(phoneTime, serverTime),
     };
-    const { results, visits, moved, shopChanged } = await doAll({ db, log, beside }, sender, operations);
-    lists.add(shopId, visits);
-    if (shopChanged) lists.judgeAnew();
+    const { results, moved, isAnyDone } = await doAll({ db, log, beside }, sender, operations);
+    if (isAnyDone) jobs.asked();
     const told = pull
       ? await changesSince(db.query, shopId, from, await shopStateOf(db.query, shopId))
       : { changes: await recordsTold(db.query, shopId, moved, from), cursor: cursor ?? null, more: false };

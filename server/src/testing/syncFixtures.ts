@@ -43,7 +43,7 @@ export function syncServer() {
   return {
     db: () => server.db,
     http: () => server.http,
-    results: () => server.results,
+    jobs: () => server.jobs,
     phone,
     /** A visit as the server has it. */
     stored: async (visit: { id: string }) => (await server.http.get(`/api/visits/${visit.id}`)).body as VisitDto,

@@ -1,12 +1,11 @@
 import { assess, currentPart } from '@huff/contract';
 import { keepFigures, readKept, SI_MEASURES, withMeasures, type KeptText } from '@huff/core';
 import { readItem, type KeptItem } from '@huff/core/call';
-import { pino } from 'pino';
 import type { Db } from '../db/db';
 import { loadDemo } from '../demo/loadDemo';
 import { DEMO_AUTHOR } from '../http/author';
-import { testDb } from '../testing/testServer';
-import { resultsBeside } from './results';
+import { judgeAll } from '../testing/judging';
+import { testDb } from '../testing/testDb';
 import { wholeVisits } from './wholeVisit';
 
 const { shopId } = DEMO_AUTHOR;
@@ -22,10 +21,7 @@ let rows: Row[];
 beforeAll(async () => {
   db = await testDb();
   await loadDemo(db, new Date('2026-05-13T12:00:00Z'));
-  const ids = (await db.query<{ id: string }>('SELECT id FROM visits')).map(({ id }) => id);
-  const results = resultsBeside(db, pino({ level: 'silent' }));
-  results.addBrought(shopId, ids);
-  await results.settled();
+  await judgeAll(db, shopId);
   rows = await db.query<Row & Record<string, unknown>>(
     'SELECT visit_id AS id, headline, worst_finding AS worst, next_step AS next, found FROM results',
   );

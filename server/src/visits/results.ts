@@ -1,17 +1,19 @@
-import { summaryOf, type VisitDto } from '@huff/contract';
-import { rememberedOf } from '@huff/contract/call';
+import type { VisitDto } from '@huff/contract';
 import type { ShopDto } from '@huff/contract/fix';
 import type { VisitSummary } from '@huff/contract/spine';
-import { JUDGEMENT_VERSION, rulesOf, type Rules, type ShopRules } from '@huff/core';
+import { JUDGEMENT_VERSION, type ShopRules } from '@huff/core';
 import type { KeptItem } from '@huff/core/call';
 import type { Logger } from 'pino';
 import type { Db, Query } from '../db/db';
+import { askFor } from '../jobs/jobs';
+import type { Doer } from '../jobs/jobsBeside';
 import { keepFilterDue } from './filterDue';
-import { keepWords, searchTextOf, wordsOf } from './searchText';
+import type { Judged, JudgeWork } from './judgeVisit';
+import { keepSearchText, keepWords } from './searchText';
 import { RESULTS_OF } from './summaries';
 import { wholeVisits } from './wholeVisit';
 
-/** How many are computed between two breaths: whatever is due, others are answered meanwhile. */
+/** How many are read at once: a file of years must not fill the memory. */
 const AT_A_TIME = 25;
 /** A file that was read in brings thousands. */
 const SOUGHT_AT_ONCE = 200;
@@ -32,7 +34,6 @@ const COLUMNS: readonly (readonly [column: string, field: keyof VisitSummary])[]
   ['marks', 'marks'],
 ];
 const NAMES = [
-  'search_text',
   'visit_revision',
   'judgement_version',
   'rules_mark',
@@ -46,7 +47,7 @@ const RULES_MARK = `coalesce(md5(f.rules::text || coalesce(f.odds::text, '')), '
 const columnOf = (value: unknown) => (typeof value === 'object' && value !== null ? JSON.stringify(value) : value);
 
 interface ShopsRules {
-  readonly rules: Rules;
+  readonly shopRules: ShopRules | null;
   readonly mark: string;
   readonly odds: ShopDto['odds'];
 }
@@ -56,7 +57,7 @@ async function rulesOfShop(query: Query, shopId: string): Promise<ShopsRules> {
     `SELECT f.rules, f.odds, ${RULES_MARK} AS mark FROM shop_figures f WHERE f.shop_id = $1 AND f.id = $1`,
     [shopId],
   );
-  return { rules: rulesOf(row?.rules), mark: row?.mark ?? '', odds: row?.odds };
+  return { shopRules: row?.rules ?? null, mark: row?.mark ?? '', odds: row?.odds };
 }
 
 async function keep(
@@ -65,22 +66,13 @@ async function keep(
   revision: number,
   mark: string,
   summary: VisitSummary,
-  searchText: string,
 ): Promise<void> {
   await query(
     `INSERT INTO results (shop_id, visit_id, ${NAMES.join(', ')})
-     VALUES ($1, $2, $3, $4, $5, $6, now(), ${COLUMNS.map((_, i) => `$${i + 7}`).join(', ')})
+     VALUES ($1, $2, $3, $4, $5, now(), ${COLUMNS.map((_, i) => `$${i + 6}`).join(', ')})
      ON CONFLICT (shop_id, visit_id) DO UPDATE SET ${NAMES.map((name) => `${name} = excluded.${name}`).join(', ')}
      WHERE results.visit_revision <= excluded.visit_revision`,
-    [
-      shopId,
-      summary.id,
-      searchText,
-      revision,
-      JUDGEMENT_VERSION,
-      mark,
-      ...COLUMNS.map(([, field]) => columnOf(summary[field])),
-    ],
+    [shopId, summary.id, revision, JUDGEMENT_VERSION, mark, ...COLUMNS.map(([, field]) => columnOf(summary[field]))],
   );
 }
 
@@ -96,31 +88,41 @@ export async function leftBefore(query: Query, shopId: string, { id, unitId, sta
   return row?.found ?? [];
 }
 
+/** What results are computed with. */
+export interface Judging {
+  readonly db: Db;
+  readonly log: Logger;
+  readonly judge: (work: JudgeWork) => Promise<Judged>;
+  /** Whether the server is being stopped. */
+  readonly isOver: () => boolean;
+}
+
 /** Computes what lists say of visits and keeps it, in the order given. A visit that core cannot judge is logged; lists say that it is not judged. */
-export async function keepResults(db: Db, log: Logger, shopId: string, ids: readonly string[]): Promise<void> {
-  const { rules, mark, odds } = await rulesOfShop(db.query, shopId);
+async function keepResults(
+  { db, log, judge }: Omit<Judging, 'isOver'>,
+  shopId: string,
+  ids: readonly string[],
+): Promise<void> {
+  const { shopRules, mark, odds } = await rulesOfShop(db.query, shopId);
   const whole = new Map((await wholeVisits(db.query, shopId, ids)).map((one) => [one.record.id, one]));
-  const words = new Set<string>();
+  const found = new Set<string>();
   for (const id of ids) {
     const kept = whole.get(id);
     if (!kept) continue;
     const { record, revision } = kept;
-    try {
-      const earlier = await leftBefore(db.query, shopId, record);
-      const remembered = rememberedOf(record, { rules, odds, earlier });
-      const text = searchTextOf(record, remembered.found);
-      wordsOf(text).forEach((word) => words.add(word));
-      await keep(db.query, shopId, revision, mark, { ...summaryOf(record, rules), ...remembered }, text);
-    } catch (error) {
-      log.error({ err: error, visit: record.id }, 'a visit cannot be judged');
-    }
+    const earlier = await leftBefore(db.query, shopId, record);
+    const judged = await judge({ record, shopRules, odds, earlier }).catch((error: unknown) =>
+      log.error({ err: error, visit: record.id }, 'a visit cannot be judged'),
+    );
+    if (!judged) continue;
+    judged.words.forEach((word) => found.add(word));
+    await keep(db.query, shopId, revision, mark, judged.summary);
+    await keepSearchText(db.query, shopId, id, judged.searchText);
   }
-  await keepWords(db.query, shopId, [...words]);
+  await keepWords(db.query, shopId, [...found]);
   const unitIds = [...whole.values()].flatMap(({ record }) => record.unitId ?? []);
   await keepFilterDue(db.query, shopId, [...new Set(unitIds)]);
 }
-
-const aBreath = () => new Promise<void>((go) => setImmediate(go));
 
 /** Some of a list at a time. */
 function* some<T>(list: readonly T[], length: number): Generator<readonly T[]> {
@@ -138,115 +140,80 @@ async function withLater(query: Query, shopId: string, ids: readonly string[]): 
       [shopId, few],
     );
     for (const row of rows) at.set(row.id, row.at);
-    await aBreath();
   }
   return [...at].sort(([a, aAt], [b, bAt]) => aAt - bAt || (a < b ? -1 : 1)).map(([id]) => id);
 }
 
-/** Computes results beside the requests that change visits: a visit changed several times meanwhile is computed once. */
-export function resultsBeside(
-  db: Db,
-  log: Logger,
-  isOver: () => boolean = () => false,
+/**
+ * Computes anew what an older judgement said of a shop's visits, what its former rules said, and what a stop left undone.
+ *
+ * @param held called between: it takes long
+ * @returns how many were computed
+ */
+export async function refreshResults(
+  judging: Judging,
+  shopId: string,
+  held: () => Promise<void> = () => Promise.resolve(),
+): Promise<number> {
+  const { db, isOver } = judging;
+  let done = 0;
+  // What cannot be judged stays due: it is tried once a run.
+  // The earliest first: what one leaves, the next carries.
+  let last = { startedAt: '-infinity', id: '00000000-0000-0000-0000-000000000000' };
+  while (!isOver()) {
+    const due = await db.query<{ id: string; startedAt: string }>(
+      `SELECT v.id, v.started_at::text AS "startedAt" FROM visits v
+       LEFT JOIN results r ON r.shop_id = v.shop_id AND r.visit_id = v.id
+       LEFT JOIN shop_figures f ON f.shop_id = v.shop_id AND f.id = v.shop_id
+       WHERE v.shop_id = $4 AND (v.started_at, v.id) > ($1::timestamptz, $3::uuid)
+         AND (r.visit_id IS NULL OR r.judgement_version <> $2 OR r.visit_revision <> v.revision OR r.rules_mark <> ${RULES_MARK})
+       ORDER BY v.started_at, v.id LIMIT ${AT_A_TIME}`,
+      [last.startedAt, JUDGEMENT_VERSION, last.id, shopId],
+    );
+    if (due.length === 0) break;
+    await held();
+    await keepResults(
+      judging,
+      shopId,
+      due.map(({ id }) => id),
+    );
+    done += due.length;
+    last = due.at(-1)!;
+  }
+  return done;
+}
+
+/** Judges visits that changed, and all of a shop whose rules did, beside the requests that change them. */
+export function visitDoers(
+  judging: Judging,
   /** Told once results of visits were kept. */
   after: (shopId: string, visitIds: readonly string[]) => Promise<void> = () => Promise.resolve(),
-) {
-  const due = new Map<string, Set<string>>();
-  /** Those that are told of, once they are computed. */
-  const told = new Set<string>();
-  let running: Promise<void> | undefined;
-  let rulesChanged = false;
-  const run = async () => {
-    while (due.size > 0 || rulesChanged) {
-      if (rulesChanged) {
-        rulesChanged = false;
-        await refreshResults(db, log, isOver);
-      }
-      const all = [...due];
-      due.clear();
-      for (const [shopId, ids] of all) {
-        for (const few of some(await withLater(db.query, shopId, [...ids]), AT_A_TIME)) {
-          // What is left undone is due at the next start.
-          if (isOver()) break;
-          await keepResults(db, log, shopId, few);
-          await aBreath();
-        }
-        const tell = [...ids].filter((id) => told.delete(id));
-        if (tell.length > 0) await after(shopId, tell);
-      }
-      await aBreath();
-    }
-    running = undefined;
-  };
-  const start = () => {
-    // What fails here is due at the next start.
-    running ??= run().catch((error: unknown) => {
-      running = undefined;
-      log.error({ err: error }, 'results were not kept');
-    });
-  };
-  const add = (shopId: string, ids: readonly string[]) => {
-    if (ids.length === 0) return;
-    const before = due.get(shopId) ?? new Set<string>();
-    for (const id of ids) before.add(id);
-    due.set(shopId, before);
-    start();
-  };
+): Readonly<Record<'visit' | 'allVisits', Doer>> {
+  const { db, isOver } = judging;
   return {
-    /** Visits that were made or changed at a phone. */
-    add(shopId: string, ids: readonly string[]): void {
-      for (const id of ids) told.add(id);
-      add(shopId, ids);
+    visit: {
+      work: async (shopId, jobs, held) => {
+        const ids = jobs.map(({ subject }) => subject);
+        for (const few of some(await withLater(db.query, shopId, ids), AT_A_TIME)) {
+          if (isOver()) return;
+          await held();
+          await keepResults(judging, shopId, few);
+        }
+        const tell = jobs.filter((job) => job.tell).map(({ subject }) => subject);
+        if (tell.length > 0) await after(shopId, tell);
+      },
     },
-    /** Visits that came in a file: they were over long ago, and nobody is told of them. */
-    addBrought: add,
-    /** A shop judges by other figures now: what its lists say is judged anew. */
-    judgeAnew(): void {
-      rulesChanged = true;
-      start();
-    },
-    /** Until nothing is due. */
-    settled: async (): Promise<void> => {
-      while (running) await running;
+    allVisits: {
+      work: async (shopId, _jobs, held) => {
+        await refreshResults(judging, shopId, held);
+        // The embedded database never counts its rows by itself, and plans badly what it has not counted.
+        if (!isOver()) await db.query('ANALYZE');
+      },
     },
   };
 }
 
-export type ResultsBeside = ReturnType<typeof resultsBeside>;
-
-/**
- * Computes anew what an older judgement said, and what a stop in the middle left undone. Other requests are answered between.
- *
- * @returns how many were computed
- */
-export async function refreshResults(db: Db, log: Logger, isOver: () => boolean = () => false): Promise<number> {
-  let done = 0;
-  // What cannot be judged stays due: it is tried once a start.
-  // The earliest first: what one leaves, the next carries.
-  let last = { startedAt: '-infinity', id: '00000000-0000-0000-0000-000000000000' };
-  while (!isOver()) {
-    const due = await db.query<{ shopId: string; id: string; startedAt: string }>(
-      `SELECT v.shop_id AS "shopId", v.id, v.started_at::text AS "startedAt" FROM visits v
-       LEFT JOIN results r ON r.shop_id = v.shop_id AND r.visit_id = v.id
-       LEFT JOIN shop_figures f ON f.shop_id = v.shop_id AND f.id = v.shop_id
-       WHERE (v.started_at, v.id) > ($1::timestamptz, $3::uuid) AND (r.visit_id IS NULL OR r.judgement_version <> $2 OR r.visit_revision <> v.revision
-         OR r.rules_mark <> ${RULES_MARK})
-       ORDER BY v.started_at, v.id LIMIT ${AT_A_TIME}`,
-      [last.startedAt, JUDGEMENT_VERSION, last.id],
-    );
-    if (due.length === 0) break;
-    for (const shopId of new Set(due.map((one) => one.shopId)))
-      await keepResults(
-        db,
-        log,
-        shopId,
-        due.filter((one) => one.shopId === shopId).map(({ id }) => id),
-      );
-    done += due.length;
-    last = due.at(-1)!;
-    await aBreath();
-  }
-  // The embedded database never counts its rows by itself, and plans badly what it has not counted.
-  if (!isOver()) await db.query('ANALYZE');
-  return done;
+/** Asks for all visits of each shop, at a start: what an earlier Huff judged, and what a crash left. */
+export async function askForAllVisits(query: Query): Promise<void> {
+  for (const { id } of await query<{ id: string }>('SELECT id FROM shops')) await askFor(query, id, 'allVisits', [id]);
 }

@@ -23,11 +23,20 @@ export const wordsOf = (text: string): string[] => [
   ),
 ];
 
+/** Keeps what a visit is found by. */
+export async function keepSearchText(query: Query, shopId: string, visitId: string, text: string): Promise<void> {
+  await query(
+    `INSERT INTO search_texts (shop_id, visit_id, text) VALUES ($1, $2, $3)
+     ON CONFLICT (shop_id, visit_id) DO UPDATE SET text = excluded.text WHERE search_texts.text <> excluded.text`,
+    [shopId, visitId, text],
+  );
+}
+
 /** Keeps the words that visits are found by, so that a slip of the finger is sought among few. */
 export async function keepWords(query: Query, shopId: string, words: readonly string[]): Promise<void> {
   if (words.length === 0) return;
   await query(
-    'INSERT INTO search_words (shop_id, word) SELECT $1, unnest($2::text[]) ON CONFLICT (shop_id, word) DO NOTHING',
+    'INSERT INTO search_words (shop_id, word) SELECT $1, word FROM unnest($2::text[]) AS word ORDER BY word ON CONFLICT (shop_id, word) DO NOTHING',
     [shopId, words],
   );
 }

@@ -1,0 +1,25 @@
+import { AsyncLocalStorage } from 'node:async_hooks';
+import type { Query } from './db';
+
+/** What the fence of the database lets through for work of all shops: migrations, the queue, counts. */
+const EVERY_SHOP = 'every';
+
+const now = new AsyncLocalStorage<string>();
+
+/**
+ * Does something for one shop: on a PostgreSQL server the rows of every other shop are neither read nor written meanwhile, whatever the
+ * statement says (row-level security, migration 0017).
+ */
+export const inShop = <T>(shopId: string, work: () => T): T => now.run(shopId, work);
+
+/** Does something of the server itself, for all shops. */
+export const acrossShops = <T>(work: () => T): T => now.run(EVERY_SHOP, work);
+
+/** The same query for one shop, whoever calls it: a stream is read in no context of its own. */
+export const queryInShop =
+  (query: Query, shopId: string): Query =>
+  (sql, params) =>
+    inShop(shopId, () => query(sql, params));
+
+/** Whose rows may be seen now; blank is nobody's. */
+export const shopSeen = (): string => now.getStore() ?? '';

@@ -1,0 +1,51 @@
+import { randomUUID } from 'node:crypto';
+import { readFileSync } from 'node:fs';
+import type { Db } from '../db/db';
+import { migrate } from '../db/migrate';
+import { openPglite } from '../db/pgliteDb';
+import { openServerDb } from '../db/serverDb';
+import { acrossShops, shopSeen } from '../db/shopFence';
+import { ensureShop } from '../shop/ensureShop';
+
+/** An empty database on the PostgreSQL server of the tests, which goes when it is closed. */
+async function onServer(server: string): Promise<Db> {
+  const name = `huff_${randomUUID().replace(/-/g, '')}`;
+  const maker = await openServerDb(server, { connections: 1 });
+  await maker.query(`CREATE DATABASE ${name}`);
+  const address = new URL(server);
+  address.pathname = name;
+  const db = await openServerDb(address.href, { connections: 4 });
+  const close = async () => {
+    await db.close();
+    await maker.query(`DROP DATABASE IF EXISTS ${name} WITH (FORCE)`);
+    await maker.close();
+  };
+  return { ...db, close };
+}
+
+/** In memory, from the template that Jest's global set-up makes. */
+const embedded = () => openPglite(undefined, new Blob([readFileSync(process.env.PGLITE_TEMPLATE!)]));
+
+/** A migrated database for one test file: embedded, or on a PostgreSQL server where the tests run on that. */
+export async function serverDbOfTest(): Promise<Db> {
+  const server = process.env.HUFF_TEST_DATABASE;
+  const db = server ? await onServer(server) : await embedded();
+  await acrossShops(async () => {
+    await migrate(db);
+    await ensureShop(db);
+  });
+  return db;
+}
+
+/** A database as a test asks it, outside of any request: rows of every shop are seen. */
+export const openly = (db: Db): Db => {
+  const seen = <T>(work: () => T): T => (shopSeen() === '' ? acrossShops(work) : work());
+  return {
+    ...db,
+    query: (sql, params) => seen(() => db.query(sql, params)),
+    transaction: (work) => seen(() => db.transaction(work)),
+    script: (sql) => seen(() => db.script(sql)),
+  };
+};
+
+export const testDb = async (): Promise<Db> => openly(await serverDbOfTest());
