@@ -153,6 +153,7 @@ const oneWay = [
       'rest',
       'web',
       'backup',
+      'move',
       'demo',
       'testing',
     ],

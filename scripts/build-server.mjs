@@ -7,6 +7,7 @@ await build({
     { in: 'server/src/beside/heavyWork.ts', out: 'heavyWork' },
     { in: 'server/src/beside/quietWork.ts', out: 'quietWork' },
     { in: 'server/src/backupTool.ts', out: 'backupTool' },
+    { in: 'server/src/moveTool.ts', out: 'moveTool' },
     { in: 'server/src/db/dbThread.ts', out: 'dbThread' },
     { in: 'server/src/watch/watchThread.ts', out: 'watchThread' },
   ],

@@ -1,6 +1,6 @@
 import { DEMO_AUTHOR } from '../http/author';
 import { besides, onlyOnServer } from '../testing/onlyOnServer';
-import { serverDbOfTest } from '../testing/testDb';
+import { serverDbOfTest, TESTS } from '../testing/testDb';
 import type { Db } from './db';
 import { DbAwayError, DbReadOnlyError } from './dbTrouble';
 import { openServerDb } from './serverDb';
@@ -77,7 +77,7 @@ onlyOnServer('a PostgreSQL server', () => {
       }),
     );
     await new Promise((go) => setTimeout(go, 100));
-    await end('huff');
+    await end(TESTS);
     // Nobody asks at the moment when it breaks.
     await new Promise((go) => setTimeout(go, 100));
     broken();

@@ -63,6 +63,8 @@ const queryOn =
 export interface ServerOpening {
   readonly connections?: number;
   readonly statementMs?: number;
+  /** What PostgreSQL lists it as. */
+  readonly applicationName?: string;
   /** Told when a connection that nobody used broke. */
   readonly onTrouble?: (error: Error) => void;
 }
@@ -75,7 +77,7 @@ export interface ServerOpening {
  */
 export async function openServerDb(
   url: string,
-  { connections = CONNECTIONS, statementMs = STATEMENT_MS, onTrouble }: ServerOpening = {},
+  { connections = CONNECTIONS, statementMs = STATEMENT_MS, applicationName = 'huff', onTrouble }: ServerOpening = {},
 ): Promise<Db> {
   const pool = new pg.Pool({
     connectionString: url,
@@ -85,7 +87,7 @@ export async function openServerDb(
     keepAlive: true,
     statement_timeout: statementMs,
     idle_in_transaction_session_timeout: IDLE_TRANSACTION_MS,
-    application_name: 'huff',
+    application_name: applicationName,
     types,
   });
   // A connection that breaks while nobody asks it, idle or within a transaction, is no reason to end: the next one is new.

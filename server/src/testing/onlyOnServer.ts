@@ -1,4 +1,5 @@
 import { openServerDb, type ServerOpening } from '../db/serverDb';
+import { TESTS } from './testDb';
 import type { Db } from '../db/db';
 
 /** Tests of what a PostgreSQL server alone does: they run where the tests run on one. */
@@ -9,5 +10,5 @@ export async function besides(db: Db, opening: ServerOpening = {}): Promise<Db> 
   const [row] = await db.query<{ name: string }>('SELECT current_database() AS name');
   const address = new URL(process.env.HUFF_TEST_DATABASE!);
   address.pathname = row!.name;
-  return openServerDb(address.href, { connections: 3, ...opening });
+  return openServerDb(address.href, { connections: 3, applicationName: TESTS, ...opening });
 }

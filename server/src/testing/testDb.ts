@@ -7,6 +7,9 @@ import { openServerDb } from '../db/serverDb';
 import { acrossShops, shopSeen } from '../db/shopFence';
 import { ensureShop } from '../shop/ensureShop';
 
+/** What PostgreSQL lists the tests as: they are no Huff that uses a database. */
+export const TESTS = 'huff tests';
+
 /** An empty database on the PostgreSQL server of the tests, which goes when it is closed. */
 async function onServer(server: string): Promise<Db> {
   const name = `huff_${randomUUID().replace(/-/g, '')}`;
@@ -14,7 +17,7 @@ async function onServer(server: string): Promise<Db> {
   await maker.query(`CREATE DATABASE ${name}`);
   const address = new URL(server);
   address.pathname = name;
-  const db = await openServerDb(address.href, { connections: 4 });
+  const db = await openServerDb(address.href, { connections: 4, applicationName: TESTS });
   const close = async () => {
     await db.close();
     await maker.query(`DROP DATABASE IF EXISTS ${name} WITH (FORCE)`);
@@ -23,13 +26,19 @@ async function onServer(server: string): Promise<Db> {
   return { ...db, close };
 }
 
-/** In memory, from the template that Jest's global set-up makes. */
-const embedded = () => openPglite(undefined, new Blob([readFileSync(process.env.PGLITE_TEMPLATE!)]));
+/** Embedded, in memory, from the template that Jest's global set-up makes; empty. */
+export const embeddedDb = (): Promise<Db> =>
+  openPglite(undefined, new Blob([readFileSync(process.env.PGLITE_TEMPLATE!)]));
+
+/** An empty database: embedded, or on a PostgreSQL server where the tests run on that. */
+export const emptyDb = (): Promise<Db> => {
+  const server = process.env.HUFF_TEST_DATABASE;
+  return server ? onServer(server) : embeddedDb();
+};
 
 /** A migrated database for one test file: embedded, or on a PostgreSQL server where the tests run on that. */
 export async function serverDbOfTest(): Promise<Db> {
-  const server = process.env.HUFF_TEST_DATABASE;
-  const db = server ? await onServer(server) : await embedded();
+  const db = await emptyDb();
   await acrossShops(async () => {
     await migrate(db);
     await ensureShop(db);
