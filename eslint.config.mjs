@@ -136,6 +136,7 @@ const oneWay = [
       'pdf',
       'health',
       'records',
+      'people',
       'shop',
       'jobs',
       'visits',

@@ -20,6 +20,20 @@ export {
   partVisit,
   standingPlan,
 } from './plan';
+export {
+  type EntryCode,
+  EntryCodeDto,
+  may,
+  PassphraseDto,
+  type Permission,
+  type Person,
+  PersonDto,
+  type Role,
+  ROLES,
+  type SessionState,
+  type SignedInDevice,
+  SignInDto,
+} from './people';
 export { PortPlaceDto } from './portPlace';
 export { type FieldError, type Problem, PROBLEM_MEDIA_TYPE } from './problem';
 export { ConditionsDto, ReadingDto } from './reading';

@@ -12,7 +12,6 @@ import { loadRoutes, refrigerantRoutes, stockRoutes } from './days/routes';
 import { dueRoutes } from './due/routes';
 import { health, whenReady } from './health/health';
 import type { ServerState } from './health/state';
-import { DEMO_AUTHOR, supplyAuthor } from './http/author';
 import { freshAnswers, printableAddress } from './http/address';
 import { jsonOnly, ownPages, rightName } from './http/door';
 import { notFound, problemHandler } from './http/problems';
@@ -21,6 +20,9 @@ import type { Served } from './http/servedNames';
 import type { JobsBeside } from './jobs/jobsBeside';
 import { mailRoutes } from './mail/routes';
 import { openApiRoutes } from './openapi/routes';
+import { allowed, knownOnly } from './people/door';
+import { doorLimits, type DoorLimits } from './people/limits';
+import { doorRoutes, ownRoutes, peopleRoutes } from './people/routes';
 import { photoRoutes, unitPhotoRoutes } from './photos/routes';
 import { siteLabelRoutes, unitLabelRoutes, visitReportRoutes } from './reports/routes';
 import { recordRoutes } from './rest/recordRoutes';
@@ -41,14 +43,29 @@ export interface AppOptions {
   readonly backups: BackupsBeside;
   /** Under which names it answers. */
   readonly served: Served;
+  /** How often somebody may be wrong at the door. */
+  readonly limits?: DoorLimits;
   /** The built app; none in API tests. */
   readonly webFolder?: string;
 }
 
 /** Everything the server answers, without listening. */
-export function createApp({ db, state, log, jobs, beside, backups, served, webFolder }: AppOptions): Express {
+export function createApp({
+  db,
+  state,
+  log,
+  jobs,
+  beside,
+  backups,
+  served,
+  limits = doorLimits(),
+  webFolder,
+}: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
+  // A proxy on this machine says from where and how it was asked.
+  app.set('trust proxy', 'loopback');
+  const known = knownOnly(db);
   app.use(requestLog(log));
   app.use(
     helmet({
@@ -76,26 +93,25 @@ export function createApp({ db, state, log, jobs, beside, backups, served, webFo
     ownPages(served),
     jsonOnly,
     whenReady(state),
-    supplyAuthor(DEMO_AUTHOR),
+    known,
+    allowed('data'),
     bundleRoutes(db, jobs, beside),
   );
-  app.use(
-    '/api',
-    ownPages(served),
-    jsonOnly,
-    whenReady(state),
-    express.json({ limit: '1mb' }),
-    supplyAuthor(DEMO_AUTHOR),
-  );
+  app.use('/api', ownPages(served), jsonOnly, whenReady(state), express.json({ limit: '1mb' }));
+  app.use('/api/session', doorRoutes(db, limits));
+  app.use('/api', known);
+  app.use('/api/me', ownRoutes(db, limits));
+  app.use('/api/people', peopleRoutes(db));
   app.use('/api/sync', syncRoutes(db, log, jobs, beside));
-  app.use('/api/backups', backupRoutes(backups));
-  app.use('/api/blower-tables', recordRoutes(db, 'blowerTable'));
+  app.use('/api/backups', allowed('data'), backupRoutes(backups));
+  app.use('/api/blower-tables', allowed('settings', { toWrite: true }), recordRoutes(db, 'blowerTable'));
   app.use('/api/due', dueRoutes(db));
   app.use('/api/load', loadRoutes(db));
   app.use('/api/mails', mailRoutes(db));
   app.use('/api/photos', photoRoutes(db));
   app.use(
     '/api/shop',
+    allowed('settings', { toWrite: true }),
     recordRoutes(db, 'shop', () => jobs.asked()),
   );
   app.use('/api/refrigerant', refrigerantRoutes(db));

@@ -1,3 +1,4 @@
+import type { Role } from '@huff/contract';
 import { inShop } from '../db/shopFence';
 import type { Request, RequestHandler } from 'express';
 
@@ -5,12 +6,14 @@ import type { Request, RequestHandler } from 'express';
 export interface Author {
   readonly shopId: string;
   readonly personId: string;
+  readonly role: Role;
 }
 
-/** The one shop and person there are until sign-in exists. */
+/** The first shop, and its first owner: whoever sits at the server's own computer, until the owner can sign in. */
 export const DEMO_AUTHOR: Author = {
   shopId: '5b0f0000-0000-4000-8000-000000000001',
   personId: '5b0f0000-0000-4000-8000-000000000002',
+  role: 'owner',
 };
 
 const AUTHORS = new WeakMap<Request, Author>();

@@ -9,6 +9,10 @@ export interface Served {
 }
 
 const LOOPBACK = new Set(['localhost', '127.0.0.1', '[::1]']);
+/** Of a peer as the system gives it, or of a host as a browser says it. */
+export const isLoopback = (name: string): boolean =>
+  LOOPBACK.has(name) || name === '::1' || /^(?:::ffff:)?127\.\d+\.\d+\.\d+$/.test(name);
+
 const EVERYWHERE = new Set(['0.0.0.0', '::', '[::]']);
 
 const bracketed = (address: string) => (address.includes(':') ? `[${address}]` : address);

@@ -1,4 +1,4 @@
-import { PROBLEM_MEDIA_TYPE } from '@huff/contract';
+import { PROBLEM_MEDIA_TYPE, ROLES } from '@huff/contract';
 import { isFile, OPERATIONS, type Operation } from './operations';
 import { contractSchemas, ref, type Schema } from './schemas';
 
@@ -67,6 +67,45 @@ const ANSWERS: Readonly<Record<string, Schema>> = {
       unitId: { type: ['string', 'null'] },
       madeAt: moment,
     },
+  },
+};
+
+const PEOPLE: Readonly<Record<string, Schema>> = {
+  PersonOfShop: {
+    type: 'object',
+    required: ['id', 'name', 'role', 'signInName', 'hasPassphrase', 'passkeys', 'leftAt'],
+    properties: {
+      id,
+      name: { type: 'string' },
+      role: { type: 'string', enum: [...ROLES] },
+      signInName: { type: ['string', 'null'] },
+      hasPassphrase: { type: 'boolean' },
+      passkeys: { type: 'integer', minimum: 0 },
+      leftAt: { type: ['string', 'null'], format: 'date-time' },
+    },
+  },
+  SessionState: {
+    type: 'object',
+    required: ['isOn', 'shop', 'person'],
+    properties: {
+      isOn: { type: 'boolean', description: 'False while the server’s own computer lets in whoever sits at it.' },
+      shop: {
+        type: ['object', 'null'],
+        required: ['id', 'name'],
+        properties: { id, name: { type: 'string' } },
+      },
+      person: { anyOf: [ref('PersonOfShop'), { type: 'null' }] },
+    },
+  },
+  SignedInDevice: {
+    type: 'object',
+    required: ['id', 'label', 'usedAt', 'isThis'],
+    properties: { id, label: { type: 'string' }, usedAt: moment, isThis: { type: 'boolean' } },
+  },
+  MadeEntryCode: {
+    type: 'object',
+    required: ['code', 'link', 'expiresAt'],
+    properties: { code: { type: 'string' }, link: { type: 'string', format: 'uri' }, expiresAt: moment },
   },
 };
 
@@ -140,6 +179,6 @@ export function openApiDocument() {
     security: [],
     tags: [...new Set(OPERATIONS.map(({ tag }) => tag))].map((name) => ({ name })),
     paths,
-    components: { schemas: { ...contractSchemas(), ...ANSWERS } },
+    components: { schemas: { ...contractSchemas(), ...ANSWERS, ...PEOPLE } },
   };
 }

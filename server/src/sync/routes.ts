@@ -6,6 +6,7 @@ import type { Logger } from 'pino';
 import type { Beside } from '../beside/beside';
 import type { Db } from '../db/db';
 import { authorOf } from '../http/author';
+import { ensureMay } from '../people/door';
 import { invalid, passingTrouble, ProblemError, problemOf, serverError } from '../http/problems';
 import { seePictures } from '../photos/seePictures';
 import type { JobsBeside } from '../jobs/jobsBeside';
@@ -40,6 +41,8 @@ async function doAll({ db, log, beside }: Doing, sender: Sender, sent: readonly 
     }
     const operation = checked.value;
     try {
+      if (operation.kind !== 'add' && (operation.of === 'shop' || operation.of === 'blowerTable'))
+        ensureMay(sender.author, 'settings');
       await seePictures(beside, operation);
       const result = await doOperation(db, sender, operation);
       results.push(result);

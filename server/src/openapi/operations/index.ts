@@ -1,5 +1,6 @@
 import { DATA_OPERATIONS } from './data';
 import { DAYS_OPERATIONS } from './days';
+import { PEOPLE_OPERATIONS } from './people';
 import { PAPERS_OPERATIONS } from './papers';
 import { RECORDS_OPERATIONS } from './records';
 import { SERVER_OPERATIONS } from './server';
@@ -18,4 +19,5 @@ export const OPERATIONS: readonly Operation[] = [
   ...UNITS_OPERATIONS,
   ...DAYS_OPERATIONS,
   ...DATA_OPERATIONS,
+  ...PEOPLE_OPERATIONS,
 ];

@@ -11,7 +11,7 @@ export interface Parameter {
 
 /** One thing the server does at an address. */
 export interface Operation {
-  readonly method: 'get' | 'put' | 'post';
+  readonly method: 'get' | 'put' | 'post' | 'delete';
   /** As Express has it: "/api/units/:id". */
   readonly path: string;
   readonly summary: string;

@@ -1,0 +1,79 @@
+import { may, type Permission } from '@huff/contract';
+import { parseCookie } from 'cookie';
+import type { Request, RequestHandler, Response } from 'express';
+import type { Db } from '../db/db';
+import { acrossShops } from '../db/shopFence';
+import { authorOf, DEMO_AUTHOR, supplyAuthor, type Author } from '../http/author';
+import { ProblemError } from '../http/problems';
+import { isLoopback, nameOf } from '../http/servedNames';
+import { isSignInOn } from './people';
+import { sessionOf } from './sessions';
+
+/** With HTTPS the browser keeps it for this address alone, and sends it nowhere else. */
+const cookieName = (req: Request) => (req.secure ? '__Host-huff' : 'huff-session');
+const COOKIE_DAYS = 180;
+
+const cookieOptions = (req: Request) => ({ httpOnly: true, sameSite: 'lax', secure: req.secure, path: '/' }) as const;
+
+export const tokenOf = (req: Request): string | undefined => parseCookie(req.headers.cookie ?? '')[cookieName(req)];
+
+export const giveToken = (req: Request, res: Response, token: string): void => {
+  res.cookie(cookieName(req), token, { ...cookieOptions(req), maxAge: COOKIE_DAYS * 86_400_000 });
+};
+
+export const takeToken = (req: Request, res: Response): void => {
+  res.clearCookie(cookieName(req), cookieOptions(req));
+};
+
+/** What a proxy adds: behind one, everybody seems to sit at this computer. */
+const FROM_PROXY = ['forwarded', 'x-forwarded-for', 'x-forwarded-host', 'x-real-ip', 'via'];
+
+/** Whether whoever asks sits at this computer. */
+export const isHere = (req: Request): boolean =>
+  isLoopback(req.socket.remoteAddress ?? '') &&
+  isLoopback(nameOf(req.headers.host ?? '') ?? '') &&
+  !FROM_PROXY.some((header) => req.headers[header] !== undefined);
+
+/** Who asks; undefined where he has to say it first. */
+export function askerOf(db: Db, req: Request): Promise<Author | undefined> {
+  return acrossShops(async () => {
+    const token = tokenOf(req);
+    const known = token === undefined ? undefined : await sessionOf(db.query, token);
+    if (known) return known;
+    return isHere(req) && !(await isSignInOn(db.query)) ? DEMO_AUTHOR : undefined;
+  });
+}
+
+const notSignedIn = () =>
+  new ProblemError(401, 'Not signed in', 'Sign in first. Nothing on this device is lost, and all of it is sent then.');
+
+/** Lets in whoever is known, with his shop and role. */
+export const knownOnly =
+  (db: Db): RequestHandler =>
+  async (req, res, next) => {
+    const author = await askerOf(db, req);
+    if (!author) throw notSignedIn();
+    await supplyAuthor(author)(req, res, next);
+  };
+
+export const roleMayNot = (what: string) =>
+  new ProblemError(403, 'Not allowed', `Your role does not let you ${what}. Ask the owner of the shop.`);
+
+const WORDS: Readonly<Record<Permission, string>> = {
+  settings: 'change settings and blower tables',
+  data: 'export, import or back up everything',
+  people: 'change who comes in',
+};
+
+/** @throws ProblemError 403 */
+export function ensureMay(author: Author, what: Permission): void {
+  if (!may(author.role, what)) throw roleMayNot(WORDS[what]);
+}
+
+/** Lets in those whose role allows it; reading is for all where only writing needs it. */
+export const allowed =
+  (what: Permission, { toWrite = false } = {}): RequestHandler =>
+  (req, _res, next) => {
+    if (!toWrite || (req.method !== 'GET' && req.method !== 'HEAD')) ensureMay(authorOf(req), what);
+    next();
+  };
