@@ -7,7 +7,7 @@ import { say } from './setup/run.mjs';
 await ensureInstalled();
 await ensureBuilt();
 say(`Starting Huff with demo data in ${process.env.HUFF_DATA ?? './data'} (Ctrl-C stops it)`);
-const server = spawn(process.execPath, ['--enable-source-maps', 'server/dist/main.mjs'], {
+const server = spawn(process.execPath, ['--enable-source-maps', 'server/dist/main.mjs', ...process.argv.slice(2)], {
   stdio: 'inherit',
   env: { HUFF_LOG: 'warn', ...process.env, HUFF_DEMO: '1' },
 });

@@ -8,7 +8,7 @@ export const ROLES = ['owner', 'lead', 'technician', 'apprentice'] as const;
 export type Role = (typeof ROLES)[number];
 
 /** Who may do what beside visits, sites, units and the schedule, which everybody of the shop works on. */
-export const MAY = {
+const MAY = {
   /** Shop settings, parts and blower tables. */
   settings: ['owner', 'lead', 'technician'],
   /** Export and import of everything, and backups. */
@@ -45,6 +45,8 @@ export interface SignedInDevice {
 export interface SessionState {
   /** False while nobody set a passphrase or a passkey: then whoever sits at this computer is let in. */
   readonly isOn: boolean;
+  /** Where phones reach the server; null while it answers on its own computer alone. */
+  readonly address: string | null;
   readonly shop: { readonly id: string; readonly name: string } | null;
   readonly person: Person | null;
 }
@@ -54,6 +56,8 @@ export interface EntryCode {
   readonly code: string;
   /** What a phone opens to come in with it. */
   readonly link: string;
+  /** The link as a code for a camera: a path in a square, quiet margin and all. */
+  readonly qr: { readonly side: number; readonly d: string };
   readonly expiresAt: string;
 }
 

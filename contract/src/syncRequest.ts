@@ -19,6 +19,11 @@ export class SyncRequestDto {
   @IsArray({ message: 'Operations must be a list.' })
   operations!: unknown[];
 
+  /** Whom the phone takes for signed in: what is waiting was done by this person. */
+  @Id('The person’s id')
+  @IsOptional()
+  person?: string;
+
   /** False: only what became of the operations, with records that others changed as well; the cursor stays. */
   @IsBoolean({ message: 'pull is true or false.' })
   @IsOptional()

@@ -11,7 +11,7 @@ export { crossingDrawing } from './drawings/crossingDrawing';
 export { driveDrawing } from './drawings/driveDrawing';
 export { ladderDrawing } from './drawings/ladderDrawing';
 export { blocksHtml, documentHtml, type PaperSize } from './html/documentHtml';
-export { qrDrawing } from './label/qr';
+export { qrDrawing, qrPath } from './label/qr';
 export { LABEL_SIZES, labelDrawing, labelLines, type LabelSize, PT_PER_MM } from './label/unitLabel';
 export { type Drawing, INK, type Shape, verdictMark } from './shapes';
 export { isOurs, svgOf } from './svg';

@@ -15,6 +15,7 @@ import type { ServerState } from './health/state';
 import { freshAnswers, printableAddress } from './http/address';
 import { jsonOnly, ownPages, rightName } from './http/door';
 import { notFound, problemHandler } from './http/problems';
+import { keepServed } from './http/origin';
 import { requestLog } from './http/requestLog';
 import type { Served } from './http/servedNames';
 import type { JobsBeside } from './jobs/jobsBeside';
@@ -65,6 +66,7 @@ export function createApp({
   app.disable('x-powered-by');
   // A proxy on this machine says from where and how it was asked.
   app.set('trust proxy', 'loopback');
+  keepServed(app, served);
   const known = knownOnly(db);
   app.use(requestLog(log));
   app.use(

@@ -1,14 +1,9 @@
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { nameOf } from './http/servedNames';
+import type { ReachSettings } from './reach/settings';
 
-export interface Config {
-  readonly host: string;
-  readonly port: number;
-  /** Names under which it is reached beside its own. */
-  readonly names: readonly string[];
-  /** Where data is kept. */
-  readonly dataFolder: string;
+export interface Config extends ReachSettings {
   /** A PostgreSQL server to keep records in; the embedded database in the data folder when absent. */
   readonly database?: string;
   /** Loads the demo scenario into an empty database. */
@@ -50,17 +45,39 @@ function backupsFrom(
   return { folder: folder ? path.resolve(folder) : path.join(data, 'backups'), keep };
 }
 
-/** Settings from the environment, with one plain sentence when one is wrong. */
-export function configFrom(env: NodeJS.ProcessEnv): Config {
-  const port = Number(env.PORT ?? 3000);
-  if (!Number.isInteger(port) || port < 0 || port > 65535) {
-    throw new Error(`PORT is "${env.PORT}": set it to a number from 1 to 65535.`);
-  }
+function portFrom(name: string, text: string): number {
+  const port = Number(text);
+  if (!Number.isInteger(port) || port < 0 || port > 65535)
+    throw new Error(`${name} is "${text}": set it to a number from 1 to 65535.`);
+  return port;
+}
+
+function addressFrom(text: string | undefined): string | undefined {
+  if (text === undefined || text === '') return undefined;
+  const url = URL.canParse(text) ? new URL(text) : undefined;
+  if (!url || !/^https?:$/.test(url.protocol) || url.pathname !== '/' || url.search !== '' || url.hash !== '')
+    throw new Error(`HUFF_ADDRESS is "${text}": set it to an address such as https://huff.example.`);
+  return url.origin;
+}
+
+function certificateFrom({ HUFF_CERT: certificate, HUFF_KEY: key }: NodeJS.ProcessEnv): Config['certificate'] {
+  if (!certificate && !key) return undefined;
+  if (!certificate || !key) throw new Error('HUFF_CERT and HUFF_KEY go together: set both to a file each.');
+  return { certificate: path.resolve(certificate), key: path.resolve(key) };
+}
+
+/** Settings from the environment and the command line, with one plain sentence when one is wrong. */
+export function configFrom(env: NodeJS.ProcessEnv, argv: readonly string[] = []): Config {
+  const port = portFrom('PORT', env.PORT ?? '3000');
   const dataFolder = path.resolve(env.HUFF_DATA ?? './data');
   return {
     host: env.HUFF_HOST ?? '127.0.0.1',
     port,
     names: namesIn(env.HUFF_NAMES ?? ''),
+    address: addressFrom(env.HUFF_ADDRESS),
+    share: env.HUFF_SHARE === '1' || argv.includes('--share'),
+    certificate: certificateFrom(env),
+    httpsPort: portFrom('HUFF_HTTPS_PORT', env.HUFF_HTTPS_PORT ?? '3443'),
     dataFolder,
     database: databaseFrom(env.DATABASE_URL),
     backups: backupsFrom(env, dataFolder),

@@ -17,7 +17,8 @@ import { acrossShops } from './db/shopFence';
 import type { openPglite as OpenPglite } from './db/pgliteDb';
 import { openDbThread } from './db/threadDb';
 import { loadDemo } from './demo/loadDemo';
-import { listeningServer } from './http/listening';
+import { makeReachable } from './reach/reachable';
+import { listeners } from './reach/listeners';
 import { serverJobs } from './jobsOfServer';
 import { askForReminders } from './mail/mailDoers';
 import { ensureShop } from './shop/ensureShop';
@@ -35,19 +36,19 @@ const END_WITHIN_MS = 60_000;
 async function serve(): Promise<void> {
   // What is written holds customers' addresses: no other account of this machine reads it.
   process.umask(0o077);
-  const config = configFrom(process.env);
+  const config = configFrom(process.env, process.argv);
   const log = pino({ level: config.logLevel });
   const state = new ServerState();
   watchThisThread('server');
   const db = new LateDb();
   const beside = besideThread();
-  const origin = `http://${config.names[0] ?? config.host}:${config.port}`;
+  const { served, certificate } = await makeReachable(config);
+  const origin = served.address ?? `http://${config.host}:${config.port}`;
   const jobs = serverJobs(db, log, beside, origin, () => state.phase !== 'ready');
   let copied: CopiedDb | undefined;
   const backups = backupsBeside(() => copied, config.backups, log, readBack);
-  const server = listeningServer(
-    createApp({ db, state, log, jobs, beside, backups, served: config, webFolder: config.webFolder }),
-  );
+  const app = createApp({ db, state, log, jobs, beside, backups, served, webFolder: config.webFolder });
+  const { servers, listen } = listeners({ config, served, certificate, app });
 
   const openDatabase = async () => {
     if (config.database) {
@@ -100,9 +101,9 @@ async function serve(): Promise<void> {
       setTimeout(cutOff, END_WITHIN_MS);
       jobs.stop();
       backups.stop();
-      const closed = new Promise((resolve) => server.close(resolve));
-      server.closeIdleConnections();
-      const cut = setTimeout(() => server.closeAllConnections(), STOP_WITHIN_MS);
+      const closed = Promise.all(servers.map((server) => new Promise((resolve) => server.close(resolve))));
+      for (const server of servers) server.closeIdleConnections();
+      const cut = setTimeout(() => servers.forEach((server) => server.closeAllConnections()), STOP_WITHIN_MS);
       await Promise.allSettled([closed, opening]);
       clearTimeout(cut);
       await jobs.settled();
@@ -113,18 +114,9 @@ async function serve(): Promise<void> {
     })());
   for (const signal of ['SIGTERM', 'SIGINT'] as const) process.on(signal, () => void stop(0));
 
-  server.on('error', (error: NodeJS.ErrnoException) => {
-    const why =
-      error.code === 'EADDRINUSE'
-        ? `Port ${config.port} is in use. Stop the other program, or set PORT to another number.`
-        : error.message;
+  listen((why) => {
     console.error(why);
     void stop(1);
-  });
-  server.listen(config.port, config.host, () => {
-    const address = server.address();
-    const port = typeof address === 'object' && address ? address.port : config.port;
-    console.log(`Huff listens on http://${config.host}:${port}`);
   });
   try {
     await opening;

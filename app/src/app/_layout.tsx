@@ -10,6 +10,7 @@ import { queryClient } from '../data/queryClient';
 import { useServiceWorker } from '../data/serviceWorker';
 import { isNewHere, spine } from '../data/theSpine';
 import { fetchPages, lazyPart } from '../features/lazyPage';
+import { AtTheDoor } from '../features/people/AtTheDoor';
 import { Shortcuts } from '../features/shortcuts/Shortcuts';
 import { UndoBar } from '../features/undo/UndoBar';
 import { Guard } from '../ui/guard';
@@ -36,6 +37,7 @@ function Places() {
         </Guard>
         <UndoBar />
         <Shortcuts list={ShortcutSheet} />
+        <AtTheDoor />
       </View>
       <PlacesBar />
     </View>

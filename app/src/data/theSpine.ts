@@ -30,6 +30,7 @@ export function spine(): Spine {
   return (started ??= startSpine({
     openStore,
     carryOver,
+    onOtherPerson: () => void queryClient.invalidateQueries({ queryKey: ['session'] }),
     onTold: (told) => {
       rememberTold();
       return readAnew(queryClient, told);

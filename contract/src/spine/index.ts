@@ -26,6 +26,7 @@ export {
   type FieldConflict,
   isSyncAnswer,
   type OperationResult,
+  OTHER_PERSON,
   RESTORED_DATA,
   type SameName,
   SYNC_LIMITS,

@@ -20,7 +20,7 @@ describe('the name a request asks for', () => {
   test.each(['127.0.0.1:3000', 'localhost', '[::1]:8080', 'huff.example', 'HUFF.example:443'])(
     '%s is answered',
     async (host) => {
-      await http.get('/api/sites').set('Host', host).expect(200);
+      await http.get('/api/session').set('Host', host).expect(200);
     },
   );
 

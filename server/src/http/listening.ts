@@ -1,5 +1,6 @@
 import { PROBLEM_MEDIA_TYPE } from '@huff/contract';
 import { createServer, STATUS_CODES, type RequestListener, type Server } from 'node:http';
+import { createServer as createSecureServer } from 'node:https';
 import type { Socket } from 'node:net';
 import { ProblemError, problemOf, unreadable } from './problems';
 
@@ -57,18 +58,23 @@ function refuse(error: NodeJS.ErrnoException, socket: Socket): void {
 }
 
 /** A server that cuts off what is too slow and answers in words what is no HTTP. */
-export function listeningServer(listener: RequestListener, patience = PATIENCE): Server {
-  const server = createServer(
-    {
-      headersTimeout: patience.headersMs,
-      requestTimeout: patience.requestMs,
-      connectionsCheckingInterval: patience.lookEveryMs,
-      keepAliveTimeout: KEEP_ALIVE_MS,
-      // Who names no host is told so by the door, in words.
-      requireHostHeader: false,
-    },
-    listener,
-  );
+export function listeningServer(
+  listener: RequestListener,
+  patience = PATIENCE,
+  /** With HTTPS. */
+  secure?: { readonly certificate: string; readonly key: string },
+): Server {
+  const options = {
+    headersTimeout: patience.headersMs,
+    requestTimeout: patience.requestMs,
+    connectionsCheckingInterval: patience.lookEveryMs,
+    keepAliveTimeout: KEEP_ALIVE_MS,
+    // Who names no host is told so by the door, in words.
+    requireHostHeader: false,
+  };
+  const server = secure
+    ? createSecureServer({ ...options, cert: secure.certificate, key: secure.key, minVersion: 'TLSv1.2' }, listener)
+    : createServer(options, listener);
   server.on('clientError', refuse);
   return server;
 }

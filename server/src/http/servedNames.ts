@@ -6,6 +6,10 @@ export interface Served {
   readonly host: string;
   /** Names beside its own: of the machine on the shop's network, of a proxy before it. Lower case, without a port. */
   readonly names: readonly string[];
+  /** Where phones and readers of mail reach it; none while it answers on its own computer alone. */
+  readonly address?: string;
+  /** Where a phone that does not trust that address yet learns how to. */
+  readonly setUpAddress?: string;
 }
 
 const LOOPBACK = new Set(['localhost', '127.0.0.1', '[::1]']);

@@ -86,8 +86,9 @@ const PEOPLE: Readonly<Record<string, Schema>> = {
   },
   SessionState: {
     type: 'object',
-    required: ['isOn', 'shop', 'person'],
+    required: ['isOn', 'address', 'shop', 'person'],
     properties: {
+      address: { type: ['string', 'null'], format: 'uri', description: 'Where phones reach it.' },
       isOn: { type: 'boolean', description: 'False while the server’s own computer lets in whoever sits at it.' },
       shop: {
         type: ['object', 'null'],
@@ -104,8 +105,17 @@ const PEOPLE: Readonly<Record<string, Schema>> = {
   },
   MadeEntryCode: {
     type: 'object',
-    required: ['code', 'link', 'expiresAt'],
-    properties: { code: { type: 'string' }, link: { type: 'string', format: 'uri' }, expiresAt: moment },
+    required: ['code', 'link', 'qr', 'expiresAt'],
+    properties: {
+      code: { type: 'string' },
+      link: { type: 'string', format: 'uri' },
+      qr: {
+        type: 'object',
+        required: ['side', 'd'],
+        properties: { side: { type: 'integer' }, d: { type: 'string' } },
+      },
+      expiresAt: moment,
+    },
   },
 };
 

@@ -1,6 +1,7 @@
 import { may, type Permission } from '@huff/contract';
 import { parseCookie } from 'cookie';
 import type { Request, RequestHandler, Response } from 'express';
+import type { IncomingMessage } from 'node:http';
 import type { Db } from '../db/db';
 import { acrossShops } from '../db/shopFence';
 import { authorOf, DEMO_AUTHOR, supplyAuthor, type Author } from '../http/author';
@@ -29,7 +30,7 @@ export const takeToken = (req: Request, res: Response): void => {
 const FROM_PROXY = ['forwarded', 'x-forwarded-for', 'x-forwarded-host', 'x-real-ip', 'via'];
 
 /** Whether whoever asks sits at this computer. */
-export const isHere = (req: Request): boolean =>
+export const isHere = (req: Pick<IncomingMessage, 'headers' | 'socket'>): boolean =>
   isLoopback(req.socket.remoteAddress ?? '') &&
   isLoopback(nameOf(req.headers.host ?? '') ?? '') &&
   !FROM_PROXY.some((header) => req.headers[header] !== undefined);
@@ -56,7 +57,7 @@ export const knownOnly =
     await supplyAuthor(author)(req, res, next);
   };
 
-export const roleMayNot = (what: string) =>
+const roleMayNot = (what: string) =>
   new ProblemError(403, 'Not allowed', `Your role does not let you ${what}. Ask the owner of the shop.`);
 
 const WORDS: Readonly<Record<Permission, string>> = {

@@ -36,7 +36,7 @@ async function comesIn(code: string, agent = elsewhere()) {
 test('whoever sits at the computer is let in until the owner can sign in; a phone never is without a code', async () => {
   expect(await stateOf(here())).toMatchObject({ isOn: false, person: { role: 'owner' } });
   const phone = elsewhere();
-  expect(await stateOf(phone)).toEqual({ isOn: false, shop: null, person: null });
+  expect(await stateOf(phone)).toEqual({ isOn: false, address: null, shop: null, person: null });
   const refused = await phone.get('/api/sites').expect(401);
   expect((refused.body as { detail: string }).detail).toContain('Nothing on this device is lost');
   await phone.get('/api/bundle').expect(401);
@@ -58,7 +58,7 @@ test('a phone is paired by a code that works once, and stays in', async () => {
   await phone.get('/api/sites').expect(200);
   await elsewhere().post('/api/session/code').send({ code }).expect(401);
   const { devices } = (await phone.get('/api/me/devices')).body as { devices: SignedInDevice[] };
-  expect(devices).toMatchObject([{ label: 'Chrome on Android', isThis: true }]);
+  expect(devices).toMatchObject([{ label: 'Phone', isThis: true }]);
 });
 
 test('a code that is over, or was replaced by another, lets nobody in', async () => {

@@ -7,6 +7,7 @@ import {
   type EntryCode,
   type SessionState,
 } from '@huff/contract';
+import { qrPath } from '@huff/paper';
 import { Router, type Request, type Response } from 'express';
 import type { ClassConstructor } from 'class-transformer';
 import { validate as isUuid } from 'uuid';
@@ -14,11 +15,11 @@ import type { Db } from '../db/db';
 import { acrossShops, inShop } from '../db/shopFence';
 import { authorOf, type Author } from '../http/author';
 import { idOf } from '../http/body';
-import { originOf } from '../http/origin';
+import { originOf, servedOf } from '../http/origin';
 import { conflict, invalid, notFound, ProblemError } from '../http/problems';
-import { nameOf } from '../http/servedNames';
+import { nameOf, type Served } from '../http/servedNames';
 import { ensureMay, askerOf, giveToken, takeToken, tokenOf } from './door';
-import { makeCode, useCode } from './entryCodes';
+import { makeCode, useCode, type MadeCode } from './entryCodes';
 import { deviceLabel } from './deviceLabel';
 import type { DoorLimits } from './limits';
 import { hashPassphrase, isPassphrase } from './passphrase';
@@ -34,7 +35,7 @@ function bodyAs<T extends object>(Class: ClassConstructor<T>, req: Request): T {
 
 const placeOf = (req: Request): Place => ({
   name: nameOf(req.headers.host ?? '') ?? '',
-  origin: req.get('origin') ?? originOf(req),
+  origin: req.get('origin') ?? `${req.protocol}://${req.get('host') ?? ''}`,
 });
 
 /** What a browser sends back for a challenge. */
@@ -44,14 +45,15 @@ function signedOf(req: Request): { id: string; response: unknown } {
   return { id, response };
 }
 
-async function stateOf(db: Db, author: Author | undefined): Promise<SessionState> {
+async function stateOf(db: Db, served: Served, author: Author | undefined): Promise<SessionState> {
   const isOn = await acrossShops(() => isSignInOn(db.query));
-  if (!author) return { isOn, shop: null, person: null };
+  const address = served.address ?? null;
+  if (!author) return { isOn, address, shop: null, person: null };
   return inShop(author.shopId, async () => {
     const [shop] = await db.query<{ id: string; name: string }>('SELECT id, name FROM shops WHERE id = $1', [
       author.shopId,
     ]);
-    return { isOn, shop: shop ?? null, person: (await personOf(db.query, author)) ?? null };
+    return { isOn, address, shop: shop ?? null, person: (await personOf(db.query, author)) ?? null };
   });
 }
 
@@ -66,7 +68,7 @@ async function letIn(db: Db, req: Request, res: Response, found: Omit<Author, 'r
     giveToken(req, res, await openSession(db.query, as, deviceLabel(req.headers['user-agent'] ?? '')));
     return as;
   });
-  res.json(await stateOf(db, author));
+  res.json(await stateOf(db, servedOf(req), author));
 }
 
 const wrong = () =>
@@ -78,7 +80,7 @@ const wrongCode = () =>
 export function doorRoutes(db: Db, limits: DoorLimits): Router {
   return Router()
     .get('/', async (req, res) => {
-      res.set('Cache-Control', 'no-store').json(await stateOf(db, await askerOf(db, req)));
+      res.set('Cache-Control', 'no-store').json(await stateOf(db, servedOf(req), await askerOf(db, req)));
     })
     .post('/passphrase', async (req, res) => {
       const { name, passphrase } = bodyAs(SignInDto, req);
@@ -129,7 +131,15 @@ export function doorRoutes(db: Db, limits: DoorLimits): Router {
     });
 }
 
-const linkOf = (req: Request, code: string): EntryCode['link'] => `${originOf(req)}/join#${code}`;
+/** A phone that does not trust the shop's computer yet learns it on the way. */
+function linkOf(req: Request, code: string): EntryCode['link'] {
+  const { setUpAddress } = servedOf(req);
+  return setUpAddress === undefined ? `${originOf(req)}/join#${code}` : `${setUpAddress}/phone#${code}`;
+}
+const sendCode = (req: Request, res: Response, { code, expiresAt }: MadeCode) => {
+  const link = linkOf(req, code);
+  res.json({ code, expiresAt, link, qr: qrPath(link) } satisfies EntryCode);
+};
 
 /** What a person who is in does for himself: passphrase, passkeys, other devices. */
 export function ownRoutes(db: Db, limits: DoorLimits): Router {
@@ -182,7 +192,7 @@ export function ownRoutes(db: Db, limits: DoorLimits): Router {
       await keepPasskey(db.query, author, signedOf(req), placeOf(req));
       // From now on the computer asks: whoever did this stays in.
       if (tokenOf(req) === undefined) return letIn(db, req, res, author);
-      res.json(await stateOf(db, author));
+      res.json(await stateOf(db, servedOf(req), author));
     })
     .get('/devices', async (req, res) => {
       res.json({ devices: await devicesOf(db.query, authorOf(req), tokenOf(req)) });
@@ -198,7 +208,7 @@ export function ownRoutes(db: Db, limits: DoorLimits): Router {
     .post('/phone', async (req, res) => {
       const author = authorOf(req);
       const made = await db.transaction((query) => makeCode(query, author, author.personId, 'phone'));
-      res.json({ ...made, link: linkOf(req, made.code) } satisfies EntryCode);
+      sendCode(req, res, made);
     });
 }
 
@@ -232,7 +242,7 @@ export function peopleRoutes(db: Db): Router {
         await comeBack(query, author.shopId, id);
         return makeCode(query, author, id, 'invitation');
       });
-      res.json({ ...made, link: linkOf(req, made.code) } satisfies EntryCode);
+      sendCode(req, res, made);
     })
     .delete('/:id', async (req, res) => {
       const { shopId } = authorOf(req);

@@ -1,4 +1,4 @@
-import type { Role, SignedInDevice } from '@huff/contract';
+import type { SignedInDevice } from '@huff/contract';
 import type { Query } from '../db/db';
 import { moment } from '../db/moment';
 import type { Author } from '../http/author';

@@ -1,6 +1,12 @@
 import { check } from '@huff/contract';
 import { checkOperation, SyncRequestDto } from '@huff/contract/sync';
-import { clockOffsetMs, type OperationResult, type RecordKind, type SyncAnswer } from '@huff/contract/spine';
+import {
+  clockOffsetMs,
+  OTHER_PERSON,
+  type OperationResult,
+  type RecordKind,
+  type SyncAnswer,
+} from '@huff/contract/spine';
 import { Router, type Request } from 'express';
 import type { Logger } from 'pino';
 import type { Beside } from '../beside/beside';
@@ -78,8 +84,10 @@ function envelopeOf(body: unknown): SyncRequestDto {
 /** The one way in for what phones did, and out for what they do not know yet. */
 export function syncRoutes(db: Db, log: Logger, jobs: JobsBeside, beside: Beside): Router {
   return Router().post('/', async (req: Request, res) => {
-    const { operations, device, phoneTime, cursor, pull = true } = envelopeOf(req.body);
-    const { shopId } = authorOf(req);
+    const { operations, device, phoneTime, cursor, person, pull = true } = envelopeOf(req.body);
+    const { shopId, personId } = authorOf(req);
+    if (person && person.toLowerCase() !== personId)
+      throw new ProblemError(409, OTHER_PERSON, 'Somebody else is signed in on this phone now. Nothing was sent.');
     const serverTime = new Date().toISOString();
     // A cursor that is none is told before anything is done.
     const from = readCursor(cursor, shopId, await shopStateOf(db.query, shopId));

@@ -8,12 +8,13 @@ interface HuffSchema extends DBSchema {
   meta: { key: string; value: unknown };
 }
 
-const NAME = 'huff';
+/** Of the first shop this phone worked for; another shop's records are kept apart. */
+export const FIRST_STORE = 'huff';
 const TABLES = ['records', 'parts', 'outbox', 'meta'] as const;
 
 /** The store in IndexedDB: one row a record, a part, an operation. */
-export async function idbStore(): Promise<Store> {
-  const db = await openDB<HuffSchema>(NAME, 1, {
+export async function idbStore(name = FIRST_STORE): Promise<Store> {
+  const db = await openDB<HuffSchema>(name, 1, {
     upgrade(made) {
       made.createObjectStore('records', { keyPath: ['kind', 'id'] }).createIndex('kind', 'kind');
       made.createObjectStore('parts', { keyPath: ['of', 'id'] }).createIndex('visitId', 'visitId');

@@ -1,3 +1,4 @@
+import { storeName } from '../shopStore';
 import { idbStore } from './idbStore';
 import { memoryStore } from './memoryStore';
 import type { Store } from './store';
@@ -5,7 +6,7 @@ import type { Store } from './store';
 /** The phone's store; one in memory where the browser gives none (a private window, storage switched off). */
 export async function openStore(): Promise<Store> {
   try {
-    return await idbStore();
+    return await idbStore(storeName());
   } catch {
     return memoryStore();
   }

@@ -11,7 +11,7 @@ import type { VisitDto } from '@huff/contract';
 import { outboxRows, type NewRow, type RowsOptions } from './outboxRows';
 import type { SavingNote } from './savingNote';
 import { setApart } from './setApart';
-import type { OutboxRow, StoreBatch } from './store';
+import type { By, OutboxRow, StoreBatch } from './store';
 
 export interface OutboxOptions extends RowsOptions {
   readonly newId: () => string;
@@ -20,6 +20,8 @@ export interface OutboxOptions extends RowsOptions {
   /** How far it is from the server’s, as far as this phone knows, ms to add. */
   readonly clockOffsetMs: () => number;
   readonly saving: SavingNote;
+  /** Who works on this phone now, as far as it knows. */
+  readonly by?: () => By | undefined;
 }
 
 const isBegun = (rows: readonly OutboxRow[]) => rows.some(({ operation }) => operation.kind === 'add');
@@ -37,18 +39,17 @@ export const heldVisit = (rows: readonly OutboxRow[]): string | undefined =>
   rows.findLast(({ state, operation }) => state === 'held' && operation.kind === 'create')?.operation.recordId;
 
 /** What was done on this phone and is not done at the server: how things are made, changed and added, and what is done with what was set apart. */
-export function outboxOn({ newId, clock, clockOffsetMs, saving, ...options }: OutboxOptions) {
+export function outboxOn({ newId, clock, clockOffsetMs, saving, by = () => undefined, ...options }: OutboxOptions) {
   const outbox = outboxRows(options);
   const { rows, change } = outbox;
 
   /** What every operation has. */
   const stamp = () => ({ id: newId(), madeAt: clock().toISOString() });
 
-  const newRow = (operation: Operation, state: OutboxRow['state'] = 'waiting'): NewRow => ({
-    id: operation.id,
-    operation,
-    state,
-  });
+  const newRow = (operation: Operation, state: OutboxRow['state'] = 'waiting'): NewRow => {
+    const person = by();
+    return { id: operation.id, operation, state, ...(person ? { by: person } : {}) };
+  };
 
   /** What is done at a check that is not saved yet is held back with it. */
   const stateOf = (visitId: string): OutboxRow['state'] =>

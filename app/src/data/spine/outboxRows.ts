@@ -19,10 +19,11 @@ export interface RowsOptions {
   readonly tabs: TabChannel;
 }
 
-const withoutOrder = ({ id, operation, state, problem, conflict }: NewRow): NewRow => ({
+const withoutOrder = ({ id, operation, state, by, problem, conflict }: NewRow): NewRow => ({
   id,
   operation,
   state,
+  ...(by ? { by } : {}),
   ...(problem ? { problem } : {}),
   ...(conflict ? { conflict } : {}),
 });

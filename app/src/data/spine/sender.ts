@@ -1,9 +1,17 @@
-import { clockOffsetMs, orderKey, RESTORED_DATA, UNKNOWN_CURSOR, type Operation } from '@huff/contract/spine';
+import {
+  clockOffsetMs,
+  orderKey,
+  OTHER_PERSON,
+  RESTORED_DATA,
+  UNKNOWN_CURSOR,
+  type Operation,
+} from '@huff/contract/spine';
 import { answerBatch, type ToldId } from './answerBatch';
 import { everythingHere } from './everythingHere';
 import { nextBatch, type Trouble } from './nextBatch';
 import type { Outcome, Post } from './post';
-import type { OutboxRow, Store } from './store';
+import { ownRows } from './ownRows';
+import type { By, OutboxRow, Store } from './store';
 
 /** How it stands with the server. */
 export type SyncPhase = 'starting' | 'upToDate' | 'noAnswer' | 'notHuff' | 'signIn' | 'serverTrouble';
@@ -37,6 +45,8 @@ export interface SenderOptions {
   readonly onClock: (offsetMs: number) => void;
   /** Told when an answer could not be kept: the operations stay and are sent again. */
   readonly onFault: (error: unknown) => void;
+  /** Told when somebody else is signed in than this phone knew. */
+  readonly onOtherPerson?: () => void;
   /** Told when the server's data was put back to an earlier state. @param at by this phone's clock */
   readonly onRestored?: (at: string) => void;
 }
@@ -62,6 +72,7 @@ export function senderOn({
   onClock,
   onFault,
   onRestored = () => undefined,
+  onOtherPerson = () => undefined,
 }: SenderOptions) {
   /** Records that could not be sent, by their order key. Not stored: after a reload each is given a fresh chance. */
   const troubles = new Map<string, Trouble>();
@@ -125,7 +136,7 @@ export function senderOn({
     }
     await onStored({ records: told });
     if (answer.more) return { phase: 'upToDate', waitMs: 0 };
-    const next = nextBatch(await store.outbox(), troubles, now());
+    const next = nextBatch(ownRows(await store.outbox(), await store.meta<By>('person')), troubles, now());
     if (next.operations.length > 0) return { phase: failed.size > 0 ? 'serverTrouble' : 'upToDate', waitMs: 0 };
     const asksIn = ASK_EVERY_MS - (now() - (askedAt ?? now()));
     const waitMs = Math.max(0, Math.min(asksIn, next.nextAt === undefined ? asksIn : next.nextAt - now()));
@@ -138,6 +149,11 @@ export function senderOn({
     if (status === 401) return { phase: 'signIn', waitMs: Infinity };
     misses += 1;
     if (status === 429 || status === 503) return { phase: 'serverTrouble', waitMs: retryAfterMs ?? backoff(misses) };
+    if (problem?.title === OTHER_PERSON) {
+      // What waits was done by another: it stays until that one is here again.
+      onOtherPerson();
+      return { phase: 'signIn', waitMs: backoff(misses) };
+    }
     if (problem?.title === RESTORED_DATA) {
       // What this phone was told may be gone there. It is set apart before the server tells what it has: a person decides whether it is sent.
       const restoredAt = new Date(now()).toISOString();
@@ -169,7 +185,8 @@ export function senderOn({
   return {
     /** Sends one request: what waits, or only a question. */
     async step(): Promise<Step> {
-      const rows = await store.outbox();
+      const person = await store.meta<By>('person');
+      const rows = ownRows(await store.outbox(), person);
       const { operations } = nextBatch(rows, troubles, now());
       const ids = new Set(operations.map(({ id }) => id));
       const sent = rows.filter(({ id }) => ids.has(id));
@@ -180,6 +197,7 @@ export function senderOn({
         phoneTime: new Date(now()).toISOString(),
         cursor: (await store.meta<string>('cursor')) ?? null,
         operations,
+        ...(person ? { person: person.id } : {}),
         pull,
       });
       if (outcome.kind === 'answer') return taken(outcome, sent, pull);

@@ -5,7 +5,7 @@ import { oneSender } from './oneSender';
 import { postSync, type Post } from './post';
 import { savingNote } from './savingNote';
 import { senderOn, type Step, type SyncPhase, type Told } from './sender';
-import type { Store } from './store';
+import type { By, Store } from './store';
 
 /** How it stands: with the server, and with this phone's storage. */
 export interface SpineStatus {
@@ -16,6 +16,8 @@ export interface SpineStatus {
   readonly fault?: string;
   /** Since when the server's data is an earlier state, while nobody said whether to send again what it lacks. */
   readonly restoredAt?: string;
+  /** Who works on this phone, as far as it knows. */
+  readonly person?: By;
 }
 
 export interface Spine {
@@ -25,6 +27,8 @@ export interface Spine {
   readonly onStatus: (listener: () => void) => () => void;
   /** Notes something for this phone alone, outside the outbox. */
   readonly note: (key: string, value: unknown) => void;
+  /** Somebody is known to work on this phone from now on. */
+  readonly setPerson: (person: By) => Promise<void>;
   /** After a restore: sends everything this phone holds again, or leaves the server as it is. */
   readonly afterRestore: (sends: boolean) => Promise<void>;
   /** Asks the server now. */
@@ -37,6 +41,8 @@ interface SpineOptions {
   readonly post?: Post;
   /** Brings what is on the screen up to the store: the server told something new, here or in another tab. */
   readonly onTold: (told: Told | undefined) => Promise<void> | void;
+  /** Told when somebody else is signed in than this phone knew. */
+  readonly onOtherPerson?: () => void;
   /** Runs once before anything is sent: brings over what an earlier version of the app kept. */
   readonly carryOver?: (store: Store) => Promise<void>;
 }
@@ -92,7 +98,7 @@ function sleeper() {
 }
 
 /** Everything between the screens and the server: what is kept, what is on its way, and who sends it when. */
-export function startSpine({ openStore, post = postSync, onTold, carryOver }: SpineOptions): Spine {
+export function startSpine({ openStore, post = postSync, onTold, carryOver, onOtherPerson }: SpineOptions): Spine {
   let status: SpineStatus = { phase: 'starting', everTold: false };
   const listeners = new Set<() => void>();
   const setStatus = (more: Partial<SpineStatus>) => {
@@ -111,6 +117,8 @@ export function startSpine({ openStore, post = postSync, onTold, carryOver }: Sp
     const restoredAt = await store.meta<string | null>('restoredAt');
     if (restoredAt) setStatus({ restoredAt });
     clockOffset = (await store.meta<number>('clockOffset')) ?? 0;
+    const person = await store.meta<By>('person');
+    if (person) setStatus({ person });
     return store;
   });
   const store = lateStore(opening);
@@ -124,6 +132,7 @@ export function startSpine({ openStore, post = postSync, onTold, carryOver }: Sp
     clock: () => new Date(),
     clockOffsetMs: () => clockOffset,
     saving: savingNote,
+    by: () => status.person,
     tabs: { tell: () => channel?.postMessage('outbox') },
     onFault,
     onKept: () => setStatus({ fault: undefined }),
@@ -142,6 +151,7 @@ export function startSpine({ openStore, post = postSync, onTold, carryOver }: Sp
     newId: uuid,
     onFault,
     onRestored: (restoredAt) => setStatus({ restoredAt }),
+    onOtherPerson,
     onClock: (offsetMs) => {
       clockOffset = offsetMs;
       // For the next start without a signal.
@@ -209,6 +219,13 @@ export function startSpine({ openStore, post = postSync, onTold, carryOver }: Sp
       return () => void listeners.delete(listener);
     },
     note,
+    async setPerson(person) {
+      const known = status.person;
+      if (known?.id === person.id && known.name === person.name) return;
+      setStatus({ person });
+      await store.write({ meta: { person } }).catch(onFault);
+      encourage();
+    },
     async afterRestore(sends) {
       try {
         const offered = (await store.outbox()).filter(({ state }) => state === 'offered');

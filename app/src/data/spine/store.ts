@@ -35,6 +35,12 @@ interface Conflict {
   readonly sameName?: SameName;
 }
 
+/** Who did something on this phone, as far as it knows. */
+export interface By {
+  readonly id: string;
+  readonly name: string;
+}
+
 /** An operation that is not done yet. It stays until it is: there is no age at which it goes. */
 export interface OutboxRow {
   /** The operation's. */
@@ -43,6 +49,8 @@ export interface OutboxRow {
   readonly order: number;
   readonly operation: Operation;
   readonly state: OutboxState;
+  /** It goes under this person's name, or not at all; nobody was known when it is absent. */
+  readonly by?: By;
   readonly problem?: Problem;
   readonly conflict?: Conflict;
 }

@@ -90,6 +90,11 @@ function Tables() {
         onPress={() => router.push('/settings/odds')}
       />
       <ListRow
+        name="People and phones"
+        under="who comes in, codes for phones, sign-in"
+        onPress={() => router.push('/settings/people')}
+      />
+      <ListRow
         name="Import and export"
         under="export or import the whole shop or one site"
         onPress={() => router.push('/settings/data')}

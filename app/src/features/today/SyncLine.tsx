@@ -10,6 +10,16 @@ export function SyncLine() {
   const { waiting, apart } = useWaiting();
   const words = syncWords(phase, waiting, apart.length);
   if (words === undefined) return null;
+  if (phase === 'signIn')
+    return (
+      <View role="status">
+        <Link href="/sign-in" style={{ paddingVertical: 12 }}>
+          <Txt size={15} color="action" bold>
+            {words} ›
+          </Txt>
+        </Link>
+      </View>
+    );
   if (waiting + apart.length === 0)
     return (
       <Txt role="status" size={15} color="softInk">

@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import { useListedNames } from '../../data/names';
 import { useOutboxRows, useSyncStatus } from '../../data/useOutbox';
 import { spine } from '../../data/theSpine';
+import { ownRows, waitingForOthers } from '../../data/spine/ownRows';
 import type { OutboxRow } from '../../data/spine/store';
 import { ActionButton, Page, PageFoot, TextButton } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
@@ -28,12 +29,16 @@ export function byRecord(rows: readonly OutboxRow[]): OutboxRow[][] {
 /** Everything this phone did that its server does not have: what needs a person first, then what only waits. */
 export function WaitingPage() {
   const rows = useOutboxRows();
-  const { phase } = useSyncStatus();
+  const { phase, person } = useSyncStatus();
   const names = useListedNames();
   const nameOf: NameOf = (kind: RecordKind, id: string) => names.get(`${kind}/${id}`);
   const refused = rows.filter(({ state }) => state === 'refused');
   const disputed = rows.filter(({ state }) => state === 'conflict');
-  const waiting = useMemo(() => byRecord(rows.filter(({ state }) => state === 'waiting')), [rows]);
+  const waiting = useMemo(
+    () => byRecord(ownRows(rows, person).filter(({ state }) => state === 'waiting')),
+    [rows, person],
+  );
+  const others = waitingForOthers(rows, person);
   const held = rows.filter(({ state }) => state === 'held').length;
   const words = syncWords(phase, waiting.length, refused.length + disputed.length);
   const foot = waiting.length > 0 && (
@@ -70,6 +75,11 @@ export function WaitingPage() {
           </Section>
         )}
         {rows.length > 0 && <TextButton onPress={() => saveOutboxFile(rows)}>Save all to file</TextButton>}
+        {[...others].map(([name, n]) => (
+          <Txt key={name}>
+            {`${n === 1 ? '1 change waits' : `${n} changes wait`} for ${name}: sent when ${name} signs in here again.`}
+          </Txt>
+        ))}
         {held > 0 && (
           <Txt size={15} color="softInk">
             The open check is on this phone too. It syncs once you save it.

@@ -7,7 +7,7 @@ const SERVER: Readonly<Record<SyncPhase, string | undefined>> = {
   upToDate: undefined,
   noAnswer: 'No answer from the server.',
   notHuff: 'Something else answers instead of the server. Does this network need a sign-in?',
-  signIn: 'Sign in to the server again.',
+  signIn: 'Sign in to sync.',
   serverTrouble: 'The server has a problem. Huff will retry.',
 };
 

@@ -6,6 +6,7 @@ import { Linking, View } from 'react-native';
 import { Choice } from '../../ui/form';
 import { TextButton } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
+import { AddressNotice } from '../people/AddressNotice';
 import { DrawingLinks } from './DrawingLinks';
 
 interface DocumentLinksProps {
@@ -78,6 +79,7 @@ export function DocumentLinks({ document, photoUrl, visit, unit, isSaved }: Docu
             chosen={size}
             onChoose={setSize}
           />
+          <AddressNotice what="Labels" />
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 24 }}>
             <TextButton onPress={() => open(`/api/units/${unit.id}/label.pdf?size=${size}&${reader()}`)}>
               Print label
