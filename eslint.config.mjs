@@ -138,6 +138,7 @@ const oneWay = [
       'health',
       'records',
       'people',
+      'metrics',
       'shop',
       'jobs',
       'visits',

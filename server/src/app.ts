@@ -10,7 +10,7 @@ import type { Beside } from './beside/beside';
 import type { Db } from './db/db';
 import { loadRoutes, refrigerantRoutes, stockRoutes } from './days/routes';
 import { dueRoutes } from './due/routes';
-import { health, whenReady } from './health/health';
+import { health, live, ready, whenReady } from './health/health';
 import type { ServerState } from './health/state';
 import { freshAnswers, printableAddress } from './http/address';
 import { jsonOnly, ownPages, rightName } from './http/door';
@@ -20,6 +20,7 @@ import { requestLog } from './http/requestLog';
 import type { Served } from './http/servedNames';
 import type { JobsBeside } from './jobs/jobsBeside';
 import { mailRoutes } from './mail/routes';
+import { metricsRoute, serverMetrics, type ServerMetrics } from './metrics/metrics';
 import { openApiRoutes } from './openapi/routes';
 import { allowed, knownOnly } from './people/door';
 import { doorLimits, type DoorLimits } from './people/limits';
@@ -46,6 +47,9 @@ export interface AppOptions {
   readonly served: Served;
   /** How often somebody may be wrong at the door. */
   readonly limits?: DoorLimits;
+  readonly metrics?: ServerMetrics;
+  /** Whoever has it is told the metrics from elsewhere as well. */
+  readonly metricsToken?: string;
   /** The built app; none in API tests. */
   readonly webFolder?: string;
 }
@@ -60,6 +64,8 @@ export function createApp({
   backups,
   served,
   limits = doorLimits(),
+  metrics = serverMetrics(),
+  metricsToken,
   webFolder,
 }: AppOptions): Express {
   const app = express();
@@ -68,13 +74,15 @@ export function createApp({
   app.set('trust proxy', 'loopback');
   keepServed(app, served);
   const known = knownOnly(db);
-  app.use(requestLog(log));
+  app.use(metrics.timeRequests, requestLog(log));
   app.use(
     helmet({
       contentSecurityPolicy: {
         directives: {
           // Styles are written by the view library at run time; everything else comes from this address alone.
           'style-src': ["'self'", "'unsafe-inline'"],
+          // Whatever gets into a page as markup styles nothing by itself.
+          'style-src-attr': ["'none'"],
           'font-src': ["'self'"],
           'img-src': ["'self'", 'data:', 'blob:'],
           'worker-src': ["'self'", 'blob:'],
@@ -87,6 +95,9 @@ export function createApp({
   );
   app.use(rightName(served), compression());
   app.get('/api/health', health(state));
+  app.get('/api/health/live', live);
+  app.get('/api/health/ready', ready(state, db));
+  app.get('/metrics', metricsRoute(metrics, metricsToken));
   app.use('/api', freshAnswers, printableAddress);
   app.use('/api/openapi.json', openApiRoutes());
   // A file of records is larger than any request of the app: it is read piece by piece.

@@ -9,6 +9,8 @@ export interface Config extends ReachSettings {
   /** Loads the demo scenario into an empty database. */
   readonly demo: boolean;
   readonly logLevel: string;
+  /** Lets a program elsewhere read the metrics. */
+  readonly metricsToken?: string;
   /** Where backups go and how many good ones are kept; none where they are off. */
   readonly backups?: { readonly folder: string; readonly keep: number };
   /** The built app. */
@@ -83,6 +85,7 @@ export function configFrom(env: NodeJS.ProcessEnv, argv: readonly string[] = [])
     backups: backupsFrom(env, dataFolder),
     demo: env.HUFF_DEMO === '1',
     logLevel: env.HUFF_LOG ?? 'info',
+    ...(env.HUFF_METRICS_TOKEN ? { metricsToken: env.HUFF_METRICS_TOKEN } : {}),
     webFolder: env.HUFF_WEB ? path.resolve(env.HUFF_WEB) : fileURLToPath(new URL('../../app/dist', import.meta.url)),
   };
 }

@@ -17,6 +17,7 @@ import { acrossShops } from './db/shopFence';
 import type { openPglite as OpenPglite } from './db/pgliteDb';
 import { openDbThread } from './db/threadDb';
 import { loadDemo } from './demo/loadDemo';
+import { serverMetrics } from './metrics/metrics';
 import { makeReachable } from './reach/reachable';
 import { listeners } from './reach/listeners';
 import { serverJobs } from './jobsOfServer';
@@ -40,20 +41,24 @@ async function serve(): Promise<void> {
   const log = pino({ level: config.logLevel });
   const state = new ServerState();
   watchThisThread('server');
-  const db = new LateDb();
+  const late = new LateDb();
+  const metrics = serverMetrics();
+  const db = metrics.timed(late);
+  metrics.watchJobs(db);
   const beside = besideThread();
   const { served, certificate } = await makeReachable(config);
   const origin = served.address ?? `http://${config.host}:${config.port}`;
   const jobs = serverJobs(db, log, beside, origin, () => state.phase !== 'ready');
   let copied: CopiedDb | undefined;
   const backups = backupsBeside(() => copied, config.backups, log, readBack);
-  const app = createApp({ db, state, log, jobs, beside, backups, served, webFolder: config.webFolder });
+  const { webFolder, metricsToken } = config;
+  const app = createApp({ db, state, log, jobs, beside, backups, served, metrics, metricsToken, webFolder });
   const { servers, listen } = listeners({ config, served, certificate, app });
 
   const openDatabase = async () => {
     if (config.database) {
       const onTrouble = (error: Error) => log.warn({ err: error }, 'a connection to the database broke');
-      return db.open(await openServerDb(config.database, { onTrouble }));
+      return late.open(await openServerDb(config.database, { onTrouble }));
     }
     const folder = path.join(config.dataFolder, 'db');
     // From its sources (for developers) there is no thread's program beside this one.
@@ -61,7 +66,7 @@ async function serve(): Promise<void> {
       // By a name that no bundler follows: the built server must not load the database twice.
       const here = new URL('./db/pgliteDb.ts', import.meta.url).href;
       const { openPglite } = (await import(here)) as { readonly openPglite: OpenHere };
-      return db.open(await openPglite(folder));
+      return late.open(await openPglite(folder));
     }
     const thread = await openDbThread(folder, (why) => {
       log.fatal(why);
@@ -70,7 +75,7 @@ async function serve(): Promise<void> {
     });
     state.waitingMs = thread.waitingMs;
     copied = thread;
-    db.open(thread);
+    late.open(thread);
   };
   const opening = (async () => {
     await openDatabase();

@@ -1,15 +1,38 @@
 import type { RequestHandler } from 'express';
+import type { Db } from '../db/db';
 import { sendProblem } from '../http/problems';
 import type { ServerState } from './state';
 
-/** 200 when ready, 503 with the phase before and after; never asks the database. */
+/** 200 when ready, 503 with the phase before and after; never asks the database. A page that is not secure yet may try it. */
 export const health =
   (state: ServerState): RequestHandler =>
   (_req, res) => {
     res
       .status(state.phase === 'ready' ? 200 : 503)
       .set('Cache-Control', 'no-store')
+      .set('Cross-Origin-Resource-Policy', 'cross-origin')
       .json({ status: state.phase });
+  };
+
+/** 200 while this process answers at all: whoever watches it restarts it when it does not. */
+export const live: RequestHandler = (_req, res) => {
+  res.set('Cache-Control', 'no-store').json({ status: 'live' });
+};
+
+/** A database that does not answer within this is not there. */
+const ANSWERS_WITHIN_MS = 2_000;
+
+/** 200 while requests can be done: open, and the database answers. Whoever spreads requests over several servers passes this one by meanwhile. */
+export const ready =
+  (state: ServerState, db: Pick<Db, 'query'>): RequestHandler =>
+  async (_req, res) => {
+    const asked = state.phase === 'ready' ? db.query('SELECT 1').then(() => true) : Promise.resolve(false);
+    const late = new Promise<boolean>((resolve) => setTimeout(resolve, ANSWERS_WITHIN_MS, false).unref());
+    const answers = await Promise.race([asked.catch(() => false), late]);
+    res
+      .status(answers ? 200 : 503)
+      .set('Cache-Control', 'no-store')
+      .json({ status: answers ? 'ready' : state.phase === 'ready' ? 'database away' : state.phase });
   };
 
 /** A disk that takes so long for one request is slow: more requests would only wait behind it. */

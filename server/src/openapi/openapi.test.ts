@@ -50,7 +50,7 @@ test('an independent checker finds nothing wrong with it, and does find what is'
 
 /** Where an operation is tried: records of the demo. */
 function addressOf({ path, query = [] }: Operation): string {
-  const owner = /^\/api\/([a-z-]+)/.exec(path)![1]!;
+  const owner = /^\/(?:api\/)?([a-z-]+)/.exec(path)![1]!;
   const ids: Record<string, string> = {
     sites: demoId('site', 2),
     units: demoId('unit', 9),

@@ -54,7 +54,7 @@ beforeAll(async () => {
 }, 120_000);
 afterAll(() => server.db.close());
 
-const ownerOf = (path: string) => /^\/api\/([a-z-]+)/.exec(path)![1]!;
+const ownerOf = (path: string) => /^\/(?:api\/)?([a-z-]+)/.exec(path)![1]!;
 const addressed = OPERATIONS.filter(({ path }) => path.includes(':id'));
 const writes = addressed.filter(({ method }) => method === 'put');
 const others = addressed.filter(({ method }) => method !== 'put');

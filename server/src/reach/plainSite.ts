@@ -40,17 +40,17 @@ could be watched: this certificate works for the shop’s own addresses only.</p
 </html>`;
 
 const STYLE = `:root { color-scheme: light dark; }
-body { font: 18px/1.45 system-ui, sans-serif; margin: 0; color: #1c2321; background: #f6f4ee; }
+body { font: 18px/1.45 system-ui, sans-serif; margin: 0; color: #1c2321; background: #f3f1ec; }
 main { max-width: 34rem; margin: 0 auto; padding: 20px 16px 40px; }
 h1 { font-size: 24px; line-height: 1.2; }
 ol { padding-left: 1.4em; }
 li { margin: 18px 0; }
 p { margin: 8px 0; }
-.action { display: block; min-height: 56px; line-height: 56px; padding: 0 16px; border-radius: 6px; background: #1f5c4d; color: #fff;
+.action { display: block; min-height: 56px; line-height: 56px; padding: 0 16px; border-radius: 6px; background: #a7431a; color: #fff8f2;
   font-weight: 700; text-decoration: none; }
 .soft { color: #4c5653; font-size: 16px; }
-@media (prefers-color-scheme: dark) { body { color: #eceae3; background: #151917; } .soft { color: #b3bab6; }
-  .action { background: #8fd0bd; color: #10201b; } }`;
+@media (prefers-color-scheme: dark) { body { color: #eceae3; background: #14181a; } .soft { color: #b3bab6; }
+  .action { background: #ff9a66; color: #14181a; } }`;
 
 /** The code by which the phone comes in stands after the # and goes on to the secure address; a phone that trusts it already goes there at once. */
 const SCRIPT = (address: string) => `const there = ${JSON.stringify(address)};

@@ -3,6 +3,29 @@ import { type Operation } from './operation';
 
 export const SERVER_OPERATIONS: readonly Operation[] = [
   { method: 'get', path: '/api/health', summary: 'How the server is', tag: 'Server', answer: { type: 'object' } },
+  {
+    method: 'get',
+    path: '/api/health/live',
+    summary: 'Whether it answers at all',
+    tag: 'Server',
+    answer: { type: 'object' },
+  },
+  {
+    method: 'get',
+    path: '/api/health/ready',
+    summary: 'Whether requests can be done: it is open and its database answers',
+    tag: 'Server',
+    answer: { type: 'object' },
+    refusals: { '503': 'Not now.' },
+  },
+  {
+    method: 'get',
+    path: '/metrics',
+    summary: 'OpenMetrics, for a program on the same computer or with the token',
+    tag: 'Server',
+    answer: { type: 'application/openmetrics-text' },
+    refusals: { '404': 'Not told to whoever asks.' },
+  },
   { method: 'get', path: '/api/openapi.json', summary: 'This document', tag: 'Server', answer: { type: 'object' } },
   {
     method: 'post',
