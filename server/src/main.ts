@@ -6,6 +6,7 @@ import { createApp } from './app';
 import { besideThread } from './beside/beside';
 import type { CopiedDb } from './backup/backups';
 import { backupsBeside } from './backup/backupsBeside';
+import { dumpedDb, readDump } from './backup/pgDump';
 import { readBack } from './backup/readBack';
 import { configFrom } from './config';
 import { CREATE_FOLDER_ARGUMENT, createFolderHere } from './db/createFolder';
@@ -50,7 +51,12 @@ async function serve(): Promise<void> {
   const origin = served.address ?? `http://${config.host}:${config.port}`;
   const jobs = serverJobs(db, log, beside, origin, () => state.phase !== 'ready');
   let copied: CopiedDb | undefined;
-  const backups = backupsBeside(() => copied, config.backups, log, readBack);
+  const backups = backupsBeside(
+    () => copied,
+    config.backups,
+    log,
+    config.database ? readDump(config.database) : readBack,
+  );
   const { webFolder, metricsToken } = config;
   const app = createApp({ db, state, log, jobs, beside, backups, served, metrics, metricsToken, webFolder });
   const { servers, listen } = listeners({ config, served, certificate, app });
@@ -58,7 +64,9 @@ async function serve(): Promise<void> {
   const openDatabase = async () => {
     if (config.database) {
       const onTrouble = (error: Error) => log.warn({ err: error }, 'a connection to the database broke');
-      return late.open(await openServerDb(config.database, { onTrouble }));
+      const server = await openServerDb(config.database, { onTrouble });
+      copied = dumpedDb(config.database, server);
+      return late.open(server);
     }
     const folder = path.join(config.dataFolder, 'db');
     // From its sources (for developers) there is no thread's program beside this one.

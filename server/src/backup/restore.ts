@@ -22,7 +22,8 @@ export interface Restored {
   readonly before?: string;
 }
 
-function chosen(from: string): { readonly folder: string; readonly backup: Backup } | undefined {
+/** The backup that a folder is, or the newest of those in it. */
+export function chosen(from: string): { readonly folder: string; readonly backup: Backup } | undefined {
   const itself = backupsIn(path.dirname(from)).find(({ name }) => name === path.basename(from));
   if (itself) return { folder: from, backup: itself };
   const [newest] = backupsIn(from);

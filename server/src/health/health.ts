@@ -1,4 +1,5 @@
 import type { RequestHandler } from 'express';
+import { setTimeout } from 'node:timers/promises';
 import type { Db } from '../db/db';
 import { sendProblem } from '../http/problems';
 import type { ServerState } from './state';
@@ -27,7 +28,7 @@ export const ready =
   (state: ServerState, db: Pick<Db, 'query'>): RequestHandler =>
   async (_req, res) => {
     const asked = state.phase === 'ready' ? db.query('SELECT 1').then(() => true) : Promise.resolve(false);
-    const late = new Promise<boolean>((resolve) => setTimeout(resolve, ANSWERS_WITHIN_MS, false).unref());
+    const late = setTimeout(ANSWERS_WITHIN_MS, false, { ref: false });
     const answers = await Promise.race([asked.catch(() => false), late]);
     res
       .status(answers ? 200 : 503)

@@ -5,10 +5,14 @@ import type { Db } from '../db/db';
 /** Tests of what a PostgreSQL server alone does: they run where the tests run on one. */
 export const onlyOnServer = process.env.HUFF_TEST_DATABASE ? describe : describe.skip;
 
-/** Another connection to the database of a test, as another server has it. */
-export async function besides(db: Db, opening: ServerOpening = {}): Promise<Db> {
+/** The address of a test's database. */
+export async function addressOf(db: Db): Promise<string> {
   const [row] = await db.query<{ name: string }>('SELECT current_database() AS name');
   const address = new URL(process.env.HUFF_TEST_DATABASE!);
   address.pathname = row!.name;
-  return openServerDb(address.href, { connections: 3, applicationName: TESTS, ...opening });
+  return address.href;
 }
+
+/** Another connection to the database of a test, as another server has it. */
+export const besides = async (db: Db, opening: ServerOpening = {}): Promise<Db> =>
+  openServerDb(await addressOf(db), { connections: 3, applicationName: TESTS, ...opening });
