@@ -13,11 +13,9 @@ const BY = `'${SHOP}'::uuid, '${PERSON}'::uuid`;
 
 const AT_A_TIME = 50_000;
 
-/** Puts the data set into a data folder that a server made and left: visits over two years up to now, twenty readings each. */
-export async function fillDataSet(dataFolder) {
-  const db = await PGlite.create(path.join(dataFolder, 'db'));
-  const { sites, units, visits, readings, photos } = DATA_SET;
-  await db.exec(`
+/** Puts a data set into a database that a server made and left: visits over two years up to now, twenty readings each. */
+export async function fillDataSet(exec, { sites, units, visits, readings, photos } = DATA_SET) {
+  await exec(`
     INSERT INTO sites (shop_id, written_by, id, saved_at, name, altitude_ft, revision)
       SELECT ${BY}, ${id('0001', 'n')}, now(), 'Site ' || n, 620, n FROM generate_series(1, ${sites}) n;
     INSERT INTO units (shop_id, written_by, id, saved_at, site_id, name, layout, motor, tons, max_tesp_in_wc, cfm_per_ton, tap,
@@ -33,14 +31,14 @@ export async function fillDataSet(dataFolder) {
         ${sites + units} + n, ${sites + units} + n, ${sites + units} + n, ${readings / visits} FROM generate_series(1, ${visits}) n`);
   const each = readings / visits;
   for (let from = 1; from <= readings; from += AT_A_TIME)
-    await db.exec(`
+    await exec(`
       INSERT INTO readings (shop_id, written_by, id, visit_id, quantity, port, value, unit, origin, conditions, taken_at)
         SELECT ${BY}, ${id('0004', 'n')}, ${id('0003', `1 + (n - 1) / ${each}`)}, 'staticPressure',
           (ARRAY['R1', 'R2', 'S1', 'S2'])[1 + n % 4], (ARRAY[-0.12, -0.28, 0.21, 0.09])[1 + n % 4], 'inWc', 'typed',
           '{"door":"on","filter":"in","coil":"wet","minutesRunning":15}',
           (SELECT started_at FROM visits v WHERE v.shop_id = '${SHOP}' AND v.id = ${id('0003', `1 + (n - 1) / ${each}`)}) + (n % ${each}) * interval '1 minute'
         FROM generate_series(${from}, ${Math.min(readings, from + AT_A_TIME - 1)}) n`);
-  await db.exec(`
+  await exec(`
     INSERT INTO photos (shop_id, written_by, id, visit_id, item, saved_at)
       SELECT ${BY}, ${id('0005', 'n')}, ${id('0003', `n * ${visits / photos}`)}, 'filter', now() FROM generate_series(1, ${photos}) n;
     INSERT INTO photo_bytes (shop_id, photo_id, size, jpeg)
@@ -48,5 +46,11 @@ export async function fillDataSet(dataFolder) {
       FROM generate_series(1, ${photos}) n, (VALUES ('small'), ('full')) AS sizes (size);
     UPDATE shops SET revision = 1000000 WHERE id = '${SHOP}';
     ANALYZE`);
+}
+
+/** The same in a data folder. */
+export async function fillFolder(dataFolder) {
+  const db = await PGlite.create(path.join(dataFolder, 'db'));
+  await fillDataSet((sql) => db.exec(sql));
   await db.close();
 }

@@ -4,6 +4,8 @@ import { literal, visitsFound } from './visitsFound';
 
 /** How much of two words' groups of three letters must be the same: one wrong letter of six passes. */
 const LEAST_LIKENESS = 0.4;
+/** A slip leaves out or adds no more letters than this: all other words need no closer look. */
+const SLIP = 2;
 /** How many words of the shop may stand for one that was typed. */
 const STAND_INS = 12;
 
@@ -61,7 +63,7 @@ const havingNearly = (
        SELECT word, term, likeness FROM (
          SELECT word, term, similarity(word, term) AS likeness,
            row_number() OVER (PARTITION BY word ORDER BY similarity(word, term) DESC, term) AS place
-         FROM mistyped JOIN terms ON similarity(word, term) >= $3
+         FROM mistyped JOIN terms ON abs(length(term) - length(word)) <= ${SLIP} AND similarity(word, term) >= $3
        ) AS ranked WHERE place <= $5
      ), met AS (
        SELECT t.of, t.id, t.name, w.word, max(CASE WHEN position(w.word IN t.text) > 0 THEN 1 ELSE n.likeness END) AS score

@@ -33,14 +33,19 @@ export async function visitsFound(query: Query, shopId: string, words: readonly 
   const sought = await soughtWords(query, shopId, words);
   const params: unknown[] = [shopId];
   const met = sought.map((patterns) => `AND t.text LIKE ANY ($${params.push(patterns)}::text[])`);
+  // First the few that are told, the newest first: of a word that every visit has, most are never looked at.
   return query<Found & Record<string, unknown>>(
-    `SELECT 'visit' AS of, v.id, v.title AS name, s.name AS "siteName", ${moment('v.started_at')} AS at,
+    `WITH found AS MATERIALIZED (
+       SELECT v.shop_id, v.id, v.title, v.unit_id, v.started_at
+       FROM visits v JOIN search_texts t ON t.shop_id = v.shop_id AND t.visit_id = v.id
+       WHERE v.shop_id = $1 AND t.shop_id = $1 ${met.join(' ')} ORDER BY v.started_at DESC, v.id DESC LIMIT ${MOST_VISITS}
+     )
+     SELECT 'visit' AS of, v.id, v.title AS name, s.name AS "siteName", ${moment('v.started_at')} AS at,
        coalesce((SELECT f->>'words' FROM jsonb_array_elements(r.found) f WHERE lower(f->>'words') LIKE ANY ($2::text[]) LIMIT 1), r.headline) AS words
-     FROM search_texts t JOIN visits v ON v.shop_id = t.shop_id AND v.id = t.visit_id
-     JOIN ${RESULTS_OF}
+     FROM found v LEFT JOIN ${RESULTS_OF}
      LEFT JOIN units u ON u.shop_id = v.shop_id AND u.id = v.unit_id
      LEFT JOIN sites s ON s.shop_id = u.shop_id AND s.id = u.site_id
-     WHERE t.shop_id = $1 ${met.join(' ')} ORDER BY v.started_at DESC, v.id LIMIT ${MOST_VISITS}`,
+     ORDER BY v.started_at DESC, v.id DESC`,
     params,
   );
 }
