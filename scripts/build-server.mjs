@@ -1,12 +1,14 @@
 import { build } from 'esbuild';
-import { cpSync } from 'node:fs';
+import { cpSync, rmSync } from 'node:fs';
 
+rmSync('server/dist', { recursive: true, force: true });
 await build({
   entryPoints: [
     { in: 'server/src/main.ts', out: 'main' },
     { in: 'server/src/beside/heavyWork.ts', out: 'heavyWork' },
     { in: 'server/src/beside/quietWork.ts', out: 'quietWork' },
     { in: 'server/src/backupTool.ts', out: 'backupTool' },
+    { in: 'server/src/shopTool.ts', out: 'shopTool' },
     { in: 'server/src/moveTool.ts', out: 'moveTool' },
     { in: 'server/src/db/dbThread.ts', out: 'dbThread' },
     { in: 'server/src/watch/watchThread.ts', out: 'watchThread' },
@@ -14,6 +16,10 @@ await build({
   outdir: 'server/dist',
   outExtension: { '.js': '.mjs' },
   bundle: true,
+  // What only some servers need (another database, certificates, passkeys) is loaded when it is needed.
+  splitting: true,
+  // Beside the programs: what they read they find by where they are.
+  chunkNames: 'part-[hash]',
   platform: 'node',
   format: 'esm',
   target: 'node20',
@@ -36,3 +42,4 @@ await build({
   logLevel: 'warning',
 });
 cpSync('server/src/db/migrations', 'server/dist/migrations', { recursive: true });
+cpSync('server/src/reach/phone.css', 'server/dist/phone.css');

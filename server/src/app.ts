@@ -24,6 +24,7 @@ import { metricsRoute, serverMetrics, type ServerMetrics } from './metrics/metri
 import { openApiRoutes } from './openapi/routes';
 import { allowed, knownOnly } from './people/door';
 import { doorLimits, type DoorLimits } from './people/limits';
+import { signInWatch } from './people/signInWatch';
 import { doorRoutes, ownRoutes, peopleRoutes } from './people/routes';
 import { photoRoutes, unitPhotoRoutes } from './photos/routes';
 import { siteLabelRoutes, unitLabelRoutes, visitReportRoutes } from './reports/routes';
@@ -73,7 +74,8 @@ export function createApp({
   // A proxy on this machine says from where and how it was asked.
   app.set('trust proxy', 'loopback');
   keepServed(app, served);
-  const known = knownOnly(db);
+  const door = { db, signIn: signInWatch(db) };
+  const known = knownOnly(db, door.signIn);
   app.use(metrics.timeRequests, requestLog(log));
   app.use(
     helmet({
@@ -111,10 +113,10 @@ export function createApp({
     bundleRoutes(db, jobs, beside),
   );
   app.use('/api', ownPages(served), jsonOnly, whenReady(state), express.json({ limit: '1mb' }));
-  app.use('/api/session', doorRoutes(db, limits));
+  app.use('/api/session', doorRoutes(door, limits));
   app.use('/api', known);
-  app.use('/api/me', ownRoutes(db, limits));
-  app.use('/api/people', peopleRoutes(db));
+  app.use('/api/me', ownRoutes(door, limits));
+  app.use('/api/people', peopleRoutes(door));
   app.use('/api/sync', syncRoutes(db, log, jobs, beside));
   app.use('/api/backups', allowed('data'), backupRoutes(backups));
   app.use('/api/blower-tables', allowed('settings', { toWrite: true }), recordRoutes(db, 'blowerTable'));

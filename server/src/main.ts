@@ -6,14 +6,12 @@ import { createApp } from './app';
 import { besideThread } from './beside/beside';
 import type { CopiedDb } from './backup/backups';
 import { backupsBeside } from './backup/backupsBeside';
-import { dumpedDb, readDump } from './backup/pgDump';
 import { readBack } from './backup/readBack';
 import { configFrom } from './config';
 import { CREATE_FOLDER_ARGUMENT, createFolderHere } from './db/createFolder';
 import { DbAwayError } from './db/dbTrouble';
 import { LateDb } from './db/lateDb';
 import { migrate } from './db/migrate';
-import { openServerDb } from './db/serverDb';
 import { acrossShops } from './db/shopFence';
 import type { openPglite as OpenPglite } from './db/pgliteDb';
 import { openDbThread } from './db/threadDb';
@@ -51,11 +49,12 @@ async function serve(): Promise<void> {
   const origin = served.address ?? `http://${config.host}:${config.port}`;
   const jobs = serverJobs(db, log, beside, origin, () => state.phase !== 'ready');
   let copied: CopiedDb | undefined;
+  let read = readBack;
   const backups = backupsBeside(
     () => copied,
     config.backups,
     log,
-    config.database ? readDump(config.database) : readBack,
+    (folder) => read(folder),
   );
   const { webFolder, metricsToken } = config;
   const app = createApp({ db, state, log, jobs, beside, backups, served, metrics, metricsToken, webFolder });
@@ -63,9 +62,12 @@ async function serve(): Promise<void> {
 
   const openDatabase = async () => {
     if (config.database) {
+      const { openServerDb } = await import('./db/serverDb');
+      const { dumpedDb, readDump } = await import('./backup/pgDump');
       const onTrouble = (error: Error) => log.warn({ err: error }, 'a connection to the database broke');
       const server = await openServerDb(config.database, { onTrouble });
       copied = dumpedDb(config.database, server);
+      read = readDump(config.database);
       return late.open(server);
     }
     const folder = path.join(config.dataFolder, 'db');

@@ -73,7 +73,14 @@ const fileOf = (name: string) =>
   new URL(import.meta.url.endsWith('.ts') ? `./${name}.ts` : `./${name}.mjs`, import.meta.url).href;
 /** A thread that ends when it has had nothing to do for a while. */
 const threadOf = (name: string) =>
-  new Piscina<unknown, unknown>({ filename: fileOf(name), minThreads: 0, maxThreads: 1, idleTimeout: 60_000 });
+  new Piscina<unknown, unknown>({
+    filename: fileOf(name),
+    minThreads: 0,
+    maxThreads: 1,
+    idleTimeout: 60_000,
+    // Most of what it makes is thrown away at once.
+    resourceLimits: { maxYoungGenerationSizeMb: 4 },
+  });
 
 /** In two threads beside the requests: one for what somebody waits for, one for what nobody does. */
 export function besideThread(): Beside {

@@ -3,7 +3,7 @@ import type { Db, Query, Row } from './db';
 import { DbAwayError, DbReadOnlyError } from './dbTrouble';
 import { noticesOn, tellOn } from './notices';
 import { NoRoomError } from './room';
-import { shopSeen } from './shopFence';
+import { raiseFence, shopSeen } from './shopFence';
 
 /** A statement that runs longer is ended: it holds others up. */
 const STATEMENT_MS = 30_000;
@@ -79,6 +79,7 @@ export async function openServerDb(
   url: string,
   { connections = CONNECTIONS, statementMs = STATEMENT_MS, applicationName = 'huff', onTrouble }: ServerOpening = {},
 ): Promise<Db> {
+  raiseFence();
   const pool = new pg.Pool({
     connectionString: url,
     max: connections,

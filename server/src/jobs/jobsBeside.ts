@@ -46,7 +46,7 @@ export function jobsBeside(
       await inShop(shopId, () => work(shopId, jobs, () => holdJobs(db.query, jobs)));
       // What a stop cuts short is due again when its time with this server is over.
       if (isOver()) return;
-      if (againS === undefined) await inShop(shopId, () => endJobs(db.query, jobs));
+      if (againS === undefined) await inShop(shopId, () => db.transaction((query) => endJobs(query, jobs)));
       else await inShop(shopId, () => putOff(db.query, jobs, againS));
     } catch (error) {
       log.error({ err: error, kind, shop: shopId }, 'jobs failed; they are tried again');

@@ -7,8 +7,8 @@ import { acrossShops } from '../db/shopFence';
 import { authorOf, DEMO_AUTHOR, supplyAuthor, type Author } from '../http/author';
 import { ProblemError } from '../http/problems';
 import { isLoopback, nameOf } from '../http/servedNames';
-import { isSignInOn } from './people';
 import { sessionOf } from './sessions';
+import type { SignInWatch } from './signInWatch';
 
 /** With HTTPS the browser keeps it for this address alone, and sends it nowhere else. */
 const cookieName = (req: Request) => (req.secure ? '__Host-huff' : 'huff-session');
@@ -36,12 +36,12 @@ export const isHere = (req: Pick<IncomingMessage, 'headers' | 'socket'>): boolea
   !FROM_PROXY.some((header) => req.headers[header] !== undefined);
 
 /** Who asks; undefined where he has to say it first. */
-export function askerOf(db: Db, req: Request): Promise<Author | undefined> {
+export function askerOf(db: Db, signIn: SignInWatch, req: Request): Promise<Author | undefined> {
   return acrossShops(async () => {
     const token = tokenOf(req);
     const known = token === undefined ? undefined : await sessionOf(db.query, token);
     if (known) return known;
-    return isHere(req) && !(await isSignInOn(db.query)) ? DEMO_AUTHOR : undefined;
+    return isHere(req) && !(await signIn.isOn()) ? DEMO_AUTHOR : undefined;
   });
 }
 
@@ -50,9 +50,9 @@ const notSignedIn = () =>
 
 /** Lets in whoever is known, with his shop and role. */
 export const knownOnly =
-  (db: Db): RequestHandler =>
+  (db: Db, signIn: SignInWatch): RequestHandler =>
   async (req, res, next) => {
-    const author = await askerOf(db, req);
+    const author = await askerOf(db, signIn, req);
     if (!author) throw notSignedIn();
     await supplyAuthor(author)(req, res, next);
   };

@@ -1,34 +1,35 @@
 import type { Person, PersonDto } from '@huff/contract';
 import type { Query } from '../db/db';
 import { moment } from '../db/moment';
-import type { Author } from '../http/author';
+import { DEMO_AUTHOR, type Author } from '../http/author';
 import { conflict, notFound } from '../http/problems';
 import { endSessions } from './sessions';
 
-const PERSON = `p.id, p.name, p.role, p.sign_in_name AS "signInName", p.passphrase_hash IS NOT NULL AS "hasPassphrase",
+const PEOPLE = `SELECT p.id, p.name, p.role, p.sign_in_name AS "signInName", p.passphrase_hash IS NOT NULL AS "hasPassphrase",
   (SELECT count(*) FROM passkeys k WHERE k.shop_id = p.shop_id AND k.person_id = p.id) AS passkeys,
-  ${moment('p.left_at')} AS "leftAt"`;
+  ${moment('p.left_at')} AS "leftAt" FROM people p`;
 
 /** The people of a shop: those who are there first, by name. */
 export const peopleOf = (query: Query, shopId: string): Promise<Person[]> =>
   query<Person & Record<string, unknown>>(
-    `SELECT ${PERSON} FROM people p WHERE p.shop_id = $1 ORDER BY p.left_at IS NOT NULL, lower(p.name), p.id`,
+    `${PEOPLE} WHERE p.shop_id = $1 ORDER BY p.left_at IS NOT NULL, lower(p.name), p.id`,
     [shopId],
   );
 
 export async function personOf(query: Query, { shopId, personId }: Omit<Author, 'role'>): Promise<Person | undefined> {
-  const [person] = await query<Person & Record<string, unknown>>(
-    `SELECT ${PERSON} FROM people p WHERE p.shop_id = $1 AND p.id = $2`,
-    [shopId, personId],
-  );
+  const [person] = await query<Person & Record<string, unknown>>(`${PEOPLE} WHERE p.shop_id = $1 AND p.id = $2`, [
+    shopId,
+    personId,
+  ]);
   return person;
 }
 
-/** Whether the computer itself asks who sits at it: from the moment an owner can sign in. */
+/** Whether the computer itself asks who sits at it: from the moment an owner of the first shop, whose computer it is, can sign in. */
 export async function isSignInOn(query: Query): Promise<boolean> {
   const [owner] = await query(
-    `SELECT 1 AS there FROM people p WHERE p.role = 'owner' AND p.left_at IS NULL AND (p.passphrase_hash IS NOT NULL
+    `SELECT 1 AS there FROM people p WHERE p.shop_id = $1 AND p.role = 'owner' AND p.left_at IS NULL AND (p.passphrase_hash IS NOT NULL
        OR EXISTS (SELECT 1 FROM passkeys k WHERE k.shop_id = p.shop_id AND k.person_id = p.id)) LIMIT 1`,
+    [DEMO_AUTHOR.shopId],
   );
   return owner !== undefined;
 }

@@ -23,15 +23,25 @@ import { makeCode, useCode, type MadeCode } from './entryCodes';
 import { deviceLabel } from './deviceLabel';
 import type { DoorLimits } from './limits';
 import { hashPassphrase, isPassphrase } from './passphrase';
-import { keepPasskey, newPasskeyOptions, passkeyOptions, personOfPasskey, type Place } from './passkeys';
-import { addPerson, changePerson, comeBack, isSignInOn, leave, peopleOf, personOf } from './people';
+import type { Place } from './passkeys';
+import { addPerson, changePerson, comeBack, leave, peopleOf, personOf } from './people';
+import type { SignInWatch } from './signInWatch';
 import { devicesOf, endDevice, endSession, endSessions, openSession } from './sessions';
+
+/** What the door is made of. */
+export interface Door {
+  readonly db: Db;
+  readonly signIn: SignInWatch;
+}
 
 function bodyAs<T extends object>(Class: ClassConstructor<T>, req: Request): T {
   const checked = check(Class, req.body);
   if (!checked.ok) throw invalid(checked.errors);
   return checked.value;
 }
+
+/** Loaded by the first who uses one. */
+const passkeys = () => import('./passkeys');
 
 const placeOf = (req: Request): Place => ({
   name: nameOf(req.headers.host ?? '') ?? '',
@@ -45,8 +55,8 @@ function signedOf(req: Request): { id: string; response: unknown } {
   return { id, response };
 }
 
-async function stateOf(db: Db, served: Served, author: Author | undefined): Promise<SessionState> {
-  const isOn = await acrossShops(() => isSignInOn(db.query));
+async function stateOf({ db, signIn }: Door, served: Served, author: Author | undefined): Promise<SessionState> {
+  const isOn = await signIn.isOn();
   const address = served.address ?? null;
   if (!author) return { isOn, address, shop: null, person: null };
   return inShop(author.shopId, async () => {
@@ -58,7 +68,8 @@ async function stateOf(db: Db, served: Served, author: Author | undefined): Prom
 }
 
 /** Lets a person in at this browser; another session it had is over. */
-async function letIn(db: Db, req: Request, res: Response, found: Omit<Author, 'role'>): Promise<void> {
+async function letIn(door: Door, req: Request, res: Response, found: Omit<Author, 'role'>): Promise<void> {
+  const { db } = door;
   const before = tokenOf(req);
   const author = await acrossShops(async () => {
     const person = await personOf(db.query, found);
@@ -68,7 +79,7 @@ async function letIn(db: Db, req: Request, res: Response, found: Omit<Author, 'r
     giveToken(req, res, await openSession(db.query, as, deviceLabel(req.headers['user-agent'] ?? '')));
     return as;
   });
-  res.json(await stateOf(db, servedOf(req), author));
+  res.json(await stateOf(door, servedOf(req), author));
 }
 
 const wrong = () =>
@@ -77,10 +88,11 @@ const wrongCode = () =>
   new ProblemError(401, 'Not signed in', 'This code is not valid any more, or was mistyped. Ask for a new one.');
 
 /** The way in, for whoever is not known yet. */
-export function doorRoutes(db: Db, limits: DoorLimits): Router {
+export function doorRoutes(door: Door, limits: DoorLimits): Router {
+  const { db, signIn } = door;
   return Router()
     .get('/', async (req, res) => {
-      res.set('Cache-Control', 'no-store').json(await stateOf(db, servedOf(req), await askerOf(db, req)));
+      res.set('Cache-Control', 'no-store').json(await stateOf(door, servedOf(req), await askerOf(db, signIn, req)));
     })
     .post('/passphrase', async (req, res) => {
       const { name, passphrase } = bodyAs(SignInDto, req);
@@ -97,21 +109,21 @@ export function doorRoutes(db: Db, limits: DoorLimits): Router {
         throw wrong();
       }
       await limits.right(req, name);
-      await letIn(db, req, res, { shopId: found.shopId, personId: found.personId });
+      await letIn(door, req, res, { shopId: found.shopId, personId: found.personId });
     })
     .post('/passkey/options', async (req, res) => {
       await limits.ensureFree(req);
-      res.json(await acrossShops(() => passkeyOptions(db.query, placeOf(req))));
+      res.json(await acrossShops(async () => (await passkeys()).passkeyOptions(db.query, placeOf(req))));
     })
     .post('/passkey', async (req, res) => {
       await limits.ensureFree(req);
-      const found = await acrossShops(() => personOfPasskey(db.query, signedOf(req), placeOf(req))).catch(
-        async (error: unknown) => {
-          await limits.wrong(req);
-          throw error;
-        },
-      );
-      await letIn(db, req, res, found);
+      const found = await acrossShops(async () =>
+        (await passkeys()).personOfPasskey(db.query, signedOf(req), placeOf(req)),
+      ).catch(async (error: unknown) => {
+        await limits.wrong(req);
+        throw error;
+      });
+      await letIn(door, req, res, found);
     })
     .post('/code', async (req, res) => {
       const { code } = bodyAs(EntryCodeDto, req);
@@ -121,7 +133,7 @@ export function doorRoutes(db: Db, limits: DoorLimits): Router {
         await limits.wrong(req);
         throw wrongCode();
       }
-      await letIn(db, req, res, found);
+      await letIn(door, req, res, found);
     })
     .delete('/', async (req, res) => {
       const token = tokenOf(req);
@@ -142,7 +154,8 @@ const sendCode = (req: Request, res: Response, { code, expiresAt }: MadeCode) =>
 };
 
 /** What a person who is in does for himself: passphrase, passkeys, other devices. */
-export function ownRoutes(db: Db, limits: DoorLimits): Router {
+export function ownRoutes(door: Door, limits: DoorLimits): Router {
+  const { db, signIn } = door;
   return Router()
     .put('/passphrase', async (req, res) => {
       const author = authorOf(req);
@@ -178,21 +191,27 @@ export function ownRoutes(db: Db, limits: DoorLimits): Router {
         author.personId,
         name,
       ]);
+      await signIn.changed();
       // A changed passphrase ends every other session: whoever had the old one is out.
       await endSessions(db.query, author);
-      await letIn(db, req, res, author);
+      await letIn(door, req, res, author);
     })
     .post('/passkeys/options', async (req, res) => {
       const author = authorOf(req);
       const person = await personOf(db.query, author);
-      res.json(await newPasskeyOptions(db.query, author, person?.signInName ?? person?.name ?? '', placeOf(req)));
+      res.json(
+        await (
+          await passkeys()
+        ).newPasskeyOptions(db.query, author, person?.signInName ?? person?.name ?? '', placeOf(req)),
+      );
     })
     .post('/passkeys', async (req, res) => {
       const author = authorOf(req);
-      await keepPasskey(db.query, author, signedOf(req), placeOf(req));
+      await (await passkeys()).keepPasskey(db.query, author, signedOf(req), placeOf(req));
+      await signIn.changed();
       // From now on the computer asks: whoever did this stays in.
-      if (tokenOf(req) === undefined) return letIn(db, req, res, author);
-      res.json(await stateOf(db, servedOf(req), author));
+      if (tokenOf(req) === undefined) return letIn(door, req, res, author);
+      res.json(await stateOf(door, servedOf(req), author));
     })
     .get('/devices', async (req, res) => {
       res.json({ devices: await devicesOf(db.query, authorOf(req), tokenOf(req)) });
@@ -213,10 +232,11 @@ export function ownRoutes(db: Db, limits: DoorLimits): Router {
 }
 
 /** Who comes in, and as what. */
-export function peopleRoutes(db: Db): Router {
+export function peopleRoutes({ db, signIn }: Door): Router {
   const changed = async (req: Request, work: Parameters<Db['transaction']>[0]) => {
     ensureMay(authorOf(req), 'people');
     await db.transaction(work);
+    await signIn.changed();
   };
   return Router()
     .get('/', async (req, res) => {

@@ -124,3 +124,10 @@ test('a cursor of another shop is none, and what is synced lands in the own shop
   const { readings } = (await server.http.get(`/api/visits/${recordId}`)).body as { readings: { id: string }[] };
   expect(readings.map(({ id }) => id)).not.toContain(record.id);
 });
+
+test('the owner of another shop locks his own door, not the computer of the first one', async () => {
+  const owner = { name: 'Bo of Gull works', passphrase: 'gulls on every roof' };
+  await agent.put('/api/me/passphrase').send(owner).expect(200);
+  await server.http.get('/api/sites').expect(200);
+  expect((await server.http.get('/api/session')).body).toMatchObject({ isOn: false });
+});

@@ -5,7 +5,8 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import type { AddressInfo } from 'node:net';
 import { makeLeaf, makeRoot } from './certificate';
-import { certificateFromFiles, namesHere, shopCertificate } from './shopCertificate';
+import { certificateFromFiles, shopCertificate } from './makeCertificate';
+import { namesHere } from './shopCertificate';
 
 let folder: string;
 beforeEach(() => (folder = mkdtempSync(path.join(tmpdir(), 'huff-https-'))));

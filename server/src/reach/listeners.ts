@@ -1,6 +1,5 @@
 import type { Express } from 'express';
 import type { RequestListener, Server } from 'node:http';
-import { toString as codeOf } from 'qrcode';
 import { listeningServer } from '../http/listening';
 import type { ReachSettings } from './settings';
 import type { Served } from '../http/servedNames';
@@ -25,6 +24,7 @@ interface Place {
 
 /** What phones scan, in the terminal. */
 async function sayCode(address: string): Promise<void> {
+  const { toString: codeOf } = await import('qrcode');
   console.log(await codeOf(address, { type: 'terminal', small: true }));
   console.log(`Phones on this network: scan the code, or open ${address}`);
 }

@@ -1,5 +1,6 @@
 import express, { type Express } from 'express';
 import helmet from 'helmet';
+import { readFileSync } from 'node:fs';
 import { rightName } from '../http/door';
 import type { Served } from '../http/servedNames';
 
@@ -39,18 +40,7 @@ could be watched: this certificate works for the shop’s own addresses only.</p
 </body>
 </html>`;
 
-const STYLE = `:root { color-scheme: light dark; }
-body { font: 18px/1.45 system-ui, sans-serif; margin: 0; color: #1c2321; background: #f3f1ec; }
-main { max-width: 34rem; margin: 0 auto; padding: 20px 16px 40px; }
-h1 { font-size: 24px; line-height: 1.2; }
-ol { padding-left: 1.4em; }
-li { margin: 18px 0; }
-p { margin: 8px 0; }
-.action { display: block; min-height: 56px; line-height: 56px; padding: 0 16px; border-radius: 6px; background: #a7431a; color: #fff8f2;
-  font-weight: 700; text-decoration: none; }
-.soft { color: #4c5653; font-size: 16px; }
-@media (prefers-color-scheme: dark) { body { color: #eceae3; background: #14181a; } .soft { color: #b3bab6; }
-  .action { background: #ff9a66; color: #14181a; } }`;
+const STYLE = readFileSync(new URL('./phone.css', import.meta.url), 'utf8');
 
 /** The code by which the phone comes in stands after the # and goes on to the secure address; a phone that trusts it already goes there at once. */
 const SCRIPT = (address: string) => `const there = ${JSON.stringify(address)};

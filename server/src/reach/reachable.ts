@@ -1,7 +1,7 @@
 import path from 'node:path';
 import type { Served } from '../http/servedNames';
 import type { ReachSettings } from './settings';
-import { certificateFromFiles, ownAddresses, shopCertificate, type ShopCertificate } from './shopCertificate';
+import { ownAddresses, type ShopCertificate } from './shopCertificate';
 
 /** How phones reach this server. */
 export interface Reached {
@@ -31,6 +31,7 @@ export async function makeReachable(config: ReachSettings): Promise<Reached> {
     const plain = isOpen ? `http://${bracketed(all[0] ?? ownAddresses()[0] ?? host)}:${port}` : undefined;
     return { served: { host, names: all, address: address ?? plain } };
   }
+  const { certificateFromFiles, shopCertificate } = await import('./makeCertificate');
   const certificate = files
     ? certificateFromFiles(files.certificate, files.key)
     : await shopCertificate(path.join(config.dataFolder, 'https'), all);

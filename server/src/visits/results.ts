@@ -116,12 +116,17 @@ async function keepResults(
     );
     if (!judged) continue;
     judged.words.forEach((word) => found.add(word));
-    await keep(db.query, shopId, revision, mark, judged.summary);
-    await keepSearchText(db.query, shopId, id, judged.searchText);
+    const { summary, searchText } = judged;
+    await db.transaction(async (query) => {
+      await keep(query, shopId, revision, mark, summary);
+      await keepSearchText(query, shopId, id, searchText);
+    });
   }
-  await keepWords(db.query, shopId, [...found]);
   const unitIds = [...whole.values()].flatMap(({ record }) => record.unitId ?? []);
-  await keepFilterDue(db.query, shopId, [...new Set(unitIds)]);
+  await db.transaction(async (query) => {
+    await keepWords(query, shopId, [...found]);
+    await keepFilterDue(query, shopId, [...new Set(unitIds)]);
+  });
 }
 
 /** Some of a list at a time. */

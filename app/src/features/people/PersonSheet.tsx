@@ -63,7 +63,7 @@ export function PersonSheet({ person, onChanged, onClose }: PersonSheetProps) {
         ) : (
           <>
             <ActionButton disabled={isBusy || name.trim() === ''} onPress={() => void invite()}>
-              {person?.leftAt ? 'Let in again with a code' : 'Make a code to come in'}
+              {person?.leftAt ? 'Let in again' : 'Make a code'}
             </ActionButton>
             {person && (
               <ActionButton quiet disabled={isBusy || name.trim() === ''} onPress={() => void save()}>
@@ -74,7 +74,7 @@ export function PersonSheet({ person, onChanged, onClose }: PersonSheetProps) {
         )}
         {person && person.leftAt === null && (
           <ActionButton quiet disabled={isBusy} onPress={() => (isLeaving ? void leaves() : setLeaving(true))}>
-            {isLeaving ? `Sign ${person.name} out for good` : 'Left the shop…'}
+            {isLeaving ? `Sign ${person.name} out` : 'Left the shop…'}
           </ActionButton>
         )}
         {isLeaving && (

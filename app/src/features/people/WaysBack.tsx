@@ -40,8 +40,8 @@ export function WaysBack({ person }: { readonly person: Person }) {
       )}
       <TextInput
         mode="outlined"
-        label="Name to sign in with"
-        accessibilityLabel="Name to sign in with"
+        label="Sign-in name"
+        accessibilityLabel="Sign-in name"
         value={name}
         onChangeText={setName}
         autoComplete="username"
