@@ -13,6 +13,8 @@ const only = process.argv.slice(2);
 
 const executablePath = await ensureChromium();
 await ensureBuilt();
+// As in a shop whose phones reach it.
+process.env.HUFF_ADDRESS = 'https://huff.example';
 const data = mkdtempSync(path.join(tmpdir(), 'huff-screenshots-'));
 const server = await startServer(data);
 const browser = await chromium.launch({ executablePath, args: ['--headless', '--no-sandbox', '--disable-gpu'] });

@@ -6,6 +6,16 @@ const NAMES = { demo: 'HUFF_E2E_DEMO_FOLDER', empty: 'HUFF_E2E_EMPTY_FOLDER' } a
 /** What a test begins with: the demo scenario, or a shop that has nothing yet. */
 export type Begin = keyof typeof NAMES;
 
+/** Until lists say of every visit what was judged: no test waits for that. */
+async function judged(url: string): Promise<void> {
+  for (let i = 0; i < 200; i += 1) {
+    const { visits } = (await (await fetch(`${url}/api/visits`)).json()) as { visits: { headline: string }[] };
+    if (visits.every(({ headline }) => headline !== 'Not judged yet')) return;
+    await new Promise((go) => setTimeout(go, 100));
+  }
+  throw new Error('The demo’s visits were not judged.');
+}
+
 /** Once before all tests: a data folder of each kind, from which the server of each test starts. */
 export default async function makeReadyFolders() {
   const folders: string[] = [];
@@ -14,6 +24,7 @@ export default async function makeReadyFolders() {
     folders.push(folder);
     const server = new HuffServer(folder, undefined, begin === 'demo');
     await server.start();
+    await judged(server.url);
     await server.stop();
     process.env[NAMES[begin]] = folder;
   }

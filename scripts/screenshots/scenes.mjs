@@ -62,12 +62,16 @@ async function desk(page) {
   await page.waitForTimeout(900);
 }
 
-/** The label of a unit, as it is printed. */
-async function label(page) {
-  const unit = '/api/units/de300000-0002-4000-8000-000000000014';
-  const svg = await (await page.request.get(`${unit}/label.svg?size=medium`)).text();
-  await page.setViewportSize({ width: 600, height: 360 });
-  await page.setContent(`<body style="margin:12px;zoom:2">${svg}</body>`);
+/** Two people beside the owner, and a code for a phone. */
+async function people(page) {
+  for (const [n, name, role] of [
+    [1, 'Rowan', 'lead'],
+    [2, 'Wren', 'technician'],
+  ])
+    await page.request.put(`/api/people/aaaa0000-0000-4000-8000-00000000000${n}`, { data: { name, role } });
+  await page.goto('/settings/people');
+  await page.getByRole('button', { name: 'Show code for your phone' }).click();
+  await page.getByRole('img', { name: /^Code that opens/ }).waitFor();
 }
 
 /** A demo visit at a station of the call, its cautions read. */
@@ -211,7 +215,7 @@ export const SCENES = [
       await page.getByRole('region', { name: 'Truck load' }).scrollIntoViewIfNeeded();
     },
   },
-  { name: 'label', play: label },
+  { name: 'people', play: people },
   { name: 'airflow', play: visitAt(1, 'Airflow') },
   { name: 'electrical', play: callAt(15, 'Electrical') },
   { name: 'heat-sequence', play: callAt(16, 'Heating') },

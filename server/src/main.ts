@@ -19,6 +19,7 @@ import { loadDemo } from './demo/loadDemo';
 import { serverMetrics } from './metrics/metrics';
 import { makeReachable } from './reach/reachable';
 import { listeners } from './reach/listeners';
+import { freeJobs } from './jobs/jobs';
 import { serverJobs } from './jobsOfServer';
 import { askForReminders } from './mail/mailDoers';
 import { ensureShop } from './shop/ensureShop';
@@ -95,6 +96,7 @@ async function serve(): Promise<void> {
         await migrate(db);
         await ensureShop(db);
         if (config.demo) await loadDemo(db, new Date());
+        if (!config.database) await freeJobs(db.query);
         await askForAllVisits(db.query);
         await askForReminders(db.query);
       }),

@@ -76,6 +76,13 @@ async function ensureRoom(db: CopiedDb, folder: string): Promise<void> {
     );
 }
 
+/** A name that no backup has: two may be made within a second. */
+function freeName(folder: string, stamp: string): string {
+  let name = stamp;
+  for (let n = 2; existsSync(path.join(folder, name)); n += 1) name = `${stamp}-${n}`;
+  return name;
+}
+
 /**
  * Makes a backup while the database runs: copies its folder, opens the copy and counts every row again. It counts as made only once that is
  * so; older ones than are to be kept go then.
@@ -88,7 +95,7 @@ export async function makeBackup({ db, folder, keep, now, readBack }: Making): P
     if (name.startsWith(PART)) rmSync(path.join(folder, name), { recursive: true, force: true });
   await ensureRoom(db, folder);
   const madeAt = now.toISOString();
-  const name = madeAt.slice(0, 19).replace(/:/g, '-');
+  const name = freeName(folder, madeAt.slice(0, 19).replace(/:/g, '-'));
   const part = path.join(folder, `${PART}${name}`);
   mkdirSync(part, { mode: 0o700 });
   try {

@@ -5,7 +5,7 @@ import { constants, setPriority } from 'node:os';
 /** Of this thread alone, where the system can: on Linux each has a number of its own. */
 function yieldToOthers(): void {
   try {
-    setPriority(Number(/\d+$/.exec(readlinkSync('/proc/thread-self'))?.[0]), constants.priority.PRIORITY_LOW);
+    setPriority(Number(/\d+$/.exec(readlinkSync('/proc/thread-self'))?.[0]), constants.priority.PRIORITY_BELOW_NORMAL);
   } catch {
     // Elsewhere it runs as all others do.
   }

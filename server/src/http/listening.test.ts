@@ -8,6 +8,7 @@ beforeAll(async () => {
   server = listeningServer((req, res) => void req.resume().on('end', () => res.end('read')), {
     headersMs: 300,
     requestMs: 600,
+    leastBytesPerMs: 2,
     lookEveryMs: 50,
   });
   await new Promise<void>((done) => server.listen(0, '127.0.0.1', done));
@@ -42,6 +43,22 @@ test.each([
   const problem = JSON.parse(said.slice(said.indexOf('\r\n\r\n') + 4)) as { status: number; detail: string };
   expect(problem.status).toBe(status);
   expect(problem.detail).toMatch(/^[A-Z].{20,}\.$/);
+});
+
+test('a large body has the time that its size needs', async () => {
+  const bytes = 4000;
+  const said = await new Promise<string>((resolve) => {
+    const { port } = server.address() as AddressInfo;
+    const socket = connect(port, '127.0.0.1', () => {
+      socket.write(`POST / HTTP/1.1\r\nHost: x\r\nConnection: close\r\nContent-Length: ${bytes}\r\n\r\nabc`);
+      // Later than any small request may end.
+      setTimeout(() => socket.write('x'.repeat(bytes - 3)), 1200);
+    });
+    let all = '';
+    socket.on('data', (chunk) => (all += String(chunk)));
+    socket.on('close', () => resolve(all));
+  });
+  expect(said).toContain('read');
 });
 
 test('what is whole is answered', async () => {

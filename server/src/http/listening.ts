@@ -1,12 +1,15 @@
 import { PROBLEM_MEDIA_TYPE } from '@huff/contract';
-import { createServer, STATUS_CODES, type RequestListener, type Server } from 'node:http';
+import { createServer, STATUS_CODES, type IncomingMessage, type RequestListener, type Server } from 'node:http';
 import { createServer as createSecureServer } from 'node:https';
 import type { Socket } from 'node:net';
 import { ProblemError, problemOf, unreadable } from './problems';
 
-/** Headers are sent at once; a body may come over a poor signal, but not for ever. */
+/** Headers are sent at once; a body may come over a poor signal, but not for ever: so long, and longer by its size. */
 const HEADERS_WITHIN_MS = 15_000;
 const REQUEST_WITHIN_MS = 60_000;
+/** A whole shop with its photos over a poor line. */
+const LEAST_BYTES_PER_MS = 100;
+const LONGEST_MS = 30 * 60_000;
 /** How often connections are looked at for being late. */
 const LOOK_EVERY_MS = 5000;
 /** Longer than a browser or a proxy keeps a connection: it is never closed under a request on its way. */
@@ -15,10 +18,16 @@ const KEEP_ALIVE_MS = 65_000;
 interface Patience {
   readonly headersMs: number;
   readonly requestMs: number;
+  readonly leastBytesPerMs: number;
   readonly lookEveryMs: number;
 }
 
-const PATIENCE: Patience = { headersMs: HEADERS_WITHIN_MS, requestMs: REQUEST_WITHIN_MS, lookEveryMs: LOOK_EVERY_MS };
+const PATIENCE: Patience = {
+  headersMs: HEADERS_WITHIN_MS,
+  requestMs: REQUEST_WITHIN_MS,
+  leastBytesPerMs: LEAST_BYTES_PER_MS,
+  lookEveryMs: LOOK_EVERY_MS,
+};
 
 function refusalOf(code: string | undefined): ProblemError {
   if (code === 'ERR_HTTP_REQUEST_TIMEOUT')
@@ -57,6 +66,18 @@ function refuse(error: NodeJS.ErrnoException, socket: Socket): void {
   );
 }
 
+/** Cuts off a request whose body does not arrive in the time that its size gives it. */
+function cutOffLate(req: IncomingMessage, { requestMs, leastBytesPerMs }: Patience): void {
+  const bytes = Number(req.headers['content-length'] ?? 0) || 0;
+  const within = Math.min(Math.max(LONGEST_MS, requestMs), requestMs + bytes / leastBytesPerMs);
+  const timer = setTimeout(() => {
+    if (!req.complete) refuse(Object.assign(new Error('late'), { code: 'ERR_HTTP_REQUEST_TIMEOUT' }), req.socket);
+  }, within);
+  const over = () => clearTimeout(timer);
+  req.once('end', over);
+  req.once('close', over);
+}
+
 /** A server that cuts off what is too slow and answers in words what is no HTTP. */
 export function listeningServer(
   listener: RequestListener,
@@ -66,7 +87,8 @@ export function listeningServer(
 ): Server {
   const options = {
     headersTimeout: patience.headersMs,
-    requestTimeout: patience.requestMs,
+    // By the size of each: see below.
+    requestTimeout: 0,
     connectionsCheckingInterval: patience.lookEveryMs,
     keepAliveTimeout: KEEP_ALIVE_MS,
     // Who names no host is told so by the door, in words.
@@ -76,5 +98,6 @@ export function listeningServer(
     ? createSecureServer({ ...options, cert: secure.certificate, key: secure.key, minVersion: 'TLSv1.2' }, listener)
     : createServer(options, listener);
   server.on('clientError', refuse);
+  server.on('request', (req) => cutOffLate(req, patience));
   return server;
 }

@@ -4,7 +4,7 @@ import { loadDemo } from '../demo/loadDemo';
 import { DEMO_AUTHOR } from '../http/author';
 import { testDb } from '../testing/testDb';
 import { judgingOn } from '../testing/judging';
-import { askFor, endJobs, takeJobs } from './jobs';
+import { askFor, endJobs, freeJobs, takeJobs } from './jobs';
 import { jobsBeside } from './jobsBeside';
 import { visitDoers } from '../visits/results';
 
@@ -89,21 +89,44 @@ test('those of a phone are told of once, those of a file never', async () => {
   expect(told).toEqual([ids[7]]);
 });
 
-test('a stop leaves jobs as they are: another server does them when their time is over, not before', async () => {
-  await ask(ids.slice(0, 5));
+test('a stop gives jobs back: the next start does them at once', async () => {
+  await ask(ids.slice(0, 5), true);
   let over = false;
-  const stopped = doers(db, {
-    isOver: () => over,
-    after: () => Promise.resolve(),
-  });
-  // It takes them, and ends before it has done one.
-  const taken = takeJobs(db.query, 25);
-  over = true;
-  await taken;
+  const after = () => {
+    throw new Error('nobody is told by a server that stops');
+  };
+  const judge = (work: Parameters<ReturnType<typeof judgingOn>['judge']>[0]) => {
+    over = true;
+    return judgingOn(db).judge(work);
+  };
+  const isOver = () => over;
+  const stopped = jobsBeside(
+    db,
+    pino({ level: 'silent' }),
+    { ...visitDoers({ ...judgingOn(db), judge, isOver }, after), reminders: { work: () => Promise.resolve() } },
+    isOver,
+  );
   await done(stopped);
+  expect(await db.query('SELECT subject FROM jobs WHERE taken_until IS NULL')).toHaveLength(5);
+  await db.query('DELETE FROM results');
+  await done(doers());
+  expect(await kept()).toBeGreaterThanOrEqual(5);
+  expect(await db.query('SELECT subject FROM jobs')).toEqual([]);
+});
+
+test('jobs of a server that died are another’s when their time is over, not before', async () => {
+  await ask(ids.slice(0, 5));
+  await takeJobs(db.query, 25);
   await done(doers());
   expect(await kept()).toBe(0);
   await db.query("UPDATE jobs SET taken_until = now() - interval '1 second'");
+  await done(doers());
+  expect(await kept()).toBeGreaterThanOrEqual(5);
+  // A server that has its database to itself need not wait for the time.
+  await ask(ids.slice(0, 5));
+  await takeJobs(db.query, 25);
+  await freeJobs(db.query);
+  await db.query('DELETE FROM results');
   await done(doers());
   expect(await kept()).toBeGreaterThanOrEqual(5);
 });

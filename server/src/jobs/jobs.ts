@@ -58,6 +58,11 @@ const keysOf = (jobs: readonly Job[]) => [
 const KEYS = 'unnest($1::uuid[], $2::text[], $3::uuid[], $4::bigint[]) AS t(shop_id, kind, subject, asked)';
 const SAME = 'jobs.shop_id = t.shop_id AND jobs.kind = t.kind AND jobs.subject = t.subject';
 
+/** At the start of a server that has its database to itself: whoever had taken jobs is gone. */
+export async function freeJobs(query: Query): Promise<void> {
+  await query('UPDATE jobs SET taken_until = NULL WHERE taken_until IS NOT NULL');
+}
+
 /** Jobs are done; what was asked for again meanwhile is due at once. */
 export async function endJobs(query: Query, jobs: readonly Job[]): Promise<void> {
   if (jobs.length === 0) return;

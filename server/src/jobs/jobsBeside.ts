@@ -44,9 +44,9 @@ export function jobsBeside(
     const { work, againS } = doers[kind];
     try {
       await inShop(shopId, () => work(shopId, jobs, () => holdJobs(db.query, jobs)));
-      // What a stop cuts short is due again when its time with this server is over.
-      if (isOver()) return;
-      if (againS === undefined) await inShop(shopId, () => db.transaction((query) => endJobs(query, jobs)));
+      // What a stop cuts short is another server's, or the next start's, at once.
+      if (isOver()) await inShop(shopId, () => putOff(db.query, jobs, 0));
+      else if (againS === undefined) await inShop(shopId, () => db.transaction((query) => endJobs(query, jobs)));
       else await inShop(shopId, () => putOff(db.query, jobs, againS));
     } catch (error) {
       log.error({ err: error, kind, shop: shopId }, 'jobs failed; they are tried again');

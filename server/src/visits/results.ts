@@ -8,7 +8,7 @@ import type { Db, Query } from '../db/db';
 import { askFor } from '../jobs/jobs';
 import type { Doer } from '../jobs/jobsBeside';
 import { keepFilterDue } from './filterDue';
-import type { Judged, JudgeWork } from './judgeVisit';
+import { judgeVisit, type Judged, type JudgeWork } from './judgeVisit';
 import { keepSearchText, keepWords } from './searchText';
 import { RESULTS_OF } from './summaries';
 import { wholeVisits } from './wholeVisit';
@@ -88,10 +88,20 @@ export async function leftBefore(query: Query, shopId: string, { id, unitId, sta
   return row?.found ?? [];
 }
 
+/** So many take no longer than a few requests. */
+const FEW = 3;
+
+/** In this thread, after whatever waits for its turn. */
+async function judgeHere(work: JudgeWork): Promise<Judged> {
+  await new Promise<void>((go) => setImmediate(go));
+  return judgeVisit(work);
+}
+
 /** What results are computed with. */
 export interface Judging {
   readonly db: Db;
   readonly log: Logger;
+  /** Beside the requests, at low priority: for many that nobody waits for. */
   readonly judge: (work: JudgeWork) => Promise<Judged>;
   /** Whether the server is being stopped. */
   readonly isOver: () => boolean;
@@ -99,7 +109,7 @@ export interface Judging {
 
 /** Computes what lists say of visits and keeps it, in the order given. A visit that core cannot judge is logged; lists say that it is not judged. */
 async function keepResults(
-  { db, log, judge }: Omit<Judging, 'isOver'>,
+  { db, log, judge }: Pick<Judging, 'db' | 'log' | 'judge'>,
   shopId: string,
   ids: readonly string[],
 ): Promise<void> {
@@ -202,8 +212,11 @@ export function visitDoers(
         for (const few of some(await withLater(db.query, shopId, ids), AT_A_TIME)) {
           if (isOver()) return;
           await held();
-          await keepResults(judging, shopId, few);
+          // Somebody who changed one looks at it next: it does not wait for a thread.
+          const isAwaited = few.length <= FEW && jobs.some(({ tell }) => tell);
+          await keepResults(isAwaited ? { ...judging, judge: judgeHere } : judging, shopId, few);
         }
+        if (isOver()) return;
         const tell = jobs.filter((job) => job.tell).map(({ subject }) => subject);
         if (tell.length > 0) await after(shopId, tell);
       },

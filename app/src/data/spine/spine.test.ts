@@ -5,7 +5,7 @@ import { allDone, visit } from './testing';
 import type { Store } from './store';
 
 const until = async (holds: () => boolean) => {
-  for (let i = 0; i < 200 && !holds(); i += 1) await new Promise((go) => setTimeout(go, 5));
+  for (let i = 0; i < 1000 && !holds(); i += 1) await new Promise((go) => setTimeout(go, 5));
   expect(holds()).toBe(true);
 };
 let running: Spine | undefined;

@@ -30,6 +30,8 @@ export function SecretField({ label, value, onChange, isNew, onSubmit }: SecretF
           icon={isShown ? 'eye-off-outline' : 'eye-outline'}
           accessibilityLabel={isShown ? 'Hide passphrase' : 'Show passphrase'}
           onPress={() => setShown(!isShown)}
+          // A glove needs 48 px.
+          style={{ width: 48, height: 48 }}
         />
       }
     />

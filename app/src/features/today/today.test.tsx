@@ -151,7 +151,7 @@ describe('what waits and what is silent', () => {
   });
   test('who else answers in the server’s place is said, and the sign-in that is due', () => {
     expect(syncWords('notHuff', 0, 0)).toMatch(/Does this network need a sign-in/);
-    expect(syncWords('signIn', 1, 0)).toMatch(/Sign in to the server again/);
+    expect(syncWords('signIn', 1, 0)).toMatch(/Sign in to sync\.$/);
     expect(syncWords('serverTrouble', 0, 2)).toMatch(/^2 changes need your attention\. The server has a problem/);
   });
   test('stands on the page, with the way to what waits', () => {

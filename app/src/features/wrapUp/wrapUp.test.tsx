@@ -16,6 +16,7 @@ beforeEach(() => {
   mockVisits = [];
 });
 const mockPhotos: PhotoDto[] = [];
+jest.mock('../../data/session', () => ({ useSession: () => ({ session: undefined, isUnknown: false }) }));
 jest.mock('../../data/visits', () => ({
   useUnitVisits: () => ({ visits: mockVisits }),
   usePhotos: () => mockPhotos,
