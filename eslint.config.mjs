@@ -217,7 +217,7 @@ export default tseslint.config(
         'error',
         {
           selector: 'ExportAllDeclaration[exported=null]',
-          message: 'An index names what it exports: whoever reads it sees what the folder is for.',
+          message: 'An index names what it exports: anyone who reads it sees what the folder is for.',
         },
       ],
     },

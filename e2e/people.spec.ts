@@ -1,7 +1,7 @@
 import type { Browser, BrowserContext, Page } from '@playwright/test';
 import { expect, testInEmptyShop as test } from './support/test';
 
-/** A phone of its own on the shop's network: no page of the server's own computer. */
+/** A phone on the shop's network: no page of the server's own computer. */
 async function newPhone(
   browser: Browser,
   baseURL: string | undefined,
@@ -65,7 +65,7 @@ test('a phone is not let in without a code, and is after one scan at the desk', 
   await page.goto('/settings/people');
   await page.getByRole('button', { name: 'Show code for your phone' }).click();
   const code = await codeOn(page);
-  // This server is alone on its computer: whoever makes a code is told so.
+  // This server is alone on its computer: anyone who makes a code is told so.
   await expect(page.getByText(/Codes made now open on this computer only/)).toBeVisible();
   await join(phone, code, 'Technician');
   await phone.getByRole('button', { name: 'Open today’s jobs' }).click();
@@ -76,7 +76,7 @@ test('a phone is not let in without a code, and is after one scan at the desk', 
   await context.close();
 });
 
-test('whoever left works on at his phone, loses nothing, and sends it once he is let in again', async ({
+test('a person who left works on at the phone, loses nothing, and sends it once let in again', async ({
   page,
   browser,
   baseURL,

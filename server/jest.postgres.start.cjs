@@ -1,4 +1,4 @@
-// Starts a PostgreSQL server for the tests, in a folder and on a port of its own.
+// Starts a PostgreSQL server for the tests, in its own folder, on its own port.
 module.exports = async () => {
   await require('./jest.global.cjs')();
   const { startPostgres } = await import('../scripts/setup/postgres.mjs');

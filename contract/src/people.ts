@@ -43,7 +43,7 @@ export interface SignedInDevice {
 
 /** Who asks, and whether that had to be said. */
 export interface SessionState {
-  /** False while nobody set a passphrase or a passkey: then whoever sits at this computer is let in. */
+  /** False while nobody set a passphrase or a passkey: then anyone who sits at this computer is let in. */
   readonly isOn: boolean;
   /** Where phones reach the server; null while it answers on its own computer alone. */
   readonly address: string | null;

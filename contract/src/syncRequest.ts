@@ -19,7 +19,7 @@ export class SyncRequestDto {
   @IsArray({ message: 'Operations must be a list.' })
   operations!: unknown[];
 
-  /** Whom the phone takes for signed in: what is waiting was done by this person. */
+  /** Who the phone believes is signed in: what is waiting was done by this person. */
   @Id('The person’s id')
   @IsOptional()
   person?: string;

@@ -1,4 +1,4 @@
-// A PostgreSQL server of our own for tests, benchmarks and faults: in a folder of its own, on a port of its own, ended with them.
+// A PostgreSQL server of our own for tests, benchmarks and faults: in its own folder, on its own port, ended with them.
 import { execFile, spawn } from 'node:child_process';
 import { chownSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
@@ -10,7 +10,7 @@ import { ensureProgram } from './debian.mjs';
 const call = promisify(execFile);
 const DEBIAN_HOME = '/usr/lib/postgresql';
 
-/** Debian keeps each version's programs in a folder of its own, outside the path. */
+/** Debian keeps each version's programs in its own folder, outside the path. */
 function debianPrograms(name) {
   try {
     return readdirSync(DEBIAN_HOME)

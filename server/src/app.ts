@@ -49,7 +49,7 @@ export interface AppOptions {
   /** How often somebody may be wrong at the door. */
   readonly limits?: DoorLimits;
   readonly metrics?: ServerMetrics;
-  /** Whoever has it is told the metrics from elsewhere as well. */
+  /** Anyone who has it is told the metrics from elsewhere as well. */
   readonly metricsToken?: string;
   /** The built app; none in API tests. */
   readonly webFolder?: string;

@@ -70,7 +70,7 @@ export function usePeople() {
   return { people: data, reload: useCallback(() => client.invalidateQueries({ queryKey: PEOPLE }), [client]) };
 }
 
-/** Where whoever is signed in is signed in. */
+/** The phones and browsers of the person who is signed in. */
 export function useDevices() {
   const client = useQueryClient();
   const { data } = useQuery({

@@ -15,7 +15,7 @@ function read(key: string): string | undefined {
 export const storeName = (): string => read(STORE) ?? FIRST_STORE;
 
 /**
- * The shop that is signed in. Records of two shops never meet on a phone: each has a store of its own, and what one has not sent stays in it.
+ * The shop that is signed in. Records of two shops never meet on a phone: each has its own store, and what one has not sent stays in it.
  *
  * @returns whether the page has to begin anew, in another store
  */

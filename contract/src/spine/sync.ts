@@ -18,7 +18,7 @@ export interface SyncRequest {
   /** As the last answer gave it; null on a phone that knows nothing yet. */
   readonly cursor: string | null;
   readonly operations: readonly Operation[];
-  /** Whom the phone takes for signed in: what it sends was done by this person. */
+  /** Who the phone believes is signed in: what it sends was done by this person. */
   readonly person?: string;
   /** False: only what became of the operations, with records that others changed as well; the cursor stays. */
   readonly pull?: boolean;
@@ -27,7 +27,7 @@ export interface SyncRequest {
 /** Title of the problem that tells a phone to begin anew: its cursor is not of this shop, or of a state this server never had. */
 export const UNKNOWN_CURSOR = 'Unknown cursor';
 
-/** Title of the problem that tells a phone that somebody else is signed in than it takes for: nothing goes under another's name. */
+/** Title of the problem that tells a phone that somebody else is signed in than it believes: nothing goes under another person's name. */
 export const OTHER_PERSON = 'Other person';
 
 /** Title of the problem that tells a phone that the data was put back to an earlier state: what it was told may be gone. */

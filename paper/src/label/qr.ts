@@ -4,7 +4,7 @@ import { path, rect, short, type Drawing, type Shape } from '../shapes';
 /** Quiet modules round a code: fewer, and some readers do not find it. */
 const QUIET = 4;
 
-/** A QR code as one path in a square of whole modules, with its quiet margin: for whoever draws it himself. */
+/** A QR code as one path in a square of whole modules, with its quiet margin: for callers that draw it themselves. */
 export function qrPath(text: string): { readonly side: number; readonly d: string } {
   const { modules } = create(text, { errorCorrectionLevel: 'M' });
   let d = '';

@@ -118,7 +118,7 @@ export async function withDatabase<T>(url: string, work: (db: Db) => Promise<T>)
   }
 }
 
-/** Reads a copy back: into a database of its own, which goes again. @returns the rows of each table */
+/** Reads a copy back: into a separate database, which is dropped afterward. @returns the rows of each table */
 export const readDump =
   (url: string) =>
   async (folder: string): Promise<RowCounts> => {

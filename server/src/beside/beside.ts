@@ -29,7 +29,7 @@ export interface Beside {
   close(): Promise<void>;
 }
 
-/** Plans and documents that may wait at once; whoever comes later is asked to come again. */
+/** Plans and documents that may wait at once; anyone who comes later is asked to come again. */
 const MOST_PLANS = 8;
 
 const tooMany = () =>

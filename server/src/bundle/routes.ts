@@ -20,7 +20,7 @@ async function send(db: Db, res: Response, scope: BundleScope, name: string): Pr
   // The next piece is not made before the one before has room.
   await pipeline(Readable.from(writeBundle(queryInShop(db.query, scope.shopId), scope, new Date())), res).catch(
     (error: unknown) => {
-      // Whoever asked left: there is nobody to tell.
+      // The one who asked left: there is nobody to tell.
       if ((error as NodeJS.ErrnoException).code !== 'ERR_STREAM_PREMATURE_CLOSE') throw error;
     },
   );

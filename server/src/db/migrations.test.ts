@@ -170,7 +170,7 @@ test.each(Array.from({ length: LAST }, (_, i) => i + 1))(
     expect(pictures.map(({ size, jpeg }) => [size, Buffer.from(jpeg).toString('hex')])).toEqual(
       last >= 3 ? [['full', 'ffd8ff00']] : [],
     );
-    // What visits are found by moved to a table of its own.
+    // What visits are found by moved to a separate table.
     expect(await db.query('SELECT text FROM search_texts')).toEqual(
       last >= 10 ? [{ text: 'quay 0, unit 0 · belt slack' }] : [],
     );

@@ -9,7 +9,7 @@ import { raiseFence, shopSeen } from './shopFence';
 const STATEMENT_MS = 30_000;
 /** A transaction in which nothing happens for so long was forgotten. */
 const IDLE_TRANSACTION_MS = 60_000;
-/** Whoever gets no connection within this is told to come again. */
+/** Anyone who gets no connection within this is told to come again. */
 const CONNECT_MS = 5_000;
 /** Connections of one Huff: with more, the requests only wait within PostgreSQL. */
 const CONNECTIONS = 10;

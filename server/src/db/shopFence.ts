@@ -20,7 +20,7 @@ export const inShop = <T>(shopId: string, work: () => T): T => (isFenced ? now.r
 /** Does something of the server itself, for all shops. */
 export const acrossShops = <T>(work: () => T): T => (isFenced ? now.run(EVERY_SHOP, work) : work());
 
-/** The same query for one shop, whoever calls it: a stream is read in no context of its own. */
+/** The same query for one shop, no matter who calls it: a stream is read outside of any context. */
 export const queryInShop =
   (query: Query, shopId: string): Query =>
   (sql, params) =>

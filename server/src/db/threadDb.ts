@@ -40,7 +40,7 @@ export async function openDbThread(
   /** Transactions that are under way: they go to their end before the database is closed, or it would wait for them for ever. */
   const underWay = new Set<Promise<unknown>>();
 
-  /** The thread is gone: whoever waits is told. */
+  /** The thread is gone: anyone who waits is told. */
   const lost = (why: string) => {
     giveBack();
     for (const { reject } of waiting.values()) reject(new Error(why));

@@ -15,7 +15,7 @@ export const health =
       .json({ status: state.phase });
   };
 
-/** 200 while this process answers at all: whoever watches it restarts it when it does not. */
+/** 200 while this process answers at all: a supervisor restarts it when it does not. */
 export const live: RequestHandler = (_req, res) => {
   res.set('Cache-Control', 'no-store').json({ status: 'live' });
 };
@@ -23,7 +23,7 @@ export const live: RequestHandler = (_req, res) => {
 /** A database that does not answer within this is not there. */
 const ANSWERS_WITHIN_MS = 2_000;
 
-/** 200 while requests can be done: open, and the database answers. Whoever spreads requests over several servers passes this one by meanwhile. */
+/** 200 while requests can be done: open, and the database answers. A balancer sends requests to the other servers meanwhile. */
 export const ready =
   (state: ServerState, db: Pick<Db, 'query'>): RequestHandler =>
   async (_req, res) => {

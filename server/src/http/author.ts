@@ -9,7 +9,7 @@ export interface Author {
   readonly role: Role;
 }
 
-/** The first shop, and its first owner: whoever sits at the server's own computer, until the owner can sign in. */
+/** The first shop, and its first owner: anyone who sits at the server's own computer, until the owner can sign in. */
 export const DEMO_AUTHOR: Author = {
   shopId: '5b0f0000-0000-4000-8000-000000000001',
   personId: '5b0f0000-0000-4000-8000-000000000002',

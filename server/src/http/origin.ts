@@ -2,7 +2,7 @@ import type { Request } from 'express';
 import { isLoopback, nameOf, type Served } from './servedNames';
 
 /**
- * Under which address others open what is sent: links in mail and calendars, codes on labels. Whoever asks under a name of the network is led back
+ * Under which address others open what is sent: links in mail and calendars, codes on labels. Anyone who asks under a name of the network is led back
  * there. Asked on its own computer, a server says where it is reached; one that is not says where it was asked.
  */
 export function originOf(req: Request): string {

@@ -14,7 +14,7 @@ export interface Job {
   readonly asked: number;
 }
 
-/** Whoever took a job and ends before it is done loses it after this: another server does it. */
+/** A server that took a job and ends before it is done loses it after this: another server does it. */
 const LEASE = `interval '2 minutes'`;
 
 /** Asks for jobs, in the transaction of what makes them due: either both are kept or none. */
@@ -58,7 +58,7 @@ const keysOf = (jobs: readonly Job[]) => [
 const KEYS = 'unnest($1::uuid[], $2::text[], $3::uuid[], $4::bigint[]) AS t(shop_id, kind, subject, asked)';
 const SAME = 'jobs.shop_id = t.shop_id AND jobs.kind = t.kind AND jobs.subject = t.subject';
 
-/** At the start of a server that has its database to itself: whoever had taken jobs is gone. */
+/** At the start of a server that has its database to itself: the server that had taken jobs is gone. */
 export async function freeJobs(query: Query): Promise<void> {
   await query('UPDATE jobs SET taken_until = NULL WHERE taken_until IS NOT NULL');
 }

@@ -20,7 +20,7 @@ test('tell what was asked, by pattern, and nothing of anybody', async () => {
   expect(text.trimEnd().endsWith('# EOF')).toBe(true);
 });
 
-test('are told to this computer alone, and to whoever has the token', async () => {
+test('are told to this computer alone, and to anyone who has the token', async () => {
   const { http } = server;
   await http.get('/metrics').set('X-Forwarded-For', '192.0.2.7').expect(404);
   await http.get('/metrics').set('X-Forwarded-For', '192.0.2.7').set('Authorization', 'Bearer undefined').expect(404);

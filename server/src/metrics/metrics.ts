@@ -8,7 +8,7 @@ import { isHere } from '../people/door';
 /** From a lookup in memory to a plan that takes its time, s. */
 const SECONDS = [0.005, 0.02, 0.06, 0.1, 0.25, 0.5, 1, 2.5, 5, 15];
 
-/** What a server tells of itself to whoever watches over it (OpenMetrics). No name, address or id of anybody is in it. */
+/** What a server tells of itself to anyone who watches over it (OpenMetrics). No name, address or id of anybody is in it. */
 export function serverMetrics() {
   const registry = new Registry();
   registry.setContentType(Registry.OPENMETRICS_CONTENT_TYPE as never);
@@ -94,7 +94,7 @@ export type ServerMetrics = ReturnType<typeof serverMetrics>;
 /**
  * Tells them to a program on this computer, or to one that has the token.
  *
- * @param token set by whoever runs Huff; without one only this computer is told
+ * @param token set by the person who runs Huff; without one only this computer is told
  */
 export const metricsRoute =
   ({ registry }: ServerMetrics, token: string | undefined): RequestHandler =>

@@ -89,7 +89,7 @@ const PEOPLE: Readonly<Record<string, Schema>> = {
     required: ['isOn', 'address', 'shop', 'person'],
     properties: {
       address: { type: ['string', 'null'], format: 'uri', description: 'Where phones reach it.' },
-      isOn: { type: 'boolean', description: 'False while the server’s own computer lets in whoever sits at it.' },
+      isOn: { type: 'boolean', description: 'False while the server’s own computer lets in anyone who sits at it.' },
       shop: {
         type: ['object', 'null'],
         required: ['id', 'name'],

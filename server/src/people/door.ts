@@ -29,7 +29,7 @@ export const takeToken = (req: Request, res: Response): void => {
 /** What a proxy adds: behind one, everybody seems to sit at this computer. */
 const FROM_PROXY = ['forwarded', 'x-forwarded-for', 'x-forwarded-host', 'x-real-ip', 'via'];
 
-/** Whether whoever asks sits at this computer. */
+/** Whether the person who asks sits at this computer. */
 export const isHere = (req: Pick<IncomingMessage, 'headers' | 'socket'>): boolean =>
   isLoopback(req.socket.remoteAddress ?? '') &&
   isLoopback(nameOf(req.headers.host ?? '') ?? '') &&
@@ -48,7 +48,7 @@ export function askerOf(db: Db, signIn: SignInWatch, req: Request): Promise<Auth
 const notSignedIn = () =>
   new ProblemError(401, 'Not signed in', 'Sign in first. Nothing on this device is lost, and all of it is sent then.');
 
-/** Lets in whoever is known, with his shop and role. */
+/** Lets in anyone who is known, with shop and role. */
 export const knownOnly =
   (db: Db, signIn: SignInWatch): RequestHandler =>
   async (req, res, next) => {

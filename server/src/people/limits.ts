@@ -12,7 +12,7 @@ const tooOften = (waitMs: number) => {
 };
 
 /**
- * Wrong tries at the door. They count against the address they come from, and against a name at that address: whoever tries a name from elsewhere
+ * Wrong tries at the door. They count against the address they come from, and against a name at that address: anyone who tries a name from elsewhere
  * locks himself out and nobody else.
  */
 export function doorLimits({ fromAddress = 30, atName = 8 } = {}) {

@@ -33,7 +33,7 @@ async function comesIn(code: string, agent = elsewhere()) {
   return agent;
 }
 
-test('whoever sits at the computer is let in until the owner can sign in; a phone never is without a code', async () => {
+test('anyone who sits at the computer is let in until the owner can sign in; a phone never is without a code', async () => {
   expect(await stateOf(here())).toMatchObject({ isOn: false, person: { role: 'owner' } });
   const phone = elsewhere();
   expect(await stateOf(phone)).toEqual({ isOn: false, address: null, shop: null, person: null });
@@ -92,7 +92,7 @@ test('what is written carries who wrote it, and nothing sent says otherwise', as
   expect(await server.db.query('SELECT DISTINCT done_by AS by FROM operations')).toEqual([{ by: id }]);
 });
 
-test('whoever left is out at once, everywhere; his name stays on what he wrote', async () => {
+test('a person who left is out at once, everywhere; the name stays on what was written', async () => {
   const owner = here();
   const { id, code } = await codeFor(owner, { name: 'Bo', role: 'lead' });
   const phone = await comesIn(code);

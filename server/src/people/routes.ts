@@ -87,7 +87,7 @@ const wrong = () =>
 const wrongCode = () =>
   new ProblemError(401, 'Not signed in', 'This code is not valid any more, or was mistyped. Ask for a new one.');
 
-/** The way in, for whoever is not known yet. */
+/** The way in, for anyone who is not known yet. */
 export function doorRoutes(door: Door, limits: DoorLimits): Router {
   const { db, signIn } = door;
   return Router()
@@ -165,7 +165,7 @@ export function ownRoutes(door: Door, limits: DoorLimits): Router {
         'SELECT passphrase_hash AS hash FROM people WHERE shop_id = $1 AND id = $2',
         [author.shopId, author.personId],
       );
-      // Whoever finds a phone open must not shut its owner out.
+      // Anyone who finds a phone open must not shut its owner out.
       if (own?.hash && !(await isPassphrase(own.hash, current ?? ''))) {
         await limits.wrong(req, name);
         throw invalid([{ field: 'current', message: 'The current passphrase is wrong.' }]);
@@ -192,7 +192,7 @@ export function ownRoutes(door: Door, limits: DoorLimits): Router {
         name,
       ]);
       await signIn.changed();
-      // A changed passphrase ends every other session: whoever had the old one is out.
+      // A changed passphrase ends every other session: anyone who had the old one is out.
       await endSessions(db.query, author);
       await letIn(door, req, res, author);
     })
@@ -209,7 +209,7 @@ export function ownRoutes(door: Door, limits: DoorLimits): Router {
       const author = authorOf(req);
       await (await passkeys()).keepPasskey(db.query, author, signedOf(req), placeOf(req));
       await signIn.changed();
-      // From now on the computer asks: whoever did this stays in.
+      // From now on the computer asks: the person who did this stays in.
       if (tokenOf(req) === undefined) return letIn(door, req, res, author);
       res.json(await stateOf(door, servedOf(req), author));
     })

@@ -3,7 +3,7 @@ import { createHash, randomBytes, randomInt } from 'node:crypto';
 /** What a browser keeps to be known again: 256 bits that nobody guesses. */
 export const newToken = (): string => randomBytes(32).toString('base64url');
 
-/** What is kept of a token or a code here: whoever reads the database comes in by none of them. */
+/** What is kept of a token or a code here: anyone who reads the database comes in by none of them. */
 export const keyOf = (secret: string): string => createHash('sha256').update(secret).digest('hex');
 
 /** Letters and figures that are not taken for each other, read aloud or in poor light. */

@@ -42,7 +42,7 @@ test('a phone that has the shop’s root trusts the server by each of its names,
   expect(await refusal(served, stranger.certificate, 'localhost')).not.toBe('');
 });
 
-test('the shop’s root is of no use against another site, whoever gets its key', async () => {
+test('the shop’s root is of no use against another site, no matter who gets its key', async () => {
   await shopCertificate(folder, ['huff.example']);
   const root = { certificate: rootIn(folder), key: readFileSync(path.join(folder, 'root.key'), 'utf8') };
   const forged = await makeLeaf(root, ['bank.example']);
@@ -65,7 +65,7 @@ test('it is kept: the same at the next start, renewed before it runs out; the ro
   expect(rootIn(folder)).not.toBe(root);
 });
 
-test('its keys are for whoever runs Huff alone; one that was cut off is made anew', async () => {
+test('its keys are for the person who runs Huff alone; one that was cut off is made anew', async () => {
   await shopCertificate(folder, []);
   for (const name of readdirSync(folder))
     expect([name, statSync(path.join(folder, name)).mode & 0o077]).toEqual([name, 0]);

@@ -51,7 +51,7 @@ fetch(there + '/api/health', { mode: 'no-cors', cache: 'no-store' }).then(
   () => { document.getElementById('trying').textContent = 'This phone is not ready yet. Three steps:'; },
 );`;
 
-/** What is answered without HTTPS to whoever does not sit at this computer: how a phone is set up, and the way to the secure address. */
+/** What is answered without HTTPS to anyone who does not sit at this computer: how a phone is set up, and the way to the secure address. */
 export function plainSite({ served, rootDer, address }: PlainSite): Express {
   const app = express();
   app.disable('x-powered-by');

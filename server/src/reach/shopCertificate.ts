@@ -17,7 +17,7 @@ export const ownAddresses = (): string[] =>
     (all ?? []).filter(({ internal, family }) => !internal && family === 'IPv4').map(({ address }) => address),
   );
 
-/** Names under which phones find this machine. @param named told by whoever runs it */
+/** Names under which phones find this machine. @param named told by the person who runs it */
 export function namesHere(named: readonly string[]): string[] {
   const own = hostname().toLowerCase();
   const host = LABEL.test(own) ? (own.includes('.') ? [own] : [own, `${own}.local`]) : [];

@@ -62,7 +62,7 @@ test('before and after, prediction and proof, for a visit that was proven', asyn
   expect(text).toMatch(/Before and after/);
 });
 
-test('in the units of whoever asks, split view; a word that is no unit is refused', async () => {
+test('in the units of the person who asks, split view; a word that is no unit is refused', async () => {
   const measures = 'measures=pa,ls,c,mm,m,kw';
   const [si, us] = await Promise.all([pdf(report(READING_ROOM, `?${measures}`)), pdf(report(READING_ROOM))]);
   expect(textOf(si)).toMatch(/Air moved[^]*490\s+borderline/);

@@ -33,7 +33,7 @@ const textsOf = ({ headline, worst, next, found }: Row): string[] => [
   ...found.map(readItem).flatMap(({ words, toDo = '', evidence = [] }) => [words, toDo, ...evidence]),
 ];
 
-test('stored results are read in the units of whoever reads them', () => {
+test('stored results are read in the units of the reader', () => {
   const us = rows.flatMap(textsOf);
   const si = withMeasures(SI_MEASURES, () => rows.flatMap(textsOf));
   const figures = /\d (in\. w\.c\.|CFM|°F|fpm|Pa|L\/s|°C|K|m\/s)/;

@@ -42,7 +42,7 @@ test('before anybody is known all of it goes, and no person is claimed', async (
   expect(requests[0]).not.toHaveProperty('person');
 });
 
-test('somebody else is signed in than the phone knew: nothing is lost or set apart, and it is told', async () => {
+test('somebody else is signed in than the phone knew: nothing is lost or refused, and it is told', async () => {
   const { sender, store, says } = await usedByTwo(BO);
   says(() => ({
     kind: 'problem',

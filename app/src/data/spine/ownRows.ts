@@ -1,6 +1,6 @@
 import type { By, OutboxRow } from './store';
 
-/** What may go under the name of whoever is signed in: his own, and what was done before anybody was known. */
+/** What may go under the name of the person who is signed in: their own, and what was done before anybody was known. */
 export const ownRows = (rows: readonly OutboxRow[], person: By | undefined): OutboxRow[] =>
   rows.filter(({ by }) => by === undefined || person === undefined || by.id === person.id);
 

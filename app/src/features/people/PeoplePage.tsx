@@ -55,7 +55,7 @@ const STEPS = [
   'The phone is in. It works without a signal from then on.',
 ] as const;
 
-/** A code at the desk, for the phone of whoever is signed in here. */
+/** A code at the desk, for the phone of the person who is signed in here. */
 function Phones({ person }: { readonly person: Person }) {
   const [made, setMade] = useState<EntryCode>();
   const [why, setWhy] = useState<string>();
@@ -129,7 +129,7 @@ function Yourself({ session, person }: { readonly session: SessionState; readonl
       <Txt color="softInk">
         {session.isOn
           ? `${person.name}, ${person.role}.`
-          : 'This computer lets in whoever sits at it, as the owner. Phones need a code. Set a passphrase or make a passkey to lock this computer too.'}
+          : 'Anyone at this computer gets in as the owner. Phones need a code. Set a passphrase or make a passkey to lock this computer too.'}
       </Txt>
       <WaysBack person={person} />
       {session.isOn && <TextButton onPress={() => void signOut()}>Sign out here</TextButton>}

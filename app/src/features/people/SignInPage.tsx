@@ -14,7 +14,7 @@ import { useAtDoor } from './useAtDoor';
 
 const goOn = () => router.replace('/');
 
-/** The door: by passkey, by name and passphrase, or by a code from the desk. What this phone has not sent stays, whoever comes in. */
+/** The door: by passkey, by name and passphrase, or by a code from the desk. What this phone has not sent stays, no matter who comes in. */
 export function SignInPage() {
   const { session } = useSession();
   const { waiting } = useWaiting();
@@ -27,7 +27,7 @@ export function SignInPage() {
             {person && <Txt role="status">{`You are signed in as ${person.name}.`}</Txt>}
             {waiting > 0 && (
               <Txt>
-                {`${waiting === 1 ? '1 record is' : `${waiting} records are`} saved on this phone and not synced yet. Each is sent under the name of whoever made it.`}
+                {`${waiting === 1 ? '1 record is' : `${waiting} records are`} saved on this phone and not synced yet. Each is sent under the name of the person who made it.`}
               </Txt>
             )}
             <SecureNotice />

@@ -61,7 +61,7 @@ export const PEOPLE_OPERATIONS: readonly Operation[] = [
   {
     method: 'put',
     path: '/api/me/passphrase',
-    summary: 'Sets name and passphrase of whoever asks',
+    summary: 'Sets name and passphrase of the person who asks',
     tag: TAG,
     body: ref('Passphrase'),
     answer: state,
@@ -78,7 +78,7 @@ export const PEOPLE_OPERATIONS: readonly Operation[] = [
   {
     method: 'get',
     path: '/api/me/devices',
-    summary: 'Where whoever asks is signed in',
+    summary: 'The phones and browsers of the person who asks',
     tag: TAG,
     answer: list('devices', ref('SignedInDevice')),
   },
@@ -100,7 +100,7 @@ export const PEOPLE_OPERATIONS: readonly Operation[] = [
   {
     method: 'post',
     path: '/api/me/phone',
-    summary: 'A code for another device of whoever asks',
+    summary: 'A code for another device of the person who asks',
     tag: TAG,
     answer: ref('MadeEntryCode'),
   },

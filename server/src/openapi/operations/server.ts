@@ -24,7 +24,7 @@ export const SERVER_OPERATIONS: readonly Operation[] = [
     summary: 'OpenMetrics, for a program on the same computer or with the token',
     tag: 'Server',
     answer: { type: 'application/openmetrics-text' },
-    refusals: { '404': 'Not told to whoever asks.' },
+    refusals: { '404': 'Not told to anyone who asks.' },
   },
   { method: 'get', path: '/api/openapi.json', summary: 'This document', tag: 'Server', answer: { type: 'object' } },
   {
