@@ -141,7 +141,7 @@ test('what one person did on a phone is not sent under the name of the next one'
   await join(phone, forCy, 'Cy');
   await phone.unroute('**/api/sync');
   await phone.goto('/waiting');
-  await expect(phone.getByText(/waits? for Bo/)).toBeVisible();
+  await expect(phone.getByText(/waits? for Bo to sign in on this phone/)).toBeVisible();
   expect((await outbox(phone)).map(({ by }) => by?.name)).toEqual(Array(made).fill('Bo'));
   const { records } = (await (await phone.request.get('/api/sites')).json()) as { records: object[] };
   expect(records).toEqual([]);

@@ -49,6 +49,8 @@ export interface SessionState {
   readonly address: string | null;
   readonly shop: { readonly id: string; readonly name: string } | null;
   readonly person: Person | null;
+  /** Let in for sitting at the server's own computer, without signing in. */
+  readonly isAtComputer: boolean;
 }
 
 /** A code that lets somebody in once. */

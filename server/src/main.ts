@@ -9,7 +9,6 @@ import { backupsBeside } from './backup/backupsBeside';
 import { readBack } from './backup/readBack';
 import { configFrom } from './config';
 import { CREATE_FOLDER_ARGUMENT, createFolderHere } from './db/createFolder';
-import { DbAwayError } from './db/dbTrouble';
 import { LateDb } from './db/lateDb';
 import { migrate } from './db/migrate';
 import { acrossShops } from './db/shopFence';
@@ -140,8 +139,6 @@ async function serve(): Promise<void> {
     console.log('Huff is ready.');
   } catch (error) {
     console.error(`Huff cannot open its data. ${(error as Error).message}`);
-    if (error instanceof DbAwayError)
-      console.error('Check DATABASE_URL, and that PostgreSQL runs and lets this computer in.');
     void stop(1);
   }
 }

@@ -1,7 +1,7 @@
-import type { EntryCode, Person, Problem, SessionState, SignedInDevice } from '@huff/contract';
+import type { EntryCode, Person, SessionState, SignedInDevice } from '@huff/contract';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect } from 'react';
-import { ask } from './ask';
+import { ask, tell, type Answered } from './ask';
 import { queryClient } from './queryClient';
 import { workFor } from './shopStore';
 import { spine } from './theSpine';
@@ -10,24 +10,6 @@ import { useSyncStatus } from './useOutbox';
 const SESSION = ['session'];
 const PEOPLE = ['people'];
 const DEVICES = ['devices'];
-
-/** What a request at the door came to: what the server says, or why not, in a sentence. */
-export type Told<T> = { readonly ok: true; readonly body: T } | { readonly ok: false; readonly why: string };
-
-const NOT_REACHED = 'The server could not be reached. Try again with a signal.';
-
-/** Asks the server to do something. @param send as JSON; nothing when absent */
-export async function tell<T>(method: 'POST' | 'PUT' | 'DELETE', address: string, send?: object): Promise<Told<T>> {
-  const answer = await fetch(address, {
-    method,
-    ...(send ? { headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(send) } : {}),
-    signal: AbortSignal.timeout(20_000),
-  }).catch(() => undefined);
-  if (!answer) return { ok: false, why: NOT_REACHED };
-  const body = answer.status === 204 ? undefined : ((await answer.json().catch(() => undefined)) as unknown);
-  if (answer.ok) return { ok: true, body: body as T };
-  return { ok: false, why: (body as Partial<Problem> | undefined)?.detail ?? NOT_REACHED };
-}
 
 /** Takes over who is signed in: whose work this phone sends from now on, and for which shop. */
 export async function takeSession(state: SessionState): Promise<void> {
@@ -81,7 +63,7 @@ export function useDevices() {
 }
 
 /** A code for another device of one's own, or for a person. */
-export const entryCode = (personId?: string): Promise<Told<EntryCode>> =>
+export const entryCode = (personId?: string): Promise<Answered<EntryCode>> =>
   tell('POST', personId === undefined ? '/api/me/phone' : `/api/people/${personId}/code`);
 
 /** Whether this page can work without a signal and use the camera: browsers allow it at secure addresses alone. */

@@ -1,7 +1,7 @@
 import type { BackupState } from '@huff/contract';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { ask } from './ask';
+import { ask, tell } from './ask';
 
 const KEY = ['backups'];
 /** A large shop's backup takes minutes. */
@@ -20,12 +20,8 @@ export function useBackups() {
   const makeNow = async () => {
     setMaking(true);
     setFault(undefined);
-    const answer = await fetch('/api/backups', {
-      method: 'POST',
-      signal: AbortSignal.timeout(LONGEST_MS),
-    }).catch(() => undefined);
-    const told = (await answer?.json().catch(() => undefined)) as { readonly detail?: string } | undefined;
-    if (!answer?.ok) setFault(told?.detail ?? 'The server could not be reached. Try again with a signal.');
+    const answer = await tell('POST', '/api/backups', undefined, LONGEST_MS);
+    if (!answer.ok) setFault(answer.why);
     await client.invalidateQueries({ queryKey: KEY });
     setMaking(false);
   };

@@ -1,5 +1,6 @@
 import { useMemo, useSyncExternalStore } from 'react';
 import { orderKey } from '@huff/contract/spine';
+import { ownRows, waitingForOthers } from './spine/ownRows';
 import type { SpineStatus } from './spine/spine';
 import type { OutboxRow } from './spine/store';
 import { spine } from './theSpine';
@@ -49,15 +50,23 @@ export interface Waiting {
   /** Records, not operations: two changes of one visit are one thing that waits. */
   readonly waiting: number;
   readonly apart: readonly OutboxRow[];
+  /** Changes that wait for another person to sign in here again, by name. */
+  readonly others: ReadonlyMap<string, number>;
 }
 
 export function useWaiting(): Waiting {
   const all = useOutboxRows();
+  const { person } = useSyncStatus();
   return useMemo(
     () => ({
-      waiting: new Set(all.filter(({ state }) => state === 'waiting').map(({ operation }) => orderKey(operation))).size,
+      others: waitingForOthers(all, person),
+      waiting: new Set(
+        ownRows(all, person)
+          .filter(({ state }) => state === 'waiting')
+          .map(({ operation }) => orderKey(operation)),
+      ).size,
       apart: all.filter(({ state }) => state === 'refused' || state === 'conflict'),
     }),
-    [all],
+    [all, person],
   );
 }

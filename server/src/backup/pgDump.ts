@@ -81,33 +81,6 @@ export const dumpedDb = (url: string, db: Db): CopiedDb => ({
     ),
 });
 
-/** Puts a copy into a new database beside the one of the address. @returns its name and address */
-export async function restoreBeside(url: string, folder: string, name: string): Promise<string> {
-  if (!existsSync(dumpIn(folder)))
-    throw new Error(`${folder} is no backup of a PostgreSQL server: ${DUMP} is missing.`);
-  const maker = await openServerDb(url, { connections: 1, applicationName: 'huff backup' });
-  try {
-    await maker.query(`CREATE DATABASE "${name}"`);
-  } finally {
-    await maker.close();
-  }
-  await program(
-    'pg_restore',
-    ['--exit-on-error', '--no-owner', `--dbname=${name}`, dumpIn(folder)],
-    settingsOf(url, name),
-  );
-  return named(url, name);
-}
-
-async function drop(url: string, name: string): Promise<void> {
-  const maker = await openServerDb(url, { connections: 1, applicationName: 'huff backup' });
-  try {
-    await maker.query(`DROP DATABASE IF EXISTS "${name}" WITH (FORCE)`);
-  } finally {
-    await maker.close();
-  }
-}
-
 /** Does something with a database that is opened for it alone. */
 export async function withDatabase<T>(url: string, work: (db: Db) => Promise<T>): Promise<T> {
   const db = await openServerDb(url, { connections: 1, applicationName: 'huff backup' });
@@ -118,6 +91,19 @@ export async function withDatabase<T>(url: string, work: (db: Db) => Promise<T>)
   }
 }
 
+/** Puts a copy into a new database beside the one of the address. @returns its name and address */
+export async function restoreBeside(url: string, folder: string, name: string): Promise<string> {
+  if (!existsSync(dumpIn(folder)))
+    throw new Error(`${folder} is no backup of a PostgreSQL server: ${DUMP} is missing.`);
+  await withDatabase(url, (db) => db.query(`CREATE DATABASE "${name}"`));
+  await program(
+    'pg_restore',
+    ['--exit-on-error', '--no-owner', `--dbname=${name}`, dumpIn(folder)],
+    settingsOf(url, name),
+  );
+  return named(url, name);
+}
+
 /** Reads a copy back: into a separate database, which is dropped afterward. @returns the rows of each table */
 export const readDump =
   (url: string) =>
@@ -126,6 +112,6 @@ export const readDump =
     try {
       return await withDatabase(await restoreBeside(url, folder, name), (db) => rowCounts(db.query));
     } finally {
-      await drop(url, name);
+      await withDatabase(url, (db) => db.query(`DROP DATABASE IF EXISTS "${name}" WITH (FORCE)`));
     }
   };

@@ -1,7 +1,9 @@
 /** The database cannot be asked now: it went away, is being restarted, or took too long. What was sent may be sent again. */
 export class DbAwayError extends Error {
   constructor(cause?: unknown) {
-    super('The server’s database does not answer.', { cause });
+    super('The PostgreSQL server does not answer. Check its address, and that it runs and lets this computer in.', {
+      cause,
+    });
   }
 }
 

@@ -11,13 +11,19 @@ export function idOf(req: Request, what: string, name = 'id'): string {
   return id.toLowerCase();
 }
 
+/** The body checked against its contract class. @throws ProblemError 422 with what would be right */
+export function bodyAs<T extends object>(Class: ClassConstructor<T>, req: Request): T {
+  const checked = check(Class, req.body);
+  if (!checked.ok) throw invalid(checked.errors);
+  return checked.value;
+}
+
 /** The body checked against its contract class, with the id of the address in it. */
 export function bodyOf<T extends { id: string }>(req: Request, Class: ClassConstructor<T>, what: string): T {
   const id = idOf(req, what);
-  const checked = check(Class, req.body);
-  if (!checked.ok) throw invalid(checked.errors);
-  if (checked.value.id.toLowerCase() !== id) {
+  const body = bodyAs(Class, req);
+  if (body.id.toLowerCase() !== id) {
     throw invalid([{ field: 'id', message: 'The id in the body must match the id in the address.' }]);
   }
-  return checked.value;
+  return body;
 }

@@ -72,10 +72,7 @@ export async function endJobs(query: Query, jobs: readonly Job[]): Promise<void>
 
 /** Keeps jobs for two minutes more. */
 export async function holdJobs(query: Query, jobs: readonly Job[]): Promise<void> {
-  await query(
-    `UPDATE jobs SET taken_until = now() + ${LEASE} FROM ${KEYS} WHERE ${SAME} AND jobs.asked >= t.asked`,
-    keysOf(jobs),
-  );
+  await query(`UPDATE jobs SET taken_until = now() + ${LEASE} FROM ${KEYS} WHERE ${SAME}`, keysOf(jobs));
 }
 
 /** Puts jobs off: they failed, or come round again. */

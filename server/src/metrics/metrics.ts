@@ -43,26 +43,16 @@ export function serverMetrics() {
         }
       };
       const query: Query = (sql, params) => time('statement', () => db.query(sql, params));
-      return {
-        query,
-        transaction: (work) => time('transaction', () => db.transaction(work)),
-        script: (sql) => db.script(sql),
-        alone: (name, work) => db.alone(name, work),
-        tell: (topic) => db.tell(topic),
-        hear: (topic, then) => db.hear(topic, then),
-        close: () => db.close(),
-      };
+      return { ...db, query, transaction: (work) => time('transaction', () => db.transaction(work)) };
     },
     /** Counts what waits to be done, whenever somebody looks. */
     watchJobs: (db: Db): void => {
-      const due = async () => {
-        const rows = await acrossShops(() =>
+      const due = () =>
+        acrossShops(() =>
           db.query<{ kind: string; n: number }>(
             'SELECT kind, count(*) AS n FROM jobs WHERE due_at <= now() GROUP BY kind',
           ),
         );
-        return rows;
-      };
       new Gauge({
         name: 'huff_jobs_due',
         help: 'Jobs that are due: visits to judge, reminders',

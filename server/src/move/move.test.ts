@@ -62,7 +62,7 @@ test('everything arrives, there and back: every table of both engines counts and
 test('a place that has data is refused, and so is a copy that differs; nothing is left of it', async () => {
   const from = await years();
   const other = await testDb();
-  await expect(move({ from, to: other })).rejects.toThrow('has data already');
+  await expect(move({ from, to: other })).rejects.toThrow('has a shop already');
   const to = openly(await embeddedDb());
   // Of a statement that loses a row.
   const losing: Db = {

@@ -11,10 +11,13 @@ interface Moving {
   readonly onTable?: (name: string, sum: Sum) => void;
 }
 
-/** Whether nobody has written anything here: no shop, or one that was made by a start and never used. */
+/** Whether no Huff was ever started on it: the first start makes a shop. */
 async function ensureEmpty(to: Db): Promise<void> {
   const [shop] = await to.query('SELECT 1 AS there FROM shops LIMIT 1');
-  if (shop) throw new Error('The new place has data already. Choose an empty database or a new folder.');
+  if (shop)
+    throw new Error(
+      'The new place has a shop already, if only from a first start. Choose an empty database or a new folder.',
+    );
 }
 
 /** Another Huff that still uses the database, on a PostgreSQL server. */

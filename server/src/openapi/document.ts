@@ -86,7 +86,7 @@ const PEOPLE: Readonly<Record<string, Schema>> = {
   },
   SessionState: {
     type: 'object',
-    required: ['isOn', 'address', 'shop', 'person'],
+    required: ['isOn', 'address', 'shop', 'person', 'isAtComputer'],
     properties: {
       address: { type: ['string', 'null'], format: 'uri', description: 'Where phones reach it.' },
       isOn: { type: 'boolean', description: 'False while the server’s own computer lets in anyone who sits at it.' },
@@ -96,6 +96,7 @@ const PEOPLE: Readonly<Record<string, Schema>> = {
         properties: { id, name: { type: 'string' } },
       },
       person: { anyOf: [ref('PersonOfShop'), { type: 'null' }] },
+      isAtComputer: { type: 'boolean', description: 'Let in for sitting at the server’s own computer.' },
     },
   },
   SignedInDevice: {

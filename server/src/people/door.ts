@@ -22,7 +22,7 @@ export const giveToken = (req: Request, res: Response, token: string): void => {
   res.cookie(cookieName(req), token, { ...cookieOptions(req), maxAge: COOKIE_DAYS * 86_400_000 });
 };
 
-export const takeToken = (req: Request, res: Response): void => {
+export const clearToken = (req: Request, res: Response): void => {
   res.clearCookie(cookieName(req), cookieOptions(req));
 };
 
@@ -35,13 +35,19 @@ export const isHere = (req: Pick<IncomingMessage, 'headers' | 'socket'>): boolea
   isLoopback(nameOf(req.headers.host ?? '') ?? '') &&
   !FROM_PROXY.some((header) => req.headers[header] !== undefined);
 
-/** Who asks; undefined where he has to say it first. */
-export function askerOf(db: Db, signIn: SignInWatch, req: Request): Promise<Author | undefined> {
+/** Who asks, and whether that is known from a session or from sitting at the computer alone. */
+export interface Asker {
+  readonly author: Author;
+  readonly isAtComputer: boolean;
+}
+
+/** Who asks; undefined where that has to be said first. */
+export function askerOf(db: Db, signIn: SignInWatch, req: Request): Promise<Asker | undefined> {
   return acrossShops(async () => {
     const token = tokenOf(req);
     const known = token === undefined ? undefined : await sessionOf(db.query, token);
-    if (known) return known;
-    return isHere(req) && !(await signIn.isOn()) ? DEMO_AUTHOR : undefined;
+    if (known) return { author: known, isAtComputer: false };
+    return isHere(req) && !(await signIn.isOn()) ? { author: DEMO_AUTHOR, isAtComputer: true } : undefined;
   });
 }
 
@@ -52,9 +58,9 @@ const notSignedIn = () =>
 export const knownOnly =
   (db: Db, signIn: SignInWatch): RequestHandler =>
   async (req, res, next) => {
-    const author = await askerOf(db, signIn, req);
-    if (!author) throw notSignedIn();
-    await supplyAuthor(author)(req, res, next);
+    const asker = await askerOf(db, signIn, req);
+    if (!asker) throw notSignedIn();
+    await supplyAuthor(asker.author)(req, res, next);
   };
 
 const roleMayNot = (what: string) =>

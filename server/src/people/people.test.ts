@@ -34,9 +34,9 @@ async function comesIn(code: string, agent = elsewhere()) {
 }
 
 test('anyone who sits at the computer is let in until the owner can sign in; a phone never is without a code', async () => {
-  expect(await stateOf(here())).toMatchObject({ isOn: false, person: { role: 'owner' } });
+  expect(await stateOf(here())).toMatchObject({ isOn: false, isAtComputer: true, person: { role: 'owner' } });
   const phone = elsewhere();
-  expect(await stateOf(phone)).toEqual({ isOn: false, address: null, shop: null, person: null });
+  expect(await stateOf(phone)).toEqual({ isOn: false, address: null, shop: null, person: null, isAtComputer: false });
   const refused = await phone.get('/api/sites').expect(401);
   expect((refused.body as { detail: string }).detail).toContain('Nothing on this device is lost');
   await phone.get('/api/bundle').expect(401);
@@ -54,7 +54,12 @@ test('a phone is paired by a code that works once, and stays in', async () => {
   const phone = elsewhere();
   // As somebody types it.
   await comesIn(` ${code.toLowerCase().replace(/-/g, ' ')}`, phone);
-  expect((await stateOf(phone)).person?.id).toBe(DEMO_AUTHOR.personId);
+  // Signed in, though the computer asks nobody: it can sign out.
+  expect(await stateOf(phone)).toMatchObject({
+    isOn: false,
+    isAtComputer: false,
+    person: { id: DEMO_AUTHOR.personId },
+  });
   await phone.get('/api/sites').expect(200);
   await elsewhere().post('/api/session/code').send({ code }).expect(401);
   const { devices } = (await phone.get('/api/me/devices')).body as { devices: SignedInDevice[] };
@@ -155,6 +160,18 @@ test('each role does what it may: an apprentice changes no settings, a technicia
 });
 
 describe('passphrases', () => {
+  test('go with a name that one person has, whatever its case; two who take it at once do not both get it', async () => {
+    const owner = here();
+    const agents = [];
+    for (const name of ['Bo', 'Cy'])
+      agents.push(await comesIn((await codeFor(owner, { name, role: 'technician' })).code));
+    const set = agents.map((agent, i) =>
+      agent.put('/api/me/passphrase').send({ name: i === 0 ? 'Sam' : 'SAM', passphrase: `of agent number ${i}` }),
+    );
+    const statuses = (await Promise.all(set)).map(({ status }) => status);
+    expect(statuses.sort()).toEqual([200, 409]);
+  });
+
   test('are asked for the one before; a changed one ends every other session', async () => {
     const desk = here();
     await desk.put('/api/me/passphrase').send(OWNER).expect(200);

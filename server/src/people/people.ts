@@ -5,6 +5,9 @@ import { DEMO_AUTHOR, type Author } from '../http/author';
 import { conflict, notFound } from '../http/problems';
 import { endSessions } from './sessions';
 
+/** What the first owner is called until the passphrase is set. */
+const UNNAMED = 'Technician';
+
 const PEOPLE = `SELECT p.id, p.name, p.role, p.sign_in_name AS "signInName", p.passphrase_hash IS NOT NULL AS "hasPassphrase",
   (SELECT count(*) FROM passkeys k WHERE k.shop_id = p.shop_id AND k.person_id = p.id) AS passkeys,
   ${moment('p.left_at')} AS "leftAt" FROM people p`;
@@ -80,4 +83,41 @@ export async function leave(query: Query, shopId: string, id: string): Promise<v
 /** A person who left comes back; a new code lets him in. */
 export async function comeBack(query: Query, shopId: string, id: string): Promise<void> {
   await query('UPDATE people SET left_at = NULL WHERE shop_id = $1 AND id = $2', [shopId, id]);
+}
+
+/** Who signs in by a name, of all shops of the server. Their case does not matter. */
+export async function personNamed(query: Query, name: string) {
+  const [found] = await query<{ shopId: string; personId: string; hash: string | null }>(
+    `SELECT shop_id AS "shopId", id AS "personId", passphrase_hash AS hash FROM people
+     WHERE lower(sign_in_name) = lower($1) AND left_at IS NULL`,
+    [name],
+  );
+  return found;
+}
+
+/** What a person's passphrase hashes to; null while there is none. */
+export async function passphraseOf(query: Query, { shopId, personId }: Author): Promise<string | null> {
+  const [own] = await query<{ hash: string | null }>(
+    'SELECT passphrase_hash AS hash FROM people WHERE shop_id = $1 AND id = $2',
+    [shopId, personId],
+  );
+  return own?.hash ?? null;
+}
+
+const UNIQUE_VIOLATION = '23505';
+
+/** Sets by what a person signs in. Until then the first owner has no name either: from now on this one. @throws ProblemError 409 for a name that another has */
+export async function setPassphrase(query: Query, { shopId, personId }: Author, name: string, hash: string) {
+  try {
+    await query(
+      `UPDATE people SET sign_in_name = $3, passphrase_hash = $4, name = CASE WHEN name = $5 THEN $3 ELSE name END
+       WHERE shop_id = $1 AND id = $2`,
+      [shopId, personId, name, hash, UNNAMED],
+    );
+  } catch (error) {
+    // Names are of all shops of a server: who has this one is not said.
+    if ((error as { code?: string }).code === UNIQUE_VIOLATION)
+      throw conflict('Somebody signs in by this name already. Choose another one.');
+    throw error;
+  }
 }

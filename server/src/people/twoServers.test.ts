@@ -1,10 +1,4 @@
-import { pino } from 'pino';
 import request from 'supertest';
-import { createApp } from '../app';
-import { backupsBeside } from '../backup/backupsBeside';
-import { besideHere } from '../beside/beside';
-import { ServerState } from '../health/state';
-import { serverJobs } from '../jobsOfServer';
 import { besides, onlyOnServer } from '../testing/onlyOnServer';
 import { testServer } from '../testing/testServer';
 
@@ -14,24 +8,7 @@ onlyOnServer('two servers on one database', () => {
   test('what one lets in the other does; when one locks its computer the other does', async () => {
     const first = await testServer();
     const db = await besides(first.db);
-    const log = pino({ level: 'silent' });
-    const state = new ServerState();
-    state.phase = 'ready';
-    const beside = besideHere();
-    const second = createApp({
-      db,
-      state,
-      log,
-      jobs: serverJobs(db, log, beside, 'http://127.0.0.1'),
-      beside,
-      backups: backupsBeside(
-        () => undefined,
-        undefined,
-        log,
-        () => Promise.resolve({}),
-      ),
-      served: { host: '127.0.0.1', names: [] },
-    });
+    const { app: second } = await testServer({ db });
     await request(second).get('/api/sites').expect(200);
 
     const desk = request.agent(first.app);

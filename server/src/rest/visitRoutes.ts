@@ -1,4 +1,4 @@
-import { check, VisitDto } from '@huff/contract';
+import { VisitDto } from '@huff/contract';
 import { PlanWishesDto } from '@huff/contract/fix';
 import { headOf } from '@huff/contract/spine';
 import { Router, type Request } from 'express';
@@ -6,7 +6,7 @@ import { validate as isUuid } from 'uuid';
 import type { Beside } from '../beside/beside';
 import type { Db } from '../db/db';
 import { authorOf } from '../http/author';
-import { bodyOf, idOf } from '../http/body';
+import { bodyAs, bodyOf, idOf } from '../http/body';
 import { sendRecord } from './etag';
 import { sendHistory } from './history';
 import { invalid, notFound, notPlannable } from '../http/problems';
@@ -82,11 +82,8 @@ export function visitRoutes(db: Db, jobs: JobsBeside, beside: Beside): Router {
       res.status(204).end();
     })
     .post('/:id/plans', async (req, res) => {
-      const wishes = check(PlanWishesDto, req.body);
-      if (!wishes.ok) throw invalid(wishes.errors);
-      const answer = await beside.inTurn(async () =>
-        plans.make(authorOf(req), (await whole(req)).record, wishes.value),
-      );
+      const wishes = bodyAs(PlanWishesDto, req);
+      const answer = await beside.inTurn(async () => plans.make(authorOf(req), (await whole(req)).record, wishes));
       if (!answer) throw notPlannable();
       res.json(answer);
     });

@@ -3,6 +3,7 @@ import request from 'supertest';
 import { createApp } from '../app';
 import { backupsBeside } from '../backup/backupsBeside';
 import { besideHere } from '../beside/beside';
+import type { Db } from '../db/db';
 import { ServerState } from '../health/state';
 import { serverJobs } from '../jobsOfServer';
 import { openly, serverDbOfTest } from './testDb';
@@ -10,11 +11,13 @@ import { openly, serverDbOfTest } from './testDb';
 interface TestServerOptions {
   readonly names?: readonly string[];
   readonly plansAtOnce?: number;
+  /** An own one when absent. */
+  readonly db?: Db;
 }
 
 /** The whole server on a database for one test file, without listening. */
-export async function testServer({ names = [], plansAtOnce }: TestServerOptions = {}) {
-  const db = await serverDbOfTest();
+export async function testServer({ names = [], plansAtOnce, db: given }: TestServerOptions = {}) {
+  const db = given ?? (await serverDbOfTest());
   const state = new ServerState();
   state.phase = 'ready';
   const log = pino({ level: 'silent' });

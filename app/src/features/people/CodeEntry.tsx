@@ -2,7 +2,7 @@ import type { SessionState } from '@huff/contract';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { TextInput } from 'react-native-paper';
-import { tell } from '../../data/session';
+import { tell } from '../../data/ask';
 import { ActionButton } from '../../ui/page';
 import { Txt } from '../../ui/text';
 import { useAtDoor } from './useAtDoor';

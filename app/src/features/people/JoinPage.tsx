@@ -2,7 +2,7 @@ import type { SessionState } from '@huff/contract';
 import { router } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
-import { tell } from '../../data/session';
+import { tell } from '../../data/ask';
 import { ActionButton, Page } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
 import { CodeEntry } from './CodeEntry';

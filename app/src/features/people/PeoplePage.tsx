@@ -3,7 +3,8 @@ import { useQueryClient } from '@tanstack/react-query';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { entryCode, tell, useDevices, usePeople, useSession } from '../../data/session';
+import { tell } from '../../data/ask';
+import { entryCode, useDevices, usePeople, useSession } from '../../data/session';
 import { ListRow, ListSection } from '../../ui/list';
 import { ActionButton, Columns, Page, TextButton } from '../../ui/page';
 import { Heading, momentText, Txt } from '../../ui/text';
@@ -71,7 +72,7 @@ function Phones({ person }: { readonly person: Person }) {
         <CodeCard made={made} whose="one phone" />
       ) : (
         <>
-          <Txt color="softInk">{`The phone works under the name ${person.name}. For somebody else, make a code under People.`}</Txt>
+          <Txt color="softInk">{`The phone works under the name ${person.name}.${may(person.role, 'people') ? ' For somebody else, make a code under People.' : ''}`}</Txt>
           <View style={{ gap: 2 }}>
             {STEPS.map((step, i) => (
               <Txt key={step} color="softInk">{`${i + 1}. ${step}`}</Txt>
@@ -127,12 +128,12 @@ function Yourself({ session, person }: { readonly session: SessionState; readonl
     <View style={{ gap: 10 }}>
       <Heading size={19}>Your sign-in</Heading>
       <Txt color="softInk">
-        {session.isOn
+        {!session.isAtComputer
           ? `${person.name}, ${person.role}.`
           : 'Anyone at this computer gets in as the owner. Phones need a code. Set a passphrase or make a passkey to lock this computer too.'}
       </Txt>
       <WaysBack person={person} />
-      {session.isOn && <TextButton onPress={() => void signOut()}>Sign out here</TextButton>}
+      {!session.isAtComputer && <TextButton onPress={() => void signOut()}>Sign out here</TextButton>}
     </View>
   );
 }

@@ -3,7 +3,8 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { TextInput } from 'react-native-paper';
 import { v4 as uuid } from 'uuid';
-import { entryCode, tell, type Told } from '../../data/session';
+import { tell, type Answered } from '../../data/ask';
+import { entryCode } from '../../data/session';
 import { Choice } from '../../ui/form';
 import { ActionButton } from '../../ui/page';
 import { Sheet } from '../../ui/sheet';
@@ -27,24 +28,25 @@ export function PersonSheet({ person, onChanged, onClose }: PersonSheetProps) {
   const [why, setWhy] = useState<string>();
   const [isLeaving, setLeaving] = useState(false);
   const [isBusy, setBusy] = useState(false);
-  const attempt = async <T,>(work: () => Promise<Told<T>>): Promise<T | undefined> => {
+  const attempt = async <T,>(work: () => Promise<Answered<T>>): Promise<Answered<T>> => {
     setBusy(true);
-    const told = await work();
+    const answer = await work();
     setBusy(false);
-    setWhy(told.ok ? undefined : told.why);
-    if (told.ok) onChanged();
-    return told.ok ? told.body : undefined;
+    setWhy(answer.ok ? undefined : answer.why);
+    if (answer.ok) onChanged();
+    return answer;
   };
-  const keep = () => tell('PUT', `/api/people/${id}`, { name, role });
+  const keep = () => attempt(() => tell('PUT', `/api/people/${id}`, { name, role }));
   const save = async () => {
-    if ((await attempt(async () => mapped(await keep(), true))) === true) onClose();
+    if ((await keep()).ok) onClose();
   };
   const invite = async () => {
-    const kept = await attempt(async () => mapped(await keep(), true));
-    if (kept) setMade(await attempt(() => entryCode(id)));
+    if (!(await keep()).ok) return;
+    const code = await attempt(() => entryCode(id));
+    if (code.ok) setMade(code.body);
   };
   const leaves = async () => {
-    if ((await attempt(async () => mapped(await tell('DELETE', `/api/people/${id}`), true))) === true) onClose();
+    if ((await attempt(() => tell('DELETE', `/api/people/${id}`))).ok) onClose();
   };
   return (
     <Sheet open onClose={onClose} title={person?.name ?? 'New person'}>
@@ -86,5 +88,3 @@ export function PersonSheet({ person, onChanged, onClose }: PersonSheetProps) {
     </Sheet>
   );
 }
-
-const mapped = <T,>(told: Told<unknown>, body: T): Told<T> => (told.ok ? { ok: true, body } : told);

@@ -1,5 +1,5 @@
 import type { SessionState } from '@huff/contract';
-import { tell, type Told } from '../../data/session';
+import { tell, type Answered } from '../../data/ask';
 
 interface Challenge {
   readonly id: string;
@@ -18,7 +18,7 @@ const CANCELLED = 'The passkey was not used. Try again, or use the passphrase.';
 async function signed(
   address: string,
   sign: (options: never) => Promise<object>,
-): Promise<Told<{ readonly id: string; readonly response: object }>> {
+): Promise<Answered<{ readonly id: string; readonly response: object }>> {
   const asked = await tell<Challenge>('POST', `${address}/options`);
   if (!asked.ok) return asked;
   try {
@@ -28,13 +28,13 @@ async function signed(
   }
 }
 
-export async function signInByPasskey(): Promise<Told<SessionState>> {
+export async function signInByPasskey(): Promise<Answered<SessionState>> {
   const { startAuthentication } = await import('@simplewebauthn/browser');
   const answer = await signed('/api/session/passkey', (optionsJSON) => startAuthentication({ optionsJSON }));
   return answer.ok ? tell('POST', '/api/session/passkey', answer.body) : answer;
 }
 
-export async function makePasskey(): Promise<Told<SessionState>> {
+export async function makePasskey(): Promise<Answered<SessionState>> {
   const { startRegistration } = await import('@simplewebauthn/browser');
   const answer = await signed('/api/me/passkeys', (optionsJSON) => startRegistration({ optionsJSON }));
   return answer.ok ? tell('POST', '/api/me/passkeys', answer.body) : answer;

@@ -14,7 +14,7 @@ const mockSetPerson = jest.fn((_person: object) => Promise.resolve());
 jest.mock('../../data/theSpine', () => ({ spine: () => ({ setPerson: mockSetPerson, wake: () => undefined }) }));
 jest.mock('../../data/useOutbox', () => ({
   useSyncStatus: () => ({ phase: 'upToDate', everTold: true }),
-  useWaiting: () => ({ waiting: 2, apart: [] }),
+  useWaiting: () => ({ waiting: 2, apart: [], others: new Map() }),
 }));
 
 const BO: Person = {
@@ -32,6 +32,7 @@ const session = (person: Person | null, address: string | null = 'https://huff.e
   address,
   shop: person && { id: 'shop', name: 'Our shop' },
   person,
+  isAtComputer: false,
 });
 
 /** What the server says, by what is asked. */
@@ -134,6 +135,10 @@ test('an owner changes people; a technician sees them and changes nothing', asyn
   await show(<PeoplePage />, AT_PEOPLE(BO));
   expect(await screen.findByText('Bo: technician, no passphrase yet')).toBeTruthy();
   expect(screen.queryByText('Add person')).toBeNull();
+  // Nor is anything said of a computer that is not this phone.
+  expect(screen.queryByText(/Anyone at this computer/)).toBeNull();
+  expect(screen.queryByText(/make a code under People/)).toBeNull();
+  expect(screen.getByText('Sign out here')).toBeTruthy();
   screen.unmount();
   await show(<PeoplePage />, AT_PEOPLE(ADA));
   expect(await screen.findByText('Add person')).toBeTruthy();

@@ -1,12 +1,13 @@
 import type { SessionState } from '@huff/contract';
 import { useState } from 'react';
-import { takeSession, type Told } from '../../data/session';
+import { type Answered } from '../../data/ask';
+import { takeSession } from '../../data/session';
 
 /** One try at the door at a time, with why it failed. What was typed stays. */
 export function useAtDoor() {
   const [isBusy, setBusy] = useState(false);
   const [why, setWhy] = useState<string>();
-  const attempt = async (work: () => Promise<Told<SessionState>>, onIn: (state: SessionState) => void) => {
+  const attempt = async (work: () => Promise<Answered<SessionState>>, onIn: (state: SessionState) => void) => {
     setBusy(true);
     setWhy(undefined);
     const told = await work();

@@ -7,8 +7,8 @@ import { syncWords } from '../waiting/syncWords';
 /** The quiet line that says how it stands with the server; it leads to what waits. Silent when all is well. */
 export function SyncLine() {
   const { phase } = useSyncStatus();
-  const { waiting, apart } = useWaiting();
-  const words = syncWords(phase, waiting, apart.length);
+  const { waiting, apart, others } = useWaiting();
+  const words = syncWords(phase, waiting, apart.length, others);
   if (words === undefined) return null;
   if (phase === 'signIn')
     return (
@@ -20,7 +20,7 @@ export function SyncLine() {
         </Link>
       </View>
     );
-  if (waiting + apart.length === 0)
+  if (waiting + apart.length + others.size === 0)
     return (
       <Txt role="status" size={15} color="softInk">
         {words}

@@ -15,7 +15,7 @@ import { byDay, TodayPage } from './TodayPage';
 let mockDraft: VisitDto | null = null;
 let mockList: { visits: ListedVisit[]; isPending: boolean };
 let mockEarlier: object;
-let mockWaiting = { waiting: 0, apart: [] as object[] };
+let mockWaiting = { waiting: 0, apart: [] as object[], others: new Map<string, number>() };
 let mockStatus: object;
 const mockVisits = new Map<string, { record: VisitDto; sending: string }>();
 jest.mock('../schedule/useCarryAlong', () => ({ useCarryAlong: () => undefined }));
@@ -70,7 +70,7 @@ beforeEach(() => {
   mockDraft = null;
   mockDue = [];
   mockStops = [];
-  mockWaiting = { waiting: 0, apart: [] };
+  mockWaiting = { waiting: 0, apart: [], others: new Map() };
   mockStatus = { phase: 'upToDate', everTold: true };
   mockEarlier = { visits: [], more: jest.fn(), hasMore: false, isFetching: false, isError: false };
   mockVisits.clear();
@@ -152,13 +152,15 @@ describe('what waits and what is silent', () => {
   test('who else answers in the server’s place is said, and the sign-in that is due', () => {
     expect(syncWords('notHuff', 0, 0)).toMatch(/Does this network need a sign-in/);
     expect(syncWords('signIn', 1, 0)).toMatch(/Sign in to sync\.$/);
+    const others = new Map([['Bo', 2]]);
+    expect(syncWords('upToDate', 0, 0, others)).toBe('2 changes wait for Bo to sign in on this phone.');
     expect(syncWords('serverTrouble', 0, 2)).toMatch(/^2 changes need your attention\. The server has a problem/);
   });
   test('stands on the page, with the way to what waits', () => {
-    mockWaiting = { waiting: 1, apart: [{}] };
+    mockWaiting = { waiting: 1, apart: [{}], others: new Map() };
     show({});
     expect(screen.getByText(/^1 change needs your attention\. 1 record not synced yet/)).toBeTruthy();
-    mockWaiting = { waiting: 0, apart: [] };
+    mockWaiting = { waiting: 0, apart: [], others: new Map() };
     mockStatus = { phase: 'noAnswer', everTold: true, fault: 'This phone’s storage is full.' };
     show({});
     expect(screen.getByText(/No answer from the server\. Showing data on this phone/)).toBeTruthy();

@@ -38,9 +38,8 @@ export function WaitingPage() {
     () => byRecord(ownRows(rows, person).filter(({ state }) => state === 'waiting')),
     [rows, person],
   );
-  const others = waitingForOthers(rows, person);
   const held = rows.filter(({ state }) => state === 'held').length;
-  const words = syncWords(phase, waiting.length, refused.length + disputed.length);
+  const words = syncWords(phase, waiting.length, refused.length + disputed.length, waitingForOthers(rows, person));
   const foot = waiting.length > 0 && (
     <PageFoot>
       <ActionButton quiet onPress={() => spine().wake()} aside="it also retries automatically">
@@ -75,11 +74,6 @@ export function WaitingPage() {
           </Section>
         )}
         {rows.length > 0 && <TextButton onPress={() => saveOutboxFile(rows)}>Save all to file</TextButton>}
-        {[...others].map(([name, n]) => (
-          <Txt key={name}>
-            {`${n === 1 ? '1 change waits' : `${n} changes wait`} for ${name}: sent when ${name} signs in here again.`}
-          </Txt>
-        ))}
         {held > 0 && (
           <Txt size={15} color="softInk">
             The open check is on this phone too. It syncs once you save it.
