@@ -68,6 +68,11 @@ test('a phone is not let in without a code, and is after one scan at the desk', 
   // This server is alone on its computer: anyone who makes a code is told so.
   await expect(page.getByText(/Codes made now open on this computer only/)).toBeVisible();
   await join(phone, code, 'Technician');
+  // A slow signal: the next sync is not answered by the time they go on. They are in all the same.
+  await phone.route('**/api/sync', async (route) => {
+    await new Promise((go) => setTimeout(go, 1000));
+    await route.continue();
+  });
   await phone.getByRole('button', { name: 'Open today’s jobs' }).click();
   await expect(phone.getByRole('button', { name: /^Quick check/ })).toBeVisible();
   expect((await phone.request.get('/api/sites')).status()).toBe(200);

@@ -12,7 +12,7 @@ const PEOPLE = ['people'];
 const DEVICES = ['devices'];
 
 /** Takes over who is signed in: whose work this phone sends from now on, and for which shop. */
-export async function takeSession(state: SessionState): Promise<void> {
+async function takeSession(state: SessionState): Promise<void> {
   queryClient.setQueryData(SESSION, state);
   for (const queryKey of [PEOPLE, DEVICES]) void queryClient.invalidateQueries({ queryKey });
   const { shop, person } = state;
@@ -23,6 +23,12 @@ export async function takeSession(state: SessionState): Promise<void> {
   }
   await spine().setPerson({ id: person.id, name: person.name });
   spine().wake();
+}
+
+/** At the door: what was asked about the session before this person came in no longer counts. */
+export async function letIn(state: SessionState): Promise<void> {
+  await queryClient.cancelQueries({ queryKey: SESSION });
+  await takeSession(state);
 }
 
 /** Who is signed in here. Without a signal it is not known; work goes on all the same. */

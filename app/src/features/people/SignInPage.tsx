@@ -25,7 +25,12 @@ export function SignInPage() {
       <Columns
         main={
           <View style={{ gap: 18 }}>
-            {person && <Txt role="status">{`You are signed in as ${person.name}.`}</Txt>}
+            {person && (
+              <>
+                <Txt role="status">{`You are signed in as ${person.name}.`}</Txt>
+                <ActionButton onPress={goOn}>Open today’s jobs</ActionButton>
+              </>
+            )}
             {waiting > 0 && (
               <Txt>
                 {`${waiting === 1 ? '1 record is' : `${waiting} records are`} saved on this phone and not synced yet. Each is sent under the name of the person who made it.`}

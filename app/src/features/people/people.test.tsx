@@ -1,19 +1,24 @@
 import type { EntryCode, Person, SessionState } from '@huff/contract';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { act, fireEvent, screen } from '@testing-library/react-native';
+import { act, fireEvent, screen, waitFor } from '@testing-library/react-native';
 import type { ReactElement } from 'react';
 import { renderThemed } from '../../testing/render';
+import { AtTheDoor } from './AtTheDoor';
 import { CodeCard } from './CodeCard';
 import { PeoplePage } from './PeoplePage';
 import { SecureNotice } from './SecureNotice';
 import { SignInPage } from './SignInPage';
 
 const mockReplace = jest.fn();
-jest.mock('expo-router', () => ({ router: { replace: (to: string) => mockReplace(to), push: jest.fn() } }));
+jest.mock('expo-router', () => ({
+  router: { replace: (to: string) => mockReplace(to), push: jest.fn() },
+  usePathname: () => '/',
+}));
+const mockStatus = { phase: 'upToDate', everTold: true };
 const mockSetPerson = jest.fn((_person: object) => Promise.resolve());
 jest.mock('../../data/theSpine', () => ({ spine: () => ({ setPerson: mockSetPerson, wake: () => undefined }) }));
 jest.mock('../../data/useOutbox', () => ({
-  useSyncStatus: () => ({ phase: 'upToDate', everTold: true }),
+  useSyncStatus: () => mockStatus,
   useWaiting: () => ({ waiting: 2, apart: [], others: new Map() }),
 }));
 
@@ -89,6 +94,17 @@ test('the right one leads to today’s jobs, and the phone knows whose work it s
   expect(mockSetPerson).toHaveBeenCalledWith({ id: 'bo', name: 'Bo' });
   expect(mockReplace).toHaveBeenCalledWith('/');
   expect(asked).toContain('POST /api/session/passphrase {"name":"Bo","passphrase":"bo knows many belts"}');
+});
+
+test('a new phone is led to the door; one that was let in before the next sync is answered is not', async () => {
+  Object.assign(mockStatus, { phase: 'signIn', everTold: false });
+  await show(<AtTheDoor />, { 'GET /api/session': [200, session(null)] });
+  await waitFor(() => expect(mockReplace).toHaveBeenCalledWith('/sign-in'));
+  mockReplace.mockClear();
+  await show(<AtTheDoor />, { 'GET /api/session': [200, session(BO)] });
+  await waitFor(() => expect(mockSetPerson).toHaveBeenCalledWith({ id: 'bo', name: 'Bo' }));
+  expect(mockReplace).not.toHaveBeenCalled();
+  Object.assign(mockStatus, { phase: 'upToDate', everTold: true });
 });
 
 test('without the server nothing is known, and it is said that a signal is needed', async () => {

@@ -1,7 +1,7 @@
 import type { SessionState } from '@huff/contract';
 import { useState } from 'react';
 import { type Answered } from '../../data/ask';
-import { takeSession } from '../../data/session';
+import { letIn } from '../../data/session';
 
 /** One try at the door at a time, with why it failed. What was typed stays. */
 export function useAtDoor() {
@@ -11,7 +11,7 @@ export function useAtDoor() {
     setBusy(true);
     setWhy(undefined);
     const told = await work();
-    if (told.ok) await takeSession(told.body);
+    if (told.ok) await letIn(told.body);
     setBusy(false);
     if (told.ok) onIn(told.body);
     else setWhy(told.why);
