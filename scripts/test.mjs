@@ -30,17 +30,24 @@ function count(file, read) {
   }
 }
 
-async function check(name, work) {
+/** @returns the exit code of the work; how long it took is printed, for whoever looks for time to save */
+async function timed(name, work) {
   say(name);
-  const ok = (await work()) === 0;
+  const start = Date.now();
+  const code = await work();
+  console.log(`  ${name}: ${Math.round((Date.now() - start) / 1000)} s`);
+  return code;
+}
+
+async function check(name, work) {
+  const ok = (await timed(name, work)) === 0;
   total[ok ? 'passed' : 'failed'] += 1;
   return ok;
 }
 
 /** Tests are counted one by one; a runner that fails without a failed test counts as one. */
 async function suite(name, work, report, read) {
-  say(name);
-  const code = await work();
+  const code = await timed(name, work);
   const before = total.failed;
   const seen = count(report, read);
   if ((code !== 0 && total.failed === before) || seen === 0) total.failed += 1;

@@ -2,6 +2,8 @@ import { queryClient } from './queryClient';
 import { readAnew } from './readAnew';
 import { carryOver } from './spine/carryOver';
 import { openStore } from './spine/openStore';
+import { stockQuestion, takingsOf } from './takings';
+import { askAhead } from './words/useServerWord';
 import { startSpine, type Spine } from './spine/spine';
 
 const TOLD = 'huff.told';
@@ -33,6 +35,8 @@ export function spine(): Spine {
     onOtherPerson: () => void queryClient.invalidateQueries({ queryKey: ['session'] }),
     onTold: (told) => {
       rememberTold();
+      // What was taken here goes out of sight here: what is left must be known by then, also where the signal is lost next.
+      if (started && takingsOf(started.outbox.rows()).length > 0) void askAhead(queryClient, stockQuestion, 0);
       return readAnew(queryClient, told);
     },
   }));

@@ -1,4 +1,4 @@
-import type { LoadLine, StockedPart } from '@huff/core/call';
+import type { LoadLine } from '@huff/core/call';
 import { ask } from './ask';
 import { useServerWord, type Question } from './words/useServerWord';
 
@@ -28,15 +28,4 @@ export const loadQuestion = (days: LoadDays): Question<Load> => ({
 export function useLoad(days: LoadDays, mark: string) {
   const { data, ...how } = useServerWord({ ...loadQuestion(days), mark, keepsBefore: true });
   return { load: data, ...how };
-}
-
-/** A part of the shop's lists with what is left of it on the truck. */
-export type StockLine = StockedPart & { readonly left?: number };
-
-/** The shop's parts with what is left of them; nothing while the server never said. */
-export function useStock(): readonly StockLine[] | undefined {
-  return useServerWord({
-    key: ['stock'],
-    ask: async () => (await ask<{ parts: StockLine[] }>('/api/stock'))!.body.parts,
-  }).data;
 }

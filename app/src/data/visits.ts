@@ -10,6 +10,7 @@ import type { OutboxRow, Store, ToldPart, ToldVisit } from './spine/store';
 import { toldParts } from './spine/toldParts';
 import type { Kept } from './records';
 import { toldKey } from './readAnew';
+import { byServer, useOpenedAt } from './serverClock';
 import { isNewHere, spine } from './theSpine';
 import { useServerWord, type Question } from './words/useServerWord';
 import { laidOver, sendingOf, useOutboxLoaded, useOutboxRows, useSyncStatus } from './useOutbox';
@@ -110,6 +111,7 @@ export function useVisitsSince(since: string): {
     },
   });
   const rows = useOutboxRows();
+  const { clockOffsetMs = 0 } = useSyncStatus();
   const visits = useMemo(() => {
     const told = new Map((data ?? []).map((one) => [one.visit.id, one]));
     const made = rows.flatMap(({ operation: { kind, of, recordId } }) =>
@@ -118,9 +120,11 @@ export function useVisitsSince(since: string): {
     return [...told.keys(), ...made].flatMap((id): Kept<VisitDto>[] => {
       const [one, own] = [told.get(id), rowsOf(rows, 'visit', id)];
       const record = own.length === 0 ? one?.visit : visitWith(one?.visit, laidOver(own));
-      return record && record.startedAt >= since ? [{ record, revision: one?.revision ?? 0, ...sendingOf(own) }] : [];
+      return record && startOf(record, own, clockOffsetMs) >= since
+        ? [{ record, revision: one?.revision ?? 0, ...sendingOf(own) }]
+        : [];
     });
-  }, [data, rows, since]);
+  }, [data, rows, since, clockOffsetMs]);
   return { visits, isPending: !data || !loaded };
 }
 
@@ -159,16 +163,23 @@ export interface ListedVisit {
   readonly summary?: VisitSummary;
 }
 
+/** When a visit began by the server’s clock: one that the server does not have yet was begun by this phone’s. */
+const startOf = ({ id, startedAt }: RecordOf['visit'], own: readonly OutboxRow[], offsetMs: number): string =>
+  own.some(({ operation }) => operation.kind === 'create' && isOf('visit', id, operation))
+    ? byServer(startedAt, offsetMs)
+    : startedAt;
+
 /** A line of the list, with what was changed here laid over: the name a check was given, the unit it was kept as. */
-function lineOf(told: RecordOf['visit'], own: readonly OutboxRow[]): ListedVisit {
-  const { id, startedAt, title, unitId } = recordWith('visit', told, laidOver(own)) ?? told;
-  return { id, startedAt, title, unitId };
+function lineOf(told: RecordOf['visit'], own: readonly OutboxRow[], offsetMs: number): ListedVisit {
+  const record = recordWith('visit', told, laidOver(own)) ?? told;
+  const { id, title, unitId } = record;
+  return { id, startedAt: startOf(record, own, offsetMs), title, unitId };
 }
 
 const WEEK_MS = 7 * 86_400_000;
 
-/** A week before the page was opened: a list does not change while it is looked at. */
-export const useWeekAgo = () => useState(() => new Date(Date.now() - WEEK_MS).toISOString())[0];
+/** A week before the page was opened. */
+export const useWeekAgo = () => new Date(useOpenedAt().getTime() - WEEK_MS).toISOString();
 
 /**
  * The visits of the last days and those made here, the newest first. What is still an open check is not among them. `isAsking`: what the
@@ -182,7 +193,7 @@ export function useVisitList() {
   });
   const rows = useOutboxRows();
   const loaded = useOutboxLoaded();
-  const { phase, everTold } = useSyncStatus();
+  const { phase, everTold, clockOffsetMs = 0 } = useSyncStatus();
   const visits = useMemo(() => {
     const own = rows.filter(({ operation: { kind, of } }) => kind === 'add' || of === 'visit');
     const held = new Set(own.filter(({ state }) => state === 'held').map(({ operation }) => operation.recordId));
@@ -194,15 +205,17 @@ export function useVisitList() {
     const known = new Set(told.map(({ id }) => id));
     const listed: ListedVisit[] = [
       ...told.map(({ id, record, summary }) => ({
-        ...lineOf(record, rowsOf(rows, 'visit', id)),
+        ...lineOf(record, rowsOf(rows, 'visit', id), clockOffsetMs),
         ...(summary && !changed.has(id) ? { summary } : {}),
       })),
       ...made
         .filter(({ recordId }) => !known.has(recordId))
-        .map(({ recordId, record }) => lineOf(record as RecordOf['visit'], rowsOf(rows, 'visit', recordId))),
+        .map(({ recordId, record }) =>
+          lineOf(record as RecordOf['visit'], rowsOf(rows, 'visit', recordId), clockOffsetMs),
+        ),
     ];
     return listed.sort((a, b) => b.startedAt.localeCompare(a.startedAt));
-  }, [data, rows, since]);
+  }, [data, rows, since, clockOffsetMs]);
   const asked = everTold || phase !== 'starting';
   const [isNew] = useState(isNewHere);
   const isRead = data !== undefined && loaded;

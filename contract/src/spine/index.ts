@@ -3,9 +3,19 @@
  * so that the first screen stays small.
  */
 export { CLOCK_WORTH_TELLING_MS, clockOffsetMs } from './clock';
+export { mergedItem } from './listItem';
 export { photosWith, recordWith, visitWith } from './laidOver';
 export { type AddOperation, type CreateOperation, type Operation, orderKey, type PatchOperation } from './operation';
-export { changedFields, type Fields, fieldsOf, isField, sameValue, valuesOf, withFields } from './recordFields';
+export {
+  changedFields,
+  type Fields,
+  fieldsOf,
+  isField,
+  isListItem,
+  sameValue,
+  valuesOf,
+  withFields,
+} from './recordFields';
 export {
   fieldLabel,
   fieldsOfKind,

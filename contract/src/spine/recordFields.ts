@@ -43,6 +43,12 @@ export function fieldsOf(kind: RecordKind, record: object): Fields {
   return Object.fromEntries(told.filter(([, value]) => value !== undefined && value !== null));
 }
 
+/** Whether a path names an item of a list: "belts.A48". */
+export function isListItem(kind: RecordKind, path: string): boolean {
+  const dot = path.indexOf('.');
+  return dot > 0 && Object.hasOwn(RECORD_FIELDS[kind].lists, path.slice(0, dot));
+}
+
 /** The fields in which two versions differ, with the values of the second; null where it says nothing. */
 export function changedFields(kind: RecordKind, from: object, to: object): Fields {
   const [before, after] = [fieldsOf(kind, from), fieldsOf(kind, to)];

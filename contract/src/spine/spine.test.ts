@@ -9,7 +9,9 @@ import {
   headOf,
   isField,
   isNoChange,
+  isListItem,
   isSyncAnswer,
+  mergedItem,
   type Operation,
   orderKey,
   photosWith,
@@ -203,4 +205,56 @@ test('a network’s sign-in page is no answer, whatever it answers', () => {
 
 test('a clock an hour ahead is an hour off', () => {
   expect(clockOffsetMs('2026-05-12T11:00:00Z', '2026-05-12T10:00:00Z')).toBe(-3_600_000);
+});
+
+describe('an item of a list that two changed', () => {
+  const base = { mark: 'A48', onTruck: true, cost: 14, counted: 6, countedAt: '2026-05-01T07:00:00.000Z' };
+  const count = (counted: number, day: number) => ({ counted, countedAt: `2026-05-0${day}T07:00:00.000Z` });
+  test('each entry comes from the one that changed it', () => {
+    const item = mergedItem(base, { ...base, cost: 15 }, { ...base, ...count(2, 3) })!;
+    expect(item).toEqual({ merged: { ...base, cost: 15, ...count(2, 3) }, yours: item.merged, differ: [] });
+  });
+  test('of two counts the later one holds, with its time, whoever was first to send', () => {
+    const [earlier, later] = [
+      { ...base, ...count(9, 3) },
+      { ...base, ...count(4, 5) },
+    ];
+    expect(mergedItem(base, earlier, later)!.merged).toEqual(later);
+    expect(mergedItem(base, later, earlier)!.merged).toEqual(later);
+  });
+  test('of two prices the first stands; all else is merged, and only the price is told as different', () => {
+    const item = mergedItem(base, { ...base, cost: 15 }, { ...base, cost: 16, ...count(2, 3) })!;
+    expect(item.differ).toEqual(['cost']);
+    expect(item.merged).toEqual({ ...base, cost: 15, ...count(2, 3) });
+    expect(item.yours).toEqual({ ...base, cost: 16, ...count(2, 3) });
+  });
+  test('added on both it is merged too; taken off by one there is nothing to merge', () => {
+    expect(mergedItem(null, { mark: 'B60', cost: 20 }, { mark: 'B60', cost: 20, ...count(1, 2) })!.merged).toEqual({
+      mark: 'B60',
+      cost: 20,
+      ...count(1, 2),
+    });
+    expect(mergedItem(base, null, base)).toBeUndefined();
+    expect(mergedItem(base, base, null)).toBeUndefined();
+    expect([
+      isListItem('shop', 'belts.A48'),
+      isListItem('shop', 'currency'),
+      isListItem('visit', 'setup.lineVolts'),
+    ]).toEqual([true, false, false]);
+  });
+  test('what nobody changed stays, and merging one’s own change into itself changes nothing', () => {
+    const entry = fc.record({
+      onTruck: fc.boolean(),
+      cost: fc.integer({ min: 1, max: 3 }),
+      counted: fc.integer({ min: 0, max: 3 }),
+      countedAt: fc.integer({ min: 1, max: 9 }).map((day) => count(0, day).countedAt),
+    });
+    fc.assert(
+      fc.property(entry, entry, (from, to) => {
+        expect(mergedItem(from, from, to)!.merged).toEqual(to);
+        expect(mergedItem(from, to, from)!.merged).toEqual(to);
+        expect(mergedItem(from, to, to)).toEqual({ merged: to, yours: to, differ: [] });
+      }),
+    );
+  });
 });

@@ -13,7 +13,7 @@ export interface StockLine extends StockedPart {
 const AT = "(f.taken_at + coalesce(f.clock_offset_ms, 0) * interval '1 millisecond')";
 
 /**
- * What was taken at visits, and what went back: a correction puts back what it corrects, at its own time. So a part that is put
+ * What was taken at visits, and what went back, by the server's clock: a correction puts back what it corrects, at its own time. So a part that is put
  * back after the truck was counted stands on the truck again, and one that was taken before the count is not taken twice.
  *
  * @param since not before this, ISO time
@@ -25,8 +25,8 @@ async function takenSince(query: Query, shopId: string, since: string): Promise<
      FROM facts f LEFT JOIN facts p ON p.shop_id = $1 AND p.kind = 'part' AND p.id = f.replaces_id
        -- Corrected twice, by two phones: what was corrected goes back once.
        AND NOT EXISTS (SELECT 1 FROM facts o WHERE o.shop_id = $1 AND o.kind = 'part' AND o.replaces_id = p.id
-         AND (o.taken_at, o.id) < (f.taken_at, f.id))
-     WHERE f.shop_id = $1 AND f.kind = 'part' AND f.taken_at > $2::timestamptz - interval '1 day'`,
+         AND (o.revision, o.id) < (f.revision, f.id))
+     WHERE f.shop_id = $1 AND f.kind = 'part' AND (f.taken_at > $2::timestamptz OR f.clock_offset_ms IS NOT NULL) AND ${AT} > $2::timestamptz`,
     [shopId, since],
   );
   return rows.flatMap(({ key, count, fromKey, fromCount, takenAt }): PartTaken[] => [

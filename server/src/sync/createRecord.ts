@@ -1,6 +1,7 @@
 import {
   fieldsOf,
   sameValue,
+  withFields,
   type CreateOperation,
   type FieldConflict,
   type OperationResult,
@@ -13,6 +14,7 @@ import { recordOf, writeRecord, type Kept } from '../records/records';
 import { countEarly } from '../visits/counts';
 import { patchRecord, type Patched } from './patchRecord';
 import type { Sender } from '../records/sender';
+import { withServerTimes } from './serverTimes';
 
 export const resultOf = (id: string, { revision, merged, conflicts }: Patched): OperationResult => {
   if (conflicts.length > 0) return { id, status: 'conflict', revision, fields: conflicts };
@@ -79,7 +81,8 @@ export async function createRecord(
   }
   const other = of === 'site' ? await sameSite(query, sender, operation) : undefined;
   if (other) return other;
-  await makeRecord(query, sender, revision, operation);
+  const timed = withFields(of, record, withServerTimes(of, fieldsOf(of, record), [], sender.clockOffsetMs));
+  await makeRecord(query, sender, revision, { ...operation, record: timed });
   if (of === 'visit') await countEarly(query, author.shopId, recordId);
   return { id, status: 'done', revision };
 }

@@ -1,7 +1,7 @@
 import type { SiteDto, UnitDto } from '@huff/contract';
 import { randomUUID } from 'node:crypto';
 import { DEMO_UNITS } from '../demo/units';
-import { adding, changed, reading, revisionOf, setting, syncServer } from '../testing/syncFixtures';
+import { adding, changed, creating, fresh, reading, revisionOf, setting, syncServer } from '../testing/syncFixtures';
 
 const { db, http, phone, stored, visitHere } = syncServer();
 
@@ -108,6 +108,19 @@ describe('clocks', () => {
     expect(now.tap).toBe('5');
     expect(now.readings[0]!.takenAt).toBe(early.takenAt);
     expect(Math.round(now.readings[0]!.clockOffsetMs! / DAY_MS)).toBe(-1);
+  });
+  test.each([400, -400])('a visit from a phone %i days off neither hides nor outranks a later look', async (days) => {
+    const unit: UnitDto = { ...DEMO_UNITS[0]!, id: randomUUID() };
+    await phone().do({ kind: 'create', of: 'unit', recordId: unit.id, record: unit });
+    const off = phone({ aheadMs: days * DAY_MS });
+    const begunAt = Date.now() - 60_000;
+    const first = { ...fresh(), unitId: unit.id, startedAt: new Date(begunAt + days * DAY_MS).toISOString() };
+    await off.do(creating(first));
+    expect(Math.abs(Date.parse((await stored(first)).startedAt) - begunAt)).toBeLessThan(30_000);
+    const later = { ...fresh(), unitId: unit.id };
+    await phone().do(creating(later));
+    const { visits } = (await http().get('/api/visits').query({ unit: unit.id })).body as { visits: { id: string }[] };
+    expect(visits.map(({ id }) => id)).toEqual([later.id, first.id]);
   });
   test('a far date locks nothing', async () => {
     const { mine, visit, base } = await visitHere();

@@ -1,7 +1,7 @@
 import { memoryStore } from './memoryStore';
 import type { Outcome, Post } from './post';
 import { startSpine, type Spine } from './spine';
-import { allDone, visit } from './testing';
+import { allDone, answerOf, visit } from './testing';
 import type { Store } from './store';
 
 const until = async (holds: () => boolean) => {
@@ -34,11 +34,38 @@ const says =
 test('it asks when it begins, sends what is added by itself, and says how it stands', async () => {
   const { spine, told } = begin(says(allDone));
   await until(() => spine.status().phase === 'upToDate');
-  expect(spine.status()).toEqual({ phase: 'upToDate', everTold: true });
+  expect(spine.status()).toMatchObject({ phase: 'upToDate', everTold: true });
   await spine.outbox.open(visit('v1'));
   await spine.outbox.save('v1');
   await until(() => spine.outbox.rows().length === 0);
   expect(told.length).toBeGreaterThanOrEqual(2);
+});
+
+test('a clock that is days off is known, here and after the next start; set right, it is not', async () => {
+  const DAYS_MS = 400 * 86_400_000;
+  let offMs = -DAYS_MS;
+  const store: Store = { ...memoryStore(), lasting: true };
+  const atServer = () => new Date(Date.now() + offMs).toISOString();
+  const { spine } = begin(
+    says(() => answerOf([], { serverTime: atServer() })),
+    store,
+  );
+  await until(() => spine.status().clockOffsetMs !== undefined);
+  expect(Math.abs(spine.status().clockOffsetMs! + DAYS_MS)).toBeLessThan(10_000);
+  spine.stop();
+  const later = begin(
+    says(() => ({ kind: 'noAnswer' })),
+    store,
+  ).spine;
+  await until(() => later.status().clockOffsetMs !== undefined);
+  later.stop();
+  offMs = 0;
+  const right = begin(
+    says(() => answerOf([], { serverTime: atServer() })),
+    store,
+  ).spine;
+  await until(() => right.status().phase === 'upToDate' && right.status().clockOffsetMs === undefined);
+  expect(Math.abs((await store.meta<number>('clockOffset'))!)).toBeLessThan(10_000);
 });
 
 test('without an answer it waits, and goes on when a person asks', async () => {

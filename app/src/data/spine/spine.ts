@@ -18,6 +18,8 @@ export interface SpineStatus {
   readonly restoredAt?: string;
   /** Who works on this phone, as far as it knows. */
   readonly person?: By;
+  /** How far this phone’s clock is off, ms to add to its time; absent while it is right enough. */
+  readonly clockOffsetMs?: number;
 }
 
 export interface Spine {
@@ -116,7 +118,7 @@ export function startSpine({ openStore, post = postSync, onTold, carryOver, onOt
     if ((await store.meta('cursor')) !== undefined) setStatus({ everTold: true });
     const restoredAt = await store.meta<string | null>('restoredAt');
     if (restoredAt) setStatus({ restoredAt });
-    clockOffset = (await store.meta<number>('clockOffset')) ?? 0;
+    setClock((await store.meta<number>('clockOffset')) ?? 0);
     const person = await store.meta<By>('person');
     if (person) setStatus({ person });
     return store;
@@ -126,6 +128,17 @@ export function startSpine({ openStore, post = postSync, onTold, carryOver, onOt
   const { sleep, wake, begin } = sleeper();
   let asked = false;
   let clockOffset = 0;
+  const setClock = (offsetMs: number) => {
+    clockOffset = offsetMs;
+    const clockOffsetMs = Math.abs(offsetMs) > CLOCK_WORTH_TELLING_MS ? offsetMs : undefined;
+    // Each answer measures it a little differently: lists do not begin anew for that.
+    const before = status.clockOffsetMs;
+    const isAsBefore =
+      before === undefined || clockOffsetMs === undefined
+        ? before === clockOffsetMs
+        : Math.abs(before - clockOffsetMs) < CLOCK_WORTH_TELLING_MS;
+    if (!isAsBefore) setStatus({ clockOffsetMs });
+  };
   const outbox = outboxOn({
     store,
     newId: uuid,
@@ -153,9 +166,10 @@ export function startSpine({ openStore, post = postSync, onTold, carryOver, onOt
     onRestored: (restoredAt) => setStatus({ restoredAt }),
     onOtherPerson,
     onClock: (offsetMs) => {
-      clockOffset = offsetMs;
-      // For the next start without a signal.
-      if (Math.abs(offsetMs) > CLOCK_WORTH_TELLING_MS) note('clockOffset', offsetMs);
+      const wasOff = status.clockOffsetMs !== undefined;
+      setClock(offsetMs);
+      // For the next start without a signal; a clock that was set right is noted too.
+      if (wasOff || status.clockOffsetMs !== undefined) note('clockOffset', offsetMs);
     },
     onStored: async (told) => {
       // First what the server told, then the outbox: nothing is gone from the screen between the two.

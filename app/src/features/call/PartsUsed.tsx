@@ -1,13 +1,12 @@
 import { unitPartsOf } from '@huff/contract/call';
 import type { FactDto, VisitDto } from '@huff/contract';
-import { stockOf } from '@huff/contract/fix';
 import { partsUsed, type PartUsed, type StockedPart } from '@huff/core/call';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { TextInput } from 'react-native-paper';
 import { IconAction } from '../../ui/icons';
 import { v4 as uuid } from 'uuid';
-import { useStock } from '../../data/useLoad';
+import { useStock } from '../../data/useStock';
 import { useShop } from '../../data/useShop';
 import { ActionButton, TextButton } from '../../ui/page';
 import { Sheet } from '../../ui/sheet';
@@ -113,15 +112,13 @@ const rank = (part: StockedPart, { belt, filters }: UnitParts): number => {
 function TakePart({ unit, onTake }: { readonly unit: UnitParts; readonly onTake: (part: Taken) => void }) {
   const palette = usePalette();
   const shop = useShop();
-  const told = useStock();
   const [words, setWords] = useState('');
-  const parts = [...stockOf(shop)].sort((a, b) => rank(a, unit) - rank(b, unit) || a.name.localeCompare(b.name));
+  const parts = [...useStock()].sort((a, b) => rank(a, unit) - rank(b, unit) || a.name.localeCompare(b.name));
   const name = words.trim();
   return (
     <View style={{ gap: 8 }}>
       {parts.map((part) => {
-        const left = told?.find(({ key }) => key === part.key)?.left;
-        const where = !part.onTruck ? 'bought' : left === undefined ? 'on the truck' : `${left} on the truck`;
+        const where = !part.onTruck ? 'bought' : part.left === undefined ? 'on the truck' : `${part.left} on the truck`;
         return (
           <Pressable
             key={part.key}

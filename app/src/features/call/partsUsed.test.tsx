@@ -1,5 +1,5 @@
 import type { VisitDto } from '@huff/contract';
-import { plainShop } from '@huff/contract/fix';
+import { plainShop, stockOf } from '@huff/contract/fix';
 import { partsUsed } from '@huff/core/call';
 import { fireEvent, screen } from '@testing-library/react-native';
 import { WholeVisit } from '../visitState/WholeVisit';
@@ -15,7 +15,8 @@ const mockShop = {
   ],
 };
 jest.mock('../../data/useShop', () => ({ useShop: () => mockShop }));
-jest.mock('../../data/useLoad', () => ({ useStock: () => [{ key: 'belt:A47', left: 2 }] }));
+const mockStock = () => stockOf(mockShop).map((part) => (part.key === 'belt:A47' ? { ...part, left: 2 } : part));
+jest.mock('../../data/useStock', () => ({ useStock: () => mockStock() }));
 
 const A47 = { key: 'belt:A47', name: 'Belt A47', cost: 14 };
 function show(whole: VisitDto) {

@@ -3,6 +3,8 @@ import { splitTitle } from '@huff/contract/spine';
 import { router } from 'expo-router';
 import { Pressable, View } from 'react-native';
 import { sites, units } from '../../data/records';
+import { byServer, useOpenedAt } from '../../data/serverClock';
+import { useSyncStatus } from '../../data/useOutbox';
 import { useRules } from '../../data/useRules';
 import { drafts, useDraft, useVisitList } from '../../data/visits';
 import { TextButton } from '../../ui/page';
@@ -26,8 +28,13 @@ export function OtherVisits({ visit }: OtherVisitsProps) {
   const unitList = units.useList().records.map(({ record }) => record);
   const siteList = sites.useList().records.map(({ record }) => record);
   const { start } = useStartVisit();
-  const unsaved = draft && !visits.some(({ id }) => id === draft.id) ? [draft] : [];
-  const others = otherUnits({ visit, visits: [...unsaved, ...visits], units: unitList, sites: siteList });
+  const now = useOpenedAt();
+  const { clockOffsetMs = 0 } = useSyncStatus();
+  const unsaved =
+    draft && !visits.some(({ id }) => id === draft.id)
+      ? [{ ...draft, startedAt: byServer(draft.startedAt, clockOffsetMs) }]
+      : [];
+  const others = otherUnits({ visit, visits: [...unsaved, ...visits], units: unitList, sites: siteList, now });
   const { site, here, unnamedHere, elsewhere } = others;
   const goTo = ({ id }: OpenedToday) => router.replace(draft?.id === id ? '/quick' : `/visits/${id}`);
   const checkAnother = () => {

@@ -1,6 +1,6 @@
 import type { SiteDto, UnitDto } from '@huff/contract';
 import { splitTitle } from '@huff/contract/spine';
-import { isToday } from 'date-fns/isToday';
+import { isSameDay } from 'date-fns/isSameDay';
 import type { ListedVisit } from '../../data/visits';
 
 /** A check that was opened today. */
@@ -23,14 +23,16 @@ interface Asked {
   readonly visits: readonly ListedVisit[];
   readonly units: readonly UnitDto[];
   readonly sites: readonly SiteDto[];
+  /** By the server’s clock. */
+  readonly now: Date;
 }
 
 /** What else there is to check: at the same address first, then what was opened elsewhere today. */
-export function otherUnits({ visit, visits, units, sites }: Asked) {
+export function otherUnits({ visit, visits, units, sites, now }: Asked) {
   const siteName = splitTitle(visit.title).site;
   const siteId = units.find(({ id }) => id === visit.unitId)?.siteId;
   const site = sites.find(({ id, name, archivedAt }) => (siteId ? id === siteId : name === siteName && !archivedAt));
-  const today = visits.filter(({ id, startedAt }) => id !== visit.id && isToday(startedAt));
+  const today = visits.filter(({ id, startedAt }) => id !== visit.id && isSameDay(startedAt, now));
   const here = units
     .filter((unit) => unit.siteId === site?.id && unit.id !== visit.unitId && !unit.archivedAt)
     .map((unit): UnitHere => ({ unit, today: today.find(({ unitId }) => unitId === unit.id) }))

@@ -18,6 +18,8 @@ jest.mock('../../data/records', () => ({
   units: { useList: () => ({ records: mockUnits.map((record) => ({ record })) }) },
   blowerTables: { useList: () => ({ records: [] }) },
 }));
+let mockClockOffsetMs: number | undefined;
+jest.mock('../../data/useOutbox', () => ({ useSyncStatus: () => ({ clockOffsetMs: mockClockOffsetMs }) }));
 jest.mock('../../data/visits', () => ({
   useDraft: () => mockDraft,
   useVisitList: () => ({ visits: mockList }),

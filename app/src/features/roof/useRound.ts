@@ -1,7 +1,8 @@
 import { currentPart, intoWhole, type UnitDto, type VisitDto } from '@huff/contract';
 import { startOfDay } from 'date-fns/startOfDay';
-import { useCallback, useMemo, useState } from 'react';
+import { useCallback, useMemo } from 'react';
 import { blowerTables, sites, type Kept } from '../../data/records';
+import { useOpenedAt } from '../../data/serverClock';
 import { changeVisit, makeVisit, useVisitsSince } from '../../data/visits';
 import { checkAt } from '../visitState/newVisit';
 
@@ -13,7 +14,7 @@ export interface RoundVisit {
 
 /** A round over the units of a site: what is recorded at a unit goes to its visit of today, which is made with the first of it. */
 export function useRound(siteId: string) {
-  const [since] = useState(() => startOfDay(new Date()).toISOString());
+  const since = startOfDay(useOpenedAt()).toISOString();
   const { visits: kept, isPending } = useVisitsSince(since);
   const tables = blowerTables.useList();
   const places = sites.useList();

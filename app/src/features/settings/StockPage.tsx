@@ -1,10 +1,10 @@
-import { stockOf, withCounts } from '@huff/contract/fix';
+import { withCounts } from '@huff/contract/fix';
 import { PART_KINDS, type PartKind, type StockedPart } from '@huff/core/call';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { IconAction } from '../../ui/icons';
 import { shop as shopRecord } from '../../data/records';
-import { useStock } from '../../data/useLoad';
+import { useStock } from '../../data/useStock';
 import { ActionButton, Page, PageFoot } from '../../ui/page';
 import { dateText, Heading, Txt } from '../../ui/text';
 import { useIsWide, usePalette } from '../../ui/theme';
@@ -25,11 +25,8 @@ const MOST = 999;
 export function StockPage() {
   const wide = useIsWide();
   const [kept] = shopRecord.useList().records;
-  const told = useStock();
   const [counts, setCounts] = useState<ReadonlyMap<string, number>>(new Map());
-  const carried = kept ? stockOf(kept.record).filter(({ onTruck }) => onTruck) : [];
-  const leftOf = ({ key, count }: StockedPart) =>
-    counts.get(key) ?? told?.find((line) => line.key === key)?.left ?? count?.counted;
+  const carried = useStock().filter(({ onTruck }) => onTruck);
   const keep = () => {
     if (kept) shopRecord.change(kept, withCounts(kept.record, counts, new Date().toISOString()), 'Count saved.');
     setCounts(new Map());
@@ -61,7 +58,7 @@ export function StockPage() {
                 <StockRow
                   key={part.key}
                   part={part}
-                  left={leftOf(part)}
+                  left={counts.get(part.key) ?? part.left}
                   onCount={(count) => setCounts(new Map([...counts, [part.key, count]]))}
                 />
               ))}

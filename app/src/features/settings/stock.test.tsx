@@ -1,5 +1,5 @@
 import { check } from '@huff/contract';
-import { plainShop, ShopDto, withCounts } from '@huff/contract/fix';
+import { plainShop, ShopDto, stockOf, withCounts } from '@huff/contract/fix';
 import { fireEvent, screen } from '@testing-library/react-native';
 import { renderThemed } from '../../testing/render';
 import { PART_LIST_FORM, partInputs, partListFaults, partOfForm } from './partForms';
@@ -28,7 +28,8 @@ jest.mock('../../data/records', () => ({
     change: (_: object, to: object) => mockSave(to) as unknown,
   },
 }));
-jest.mock('../../data/useLoad', () => ({ useStock: () => [{ key: 'belt:A48', left: 1 }] }));
+const mockStock = () => stockOf(mockShop).map((part) => (part.key === 'belt:A48' ? { ...part, left: 1 } : part));
+jest.mock('../../data/useStock', () => ({ useStock: () => mockStock() }));
 
 test('what is left is the count less what was taken; a new count is of now', () => {
   renderThemed(<StockPage />);

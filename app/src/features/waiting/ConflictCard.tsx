@@ -1,3 +1,4 @@
+import type { FieldConflict } from '@huff/contract/spine';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { TextInput } from 'react-native-paper';
@@ -7,13 +8,12 @@ import { ActionButton } from '../../ui/page';
 import { momentText, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import { WaitingCard } from './WaitingCard';
-import { fieldName, valueText } from './fieldNames';
+import { disputeName, twoValues } from './fieldNames';
 import { mended } from './mending';
 
 /** One thing that two changed: both values with who and when; a touch on one chooses it. */
 export function ConflictCard({ row, of }: { readonly row: OutboxRow; readonly of: string }) {
   const { fields = [], sameName } = row.conflict ?? {};
-  const settle = (field: string, choice: 'mine' | 'theirs') => void spine().outbox.settle(row, field, choice);
   return (
     <WaitingCard of={of}>
       {sameName && <SameName row={row} name={sameName.name} />}
@@ -24,28 +24,39 @@ export function ConflictCard({ row, of }: { readonly row: OutboxRow; readonly of
             : 'Changed here and elsewhere. Touch the right one.'}
         </Txt>
       )}
-      {fields.map(({ field, yours, theirs, by, at }) => (
-        <View key={field} role="group" aria-label={fieldName(row.operation, field)} style={{ gap: 6 }}>
-          <Txt size={15} color="softInk">
-            {fieldName(row.operation, field)}
-          </Txt>
-          <View style={{ flexDirection: 'row', gap: 10 }}>
-            <Value
-              value={theirs}
-              under={`${by}, ${momentText(at)} · in use now`}
-              label={`Use theirs: ${valueText(theirs)}, by ${by}`}
-              onChoose={() => settle(field, 'theirs')}
-            />
-            <Value
-              value={yours}
-              under={`this phone, ${momentText(row.operation.madeAt)}`}
-              label={`Use yours: ${valueText(yours)}`}
-              onChoose={() => settle(field, 'mine')}
-            />
-          </View>
-        </View>
+      {fields.map((dispute) => (
+        <Dispute key={dispute.field} row={row} dispute={dispute} />
       ))}
     </WaitingCard>
+  );
+}
+
+/** One field that two changed. */
+function Dispute({ row, dispute }: { readonly row: OutboxRow; readonly dispute: FieldConflict }) {
+  const { field, yours, theirs, by, at } = dispute;
+  const name = disputeName(row.operation, field, theirs, yours);
+  const [theirText, yourText] = twoValues(theirs, yours);
+  const settle = (choice: 'mine' | 'theirs') => void spine().outbox.settle(row, field, choice);
+  return (
+    <View role="group" aria-label={name} style={{ gap: 6 }}>
+      <Txt size={15} color="softInk">
+        {name}
+      </Txt>
+      <View style={{ flexDirection: 'row', gap: 10 }}>
+        <Value
+          value={theirText}
+          under={`${by}, ${momentText(at)} · in use now`}
+          label={`Use theirs: ${theirText}, by ${by}`}
+          onChoose={() => settle('theirs')}
+        />
+        <Value
+          value={yourText}
+          under={`this phone, ${momentText(row.operation.madeAt)}`}
+          label={`Use yours: ${yourText}`}
+          onChoose={() => settle('mine')}
+        />
+      </View>
+    </View>
   );
 }
 
@@ -73,7 +84,7 @@ function SameName({ row, name }: { readonly row: OutboxRow; readonly name: strin
 }
 
 interface ValueProps {
-  readonly value: unknown;
+  readonly value: string;
   readonly under: string;
   readonly label: string;
   readonly onChoose: () => void;
@@ -97,7 +108,7 @@ function Value({ value, under, label, onChoose }: ValueProps) {
       })}
     >
       <Txt size={20} bold figures>
-        {valueText(value)}
+        {value}
       </Txt>
       <Txt size={14} color="softInk">
         {under}

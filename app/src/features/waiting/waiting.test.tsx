@@ -3,7 +3,7 @@ import { fireEvent, screen } from '@testing-library/react-native';
 import type { OutboxRow } from '../../data/spine/store';
 import { renderThemed } from '../../testing/render';
 import { measured } from '../../testing/visits';
-import { fieldName, valueText } from './fieldNames';
+import { disputeName, fieldName, twoValues, valueText } from './fieldNames';
 import { mendable, mended } from './mending';
 import { operationWords, recordWords } from './operationWords';
 import { outboxText } from './outboxFile';
@@ -95,6 +95,20 @@ describe('in words', () => {
     expect(
       [null, 0.5, true, [1, 2], { name: 'Fixed 3.7' }, { mark: 'A48', cost: 14 }, { x: 1 }].map(valueText),
     ).toEqual(['not known', '0.5', 'yes', 'a list of 2', 'Fixed 3.7', 'A48, 14', 'filled in']);
+  });
+  test('of a part that two changed what differs is told, in words', () => {
+    const belt = { mark: 'A48', onTruck: true, cost: 15, counted: 8, countedAt: '2026-05-01T07:00:00.000Z' };
+    expect(twoValues(belt, { ...belt, cost: 16 })).toEqual(['Cost: 15', 'Cost: 16']);
+    expect(twoValues({ ...belt, counted: null }, { ...belt, onTruck: false })).toEqual([
+      'Count: not known, On the truck: yes',
+      'Count: 8, On the truck: no',
+    ]);
+    expect(twoValues(null, belt)).toEqual(['off the list', 'A48, 15']);
+    expect(twoValues(620, 640)).toEqual(['620', '640']);
+    const patch: Operation = { ...made('p'), kind: 'patch', of: 'shop', recordId: 'x', base: 1, fields: {} };
+    expect(disputeName(patch, 'parts.1', { name: 'Float switch' }, null)).toBe('Part: Float switch');
+    expect(disputeName(patch, 'belts.A48', belt, belt)).toBe('Belt A48');
+    expect(disputeName(patch, 'currency', '$', 'C$')).toBe('Currency');
   });
   test('a file holds every change as it would be sent, with the complaint of it', () => {
     const { operations } = JSON.parse(outboxText([row(altitude, { state: 'refused', problem })])) as {
