@@ -272,27 +272,44 @@ shared.describe('what is not the server, and what is not storage', () => {
     await expect(page.getByText(/not synced yet/)).toHaveCount(0, { timeout: 30_000 });
   });
 
-  shared('storage full: it is said, what is on the screen stays and can be saved to a file', async ({ page }) => {
-    await page.addInitScript(() => {
-      const proto = IDBObjectStore.prototype as { put: (this: IDBObjectStore, ...args: unknown[]) => unknown };
-      const { put } = proto;
-      proto.put = function full(...args) {
-        if (this.name === 'outbox') throw new DOMException('full', 'QuotaExceededError');
-        return put.apply(this, args);
+  shared(
+    'storage full: it is said, what is on the screen can be saved to a file, and the file loaded again',
+    async ({ page, context }) => {
+      await page.addInitScript(() => {
+        const proto = IDBObjectStore.prototype as { put: (this: IDBObjectStore, ...args: unknown[]) => unknown };
+        const { put } = proto;
+        proto.put = function full(...args) {
+          if (this.name === 'outbox') throw new DOMException('full', 'QuotaExceededError');
+          return put.apply(this, args);
+        };
+      });
+      await page.goto('/quick');
+      await technician(page).read('R2', '.3');
+      await page.keyboard.press('Escape');
+      await expect(page.getByRole('alert').getByText(/storage is full or blocked/)).toBeVisible();
+      await expect(page.getByRole('button', { name: /^Port R2.*−0\.30/ })).toBeVisible();
+      const download = page.waitForEvent('download');
+      await page.getByRole('button', { name: 'Save to file' }).click();
+      const file = await (await download).createReadStream();
+      let text = '';
+      for await (const chunk of file) text += String(chunk);
+      expect(text).toContain('-0.3');
+      // The page is closed. Where there is room again the file is loaded, and what is in it arrives.
+      const { operations } = JSON.parse(text) as { operations: { recordId: string }[] };
+      await page.close();
+      const next = await context.newPage();
+      await next.goto('/waiting');
+      const chooser = next.waitForEvent('filechooser');
+      await next.getByRole('button', { name: 'Load saved file' }).click();
+      await (await chooser).setFiles({ name: 'saved.json', mimeType: 'application/json', buffer: Buffer.from(text) });
+      await expect(next.getByText(`${operations.length} changes loaded from the file.`)).toBeVisible();
+      await expect(next.getByText('Everything on this phone is synced.')).toBeVisible();
+      const visit = (await (await next.request.get(`/api/visits/${operations[0]!.recordId}`)).json()) as {
+        readings: object[];
       };
-    });
-    await page.goto('/quick');
-    await technician(page).read('R2', '.3');
-    await page.keyboard.press('Escape');
-    await expect(page.getByRole('alert').getByText(/storage is full or blocked/)).toBeVisible();
-    await expect(page.getByRole('button', { name: /^Port R2.*−0\.30/ })).toBeVisible();
-    const download = page.waitForEvent('download');
-    await page.getByRole('button', { name: 'Save to file' }).click();
-    const file = await (await download).createReadStream();
-    let text = '';
-    for await (const chunk of file) text += String(chunk);
-    expect(text).toContain('-0.3');
-  });
+      expect(visit.readings).toHaveLength(1);
+    },
+  );
 
   shared('no storage at all: a check can be made all the same, and it is said what that means', async ({ page }) => {
     await page.addInitScript(() => Object.defineProperty(window, 'indexedDB', { value: undefined }));

@@ -2,7 +2,7 @@ import { screen } from '@testing-library/react-native';
 import { renderThemed } from '../testing/render';
 import { TABLE } from '../testing/visits';
 import { splitTitle } from '@huff/contract/spine';
-import { readFile } from './tables/chooseFile';
+import { readFile } from '../data/chooseFile';
 import { FaultList } from './tables/FaultList';
 import { FiguresTable } from './tables/FiguresTable';
 import { tableLine } from './tables/tableLine';
@@ -42,14 +42,18 @@ describe('tables', () => {
   test('a file that cannot be a table is refused before it is read', async () => {
     const text = jest.fn(() => Promise.resolve('tap,0.1'));
     const file = (size: number) => ({ name: 'attic.csv', size, text }) as unknown as File;
-    expect(await readFile(file(20_000_000), 1_000_000)).toMatchObject({
+    expect(await readFile(file(20_000_000), 1_000_000, 'A blower table is only a few lines.')).toMatchObject({
       ok: false,
       why: expect.stringContaining('20 MB'),
     });
     expect(text).not.toHaveBeenCalled();
-    expect(await readFile(file(500), 1_000_000)).toEqual({ ok: true, name: 'attic.csv', text: 'tap,0.1' });
+    expect(await readFile(file(500), 1_000_000, 'A blower table is only a few lines.')).toEqual({
+      ok: true,
+      name: 'attic.csv',
+      text: 'tap,0.1',
+    });
     text.mockReturnValueOnce(Promise.reject(new Error('gone')));
-    expect(await readFile(file(500), 1_000_000)).toMatchObject({
+    expect(await readFile(file(500), 1_000_000, 'A blower table is only a few lines.')).toMatchObject({
       ok: false,
       why: 'attic.csv cannot be read. Choose it again.',
     });

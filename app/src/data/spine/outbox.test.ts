@@ -3,7 +3,7 @@ import { read } from '../../testing/visits';
 import { laidOver } from '../useOutbox';
 import { heldVisit, rowsOf } from './outbox';
 import { memoryStore } from './memoryStore';
-import { phone, visit } from './testing';
+import { patching, phone, visit } from './testing';
 
 const shown = (one: ReturnType<typeof phone>, id: string) =>
   visitWith(undefined, laidOver(rowsOf(one.outbox.rows(), 'visit', id)));
@@ -97,23 +97,45 @@ test('a change made to what was drawn a moment ago undoes nothing that came sinc
   expect(shown(one, 'v1')).toMatchObject({ tap: '5', tons: 4 });
 });
 
-test('what cannot be kept stays in sight, is told, and is kept and sent once there is room', async () => {
-  const store = memoryStore();
-  const one = phone(undefined, store);
-  const write = store.write.bind(store);
-  store.write = () => Promise.reject(new DOMException('full', 'QuotaExceededError'));
-  await one.outbox.open(visit('v1'));
-  await one.outbox.save('v1');
-  expect(one.faults.length).toBeGreaterThan(0);
-  expect(shown(one, 'v1')?.readings).toHaveLength(2);
-  expect(await store.outbox()).toEqual([]);
-  store.write = write;
-  await one.outbox.keepAgain();
-  expect(one.kept).toEqual([true]);
-  expect((await store.outbox()).map(({ state }) => state)).toEqual(['waiting', 'waiting', 'waiting']);
-  await one.sender.step();
-  expect(one.requests[0]!.operations).toHaveLength(3);
-  expect(one.outbox.rows()).toEqual([]);
+describe('a full disk', () => {
+  const full = () => Promise.reject(new DOMException('full', 'QuotaExceededError'));
+  test('what cannot be kept stays in sight, is told, and is kept once there is room', async () => {
+    const disk = memoryStore();
+    const one = phone(undefined, disk);
+    const write = disk.write.bind(disk);
+    disk.write = full;
+    await one.outbox.open(visit('v1'));
+    await one.outbox.save('v1');
+    expect(one.faults.length).toBeGreaterThan(0);
+    expect(shown(one, 'v1')?.readings).toHaveLength(2);
+    expect(await disk.outbox()).toEqual([]);
+    disk.write = write;
+    await one.store.keepAgain();
+    expect(one.kept).toEqual([true]);
+    expect((await disk.outbox()).map(({ state }) => state)).toEqual(['waiting', 'waiting', 'waiting']);
+    await one.sender.step();
+    expect(one.requests[0]!.operations).toHaveLength(3);
+    expect(one.outbox.rows()).toEqual([]);
+  });
+  test('with the server in reach it is sent all the same, once, and what the server says is read', async () => {
+    const disk = memoryStore();
+    const one = phone(undefined, disk);
+    await one.outbox.add({ ...patching('u1'), id: 'before', madeAt: '2026-05-12T10:00:00Z' });
+    disk.write = full;
+    await one.outbox.open(visit('v1'));
+    await one.outbox.save('v1');
+    await one.sender.step();
+    expect(one.sent()[0]).toHaveLength(4);
+    expect(one.outbox.rows()).toEqual([]);
+    expect(await one.store.meta('cursor')).toBe('shop.1');
+    expect(await one.store.one('visit', 'v1')).toMatchObject({ record: { id: 'v1' } });
+    expect(await one.store.parts('v1')).toHaveLength(2);
+    await one.sender.step();
+    expect(one.sent()[1]).toEqual([]);
+    // The page is closed: what the disk has is sent again, which the server answers as before.
+    const [left] = await disk.outbox();
+    expect(left).toMatchObject({ id: 'before', state: 'waiting' });
+  });
 });
 
 test('a site that another made as well: units put on it go to theirs', async () => {

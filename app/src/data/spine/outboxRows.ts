@@ -12,10 +12,6 @@ export interface RowsOptions {
   readonly store: Store;
   /** Told after something was added that may be sent. */
   readonly onWaiting: () => void;
-  /** Told when it could not be kept; what was done stays on the screen. */
-  readonly onFault: (error: unknown) => void;
-  /** Told when what could not be kept is kept after all. */
-  readonly onKept: () => void;
   readonly tabs: TabChannel;
 }
 
@@ -32,13 +28,11 @@ const withoutOrder = ({ id, operation, state, by, problem, conflict }: NewRow): 
  * The rows of the outbox: in memory at once, so that the screen follows; on disk a moment later, one row an operation, never written anew as
  * a whole.
  */
-export function outboxRows({ store, onWaiting, onFault, onKept, tabs }: RowsOptions) {
+export function outboxRows({ store, onWaiting, tabs }: RowsOptions) {
   /** As the store gave it. */
   let stored: readonly OutboxRow[] = [];
   /** Done here and not on disk yet. */
   let unwritten: readonly OutboxRow[] = [];
-  /** Of those, what the disk would not take: it is tried again with whatever comes next. */
-  let unkept: ReadonlySet<string> = new Set();
   let rows: readonly OutboxRow[] = [];
   let loaded = false;
   const listeners = new Set<() => void>();
@@ -68,19 +62,8 @@ export function outboxRows({ store, onWaiting, onFault, onKept, tabs }: RowsOpti
     stored = after(stored);
     unwritten = [...after(unwritten), ...added];
     tell();
-    const late = unwritten.filter(({ id }) => unkept.has(id));
-    try {
-      await store.write({ ...batch, add: [...late, ...add].map(withoutOrder) });
-    } catch (error) {
-      unkept = new Set([...unkept, ...added.map(({ id }) => id)]);
-      onFault(error);
-      return;
-    }
-    const written = new Set([...late, ...added].map(({ id }) => id));
-    if (late.length > 0) {
-      unkept = new Set([...unkept].filter((id) => !written.has(id)));
-      if (unkept.size === 0) onKept();
-    }
+    await store.write({ ...batch, add: add.map(withoutOrder) });
+    const written = new Set(added.map(({ id }) => id));
     stored = await store.outbox();
     unwritten = unwritten.filter(({ id }) => !written.has(id));
     tell();
@@ -98,8 +81,6 @@ export function outboxRows({ store, onWaiting, onFault, onKept, tabs }: RowsOpti
     isLoaded: () => loaded,
     reload,
     change,
-    /** Tries again to keep what the disk would not take. */
-    keepAgain: (): Promise<void> => (unkept.size > 0 ? change({}) : Promise.resolve()),
   };
 }
 

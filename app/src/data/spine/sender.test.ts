@@ -314,14 +314,17 @@ describe('what else may come back', () => {
     await one.sender.step();
     expect(one.outbox.rows()).toHaveLength(offered.length);
   });
-  test('an answer that cannot be kept leaves everything as it was, to be sent again', async () => {
-    const store = memoryStore();
-    const one = phone(allDone, store);
+  test('an answer that the disk would not take is known while the page is open; after that all is sent again', async () => {
+    const disk = memoryStore();
+    const one = phone(allDone, disk);
     await one.outbox.add(patch('a', 'u1'));
-    const write = store.write.bind(store);
-    store.write = (batch) => (batch.remove ? Promise.reject(new Error('full')) : write(batch));
+    const write = disk.write.bind(disk);
+    disk.write = (batch) => (batch.remove ? Promise.reject(new Error('full')) : write(batch));
     await one.sender.step();
     expect(one.faults).toHaveLength(1);
-    expect(states(one)).toEqual([['a', 'waiting']]);
+    expect(states(one)).toEqual([]);
+    const next = phone(allDone, disk);
+    await next.outbox.reload();
+    expect(states(next)).toEqual([['a', 'waiting']]);
   });
 });

@@ -43,8 +43,6 @@ export interface SenderOptions {
   readonly onStored: (told: Told) => Promise<void> | void;
   /** Told how far this phone’s clock is from the server’s, ms to add. */
   readonly onClock: (offsetMs: number) => void;
-  /** Told when an answer could not be kept: the operations stay and are sent again. */
-  readonly onFault: (error: unknown) => void;
   /** Told when somebody else is signed in than this phone knew. */
   readonly onOtherPerson?: () => void;
   /** Told when the server's data was put back to an earlier state. @param at by this phone's clock */
@@ -70,7 +68,6 @@ export function senderOn({
   newId,
   onStored,
   onClock,
-  onFault,
   onRestored = () => undefined,
   onOtherPerson = () => undefined,
 }: SenderOptions) {
@@ -127,13 +124,7 @@ export function senderOn({
     onClock(clockOffsetMs(new Date(now()).toISOString(), answer.serverTime));
     if (pulled) askedAt = answer.more ? undefined : now();
     const { told, ...batch } = await answerBatch(store, answer, sent);
-    try {
-      await store.write(batch);
-    } catch (error) {
-      // Not kept here, so not done with here: all of it is sent again, which the server answers as before.
-      onFault(error);
-      return { phase: 'upToDate', waitMs: LONGEST_WAIT_MS };
-    }
+    await store.write(batch);
     await onStored({ records: told });
     if (answer.more) return { phase: 'upToDate', waitMs: 0 };
     const next = nextBatch(ownRows(await store.outbox(), await store.meta<By>('person')), troubles, now());

@@ -2,6 +2,7 @@ import { CLOCK_WORTH_TELLING_MS } from '@huff/contract/spine';
 import { v4 as uuid } from 'uuid';
 import { outboxOn, type Outbox } from './outbox';
 import { oneSender } from './oneSender';
+import { withOverflow } from './overflow';
 import { postSync, type Post } from './post';
 import { savingNote } from './savingNote';
 import { senderOn, type Step, type SyncPhase, type Told } from './sender';
@@ -112,7 +113,8 @@ export function startSpine({ openStore, post = postSync, onTold, carryOver, onOt
     setStatus({ fault: FULL });
   };
   const channel = typeof BroadcastChannel === 'undefined' ? undefined : new BroadcastChannel('huff');
-  const opening = openStore().then(async (store) => {
+  const opening = openStore().then(async (disk) => {
+    const store = withOverflow(disk, { onFault, onKept: () => setStatus({ fault: undefined }) });
     if (!store.lasting) setStatus({ fault: NOTHING_KEPT });
     await carryOver?.(store).catch(onFault);
     if ((await store.meta('cursor')) !== undefined) setStatus({ everTold: true });
@@ -147,8 +149,6 @@ export function startSpine({ openStore, post = postSync, onTold, carryOver, onOt
     saving: savingNote,
     by: () => status.person,
     tabs: { tell: () => channel?.postMessage('outbox') },
-    onFault,
-    onKept: () => setStatus({ fault: undefined }),
     onWaiting: () => {
       if (!asked) askToStay();
       asked = true;
@@ -162,7 +162,6 @@ export function startSpine({ openStore, post = postSync, onTold, carryOver, onOt
     now: Date.now,
     random: Math.random,
     newId: uuid,
-    onFault,
     onRestored: (restoredAt) => setStatus({ restoredAt }),
     onOtherPerson,
     onClock: (offsetMs) => {
@@ -185,7 +184,7 @@ export function startSpine({ openStore, post = postSync, onTold, carryOver, onOt
       begin();
       let step: Step;
       try {
-        await outbox.keepAgain();
+        await (await opening).keepAgain();
         step = await sender.step();
       } catch (error) {
         onFault(error);

@@ -4,6 +4,7 @@ import { measured } from '../../testing/visits';
 import { memoryStore } from './memoryStore';
 import type { Outcome } from './post';
 import { outboxOn } from './outbox';
+import { withOverflow } from './overflow';
 import { senderOn } from './sender';
 import type { Store } from './store';
 
@@ -23,10 +24,11 @@ export const allDone = ({ operations }: SyncRequest): Outcome =>
   answerOf(operations.map(({ id }) => ({ id, status: 'done', revision: 1 })));
 
 /** A phone with a store in memory, whose server says what a test wants. */
-export function phone(says: (request: SyncRequest) => Outcome = allDone, store: Store = memoryStore()) {
+export function phone(says: (request: SyncRequest) => Outcome = allDone, disk: Store = memoryStore()) {
   const requests: SyncRequest[] = [];
   const faults: unknown[] = [];
   const kept: boolean[] = [];
+  const store = withOverflow(disk, { onFault: (error) => faults.push(error), onKept: () => kept.push(true) });
   let now = 1_000_000;
   let answer = says;
   let clockOffset = 0;
@@ -38,8 +40,6 @@ export function phone(says: (request: SyncRequest) => Outcome = allDone, store: 
     clockOffsetMs: () => clockOffset,
     saving: { put: (id) => (saving = id), read: () => saving, clear: () => (saving = undefined) },
     onWaiting: () => undefined,
-    onFault: (error) => faults.push(error),
-    onKept: () => kept.push(true),
     tabs: { tell: () => undefined },
   });
   const sender = senderOn({
@@ -53,7 +53,6 @@ export function phone(says: (request: SyncRequest) => Outcome = allDone, store: 
     newId: idsFrom('device'),
     onClock: (offsetMs) => (clockOffset = offsetMs),
     onStored: outbox.reload,
-    onFault: (error) => faults.push(error),
   });
   return {
     store,

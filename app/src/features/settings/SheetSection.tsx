@@ -17,7 +17,7 @@ import { Choice } from '../../ui/form';
 import { ActionButton, TextButton } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
-import { chooseFile } from '../tables/chooseFile';
+import { chooseFile } from '../../data/chooseFile';
 
 const NAMES: Readonly<Record<Sheet, string>> = { sites: 'sites', units: 'units', parts: 'parts' };
 /** So many lines and faults are shown; the rest is counted. */

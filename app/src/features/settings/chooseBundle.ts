@@ -1,4 +1,4 @@
-import { chooseFile } from '../tables/chooseFile';
+import { chooseFile } from '../../data/chooseFile';
 
 /** More than the server takes; a file of that size is not even sent. */
 const MOST_BYTES = 1_000_000_000;

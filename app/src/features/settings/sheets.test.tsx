@@ -24,7 +24,7 @@ jest.mock('../../data/records', () => {
   };
 });
 jest.mock('../../data/saveFile', () => ({ saveFile: (...file: string[]) => mockSaved(...file) as unknown }));
-jest.mock('../tables/chooseFile', () => ({
+jest.mock('../../data/chooseFile', () => ({
   chooseFile: (onFile: (file: object) => void) => onFile({ name: 'list.csv', text: () => Promise.resolve(mockText) }),
 }));
 

@@ -10,7 +10,7 @@ import { blowerTables } from '../../data/records';
 import { ActionButton, Page, PageFoot } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
 import { Choice } from '../../ui/form';
-import { chooseFile, readFile } from './chooseFile';
+import { chooseFile, readFile } from '../../data/chooseFile';
 import { CsvText } from './CsvText';
 import { FaultList } from './FaultList';
 import { FiguresTable } from './FiguresTable';
@@ -52,7 +52,7 @@ export function ImportPage() {
     setMotor((chosen) => read.table?.motor ?? chosen);
   };
   const onFile = async (file: File) => {
-    const chosen = await readFile(file, LIMITS.csvBytes.max);
+    const chosen = await readFile(file, LIMITS.csvBytes.max, 'A blower table is only a few lines.');
     if (!chosen.ok) setPreview({ faults: [{ message: chosen.why }] });
     else if (chosen.text.length <= MENDED_BY_HAND) take(chosen.text, nameOfFile(chosen.name));
     // The file stays where it is; a box with a whole book in it would hold the page up, and nobody fixes that by hand.

@@ -13,6 +13,7 @@ import { syncWords } from './syncWords';
 import { ConflictCard } from './ConflictCard';
 import { operationWords, recordWords, type NameOf } from './operationWords';
 import { saveOutboxFile } from './outboxFile';
+import { LoadSaved } from './LoadSaved';
 import { RefusedCard } from './RefusedCard';
 import { StorageNotice } from './StorageNotice';
 
@@ -74,6 +75,7 @@ export function WaitingPage() {
           </Section>
         )}
         {rows.length > 0 && <TextButton onPress={() => saveOutboxFile(rows)}>Save all to file</TextButton>}
+        <LoadSaved />
         {held > 0 && (
           <Txt size={15} color="softInk">
             The open check is on this phone too. It syncs once you save it.

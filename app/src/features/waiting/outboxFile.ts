@@ -7,7 +7,13 @@ export const outboxText = (rows: readonly OutboxRow[]): string =>
   JSON.stringify(
     {
       about: 'Changes made in Huff on one phone that its server does not have yet, in the order they were made.',
-      operations: rows.map(({ operation, state, problem, conflict }) => ({ ...operation, state, problem, conflict })),
+      operations: rows.map(({ operation, state, by, problem, conflict }) => ({
+        ...operation,
+        state,
+        by,
+        problem,
+        conflict,
+      })),
     },
     null,
     2,

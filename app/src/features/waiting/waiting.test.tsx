@@ -3,6 +3,7 @@ import { fireEvent, screen } from '@testing-library/react-native';
 import type { OutboxRow } from '../../data/spine/store';
 import { renderThemed } from '../../testing/render';
 import { measured } from '../../testing/visits';
+import { readBackWords, readOutboxFile } from './readOutboxFile';
 import { disputeName, fieldName, twoValues, valueText } from './fieldNames';
 import { mendable, mended } from './mending';
 import { operationWords, recordWords } from './operationWords';
@@ -115,6 +116,42 @@ describe('in words', () => {
       operations: object[];
     };
     expect(operations).toEqual([expect.objectContaining({ ...altitude, state: 'refused', problem })]);
+  });
+});
+
+describe('a saved file', () => {
+  const uuid = (n: number) => `55550000-0000-4000-8000-00000000000${n}`;
+  const height: Operation = { ...altitude, id: uuid(1), recordId: uuid(2) };
+  const added: Operation = {
+    ...reading,
+    id: uuid(3),
+    recordId: uuid(4),
+    record: { ...visit.readings[0]!, id: uuid(5) },
+  };
+  const saved = [row(height, { by: { id: 'bo', name: 'Bo' } }), row(added, { state: 'refused', problem })];
+  test('is read back as it was written, each change under its id and its maker; what waits here is not doubled', () => {
+    const text = outboxText(saved);
+    const read = readOutboxFile(text, new Set());
+    if (!read.ok) throw new Error(read.why);
+    expect(read.rows.map(({ id, state, by }) => [id, state, by?.name])).toEqual([
+      [height.id, 'waiting', 'Bo'],
+      [added.id, 'waiting', undefined],
+    ]);
+    expect(read.rows[0]!.operation).toEqual(height);
+    expect(readBackWords(read)).toBe('2 changes loaded from the file.');
+    const again = readOutboxFile(text, new Set([height.id]));
+    expect(again.ok && readBackWords(again)).toBe(
+      '1 change loaded from the file. 1 change of it was on this phone already.',
+    );
+  });
+  test.each([
+    ['{}', /not a file of changes/],
+    ['no JSON', /not a file of changes/],
+    ['null', /not a file of changes/],
+    [JSON.stringify({ operations: [{ ...height, fields: { unheardOf: 1 } }] }), /^Change 1 of this file is damaged/],
+  ])('%s is refused in a sentence', (text, why) => {
+    const read = readOutboxFile(text, new Set());
+    expect(!read.ok && read.why).toMatch(why);
   });
 });
 

@@ -2,13 +2,13 @@
 export type ChosenFile =
   { readonly ok: true; readonly name: string; readonly text: string } | { readonly ok: false; readonly why: string };
 
-/** Reads a chosen file as text, refusing early what cannot be a blower table. */
-export async function readFile(file: File, mostBytes: number): Promise<ChosenFile> {
+/** Reads a chosen file as text, refusing early what is too large to be what is asked for. @param what a sentence on what that is */
+export async function readFile(file: File, mostBytes: number, what: string): Promise<ChosenFile> {
   if (file.size > mostBytes) {
     const size = (file.size / 1e6).toFixed(file.size < 1e7 ? 1 : 0);
     return {
       ok: false,
-      why: `${file.name} has ${size} MB. A blower table is only a few lines. Choose the right file.`,
+      why: `${file.name} has ${size} MB. ${what} Choose the right file.`,
     };
   }
   try {
