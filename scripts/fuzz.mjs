@@ -1,5 +1,6 @@
 // npm run fuzz: requests of every kind to the server, right ones, nearly right ones and nonsense; none may be answered with 500 or without
-// a sentence, and whatever was accepted must be read, judged and drawn. On this machine alone. --requests, --seed, --draw.
+// a sentence, and whatever was accepted must be read, judged and drawn. A second shop on the same server sends a part of them, with ids of the
+// first: it must never see or change anything of it. On this machine alone. --requests, --seed, --draw.
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
@@ -8,6 +9,13 @@ import { ask, endAsking } from './fuzz/ask.mjs';
 import { drawAll } from './fuzz/draw.mjs';
 import { faultOf } from './fuzz/faults.mjs';
 import { brokenHttp } from './fuzz/brokenHttp.mjs';
+import {
+  changedInFirstShop,
+  FIRST_SHOP_WORD,
+  hideInFirstShop,
+  makeOtherShop,
+  otherShopHeaders,
+} from './fuzz/otherShop.mjs';
 import { readBack } from './fuzz/readBack.mjs';
 import { requestsOf, samplesOf } from './fuzz/requests.mjs';
 import { ensureBuilt } from './setup/build.mjs';
@@ -26,6 +34,7 @@ const { values } = parseArgs({
 });
 const [wanted, seed, draw] = [values.requests, values.seed, values.draw].map(Number);
 const AT_ONCE = 12;
+const SHARE_OF_OTHER_SHOP = 0.3;
 
 await ensureInstalled();
 await ensureBuilt();
@@ -41,7 +50,10 @@ function insides(log) {
   return [...new Map(stacks.map((stack) => [stack.replace(/\d+/g, ''), stack])).values()];
 }
 
-const server = await startServer(path.join(folder, 'data'));
+const dataFolder = path.join(folder, 'data');
+await (await startServer(dataFolder)).stop();
+const code = makeOtherShop(dataFolder);
+const server = await startServer(dataFolder);
 const faults = [];
 const statuses = new Map();
 const fault = (what) => {
@@ -52,21 +64,33 @@ let exitCode = 1;
 try {
   const random = randomFrom(seed);
   const samples = await samplesOf(server.url);
-  const next = requestsOf(random, samples);
+  const other = await otherShopHeaders(server.url, code);
+  const { hidden, samples: seenByOther } = await hideInFirstShop(server.url, samples);
+  const nextOf = { first: requestsOf(random, samples), other: requestsOf(random, seenByOther) };
+  let sentByOther = 0;
+  const next = () => {
+    if (!random.chance(SHARE_OF_OTHER_SHOP)) return { request: nextOf.first() };
+    sentByOther += 1;
+    const request = nextOf.other();
+    return { request: { ...request, headers: { ...request.headers, ...other } }, isOther: true };
+  };
   const begun = performance.now();
   let sent = 0;
   await Promise.all(
     Array.from({ length: AT_ONCE }, async () => {
       while (sent < wanted && faults.length < 200) {
         sent += 1;
-        const request = next();
+        const { request, isOther } = next();
         const answer = await ask(server.url, request);
         statuses.set(answer.status ?? 'none', (statuses.get(answer.status ?? 'none') ?? 0) + 1);
         const wrong = faultOf(request, answer);
         if (wrong) fault(wrong);
+        if (isOther && answer.text?.includes(FIRST_SHOP_WORD))
+          fault(`${request.method} ${request.path}: another shop was told what is in the first one`);
       }
     }),
   );
+  for (const wrong of await changedInFirstShop(server.url, hidden)) fault(wrong);
   for (const wrong of await brokenHttp(server.url)) fault(wrong);
   const seconds = (performance.now() - begun) / 1000;
   const { records, faults: unread } = await readBack(server.url);
@@ -84,7 +108,7 @@ try {
   if (health.status !== 200) fault(`health says ${health.status}`);
   const counts = Object.entries(records).map(([name, all]) => `${all.length} ${name}`);
   console.log(
-    `${sent} requests in ${seconds.toFixed(0)} s, seed ${seed}: ${[...statuses]
+    `${sent} requests, ${sentByOther} of another shop, in ${seconds.toFixed(0)} s, seed ${seed}: ${[...statuses]
       .sort(([a], [b]) => String(a).localeCompare(String(b)))
       .map(([status, n]) => `${n} × ${status}`)
       .join(', ')}`,
@@ -95,7 +119,13 @@ try {
   for (const inside of insides(server.said()).slice(0, 12)) console.log(`  inside: ${inside}`);
   console.log(`${faults.length} answers that should not be`);
   exitCode =
-    faults.length === 0 && sent >= wanted && (statuses.get(200) ?? 0) > 0 && (statuses.get(422) ?? 0) > 0 ? 0 : 1;
+    faults.length === 0 &&
+    sent >= wanted &&
+    sentByOther > wanted / 10 &&
+    (statuses.get(200) ?? 0) > 0 &&
+    (statuses.get(422) ?? 0) > 0
+      ? 0
+      : 1;
 } finally {
   endAsking();
   await server.stop();
