@@ -153,6 +153,7 @@ const oneWay = [
       'search',
       'sync',
       'bundle',
+      'erase',
       'rest',
       'web',
       'reach',

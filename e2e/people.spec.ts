@@ -176,3 +176,32 @@ test('a passkey of the phone’s own lock signs in, without a name', async ({ pa
   await expect(page.getByRole('button', { name: /^Quick check/ })).toBeVisible();
   await devtools.send('WebAuthn.disable');
 });
+
+test('a customer who asks for it is erased at the desk, and gone from the phones as well', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  await makeSite(page, 'Tern Row 6');
+  const { page: phone, context } = await newPhone(browser, baseURL);
+  await join(phone, await invite(page, 'Bo', 'technician'), 'Bo');
+  await phone.goto('/sites');
+  await phone.getByRole('button', { name: /Tern Row 6/ }).click();
+  await expect(phone.getByRole('button', { name: 'Archive' })).toBeVisible();
+  await expect(phone.getByRole('button', { name: 'Erase…' })).toHaveCount(0);
+
+  await page.goto('/sites');
+  await page.getByRole('button', { name: /Tern Row 6/ }).click();
+  await page.getByRole('button', { name: 'Erase…' }).click();
+  await expect(page.getByRole('button', { name: 'Erase permanently' })).toBeDisabled();
+  await page.getByLabel('Site name').fill('tern row 6');
+  await page.getByRole('button', { name: 'Erase permanently' }).click();
+  await expect(page.getByText(/^Tern Row 6 is erased: 0 units/)).toBeVisible();
+  await page.goto('/sites');
+  await expect(page.getByRole('button', { name: 'Add a site' })).toBeVisible();
+  await expect(page.getByText('Tern Row 6')).toHaveCount(0);
+
+  await phone.goto('/sites');
+  await expect(phone.getByText('Tern Row 6')).toHaveCount(0);
+  await context.close();
+});

@@ -3,6 +3,7 @@ export { type FormId, knownFor, knownInputsFor, type KnownFigure, SAME_FIGURE } 
 export { BlowerTableDto, RpmFiguresDto, TableConditionsDto, TableFiguresDto, TapRowDto } from './blowerTable';
 export { check, type Checked } from './check';
 export { isUnnamed, namedByComplaint, ownersTitle, QUICK_CHECK, quickCheckTitle } from './checkName';
+export { type ErasedCounts, EraseRequestDto } from './erase';
 export { FactDto } from './fact';
 export { FACT_KINDS, factName, factOf, knownInputs } from './facts';
 export { fromNumberText, UnitSetup } from './forms';

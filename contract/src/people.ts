@@ -15,6 +15,8 @@ const MAY = {
   data: ['owner', 'lead'],
   /** Who comes in, and as what. */
   people: ['owner'],
+  /** A customer's records, permanently. */
+  erase: ['owner'],
 } as const satisfies Readonly<Record<string, readonly Role[]>>;
 export type Permission = keyof typeof MAY;
 

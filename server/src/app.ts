@@ -19,6 +19,7 @@ import { keepServed } from './http/origin';
 import { requestLog } from './http/requestLog';
 import type { Served } from './http/servedNames';
 import type { JobsBeside } from './jobs/jobsBeside';
+import { eraseRoutes } from './erase/routes';
 import { mailRoutes } from './mail/routes';
 import { metricsRoute, serverMetrics, type ServerMetrics } from './metrics/metrics';
 import { openApiRoutes } from './openapi/routes';
@@ -136,7 +137,14 @@ export function createApp({
   app.use('/api/stands', standRoutes(db));
   app.use('/api/stock', stockRoutes(db));
   app.use('/api/stops', recordRoutes(db, 'stop'));
-  app.use('/api/sites', siteLabelRoutes(db, beside), roofRoutes(db), siteBundleRoutes(db), recordRoutes(db, 'site'));
+  app.use(
+    '/api/sites',
+    eraseRoutes(db),
+    siteLabelRoutes(db, beside),
+    roofRoutes(db),
+    siteBundleRoutes(db),
+    recordRoutes(db, 'site'),
+  );
   app.use('/api/units', unitPhotoRoutes(db), unitLabelRoutes(db, beside), recordRoutes(db, 'unit'));
   app.use('/api/visits', visitReportRoutes(db, beside), visitRoutes(db, jobs, beside));
   app.use('/api', () => {

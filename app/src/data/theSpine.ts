@@ -3,6 +3,7 @@ import { readAnew } from './readAnew';
 import { carryOver } from './spine/carryOver';
 import { openStore } from './spine/openStore';
 import { stockQuestion, takingsOf } from './takings';
+import { forgetWords } from './words/forgetWords';
 import { askAhead } from './words/useServerWord';
 import { startSpine, type Spine } from './spine/spine';
 
@@ -37,6 +38,7 @@ export function spine(): Spine {
       rememberTold();
       // What was taken here goes out of sight here: what is left must be known by then, also where the signal is lost next.
       if (started && takingsOf(started.outbox.rows()).length > 0) void askAhead(queryClient, stockQuestion, 0);
+      if (told?.isErased) void forgetWords(queryClient);
       return readAnew(queryClient, told);
     },
   }));

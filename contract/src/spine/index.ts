@@ -33,6 +33,7 @@ export {
 export { splitTitle } from './splitTitle';
 export {
   type Change,
+  type ErasedRecord,
   type FieldConflict,
   isSyncAnswer,
   type OperationResult,

@@ -90,10 +90,18 @@ export type Change =
       };
     }[Exclude<RecordKind, 'visit'>];
 
+/** A record that was erased on request: whoever has it lets go of it, with all that belongs to it. */
+export interface ErasedRecord {
+  readonly of: RecordKind;
+  readonly id: string;
+}
+
 export interface SyncAnswer {
   readonly serverTime: string;
   readonly results: readonly OperationResult[];
   readonly changes: readonly Change[];
+  /** What was erased since the cursor; absent where nothing was. */
+  readonly erased?: readonly ErasedRecord[];
   /** Null only to one who asked for no changes and knew nothing. */
   readonly cursor: string | null;
   /** There is more than fits: ask again with this cursor. */

@@ -54,8 +54,8 @@ export function printLabels({ labels, size, paper }: LabelWork): Promise<Uint8Ar
 }
 
 /** More than a phone's picture has after it was made small; a bomb of a few bytes that unfolds to gigabytes has more. */
-const MOST_MEGAPIXELS = 16;
-const MOST_MEMORY_MB = 256;
+const MOST_MEGAPIXELS = 8;
+const MOST_MEMORY_MB = 128;
 
 /** Whether bytes are a picture: what only begins like one is decoded to no end. */
 export function isJpeg(bytes: Uint8Array): boolean {

@@ -7,6 +7,7 @@ import type { Author } from '../http/author';
 import { conflict } from '../http/problems';
 import { askFor } from '../jobs/jobs';
 import { addPhoto } from '../photos/photos';
+import { erasedOf, placesOf } from '../records/erased';
 import { recordOf, recordsOf } from '../records/records';
 import { manyRevisions, nextRevision } from '../records/revision';
 import type { Sender } from '../records/sender';
@@ -16,7 +17,7 @@ import { countAdded, countEarly } from '../visits/counts';
 import { addFacts, newFacts } from '../visits/facts';
 import { idsHere } from '../visits/partsByVisit';
 import { addReadings, newReadings } from '../visits/readings';
-import { soundRecords } from './soundLines';
+import { soundRecords, type SoundRecords } from './soundLines';
 
 /** So many records that are left as they are get told by name: a phone shows a few. */
 const MOST_LEFT = 200;
@@ -58,6 +59,18 @@ async function takeFigures(query: Query, author: Author, figures: ShopDto, isTri
     await askFor(query, shopId, 'allVisits', [shopId]);
   }
   return { added, left: other.length > added };
+}
+
+/** What a customer asked to be erased does not come back by an old file. */
+async function withoutErased(query: Query, shopId: string, some: SoundRecords): Promise<SoundRecords> {
+  const idsOf = (value: { readonly id: string; readonly visitId?: string }) =>
+    [value.id, ...placesOf(value), ...(value.visitId ? [value.visitId] : [])].map((id) => id.toLowerCase());
+  const erased = await erasedOf(query, shopId, some.values.flatMap(idsOf));
+  if (erased.size === 0) return some;
+  const values = (some.values as readonly { readonly id: string }[]).filter(
+    (one) => !idsOf(one).some((id) => erased.has(id)),
+  );
+  return { ...some, values } as unknown as SoundRecords;
 }
 
 /** Those of some records that are here, by id. */
@@ -172,7 +185,10 @@ export async function takeBundle(query: Query, author: Author, file: string, isT
       stored.set(record.id.toLowerCase(), record);
     }
   };
-  for await (const { list, values } of soundRecords(file)) {
+  for await (const inFile of soundRecords(file)) {
+    const { list, values } = await withoutErased(query, shopId, inFile);
+    if (values.length < inFile.values.length) leave('erased', 'Records of an erased customer');
+    if (values.length === 0) continue;
     if (list === 'sites') await putAll('site', list, values, ({ name }) => name);
     else if (list === 'blowerTables') await putAll('blowerTable', list, values, ({ name }) => name);
     else if (list === 'units') await putAll('unit', list, values, ({ name }) => name);

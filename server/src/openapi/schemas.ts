@@ -1,6 +1,7 @@
 import {
   BlowerTableDto,
   EntryCodeDto,
+  EraseRequestDto,
   FACT_KINDS,
   FactDto,
   PassphraseDto,
@@ -72,6 +73,7 @@ function withNulls(schema: ObjectSchema): ObjectSchema {
 const CLASSES = {
   BlowerTable: BlowerTableDto,
   EntryCode: EntryCodeDto,
+  EraseRequest: EraseRequestDto,
   Fact: FactDto,
   Passphrase: PassphraseDto,
   Person: PersonDto,

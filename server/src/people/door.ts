@@ -70,6 +70,7 @@ const WORDS: Readonly<Record<Permission, string>> = {
   settings: 'change settings and blower tables',
   data: 'export, import or back up everything',
   people: 'change who comes in',
+  erase: 'erase a customer',
 };
 
 /** @throws ProblemError 403 */

@@ -79,6 +79,14 @@ const havingNearly = (
     [shopId, words, LEAST_LIKENESS, SEARCH_LIMITS.found, STAND_INS, mistyped],
   );
 
+/** What has every word stands alone; only where nothing has is a slip looked for. */
+async function placesFound(query: Query, shopId: string, words: readonly string[]): Promise<Found[]> {
+  const whole = await havingAll(query, shopId, words);
+  if (whole.length > 0) return whole;
+  const mistyped = await mistypedOf(query, shopId, words);
+  return mistyped.length === 0 ? [] : havingNearly(query, shopId, words, mistyped);
+}
+
 /**
  * Sites, units and parts by name, address, contact, notes, model and serial number, and visits by findings and notes: each word must be met, whole, in part, or nearly. What is nearly
  * a word is sought among the words the shop has, which are few, and not in every text.
@@ -88,8 +96,6 @@ const havingNearly = (
 export async function search(query: Query, shopId: string, text: string): Promise<Found[]> {
   const words = text.toLowerCase().split(/\s+/).filter(Boolean).slice(0, 8);
   if (words.length === 0) return [];
-  const mistyped = await mistypedOf(query, shopId, words);
-  const places =
-    mistyped.length === 0 ? await havingAll(query, shopId, words) : await havingNearly(query, shopId, words, mistyped);
-  return [...places, ...(await visitsFound(query, shopId, words))];
+  const [places, visits] = await Promise.all([placesFound(query, shopId, words), visitsFound(query, shopId, words)]);
+  return [...places, ...visits];
 }

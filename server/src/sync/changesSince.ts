@@ -1,6 +1,7 @@
 import { SYNC_LIMITS, type Change, type RecordKind, type SyncAnswer } from '@huff/contract/spine';
 import type { Query } from '../db/db';
 import { photosOf } from '../photos/photos';
+import { erasedBetween } from '../records/erased';
 import { RECORD_TABLES } from '../records/recordTable';
 import { recordsOf } from '../records/records';
 import type { ShopState } from '../records/revision';
@@ -135,7 +136,7 @@ export async function changesSince(
   shopId: string,
   cursor: Cursor,
   { revision: now, epoch }: ShopState,
-): Promise<Pick<SyncAnswer, 'changes' | 'cursor' | 'more'>> {
+): Promise<Pick<SyncAnswer, 'changes' | 'erased' | 'cursor' | 'more'>> {
   const places = await placesSince(query, shopId, cursor);
   const page = places.slice(0, SYNC_LIMITS.changes);
   const more = places.length > page.length;
@@ -149,5 +150,7 @@ export async function changesSince(
   const next: Cursor = more
     ? { revision: page.at(-1)!.revision, run: cursor.run ?? { known: cursor.revision, until: now } }
     : { revision: Math.max(now, cursor.revision) };
-  return { changes, cursor: cursorText(shopId, epoch, next), more };
+  // Who knew nothing has nothing to let go of.
+  const erased = cursor.run?.known === -1 ? [] : await erasedBetween(query, shopId, cursor.revision, next.revision);
+  return { changes, ...(erased.length > 0 ? { erased } : {}), cursor: cursorText(shopId, epoch, next), more };
 }

@@ -4,6 +4,7 @@ import type { Db, Query } from '../db/db';
 import { conflict, ProblemError, problemOf } from '../http/problems';
 import { askFor } from '../jobs/jobs';
 import { addPhoto } from '../photos/photos';
+import { refuseErased } from '../records/erased';
 import { RECORD_NAMES } from '../records/names';
 import { recordOf, type Kept } from '../records/records';
 import { countAdded } from '../visits/counts';
@@ -45,6 +46,7 @@ export async function carryOut(
 async function apply(query: Query, sender: Sender, revision: number, operation: Operation): Promise<OperationResult> {
   const { id, recordId } = operation;
   const { shopId } = sender.author;
+  await refuseErased(query, shopId, operation);
   if (operation.kind === 'create') return createRecord(query, sender, revision, operation);
   if (operation.kind === 'patch') {
     const { of, base, fields } = operation;
@@ -86,8 +88,8 @@ export async function doWithin(query: Query, sender: Sender, operation: Operatio
   }
   const result = await carryOut(query, sender, revision, operation);
   await query(
-    `INSERT INTO operations (shop_id, id, done_by, device, made_at, clock_offset_ms, digest, result)
-     VALUES ($1, $2, $3, $4, $5, $6, $7, $8)`,
+    `INSERT INTO operations (shop_id, id, done_by, device, made_at, clock_offset_ms, digest, result, record_id)
+     VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9)`,
     [
       shopId,
       operation.id,
@@ -97,6 +99,7 @@ export async function doWithin(query: Query, sender: Sender, operation: Operatio
       sender.clockOffsetMs,
       digest,
       JSON.stringify(result),
+      operation.recordId,
     ],
   );
   return result;

@@ -90,6 +90,8 @@ export async function leftBefore(query: Query, shopId: string, { id, unitId, sta
 
 /** So many take no longer than a few requests. */
 const FEW = 3;
+/** So long this thread then belongs to requests alone: with two hundred phones there is always somebody who waits. */
+const REST_MS = 250;
 
 /** In this thread, after whatever waits for its turn. */
 async function judgeHere(work: JudgeWork): Promise<Judged> {
@@ -205,6 +207,7 @@ export function visitDoers(
   after: (shopId: string, visitIds: readonly string[]) => Promise<void> = () => Promise.resolve(),
 ): Readonly<Record<'visit' | 'allVisits', Doer>> {
   const { db, isOver } = judging;
+  let restsUntil = 0;
   return {
     visit: {
       work: async (shopId, jobs, held) => {
@@ -213,8 +216,9 @@ export function visitDoers(
           if (isOver()) return;
           await held();
           // Somebody who changed one looks at it next: it does not wait for a thread.
-          const isAwaited = few.length <= FEW && jobs.some(({ tell }) => tell);
+          const isAwaited = few.length <= FEW && jobs.some(({ tell }) => tell) && performance.now() >= restsUntil;
           await keepResults(isAwaited ? { ...judging, judge: judgeHere } : judging, shopId, few);
+          if (isAwaited) restsUntil = performance.now() + REST_MS;
         }
         if (isOver()) return;
         const tell = jobs.filter((job) => job.tell).map(({ subject }) => subject);

@@ -1,4 +1,11 @@
-import { recordWith, type Change, type OperationResult, type RecordKind, type SyncAnswer } from '@huff/contract/spine';
+import {
+  recordWith,
+  type Change,
+  type ErasedRecord,
+  type OperationResult,
+  type RecordKind,
+  type SyncAnswer,
+} from '@huff/contract/spine';
 import type { OutboxRow, Store, StoreBatch, ToldPart, ToldRecord, ToldVisit } from './store';
 import { toldParts } from './toldParts';
 
@@ -77,6 +84,17 @@ async function ownDone(store: Store, rows: readonly OutboxRow[], results: Readon
   return { records: [...records.values()], parts };
 }
 
+/** Operations on records that were erased, or that stand under one that was: they are not to be done. */
+function ofErased(outbox: readonly OutboxRow[], erased: readonly ErasedRecord[]): string[] {
+  const gone = new Set<unknown>(erased.map(({ id }) => id));
+  return outbox.flatMap(({ id, operation }) => {
+    const { siteId, unitId } = (operation.kind === 'create' ? operation.record : {}) as Readonly<
+      Record<string, unknown>
+    >;
+    return [operation.recordId, siteId, unitId].some((one) => gone.has(one)) ? [id] : [];
+  });
+}
+
 /**
  * What an answer changes in the store, together: what the server told, what became of each operation, where the phone now stands.
  *
@@ -103,6 +121,8 @@ export async function answerBatch(
     const one = await toldOf(store, change);
     if (one) told.push(one);
   }
+  const { erased = [] } = answer;
+  if (erased.length > 0) remove.push(...ofErased(await store.outbox(), erased));
   // What the server tells comes last: it knows better.
   const records = [...own.records, ...told.map(({ record }) => record)];
   const parts = [...own.parts, ...told.flatMap((one) => one.parts)];
@@ -112,7 +132,9 @@ export async function answerBatch(
     update,
     remove,
     meta: { cursor: answer.cursor },
+    ...(erased.length > 0 ? { forget: erased } : {}),
     told: [
+      ...erased.map(({ of, id }) => ({ kind: of, id })),
       ...records.map(({ kind, id }) => ({ kind, id })),
       ...own.parts.map(({ visitId }) => ({ kind: 'visit' as const, id: visitId })),
     ],

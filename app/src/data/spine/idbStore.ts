@@ -31,7 +31,16 @@ export async function idbStore(name = FIRST_STORE): Promise<Store> {
     parts: (visitId) => db.getAllFromIndex('parts', 'visitId', visitId),
     outbox: () => db.getAllFromIndex('outbox', 'order'),
     meta: async <T>(key: string) => (await db.get('meta', key)) as T | undefined,
-    async write({ records = [], parts = [], add = [], update = [], release = [], remove = [], meta = {} }) {
+    async write({
+      records = [],
+      parts = [],
+      add = [],
+      update = [],
+      release = [],
+      remove = [],
+      meta = {},
+      forget = [],
+    }) {
       // Strict: what is said to be kept has reached the disk.
       const tx = db.transaction(TABLES, 'readwrite', { durability: 'strict' });
       const outbox = tx.objectStore('outbox');
@@ -54,8 +63,14 @@ export async function idbStore(name = FIRST_STORE): Promise<Store> {
       // Side by side, not one after the other: a page that is left at once has the less to finish.
       for (const row of update)
         work.push(outbox.getKey(row.id).then((key) => (key === undefined ? undefined : outbox.put(row))));
+      for (const { of, id } of forget) {
+        work.push(tx.objectStore('records').delete([of, id]));
+        if (of !== 'visit') continue;
+        const keys = await tx.objectStore('parts').index('visitId').getAllKeys(id);
+        work.push(...keys.map((key) => tx.objectStore('parts').delete(key)));
+      }
       // With nothing left to look up it is committed in the same task: a page that is left at once takes nothing back.
-      if (add.length === 0 && update.length === 0) tx.commit();
+      if (add.length === 0 && update.length === 0 && forget.length === 0) tx.commit();
       await Promise.all([...work, tx.done]);
     },
   };

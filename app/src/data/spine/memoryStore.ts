@@ -22,6 +22,10 @@ export function memoryStore(): Store {
       for (const row of batch.update ?? []) if (outbox.has(row.id)) outbox.set(row.id, row);
       for (const row of batch.release ?? []) outbox.set(row.id, row);
       for (const [key, value] of Object.entries(batch.meta ?? {})) meta.set(key, value);
+      for (const { of, id } of batch.forget ?? []) {
+        records.delete(`${of}/${id}`);
+        for (const [key, part] of parts) if (part.visitId === id) parts.delete(key);
+      }
       return Promise.resolve();
     },
   };

@@ -1,9 +1,11 @@
+import 'fake-indexeddb/auto';
 import { visitWith } from '@huff/contract/spine';
 import { read } from '../../testing/visits';
 import { laidOver } from '../useOutbox';
 import { heldVisit, rowsOf } from './outbox';
+import { idbStore } from './idbStore';
 import { memoryStore } from './memoryStore';
-import { patching, phone, visit } from './testing';
+import { answerOf, patching, phone, visit } from './testing';
 
 const shown = (one: ReturnType<typeof phone>, id: string) =>
   visitWith(undefined, laidOver(rowsOf(one.outbox.rows(), 'visit', id)));
@@ -274,4 +276,53 @@ test('a page that is left while a check is being saved: it is saved at the next 
   await one.outbox.open(visit('v2', { readings: [], facts: [] }));
   await one.outbox.finishSaving();
   expect(one.outbox.rows().at(-1)!.state).toBe('held');
+});
+
+test('what was erased on request is let go of, with what waits for it here; all else stays', async () => {
+  const disks = [memoryStore(), await idbStore(`erased ${Date.now()}`)];
+  for (const disk of disks) {
+    const one = phone(undefined, disk);
+    const site = { kind: 'site' as const, revision: 1 };
+    await disk.write({
+      records: [
+        { ...site, id: 's1', record: { id: 's1', name: 'Quay library' } },
+        { ...site, id: 's2', record: { id: 's2', name: 'Boat repair' } },
+      ],
+    });
+    await one.outbox.changeVisit(0, { ...visit('v1'), readings: [] }, visit('v1'));
+    await one.sender.step();
+    expect(await one.store.parts('v1')).toHaveLength(2);
+    const stamp = (id: string) => ({ id, madeAt: '2026-05-12T10:00:00Z' });
+    await one.outbox.add({ ...patching('u1'), ...stamp('kept') });
+    await one.outbox.add({
+      kind: 'create',
+      of: 'unit',
+      recordId: 'u9',
+      record: { siteId: 's1' },
+      ...stamp('under it'),
+    });
+    const erased = [
+      { of: 'site' as const, id: 's1' },
+      { of: 'visit' as const, id: 'v1' },
+    ];
+    one.says(() => answerOf([], { erased }));
+    await one.sender.step();
+    expect(await one.store.all('site')).toEqual([expect.objectContaining({ id: 's2' })]);
+    expect(await one.store.parts('v1')).toEqual([]);
+    expect(one.outbox.rows().map(({ id }) => id)).toEqual(['kept']);
+  }
+});
+
+test('with a full disk what was erased is out of sight at once, and off the disk when there is room', async () => {
+  const disk = memoryStore();
+  const one = phone(undefined, disk);
+  await disk.write({ records: [{ kind: 'site', id: 's1', revision: 1, record: { id: 's1', name: 'Quay library' } }] });
+  const write = disk.write.bind(disk);
+  disk.write = () => Promise.reject(new DOMException('full', 'QuotaExceededError'));
+  one.says(() => answerOf([], { erased: [{ of: 'site', id: 's1' }] }));
+  await one.sender.step();
+  expect([await one.store.one('site', 's1'), await one.store.all('site')]).toEqual([undefined, []]);
+  disk.write = write;
+  await one.store.keepAgain();
+  expect(await disk.all('site')).toEqual([]);
 });

@@ -1,3 +1,4 @@
+import type { ErasedRecord } from '@huff/contract/spine';
 import type { OutboxRow, Store, StoreBatch, ToldPart, ToldRecord, ToldVisit } from './store';
 
 interface OverflowOptions {
@@ -23,7 +24,8 @@ function overflow() {
   const changed = new Map<string, { readonly row: OutboxRow; readonly isReleased: boolean }>();
   const gone = new Set<string>();
   const meta = new Map<string, unknown>();
-  const all = [records, parts, added, changed, gone, meta];
+  const forgotten = new Map<string, ErasedRecord>();
+  const all = [records, parts, added, changed, gone, meta, forgotten];
 
   function change(row: OutboxRow, isReleased: boolean): void {
     if (added.has(row.id)) added.set(row.id, row);
@@ -34,6 +36,7 @@ function overflow() {
     records,
     parts,
     meta,
+    isForgotten: (of: string, id: string) => forgotten.has(`${of}/${id}`),
     isEmpty: () => all.every(({ size }) => size === 0),
     clear: () => all.forEach((part) => part.clear()),
     take(batch: StoreBatch): void {
@@ -48,6 +51,11 @@ function overflow() {
       for (const row of batch.update ?? []) change(row, false);
       for (const row of batch.release ?? []) change(row, true);
       for (const [key, value] of Object.entries(batch.meta ?? {})) meta.set(key, value);
+      for (const one of batch.forget ?? []) {
+        forgotten.set(`${one.of}/${one.id}`, one);
+        records.delete(`${one.of}/${one.id}`);
+        for (const [key, part] of parts) if (part.visitId === one.id) parts.delete(key);
+      }
     },
     batch(): StoreBatch {
       const rows = (isReleased: boolean) =>
@@ -60,6 +68,7 @@ function overflow() {
         release: rows(true),
         remove: [...gone],
         meta: Object.fromEntries(meta),
+        forget: [...forgotten.values()],
       };
     },
     /** The outbox with it laid over what the disk has. */
@@ -100,12 +109,14 @@ export function withOverflow(disk: Store, { onFault, onKept }: OverflowOptions):
       const stored = await disk.all(kind);
       const own = [...late.records.values()].filter((row) => row.kind === kind);
       const ids = new Set(own.map(({ id }) => id));
-      return [...stored.filter(({ id }) => !ids.has(id)), ...own] as typeof stored;
+      return [...stored.filter(({ id }) => !ids.has(id) && !late.isForgotten(kind, id)), ...own] as typeof stored;
     },
     async one(kind, id) {
+      if (late.isForgotten(kind, id)) return undefined;
       return (late.records.get(`${kind}/${id}`) as never) ?? (await disk.one(kind, id));
     },
     async parts(visitId) {
+      if (late.isForgotten('visit', visitId)) return [];
       const own = [...late.parts.values()].filter((part) => part.visitId === visitId);
       const ids = new Set(own.map(({ id }) => id));
       return [...(await disk.parts(visitId)).filter(({ id }) => !ids.has(id)), ...own];

@@ -19,6 +19,8 @@ export type SyncPhase = 'starting' | 'upToDate' | 'noAnswer' | 'notHuff' | 'sign
 /** What the store now has that is new. */
 export interface Told {
   readonly records: readonly ToldId[];
+  /** Something was erased on request: what pages were told of it goes as well. */
+  readonly isErased?: boolean;
 }
 
 /** Refusals that are about what was sent; all others are about who asks, when and where. */
@@ -125,7 +127,7 @@ export function senderOn({
     if (pulled) askedAt = answer.more ? undefined : now();
     const { told, ...batch } = await answerBatch(store, answer, sent);
     await store.write(batch);
-    await onStored({ records: told });
+    await onStored({ records: told, ...(batch.forget ? { isErased: true } : {}) });
     if (answer.more) return { phase: 'upToDate', waitMs: 0 };
     const next = nextBatch(ownRows(await store.outbox(), await store.meta<By>('person')), troubles, now());
     if (next.operations.length > 0) return { phase: failed.size > 0 ? 'serverTrouble' : 'upToDate', waitMs: 0 };

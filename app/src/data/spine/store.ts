@@ -1,5 +1,13 @@
 import type { FactDto, PhotoDto, Problem, ReadingDto } from '@huff/contract';
-import type { FieldConflict, Operation, RecordKind, RecordOf, SameName, VisitSummary } from '@huff/contract/spine';
+import type {
+  ErasedRecord,
+  FieldConflict,
+  Operation,
+  RecordKind,
+  RecordOf,
+  SameName,
+  VisitSummary,
+} from '@huff/contract/spine';
 
 /** A record as the server told it. */
 export interface ToldRecord<K extends RecordKind = RecordKind> {
@@ -67,6 +75,8 @@ export interface StoreBatch {
   readonly release?: readonly OutboxRow[];
   /** Operations that are done with, by id. */
   readonly remove?: readonly string[];
+  /** Records to let go of, visits with all that belongs to them. Done after all else of the batch. */
+  readonly forget?: readonly ErasedRecord[];
   readonly meta?: Readonly<Record<string, unknown>>;
 }
 

@@ -27,6 +27,7 @@ async function orNothing<T>(work: (store: IDBPDatabase<WordSchema>) => Promise<T
 export const wordStore = {
   getItem: (key: string) => orNothing<unknown>((store) => store.get('words', key), undefined),
   setItem: (key: string, word: unknown) => orNothing<unknown>((store) => store.put('words', word, key), undefined),
+  clear: () => orNothing<void>((store) => store.clear('words'), undefined),
   removeItem: (key: string) => orNothing<void>((store) => store.delete('words', key), undefined),
   entries: () =>
     orNothing<[string, unknown][]>(async (store) => {

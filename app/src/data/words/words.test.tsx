@@ -3,7 +3,9 @@ import { onlineManager, QueryClient, QueryClientProvider } from '@tanstack/react
 import { act, renderHook, waitFor } from '@testing-library/react-native';
 import type { ReactNode } from 'react';
 import { NotReached } from '../ask';
+import { keepDay, keptDay } from '../openingDay';
 import { carryAlong } from './carryAlong';
+import { forgetWords } from './forgetWords';
 import { clearOldWords, useServerWord, type Question } from './useServerWord';
 import { wordStore } from './wordStore';
 
@@ -142,4 +144,19 @@ test('what is older than a season goes', async () => {
   later(130 * 86_400_000);
   await clearOldWords();
   expect(await keptText()).not.toContain('old word');
+});
+
+test('when a customer is erased nothing the server said stays on the phone, and what is open asks anew', async () => {
+  let word = 'Quay library';
+  const one = question(() => Promise.resolve(word));
+  const { client, wrapper } = page();
+  const { result } = renderHook(() => useServerWord(one), { wrapper });
+  await waitFor(() => expect(result.current.data).toBe('Quay library'));
+  await waitFor(async () => expect(await keptText()).toContain('Quay library'));
+  keepDay([{ id: 'v1', title: 'Quay library, Reading room', startedAt: '2026-05-12T10:00:00Z', headline: 'x' }]);
+  word = 'another';
+  await act(() => forgetWords(client));
+  await waitFor(() => expect(result.current.data).toBe('another'));
+  expect(await keptText()).not.toContain('Quay library');
+  expect(keptDay()).toEqual([]);
 });

@@ -1,4 +1,4 @@
-import { LIMITS, type SiteDto, type UnitDto } from '@huff/contract';
+import { type ErasedCounts, LIMITS, may, type SiteDto, type UnitDto } from '@huff/contract';
 import { shownWords } from '@huff/core';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
@@ -6,6 +6,7 @@ import { Linking, View } from 'react-native';
 import { TextInput } from 'react-native-paper';
 import { v4 as uuid } from 'uuid';
 import { sites, units as unitRecords, type Kept } from '../../data/records';
+import { useSession } from '../../data/session';
 import { useRules } from '../../data/useRules';
 import { ListSection } from '../../ui/list';
 import { ActionButton, Page, PageFoot, TextButton } from '../../ui/page';
@@ -13,6 +14,7 @@ import { Sheet } from '../../ui/sheet';
 import { Txt } from '../../ui/text';
 import { UnitRow } from '../units/UnitRow';
 import { siteTarget } from '../visitState/newVisit';
+import { ErasedPage, EraseSite } from './EraseSite';
 import { SiteSheet } from './SiteSheet';
 
 /** A site: how one gets in, who is there, its units. */
@@ -20,6 +22,8 @@ export function SitePage() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const { records, isPending } = sites.useList();
   const kept = records.find(({ record }) => record.id === id);
+  const [erased, setErased] = useState<{ readonly name: string; readonly counts: ErasedCounts }>();
+  if (erased) return <ErasedPage {...erased} />;
   if (!kept)
     return (
       <Page title="Site" back="/sites">
@@ -28,7 +32,13 @@ export function SitePage() {
         </View>
       </Page>
     );
-  return <Site kept={kept} others={records.map(({ record }) => record).filter((one) => one.id !== id)} />;
+  return (
+    <Site
+      kept={kept}
+      others={records.map(({ record }) => record).filter((one) => one.id !== id)}
+      onErased={(counts) => setErased({ name: kept.record.name, counts })}
+    />
+  );
 }
 
 const lines = (site: SiteDto): [string, string][] =>
@@ -42,11 +52,20 @@ const lines = (site: SiteDto): [string, string][] =>
     ] as const
   ).flatMap(([name, value]) => (value ? [[name, value] as [string, string]] : []));
 
-function Site({ kept, others }: { readonly kept: Kept<SiteDto>; readonly others: readonly SiteDto[] }) {
+interface SiteProps {
+  readonly kept: Kept<SiteDto>;
+  readonly others: readonly SiteDto[];
+  readonly onErased: (counts: ErasedCounts) => void;
+}
+
+function Site({ kept, others, onErased }: SiteProps) {
   const site = kept.record;
   const { records: unitList } = unitRecords.useList();
   const [changing, setChanging] = useState(false);
   const [adding, setAdding] = useState(false);
+  const [erasing, setErasing] = useState(false);
+  const { session } = useSession();
+  const mayErase = session?.person != null && may(session.person.role, 'erase');
   const here = unitList
     .map(({ record }) => record)
     .filter((unit) => unit.siteId === site.id)
@@ -89,6 +108,7 @@ function Site({ kept, others }: { readonly kept: Kept<SiteDto>; readonly others:
             Export site
           </TextButton>
           <TextButton onPress={archive}>{site.archivedAt ? 'Restore' : 'Archive'}</TextButton>
+          {mayErase && <TextButton onPress={() => setErasing(true)}>Erase…</TextButton>}
         </View>
         <ListSection title="Units">
           {live.map((unit) => (
@@ -114,6 +134,7 @@ function Site({ kept, others }: { readonly kept: Kept<SiteDto>; readonly others:
         }}
         onClose={() => setChanging(false)}
       />
+      {erasing && <EraseSite site={site} onErased={onErased} onClose={() => setErasing(false)} />}
       <Sheet open={adding} onClose={() => setAdding(false)} title="New unit">
         {adding && <NewUnit site={site} there={live} />}
       </Sheet>

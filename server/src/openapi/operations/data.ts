@@ -1,4 +1,4 @@
-import type { Schema } from '../schemas';
+import { ref, type Schema } from '../schemas';
 import { GONE, inQuery, one, type Operation } from './operation';
 
 const PHOTOS = inQuery('photos', 'Whether the pictures are in it.', one('no', 'yes'));
@@ -59,6 +59,19 @@ export const DATA_OPERATIONS: readonly Operation[] = [
     query: [PHOTOS],
     answer: { type: 'object' },
     refusals: GONE,
+  },
+  {
+    method: 'post',
+    path: '/api/sites/:id/erase',
+    summary: 'Erases one customer permanently, on request; the body repeats the site name',
+    tag: 'Data',
+    body: ref('EraseRequest'),
+    answer: {
+      type: 'object',
+      required: ['units', 'visits', 'photos'],
+      properties: { units: { type: 'integer' }, visits: { type: 'integer' }, photos: { type: 'integer' } },
+    },
+    refusals: { ...GONE, '403': 'Only the owner may.' },
   },
   {
     method: 'post',

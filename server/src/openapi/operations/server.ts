@@ -39,6 +39,7 @@ export const SERVER_OPERATIONS: readonly Operation[] = [
       properties: {
         results: { type: 'array', items: { type: 'object' } },
         changes: { type: 'array', items: { type: 'object' } },
+        erased: { type: 'array', items: { type: 'object' }, description: 'Records to let go of, with all they had.' },
         cursor: { type: ['string', 'null'] },
         more: { type: 'boolean' },
       },
