@@ -17,7 +17,7 @@ async function withServer(use: (server: HuffServer) => Promise<void>, begin: Beg
 }
 
 interface PerTest {
-  /** Watches that the page throws nothing. */
+  /** Watches that the page throws nothing, and loads and styles nothing that the server forbids. */
   readonly noPageErrors: void;
 }
 
@@ -26,6 +26,9 @@ const watched = base.extend<PerTest>({
     async ({ page }, use) => {
       const errors: string[] = [];
       page.on('pageerror', (error) => errors.push(error.message));
+      page.on('console', (message) => {
+        if (/Content Security Policy/.test(message.text())) errors.push(message.text());
+      });
       await use();
       base.expect(errors).toEqual([]);
     },

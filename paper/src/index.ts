@@ -10,7 +10,7 @@ export { airwayDrawing } from './drawings/airwayDrawing';
 export { crossingDrawing } from './drawings/crossingDrawing';
 export { driveDrawing } from './drawings/driveDrawing';
 export { ladderDrawing } from './drawings/ladderDrawing';
-export { blocksHtml, documentHtml, type PaperSize } from './html/documentHtml';
+export { blocksHtml, documentHtml, documentStyle, type PaperSize } from './html/documentHtml';
 export { qrDrawing, qrPath } from './label/qr';
 export { LABEL_SIZES, labelDrawing, labelLines, type LabelSize, PT_PER_MM } from './label/unitLabel';
 export { type Drawing, INK, type Shape, verdictMark } from './shapes';

@@ -24,7 +24,7 @@ import { mailRoutes } from './mail/routes';
 import { metricsRoute, serverMetrics, type ServerMetrics } from './metrics/metrics';
 import { openApiRoutes } from './openapi/routes';
 import { allowed, knownOnly } from './people/door';
-import { doorLimits, type DoorLimits } from './people/limits';
+import { doorLimits, requestLimit, type DoorLimits } from './people/limits';
 import { signInWatch } from './people/signInWatch';
 import { doorRoutes } from './people/doorRoutes';
 import { ownRoutes } from './people/ownRoutes';
@@ -36,6 +36,7 @@ import { searchRoutes } from './search/routes';
 import { roofRoutes, standRoutes } from './rest/roofRoutes';
 import { syncRoutes } from './sync/routes';
 import { visitRoutes } from './rest/visitRoutes';
+import { contentPolicy } from './web/contentPolicy';
 import { webApp } from './web/webApp';
 
 export interface AppOptions {
@@ -51,6 +52,8 @@ export interface AppOptions {
   readonly served: Served;
   /** How often somebody may be wrong at the door. */
   readonly limits?: DoorLimits;
+  /** So many requests of one person at one address. */
+  readonly requestsAMinute?: number;
   readonly metrics?: ServerMetrics;
   /** Anyone who has it is told the metrics from elsewhere as well. */
   readonly metricsToken?: string;
@@ -68,6 +71,7 @@ export function createApp({
   backups,
   served,
   limits = doorLimits(),
+  requestsAMinute,
   metrics = serverMetrics(),
   metricsToken,
   webFolder,
@@ -82,19 +86,7 @@ export function createApp({
   app.use(metrics.timeRequests, requestLog(log));
   app.use(
     helmet({
-      contentSecurityPolicy: {
-        directives: {
-          // Styles are written by the view library at run time; everything else comes from this address alone.
-          'style-src': ["'self'", "'unsafe-inline'"],
-          // Whatever gets into a page as markup styles nothing by itself.
-          'style-src-attr': ["'none'"],
-          'font-src': ["'self'"],
-          'img-src': ["'self'", 'data:', 'blob:'],
-          'worker-src': ["'self'", 'blob:'],
-          // Plain HTTP on the local network must keep working.
-          'upgrade-insecure-requests': null,
-        },
-      },
+      contentSecurityPolicy: contentPolicy(webFolder),
       strictTransportSecurity: false,
     }),
   );
@@ -117,7 +109,7 @@ export function createApp({
   );
   app.use('/api', ownPages(served), jsonOnly, whenReady(state), express.json({ limit: '1mb' }));
   app.use('/api/session', doorRoutes(door, limits));
-  app.use('/api', known);
+  app.use('/api', known, requestLimit(requestsAMinute));
   app.use('/api/me', ownRoutes(door, limits));
   app.use('/api/people', peopleRoutes(door));
   app.use('/api/sync', syncRoutes(db, log, jobs, beside));

@@ -1,6 +1,5 @@
 import 'reflect-metadata';
 import { QueryClientProvider } from '@tanstack/react-query';
-import { useFonts } from 'expo-font';
 import { Slot, usePathname } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
@@ -15,7 +14,7 @@ import { Shortcuts } from '../features/shortcuts/Shortcuts';
 import { UndoBar } from '../features/undo/UndoBar';
 import { Guard } from '../ui/guard';
 import { PaperRoot, PlacesBar } from '../ui/page';
-import { FONT_FILES, ThemeChoice, useIsWide, usePalette } from '../ui/theme';
+import { ThemeChoice, useFonts, useIsWide, usePalette } from '../ui/theme';
 
 const ShortcutSheet = lazyPart<{ readonly onClose: () => void }>('ShortcutSheet');
 
@@ -71,11 +70,11 @@ function useWaited(ms: number): boolean {
 }
 
 export default function RootLayout() {
-  const [loaded, failed] = useFonts(FONT_FILES);
+  const hasFonts = useFonts();
   useServiceWorker();
   useEffect(fetchPages, []);
   const waited = useWaited(FONTS_WITHIN_MS);
-  if (!loaded && !failed && !waited) return null;
+  if (!hasFonts && !waited) return null;
   return (
     <QueryClientProvider client={queryClient}>
       <ThemeChoice>

@@ -71,3 +71,50 @@ test('what the change is not about is left alone', async () => {
   stop();
   queries.clear();
 });
+
+test('lists that are open are shown together, however long each takes to be read', async () => {
+  const queries = client();
+  const stores = { visit: slowStore(), stop: slowStore() };
+  const seen: string[] = [];
+  const watch = (kind: keyof typeof stores) => {
+    const observer = new QueryObserver(queries, { queryKey: toldKey.list(kind), queryFn: () => stores[kind].read() });
+    return observer.subscribe(({ data }) => typeof data === 'string' && seen.push(`${kind} ${data}`));
+  };
+  const stops = [watch('visit'), watch('stop')];
+  for (const store of Object.values(stores)) {
+    store.answer();
+    store.set('new');
+  }
+  await new Promise((resolve) => setTimeout(resolve, 0));
+  const done = readAnew(queries, undefined);
+  await new Promise((resolve) => setTimeout(resolve, 5));
+  stores.visit.answer();
+  await new Promise((resolve) => setTimeout(resolve, 5));
+  expect(seen).toEqual([]);
+  stores.stop.answer();
+  await done;
+  await new Promise((resolve) => setTimeout(resolve, 0));
+  expect(seen).toEqual(['visit new', 'stop new']);
+  stops.forEach((stop) => stop());
+  queries.clear();
+});
+
+test('of two readings of one list the later one is shown, also when the earlier takes longer', async () => {
+  const queries = client();
+  const waiting: ((value: string) => void)[] = [];
+  const queryFn = () => new Promise<string>((resolve) => waiting.push(resolve));
+  const observer = new QueryObserver(queries, { queryKey: toldKey.list('site'), queryFn });
+  const stop = observer.subscribe(() => undefined);
+  waiting.splice(0)[0]!('at first');
+  await new Promise((resolve) => setTimeout(resolve, 0));
+  const both = [readAnew(queries, undefined), readAnew(queries, undefined)];
+  await new Promise((resolve) => setTimeout(resolve, 5));
+  const [before, after] = waiting;
+  after!('new');
+  await new Promise((resolve) => setTimeout(resolve, 5));
+  before!('old');
+  await Promise.all(both);
+  expect(observer.getCurrentResult().data).toBe('new');
+  stop();
+  queries.clear();
+});

@@ -15,7 +15,7 @@ body { font: 15px/1.45 'Atkinson Hyperlegible Next', 'Helvetica Neue', Arial, sa
 h1 { font-size: 26px; line-height: 1.2; margin: 0 0 4px } h2 { font-size: 17px; margin: 22px 0 6px }
 .under { color: ${INK.softInk}; border-bottom: 2px solid ${INK.ink}; padding-bottom: 12px; margin: 0 0 14px } .soft { color: ${INK.softInk} }
 table { border-collapse: collapse; width: 100% } th, td { text-align: left; vertical-align: top; padding: 4px 8px 4px 0; border-bottom: 1px solid ${INK.line}; overflow-wrap: anywhere }
-.n { text-align: right; font-variant-numeric: tabular-nums } .big { font-size: 24px; font-weight: 700 } .was { font-size: 20px; color: ${INK.softInk} }
+.n { text-align: right; font-variant-numeric: tabular-nums } .big { font-size: 24px; font-weight: 700 } .was { font-size: 20px; color: ${INK.softInk} } .big, .was { white-space: nowrap }
 table.head { border-bottom: 2px solid ${INK.ink}; margin-bottom: 14px } table.head td { border: 0 }
 table.head img { max-height: 64px; max-width: 160px; display: block; margin-bottom: 4px }
 .photos { display: flex; gap: 10px; float: right; width: 45%; justify-content: flex-end } .photos + ul { overflow: hidden } h2 { clear: both }
@@ -155,6 +155,9 @@ const letterhead = (head: VisitDocument['head'], made: VisitDocument['made']): s
     el('tr', {}, el('td', {}, head ? twoLines(head) : ''), el('td', { class: 'n' }, twoLines(made))),
   );
 
+/** The style of such a page, alone: a server lets a page style itself by exactly this text. */
+export const documentStyle = (size: PaperSize): string => `${STYLE}@page { size: ${size === 'A4' ? 'A4' : 'letter'} }`;
+
 /** A document as a page that a browser prints. No script is in it, and nothing of it is fetched but photos. */
 export function documentHtml(
   { head, made, title, under, owner, technician }: VisitDocument,
@@ -162,7 +165,7 @@ export function documentHtml(
 ): string {
   return `<!doctype html>
 <html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width"><title>${escaped(title)}</title>
-<style>${STYLE}@page { size: ${size === 'A4' ? 'A4' : 'letter'} }</style></head>
+<style>${documentStyle(size)}</style></head>
 <body><section>${letterhead(head, made)}<h1>${escaped(title)}</h1><p class="under">${escaped(under)}</p>
 ${blocksHtml(owner, options)}</section>
 <section class="technician"><h1>For the next technician</h1><p class="under">${escaped(under)}</p>

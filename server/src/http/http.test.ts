@@ -75,6 +75,7 @@ test('too large a body is told so', async () => {
 test('answers carry the headers that keep a page to itself', async () => {
   const { headers } = await http.get('/api/visits');
   expect(headers['content-security-policy']).toContain("default-src 'self'");
+  expect(headers['content-security-policy']).not.toContain('unsafe');
   expect(headers['x-content-type-options']).toBe('nosniff');
   expect(headers['x-powered-by']).toBeUndefined();
 });

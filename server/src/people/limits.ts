@@ -1,6 +1,8 @@
-import type { Request } from 'express';
+import type { Request, RequestHandler } from 'express';
 import { RateLimiterMemory } from 'rate-limiter-flexible';
+import { authorOf } from '../http/author';
 import { ProblemError } from '../http/problems';
+import { isHere } from './door';
 
 const WINDOW_S = 15 * 60;
 
@@ -41,3 +43,30 @@ export function doorLimits({ fromAddress = 30, atName = 8 } = {}) {
 }
 
 export type DoorLimits = ReturnType<typeof doorLimits>;
+
+/** A phone asks some twenty times a minute, the desk a few hundred when it opens a large shop. */
+const MOST_A_MINUTE = 3000;
+const MINUTE_S = 60;
+
+/** So many requests a minute from one person at one address: a program gone wild must not take the server from all others. The computer itself is free. */
+export function requestLimit(most = MOST_A_MINUTE): RequestHandler {
+  const asked = new RateLimiterMemory({ points: most, duration: MINUTE_S });
+  return async (req, _res, next) => {
+    if (!isHere(req)) {
+      const over = await asked.consume(`${authorOf(req).personId} ${req.ip ?? ''}`).then(
+        () => undefined,
+        ({ msBeforeNext }: { readonly msBeforeNext: number }) => Math.ceil(msBeforeNext / 1000),
+      );
+      if (over !== undefined)
+        throw new ProblemError(
+          429,
+          'Too many requests',
+          'Too many requests from this device. It goes on by itself in a minute.',
+          {
+            retryAfterS: over,
+          },
+        );
+    }
+    next();
+  };
+}

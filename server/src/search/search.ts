@@ -52,7 +52,9 @@ const havingNearly = (
   mistyped: readonly string[],
 ): Promise<Found[]> =>
   query<Found & Record<string, unknown>>(
-    `WITH texts AS MATERIALIZED (${TEXTS}
+    `WITH texts AS MATERIALIZED (
+       -- What has the words that were typed right: the others are looked for in those few alone.
+       SELECT * FROM (${TEXTS}) all_texts WHERE text LIKE ALL ($7::text[])
      ), typed AS (
        SELECT DISTINCT word FROM unnest($2::text[]) AS word
      ), mistyped AS (
@@ -76,7 +78,15 @@ const havingNearly = (
      )
      SELECT of, id, name, site_name AS "siteName" FROM whole JOIN texts USING (of, id, name)
      ORDER BY score DESC, of = 'part', of, name, id LIMIT $4`,
-    [shopId, words, LEAST_LIKENESS, SEARCH_LIMITS.found, STAND_INS, mistyped],
+    [
+      shopId,
+      words,
+      LEAST_LIKENESS,
+      SEARCH_LIMITS.found,
+      STAND_INS,
+      mistyped,
+      words.filter((word) => !mistyped.includes(word)).map((word) => `%${literal(word)}%`),
+    ],
   );
 
 /** What has every word stands alone; only where nothing has is a slip looked for. */

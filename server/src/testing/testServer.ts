@@ -11,12 +11,13 @@ import { openly, serverDbOfTest } from './testDb';
 interface TestServerOptions {
   readonly names?: readonly string[];
   readonly plansAtOnce?: number;
+  readonly requestsAMinute?: number;
   /** An own one when absent. */
   readonly db?: Db;
 }
 
 /** The whole server on a database for one test file, without listening. */
-export async function testServer({ names = [], plansAtOnce, db: given }: TestServerOptions = {}) {
+export async function testServer({ names = [], plansAtOnce, requestsAMinute, db: given }: TestServerOptions = {}) {
   const db = given ?? (await serverDbOfTest());
   const state = new ServerState();
   state.phase = 'ready';
@@ -36,6 +37,7 @@ export async function testServer({ names = [], plansAtOnce, db: given }: TestSer
       () => Promise.resolve({}),
     ),
     served: { host: '127.0.0.1', names },
+    requestsAMinute,
   });
   return { db: openly(db), state, jobs, app, http: request(app) };
 }
