@@ -114,7 +114,7 @@ export function createApp({
   app.use('/api/people', peopleRoutes(door));
   app.use('/api/sync', syncRoutes(db, log, jobs, beside));
   app.use('/api/backups', allowed('data'), backupRoutes(backups));
-  app.use('/api/blower-tables', allowed('settings', { toWrite: true }), recordRoutes(db, 'blowerTable'));
+  app.use('/api/blower-tables', allowed('settings', { toWrite: true }), recordRoutes(db, beside, 'blowerTable'));
   app.use('/api/due', dueRoutes(db));
   app.use('/api/load', loadRoutes(db));
   app.use('/api/mails', mailRoutes(db));
@@ -122,22 +122,22 @@ export function createApp({
   app.use(
     '/api/shop',
     allowed('settings', { toWrite: true }),
-    recordRoutes(db, 'shop', () => jobs.asked()),
+    recordRoutes(db, beside, 'shop', () => jobs.asked()),
   );
   app.use('/api/refrigerant', refrigerantRoutes(db));
   app.use('/api/search', searchRoutes(db));
   app.use('/api/stands', standRoutes(db));
   app.use('/api/stock', stockRoutes(db));
-  app.use('/api/stops', recordRoutes(db, 'stop'));
+  app.use('/api/stops', recordRoutes(db, beside, 'stop'));
   app.use(
     '/api/sites',
     eraseRoutes(db),
     siteLabelRoutes(db, beside),
     roofRoutes(db),
     siteBundleRoutes(db),
-    recordRoutes(db, 'site'),
+    recordRoutes(db, beside, 'site'),
   );
-  app.use('/api/units', unitPhotoRoutes(db), unitLabelRoutes(db, beside), recordRoutes(db, 'unit'));
+  app.use('/api/units', unitPhotoRoutes(db), unitLabelRoutes(db, beside), recordRoutes(db, beside, 'unit'));
   app.use('/api/visits', visitReportRoutes(db, beside), visitRoutes(db, jobs, beside));
   app.use('/api', () => {
     throw notFound('address');

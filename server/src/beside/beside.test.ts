@@ -2,7 +2,9 @@ import { plainShop } from '@huff/contract/fix';
 import { DEMO_AUTHOR } from '../http/author';
 import { demoVisits } from '../demo/visits';
 import { jpegOf } from '../testing/picture';
-import { besideHere } from './beside';
+import type { Request } from 'express';
+import { besideHere, type Beside } from './beside';
+import { sentCheck } from './sentBody';
 
 const work = {
   visit: demoVisits(new Date('2026-05-13T12:00:00Z'))[0]!,
@@ -40,4 +42,23 @@ test('a picture is one when it can be decoded to its end', async () => {
   bomb.writeUInt16BE(65_500, frame + 5);
   bomb.writeUInt16BE(65_500, frame + 7);
   expect(await isJpeg(bomb)).toBe(false);
+});
+
+test('what is large is checked beside the requests, what is small at once; both are told the same', async () => {
+  const asked: string[] = [];
+  const beside = {
+    ...besideHere(),
+    checkSent: (sent: never) => {
+      asked.push((sent as { as: string }).as);
+      return besideHere().checkSent(sent);
+    },
+  };
+  const check = (length: string | undefined, body: object) =>
+    sentCheck({ headers: { 'content-length': length } } as Request, beside as Beside)({ as: 'wholeVisit', body });
+  const wrong = { ...work.visit, title: 7 };
+  for (const length of ['900', '900000', undefined]) {
+    expect(await check(length, work.visit)).toMatchObject({ ok: true, value: { id: work.visit.id } });
+    expect(await check(length, wrong)).toMatchObject({ ok: false, errors: [{ field: 'title' }] });
+  }
+  expect(asked).toEqual(Array<string>(4).fill('wholeVisit'));
 });

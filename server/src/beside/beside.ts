@@ -1,7 +1,9 @@
+import type { Checked } from '@huff/contract';
 import type { PlanAnswer } from '@huff/core/fix';
 import { Piscina } from 'piscina';
 import { ProblemError } from '../http/problems';
 import { judgeVisit, type Judged, type JudgeWork } from '../visits/judgeVisit';
+import { checkSent, type CheckWork, type Sent } from './checkSent';
 import {
   isJpeg,
   makePlans,
@@ -22,6 +24,8 @@ export interface Beside {
   inTurn<T>(work: () => Promise<T>): Promise<T>;
   makePlans(work: PlanWork): Promise<PlanAnswer | undefined>;
   isJpeg(bytes: Uint8Array): Promise<boolean>;
+  /** For what is large: a check of it here would hold all others up. */
+  checkSent<S extends keyof Sent>(work: CheckWork<S>): Promise<Checked<Sent[S]>>;
   /** Nobody waits for it: it yields to everything else. */
   judgeVisit(work: JudgeWork): Promise<Judged>;
   printDocument(work: DocumentWork): Promise<Uint8Array>;
@@ -59,6 +63,7 @@ export const besideHere = (most = MOST_PLANS): Beside => ({
     return makePlans(work);
   },
   isJpeg: (bytes) => Promise.resolve(isJpeg(bytes)),
+  checkSent: (work) => Promise.resolve(checkSent(work)),
   judgeVisit: async (work) => {
     await new Promise<void>((go) => setImmediate(go));
     return judgeVisit(work);
@@ -91,6 +96,7 @@ export function besideThread(): Beside {
     inTurn: turns(MOST_PLANS),
     makePlans: (work) => run('makePlans', work),
     isJpeg: (bytes) => run('isJpeg', bytes),
+    checkSent: (work) => run('checkSent', work),
     printDocument: (work) => run('printDocument', work),
     printLabels: (work) => run('printLabels', work),
     judgeVisit: (work) => quiet.run(work, { name: 'judgeVisit' }) as Promise<Judged>,

@@ -9,6 +9,8 @@ import { labelPdf, labelSheetPdf } from '../pdf/labelPdf';
 import type { PaperSize } from '../pdf/sheet';
 import { visitPdf } from '../pdf/visitPdf';
 
+export { checkSent } from './checkSent';
+
 /** What a plan is made from, as it goes to another thread. */
 export interface PlanWork {
   readonly visit: VisitDto;

@@ -17,13 +17,3 @@ export function bodyAs<T extends object>(Class: ClassConstructor<T>, req: Reques
   if (!checked.ok) throw invalid(checked.errors);
   return checked.value;
 }
-
-/** The body checked against its contract class, with the id of the address in it. */
-export function bodyOf<T extends { id: string }>(req: Request, Class: ClassConstructor<T>, what: string): T {
-  const id = idOf(req, what);
-  const body = bodyAs(Class, req);
-  if (body.id.toLowerCase() !== id) {
-    throw invalid([{ field: 'id', message: 'The id in the body must match the id in the address.' }]);
-  }
-  return body;
-}

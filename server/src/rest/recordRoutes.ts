@@ -1,7 +1,8 @@
-import { checkRecord } from '@huff/contract/sync';
 import { Router, type Request } from 'express';
 import type { RecordKind, RecordOf } from '@huff/contract/spine';
 import { validate as isUuid } from 'uuid';
+import type { Beside } from '../beside/beside';
+import { sentRecord } from '../beside/sentBody';
 import type { Db } from '../db/db';
 import { authorOf } from '../http/author';
 import { idOf } from '../http/body';
@@ -17,14 +18,8 @@ import { recordOf, recordPage } from '../records/records';
 const PAGE = 200;
 
 /** A body that is a record of the address. */
-function recordIn<K extends RecordKind>(req: Request, of: K): RecordOf[K] {
-  const id = idOf(req, RECORD_NAMES[of]);
-  const checked = checkRecord(of, req.body);
-  if (!checked.ok) throw invalid(checked.errors);
-  if (checked.value.id.toLowerCase() !== id)
-    throw invalid([{ field: 'id', message: 'The id in the body must match the id in the address.' }]);
-  return { ...checked.value, id };
-}
+const recordIn = <K extends RecordKind>(req: Request, beside: Beside, of: K): Promise<RecordOf[K]> =>
+  sentRecord(req, beside, of, RECORD_NAMES[of]);
 
 /** Where a page begins, as the address says; undefined for the first. */
 function afterOf(req: Request): string | undefined {
@@ -37,7 +32,12 @@ function afterOf(req: Request): string | undefined {
 
 /** Reading and writing one kind of record by its plain address: for other programs, and for whatever a phone does not have. */
 /** @param changed told after each write */
-export function recordRoutes<K extends RecordKind>(db: Db, of: K, changed: () => void = () => {}): Router {
+export function recordRoutes<K extends RecordKind>(
+  db: Db,
+  beside: Beside,
+  of: K,
+  changed: () => void = () => {},
+): Router {
   const name = RECORD_NAMES[of];
   return Router()
     .get('/', async (req, res) => {
@@ -53,7 +53,7 @@ export function recordRoutes<K extends RecordKind>(db: Db, of: K, changed: () =>
     .get('/:id/history', sendHistory(db, of))
     .put('/:id', async (req, res) => {
       const author = authorOf(req);
-      const record = recordIn(req, of);
+      const record = await recordIn(req, beside, of);
       await db.transaction(async (query) =>
         putRecord(query, req, author, of, record, await nextRevision(query, author.shopId)),
       );

@@ -1,12 +1,12 @@
-import { VisitDto } from '@huff/contract';
 import { PlanWishesDto } from '@huff/contract/fix';
 import { headOf } from '@huff/contract/spine';
 import { Router, type Request } from 'express';
 import { validate as isUuid } from 'uuid';
 import type { Beside } from '../beside/beside';
+import { sentRecord } from '../beside/sentBody';
 import type { Db } from '../db/db';
 import { authorOf } from '../http/author';
-import { bodyAs, bodyOf, idOf } from '../http/body';
+import { bodyAs, idOf } from '../http/body';
 import { sendRecord } from './etag';
 import { sendHistory } from './history';
 import { invalid, notFound, notPlannable } from '../http/problems';
@@ -64,8 +64,8 @@ export function visitRoutes(db: Db, jobs: JobsBeside, beside: Beside): Router {
     .get('/:id/history', sendHistory(db, 'visit'))
     .put('/:id', async (req, res) => {
       const author = authorOf(req);
-      const visit = bodyOf(req, VisitDto, 'visit');
-      const id = visit.id.toLowerCase();
+      const visit = await sentRecord(req, beside, 'wholeVisit', 'visit');
+      const { id } = visit;
       const head = JSON.parse(JSON.stringify({ ...headOf(visit), id })) as ReturnType<typeof headOf>;
       await db.transaction(async (query) => {
         const sender = otherProgram(author);

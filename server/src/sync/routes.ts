@@ -1,5 +1,5 @@
 import { check } from '@huff/contract';
-import { checkOperation, SyncRequestDto } from '@huff/contract/sync';
+import { SyncRequestDto } from '@huff/contract/sync';
 import {
   clockOffsetMs,
   OTHER_PERSON,
@@ -10,6 +10,7 @@ import {
 import { Router, type Request } from 'express';
 import type { Logger } from 'pino';
 import type { Beside } from '../beside/beside';
+import { sentCheck } from '../beside/sentBody';
 import type { Db } from '../db/db';
 import { authorOf } from '../http/author';
 import { ensureMay } from '../people/door';
@@ -31,21 +32,23 @@ interface Doing {
   readonly db: Db;
   readonly log: Logger;
   readonly beside: Beside;
+  readonly req: Request;
 }
 
 /** Each operation by itself: what is wrong with one is no other's matter. */
-async function doAll({ db, log, beside }: Doing, sender: Sender, sent: readonly unknown[]) {
+async function doAll({ db, log, beside, req }: Doing, sender: Sender, sent: readonly unknown[]) {
+  const checked = sentCheck(req, beside);
   const results: OperationResult[] = [];
   /** Records that others changed as well: their sender has to see them as they now stand. */
   const moved: [RecordKind, string][] = [];
   let isAnyDone = false;
   for (const one of sent) {
-    const checked = checkOperation(one);
-    if (!checked.ok) {
-      results.push({ id: idOf(one), status: 'refused', problem: problemOf(invalid(checked.errors)) });
+    const read = await checked({ as: 'operation', body: one });
+    if (!read.ok) {
+      results.push({ id: idOf(one), status: 'refused', problem: problemOf(invalid(read.errors)) });
       continue;
     }
-    const operation = checked.value;
+    const operation = read.value;
     try {
       if (operation.kind !== 'add' && (operation.of === 'shop' || operation.of === 'blowerTable'))
         ensureMay(sender.author, 'settings');
@@ -96,7 +99,7 @@ export function syncRoutes(db: Db, log: Logger, jobs: JobsBeside, beside: Beside
       device: device.toLowerCase(),
       clockOffsetMs: clockOffsetMs(phoneTime, serverTime),
     };
-    const { results, moved, isAnyDone } = await doAll({ db, log, beside }, sender, operations);
+    const { results, moved, isAnyDone } = await doAll({ db, log, beside, req }, sender, operations);
     if (isAnyDone) jobs.asked();
     const told = pull
       ? await changesSince(db.query, shopId, from, await shopStateOf(db.query, shopId))
