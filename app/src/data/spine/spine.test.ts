@@ -4,6 +4,19 @@ import { startSpine, type Spine } from './spine';
 import { allDone, answerOf, visit } from './testing';
 import type { Store } from './store';
 
+/** Tabs of this file alone: a spine that another test of this process started would tell its own state on the same channel. */
+const RealChannel = globalThis.BroadcastChannel;
+beforeAll(() => {
+  globalThis.BroadcastChannel = class extends RealChannel {
+    constructor(name: string) {
+      super(`${name} of spine.test`);
+    }
+  };
+});
+afterAll(() => {
+  globalThis.BroadcastChannel = RealChannel;
+});
+
 const until = async (holds: () => boolean) => {
   for (let i = 0; i < 1000 && !holds(); i += 1) await new Promise((go) => setTimeout(go, 5));
   expect(holds()).toBe(true);

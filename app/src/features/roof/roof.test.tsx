@@ -31,6 +31,7 @@ let mockRoof: object = {};
 let mockToday: object[] = [];
 let mockPending = false;
 jest.mock('../../data/useRoof', () => ({ useRoof: () => mockRoof }));
+jest.mock('../../data/serverClock', () => ({ useOpenedAt: () => new Date() }));
 jest.mock('../../data/visits', () => ({
   useVisitsSince: () => ({ visits: mockToday, isPending: mockPending }),
   useVisit: () => ({}),
