@@ -43,9 +43,9 @@ interface Opening {
   readonly whileDisk?: WhileDisk;
 }
 
-/** Opens the database in a folder that this process has taken; without a folder one in memory. */
-export async function openTaken(folder?: string, { template, sync, whileDisk }: Opening = {}): Promise<Db & Copyable> {
-  const pglite = await PGlite.create({
+/** Starts PGlite in a folder that this process has taken; without a folder in memory. */
+export const startPglite = (folder?: string, { template, sync, whileDisk }: Opening = {}): Promise<PGlite> =>
+  PGlite.create({
     ...(folder
       ? {
           fs: new DurableFs(folder, sync, whileDisk),
@@ -57,6 +57,9 @@ export async function openTaken(folder?: string, { template, sync, whileDisk }: 
     postgresqlconf: folder ? [...SMALL_MEMORY, ...DURABLE] : SMALL_MEMORY,
     parsers: { [types.INT8]: (text: string) => Number(text) },
   });
+
+/** A database on what was started. */
+export function dbOn(pglite: PGlite, folder?: string, whileDisk?: WhileDisk): Db & Copyable {
   return {
     ...oneServer(),
     query: queryOn(pglite),
@@ -79,6 +82,10 @@ export async function openTaken(folder?: string, { template, sync, whileDisk }: 
       }),
   };
 }
+
+/** Opens the database in a folder that this process has taken; without a folder one in memory. */
+export const openTaken = async (folder?: string, opening: Opening = {}): Promise<Db & Copyable> =>
+  dbOn(await startPglite(folder, opening), folder, opening.whileDisk);
 
 /**
  * Opens the embedded database in this thread: for tests and for developers.

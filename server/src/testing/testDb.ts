@@ -1,20 +1,18 @@
 import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import type { Db } from '../db/db';
-import { migrate } from '../db/migrate';
 import { openPglite } from '../db/pgliteDb';
 import { openServerDb } from '../db/serverDb';
 import { acrossShops, shopSeen } from '../db/shopFence';
-import { ensureShop } from '../shop/ensureShop';
 
 /** What PostgreSQL lists the tests as: they are no Huff that uses a database. */
 export const TESTS = 'huff tests';
 
-/** An empty database on the PostgreSQL server of the tests, which goes when it is closed. */
-async function onServer(server: string): Promise<Db> {
+/** A database on the PostgreSQL server of the tests, which goes when it is closed. @param template empty when absent */
+async function onServer(server: string, template?: string): Promise<Db> {
   const name = `huff_${randomUUID().replace(/-/g, '')}`;
   const maker = await openServerDb(server, { connections: 1 });
-  await maker.query(`CREATE DATABASE ${name}`);
+  await maker.query(`CREATE DATABASE ${name}${template === undefined ? '' : ` TEMPLATE ${template}`}`);
   const address = new URL(server);
   address.pathname = name;
   const db = await openServerDb(address.href, { connections: 4, applicationName: TESTS });
@@ -26,9 +24,10 @@ async function onServer(server: string): Promise<Db> {
   return { ...db, close };
 }
 
+const embeddedFrom = (template: string): Promise<Db> => openPglite(undefined, new Blob([readFileSync(template)]));
+
 /** Embedded, in memory, from the template that Jest's global set-up makes; empty. */
-export const embeddedDb = (): Promise<Db> =>
-  openPglite(undefined, new Blob([readFileSync(process.env.PGLITE_TEMPLATE!)]));
+export const embeddedDb = (): Promise<Db> => embeddedFrom(process.env.PGLITE_TEMPLATE!);
 
 /** An empty database: embedded, or on a PostgreSQL server where the tests run on that. */
 export const emptyDb = (): Promise<Db> => {
@@ -36,13 +35,16 @@ export const emptyDb = (): Promise<Db> => {
   return server ? onServer(server) : embeddedDb();
 };
 
-/** A migrated database for one test file: embedded, or on a PostgreSQL server where the tests run on that. */
+/**
+ * A migrated database for one test file, with the first shop: embedded, or on a PostgreSQL server where the tests run on that. A copy of one that
+ * was made once; its data has an epoch of its own, as each data set has.
+ */
 export async function serverDbOfTest(): Promise<Db> {
-  const db = await emptyDb();
-  await acrossShops(async () => {
-    await migrate(db);
-    await ensureShop(db);
-  });
+  const server = process.env.HUFF_TEST_DATABASE;
+  const db = await (server
+    ? onServer(server, process.env.HUFF_TEST_TEMPLATE)
+    : embeddedFrom(process.env.PGLITE_MIGRATED!));
+  await acrossShops(() => db.query('UPDATE shops SET epoch = gen_random_uuid()'));
   return db;
 }
 
