@@ -118,8 +118,8 @@ export function TodayPage({ computed, welcome: Welcome }: TodayPageProps) {
               </Txt>
             )}
             {isEmpty && <Welcome />}
-            {/* Under the visits: what the server tells later must not move what a finger is about to touch. */}
-            {!wide && !isEmpty && dueHere}
+            {/* Under the visits, and not before them: what comes later must not move what a finger is about to touch. */}
+            {!wide && !isEmpty && !isPending && !isAsking && dueHere}
             {/* Not before the list stands: what comes above it would push it away under a finger. */}
             {!isPending && !isAsking && <Earlier begun={backTo} earlier={earlier} onBegin={() => setBackTo(true)} />}
           </View>
