@@ -3,8 +3,9 @@ import type { PlanAnswer } from '@huff/core/fix';
 import { Piscina } from 'piscina';
 import { ProblemError } from '../http/problems';
 import { judgeVisit, type Judged, type JudgeWork } from '../visits/judgeVisit';
-import { checkSent, type CheckWork, type Sent } from './checkSent';
+import type { CheckWork, Sent } from './checkSent';
 import {
+  checkSent,
   isJpeg,
   makePlans,
   printDocument,

@@ -91,7 +91,7 @@ export async function leftBefore(query: Query, shopId: string, { id, unitId, sta
 /** So many take no longer than a few requests. */
 const FEW = 3;
 /** So long this thread then belongs to requests alone: with two hundred phones there is always somebody who waits. */
-const REST_MS = 250;
+const REST_MS = 2000;
 
 /** In this thread, after whatever waits for its turn. */
 async function judgeHere(work: JudgeWork): Promise<Judged> {
