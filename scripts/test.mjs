@@ -30,7 +30,7 @@ function count(file, read) {
   }
 }
 
-/** @returns the exit code of the work; how long it took is printed, for whoever looks for time to save */
+/** @returns the exit code of the work; prints how long it took */
 async function timed(name, work) {
   say(name);
   const start = Date.now();

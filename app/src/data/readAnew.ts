@@ -22,9 +22,9 @@ async function readTogether(lists: readonly Query[]): Promise<void> {
       if (typeof queryFn !== 'function') return undefined;
       const { signal } = new AbortController();
       try {
-        return { query, data: (await queryFn({ queryKey, meta, signal } as never)) };
+        return { query, data: await queryFn({ queryKey, meta, signal } as never) };
       } catch {
-        // It stays marked as old: whoever opens it next reads it.
+        // It stays marked as old: the next page that opens it reads it.
         return undefined;
       }
     }),

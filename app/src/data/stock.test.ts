@@ -71,7 +71,7 @@ test('a count made here begins anew; by a clock that is days off it is still bef
   expect(here(rows, { parts, offsetMs: -395 * 86_400_000 })).toBe(7);
 });
 
-test('a count of another phone, newer than what the server said, is gone by', () => {
+test('a count of another phone that is newer than the server’s answer counts', () => {
   const parts = [{ ...part, count: { counted: 2, countedAt: '2026-03-05T08:00:00.000Z' } }];
   expect(here([], { parts })).toBe(2);
   expect(here([], { parts, told: undefined })).toBe(2);

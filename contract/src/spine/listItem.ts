@@ -20,7 +20,7 @@ const COUNT = ['counted', 'countedAt'];
 const countOf = ({ counted, countedAt }: Item): Item => ({ counted, countedAt });
 const timeOf = ({ countedAt }: Item) => (typeof countedAt === 'string' ? Date.parse(countedAt) : -Infinity);
 
-/** Of two counts of a truck the later holds: whoever counted last saw what was there. */
+/** Of two counts of a truck the later one counts: it saw what was there last. */
 function mergedCount(base: Item, theirs: Item, yours: Item): Item {
   const [before, there, here] = [countOf(base), countOf(theirs), countOf(yours)];
   if (sameValue(here, before)) return there;
@@ -34,7 +34,7 @@ function mergedCount(base: Item, theirs: Item, yours: Item): Item {
  *
  * @param base as both knew it; null when neither had it
  * @param theirs as it stands
- * @param yours as the second wants it
+ * @param yours as the second sets it
  * @returns undefined when one of them took it off the list: then there is nothing to merge
  * @example mergedItem({ cost: 14 }, { cost: 15 }, { cost: 14, counted: 3, countedAt })!.merged // { cost: 15, counted: 3, countedAt }
  */

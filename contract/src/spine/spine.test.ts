@@ -214,7 +214,7 @@ describe('an item of a list that two changed', () => {
     const item = mergedItem(base, { ...base, cost: 15 }, { ...base, ...count(2, 3) })!;
     expect(item).toEqual({ merged: { ...base, cost: 15, ...count(2, 3) }, yours: item.merged, differ: [] });
   });
-  test('of two counts the later one holds, with its time, whoever was first to send', () => {
+  test('of two counts the later one counts, with its time, in either order of sending', () => {
     const [earlier, later] = [
       { ...base, ...count(9, 3) },
       { ...base, ...count(4, 5) },

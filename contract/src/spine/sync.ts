@@ -90,7 +90,7 @@ export type Change =
       };
     }[Exclude<RecordKind, 'visit'>];
 
-/** A record that was erased on request: whoever has it lets go of it, with all that belongs to it. */
+/** A record that was erased on request: a phone that has it deletes it, with all its parts. */
 export interface ErasedRecord {
   readonly of: RecordKind;
   readonly id: string;

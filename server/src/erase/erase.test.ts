@@ -107,7 +107,7 @@ describe('erasing a customer', () => {
     await expect(server.db.query('DELETE FROM readings')).rejects.toThrow('append-only');
   });
 
-  test('a phone that knew it is told what to let go of, once; a new phone is not', async () => {
+  test('a phone that had it is told once what to delete; a new phone is not', async () => {
     const { erased } = await phone.sync();
     expect(erased).toContainEqual({ of: 'site', id: siteId });
     expect(erased).toContainEqual({ of: 'unit', id: UNIT });

@@ -37,8 +37,8 @@ async function forgetWords(query: Query, shopId: string, texts: readonly string[
 }
 
 /**
- * Erases a customer on request: the site with its units, visits, readings, photos, jobs, mail and history. Within one transaction. What is left
- * is which ids are gone, so that phones let go of them and no phone brings them back.
+ * Erases a customer on request: the site with its units, visits, readings, photos, jobs, mail and history. Runs in one transaction. Only
+ * the ids are kept, so that phones delete them and no phone can send them back.
  *
  * @throws ProblemError 404 where there is no such site
  */

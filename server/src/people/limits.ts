@@ -48,7 +48,7 @@ export type DoorLimits = ReturnType<typeof doorLimits>;
 const MOST_A_MINUTE = 3000;
 const MINUTE_S = 60;
 
-/** So many requests a minute from one person at one address: a program gone wild must not take the server from all others. The computer itself is free. */
+/** Limits the requests a minute of one person at one address, so that a faulty program cannot block the others. The server's own computer has no limit. */
 export function requestLimit(most = MOST_A_MINUTE): RequestHandler {
   const asked = new RateLimiterMemory({ points: most, duration: MINUTE_S });
   return async (req, _res, next) => {

@@ -150,7 +150,7 @@ export async function changesSince(
   const next: Cursor = more
     ? { revision: page.at(-1)!.revision, run: cursor.run ?? { known: cursor.revision, until: now } }
     : { revision: Math.max(now, cursor.revision) };
-  // Who knew nothing has nothing to let go of.
+  // A phone that knew nothing has nothing to delete.
   const erased = cursor.run?.known === -1 ? [] : await erasedBetween(query, shopId, cursor.revision, next.revision);
   return { changes, ...(erased.length > 0 ? { erased } : {}), cursor: cursorText(shopId, epoch, next), more };
 }

@@ -19,7 +19,7 @@ async function makeTar(file: string): Promise<void> {
   await fill(dbOn(pglite));
   const tar = await pglite.dumpDataDir('none');
   await pglite.close();
-  // Whoever looks for it finds all of it or nothing.
+  // Renamed when complete: a reader finds all of it or nothing.
   writeFileSync(`${file}.${process.pid}`, Buffer.from(await tar.arrayBuffer()));
   renameSync(`${file}.${process.pid}`, file);
 }

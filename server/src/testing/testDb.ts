@@ -37,7 +37,7 @@ export const emptyDb = (): Promise<Db> => {
 
 /**
  * A migrated database for one test file, with the first shop: embedded, or on a PostgreSQL server where the tests run on that. A copy of one that
- * was made once; its data has an epoch of its own, as each data set has.
+ * was made once, with a new epoch, because each data set has its own.
  */
 export async function serverDbOfTest(): Promise<Db> {
   const server = process.env.HUFF_TEST_DATABASE;

@@ -278,7 +278,7 @@ test('a page that is left while a check is being saved: it is saved at the next 
   expect(one.outbox.rows().at(-1)!.state).toBe('held');
 });
 
-test('what was erased on request is let go of, with what waits for it here; all else stays', async () => {
+test('what was erased on request is deleted here too, with the changes that wait for it; all else stays', async () => {
   const disks = [memoryStore(), await idbStore(`erased ${Date.now()}`)];
   for (const disk of disks) {
     const one = phone(undefined, disk);

@@ -75,7 +75,7 @@ export interface StoreBatch {
   readonly release?: readonly OutboxRow[];
   /** Operations that are done with, by id. */
   readonly remove?: readonly string[];
-  /** Records to let go of, visits with all that belongs to them. Done after all else of the batch. */
+  /** Records to delete, visits with all their parts. Done after the rest of the batch. */
   readonly forget?: readonly ErasedRecord[];
   readonly meta?: Readonly<Record<string, unknown>>;
 }

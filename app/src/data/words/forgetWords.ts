@@ -2,7 +2,7 @@ import type { QueryClient } from '@tanstack/react-query';
 import { keepDay } from '../openingDay';
 import { wordStore } from './wordStore';
 
-/** Lets go of everything pages were told by the server: a name that was erased may stand in any of it. What is open asks anew. */
+/** Deletes every answer the server gave pages: an erased name may be in any of them. Open pages ask again. */
 export async function forgetWords(client: QueryClient): Promise<void> {
   keepDay([]);
   await wordStore.clear();

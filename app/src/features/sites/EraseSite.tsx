@@ -14,7 +14,7 @@ interface EraseSiteProps {
   readonly onClose: () => void;
 }
 
-/** Erases a customer on request: permanently, at the server and on every phone. Whoever does it types the name. */
+/** Erases a customer on request, permanently, at the server and on every phone. The owner types the site name to confirm. */
 export function EraseSite({ site, onErased, onClose }: EraseSiteProps) {
   const [name, setName] = useState('');
   const [isBusy, setBusy] = useState(false);

@@ -26,7 +26,7 @@ test('nothing is erased before the name of the site is typed', async () => {
   expect(mockTell).not.toHaveBeenCalled();
 });
 
-test('the name erases it, is told to the server, and the phone asks at once what to let go of', async () => {
+test('with the name typed the server erases it, and the phone syncs at once', async () => {
   mockTell.mockResolvedValue({ ok: true, body: counts });
   fireEvent.changeText(screen.getByLabelText('Site name'), ' quay LIBRARY ');
   await press();
