@@ -48,9 +48,12 @@ function drawDay(place: HTMLElement): void {
   place.querySelector('p')?.remove();
   const day = document.createElement('div');
   place.append(day);
-  day
-    .attachShadow({ mode: 'closed' })
-    .append(make('style', STYLE), make('h2', 'Opening. As it stood last time'), ...visits.map(rowOf));
+  const root = day.attachShadow({ mode: 'closed' });
+  root.append(make('h2', 'Opening. As it stood last time'), ...visits.map(rowOf));
+  // Not as an element: the server lets no style into a page that it does not know.
+  const sheet = new CSSStyleSheet();
+  sheet.replaceSync(STYLE);
+  root.adoptedStyleSheets = [sheet];
 }
 
 if (opening) {
