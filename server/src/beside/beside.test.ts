@@ -61,4 +61,8 @@ test('what is large is checked beside the requests, what is small at once; both 
     expect(await check(length, wrong)).toMatchObject({ ok: false, errors: [{ field: 'title' }] });
   }
   expect(asked).toEqual(Array<string>(4).fill('wholeVisit'));
+  // Nested without end: told in words, and never handed on.
+  const deep = JSON.parse(`${'{"a":'.repeat(20_000)}1${'}'.repeat(20_000)}`) as object;
+  expect(await check('900000', deep)).toMatchObject({ ok: false });
+  expect(asked).toHaveLength(4);
 });

@@ -1,4 +1,5 @@
 import type { Checked } from '@huff/contract';
+import { brokenText } from '@huff/contract/sync';
 import type { Request } from 'express';
 import { idOf } from '../http/body';
 import { invalid } from '../http/problems';
@@ -15,7 +16,12 @@ export function sentCheck(
 ): <S extends keyof Sent>(work: CheckWork<S>) => Promise<Checked<Sent[S]>> {
   // One that does not say how large it is may be large.
   const isLarge = !(Number(req.headers['content-length']) <= LARGE_BYTES);
-  return async (work) => (isLarge ? beside.checkSent(work) : checkSent(work));
+  return async (work) => {
+    if (!isLarge) return checkSent(work);
+    // What is nested without end cannot be handed to another thread.
+    const broken = brokenText(work.body);
+    return broken ? { ok: false, errors: [broken] } : beside.checkSent(work);
+  };
 }
 
 /**

@@ -39,7 +39,11 @@ export const SERVER_OPERATIONS: readonly Operation[] = [
       properties: {
         results: { type: 'array', items: { type: 'object' } },
         changes: { type: 'array', items: { type: 'object' } },
-        erased: { type: 'array', items: { type: 'object' }, description: 'Erased records: delete them with all their parts.' },
+        erased: {
+          type: 'array',
+          items: { type: 'object' },
+          description: 'Erased records: delete them with all their parts.',
+        },
         cursor: { type: ['string', 'null'] },
         more: { type: 'boolean' },
       },
