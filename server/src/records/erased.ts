@@ -19,7 +19,7 @@ export async function erasedOf(query: Query, shopId: string, ids: readonly strin
   return new Set(rows.map(({ id }) => id));
 }
 
-/** What a record stands under: erased with it, it must not come back. */
+/** The site and unit a record belongs to. Once one of them is erased, the record must not come back. */
 export const placesOf = (record: object): string[] => {
   const { siteId, unitId } = record as { readonly siteId?: string | null; readonly unitId?: string | null };
   return [siteId, unitId].flatMap((id) => id ?? []);

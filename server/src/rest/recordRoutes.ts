@@ -17,10 +17,6 @@ import { recordOf, recordPage } from '../records/records';
 /** How many records a page of a list has. */
 const PAGE = 200;
 
-/** A body that is a record of the address. */
-const recordIn = <K extends RecordKind>(req: Request, beside: Beside, of: K): Promise<RecordOf[K]> =>
-  sentRecord(req, beside, of, RECORD_NAMES[of]);
-
 /** Where a page begins, as the address says; undefined for the first. */
 function afterOf(req: Request): string | undefined {
   const { after } = req.query;
@@ -53,7 +49,7 @@ export function recordRoutes<K extends RecordKind>(
     .get('/:id/history', sendHistory(db, of))
     .put('/:id', async (req, res) => {
       const author = authorOf(req);
-      const record = await recordIn(req, beside, of);
+      const record: RecordOf[K] = await sentRecord(req, beside, of, name);
       await db.transaction(async (query) =>
         putRecord(query, req, author, of, record, await nextRevision(query, author.shopId)),
       );

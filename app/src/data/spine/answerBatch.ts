@@ -84,7 +84,7 @@ async function ownDone(store: Store, rows: readonly OutboxRow[], results: Readon
   return { records: [...records.values()], parts };
 }
 
-/** Operations on records that were erased, or that stand under one that was: they are not to be done. */
+/** Operations on erased records, or on records that belong to one: they are not sent any more. */
 function ofErased(outbox: readonly OutboxRow[], erased: readonly ErasedRecord[]): string[] {
   const gone = new Set<unknown>(erased.map(({ id }) => id));
   return outbox.flatMap(({ id, operation }) => {
