@@ -42,6 +42,7 @@ const oneWay = [
       'path',
       'traverse',
       'moistAir',
+      'refrigeration',
       'coil',
       'drive',
       'duct',
@@ -74,7 +75,7 @@ const oneWay = [
       'assess',
     ],
   ],
-  ['core/src/fix', ['causes', 'model', 'observe', 'advise', 'moves', 'driveBench', 'plan']],
+  ['core/src/fix', ['causes', 'model', 'observe', 'explain', 'advise', 'moves', 'driveBench', 'plan']],
   [
     'core/src/calculators',
     [
@@ -90,7 +91,7 @@ const oneWay = [
       'refrigerant',
     ],
   ],
-  ['core/src/visit', ['assess', 'verify']],
+  ['core/src/visit', ['assess', 'explain', 'verify']],
   ['core/src/shop', ['card', 'stock', 'roof', 'trend']],
   ['app/src', ['ui', 'data', 'features', 'app']],
   [
@@ -108,6 +109,7 @@ const oneWay = [
       'otherVisits',
       'stations',
       'call',
+      'causes',
       'driveBench',
       'fix',
       'verify',

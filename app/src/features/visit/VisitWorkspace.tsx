@@ -8,6 +8,7 @@ import { Page, TextButton } from '../../ui/page';
 import { StationRun, StepList } from '../../ui/stations';
 import { useIsWide } from '../../ui/theme';
 import { complaintSaid } from '../call/stations';
+import { useExplainedNext, useExplaining } from '../causes/useExplanation';
 import { VisitFoot } from '../resultFoot/VisitFoot';
 import { SpeedPane } from '../speed/SpeedPane';
 import { LearntNotice } from '../units/LearntNotice';
@@ -21,6 +22,7 @@ import { LastProven } from './LastProven';
 import { ReadingsLog } from './ReadingsLog';
 import { STATIONS, stationsOf } from './stations';
 import { useShown, type OnChange } from './useShown';
+import { useMeasure } from './useMeasure';
 import { useNextStep } from './useNextStep';
 import { VisitFrame, widePanes } from './VisitFrame';
 import { useVisitSheets } from './useVisitSheets';
@@ -65,18 +67,15 @@ export function VisitWorkspace({ visit: whole, onChange, onSave, under, actions,
     () => stationsOf({ visit: drawn, whole: deferred.whole, assessment: drawnAssessment, parted }),
     [drawn, deferred.whole, drawnAssessment, parted],
   );
+  const measure = useMeasure({ goTo, askPort: sheets.askFor, askMethod, stopStep: assessment.stop?.step });
   const acts = useMemo(
-    (): StationActs => ({ onVisit: onDrawn, askPort, askMethod, showWorking, goTo, onSave }),
-    [onDrawn, askPort, askMethod, showWorking, goTo, onSave],
+    (): StationActs => ({ onVisit: onDrawn, askPort, askMethod, showWorking, goTo, measure, onSave }),
+    [onDrawn, askPort, askMethod, showWorking, goTo, measure, onSave],
   );
   const changeWhole = useCallback((changed: VisitDto) => onChange(whole, changed), [onChange, whole]);
-  const { step, measure, begin } = useNextStep(visit, assessment, {
-    goTo: setStation,
-    askPort: sheets.askFor,
-    askMethod,
-    tellUnit,
-    onSave,
-  });
+  useExplaining(drawn);
+  const explained = useExplainedNext();
+  const { step, begin } = useNextStep(visit, assessment, { measure, tellUnit, onSave, explained });
   const paneWidth = wide ? widePanes(width).pane - 32 : width - 32;
   // Where one finds out why no air moves, one need not be told again that none does. Fire and ice are said everywhere.
   const { stop } = assessment;

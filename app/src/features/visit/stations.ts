@@ -4,6 +4,7 @@ import { airflow } from '../stations/airflow/station';
 import { drop } from '../stations/temperatures/station';
 import { look } from '../stations/inspect/station';
 import { pressure } from '../stations/pressure/station';
+import { causes } from '../causes/station';
 import { fix } from '../fix/station';
 import { handOver } from '../wrapUp/station';
 import { prove } from '../verify/station';
@@ -16,6 +17,7 @@ export const STATIONS: readonly StationPlan[] = [
   pressure,
   airflow,
   drop,
+  causes,
   fix,
   prove,
   power,
@@ -28,10 +30,22 @@ export const STATIONS: readonly StationPlan[] = [
 ];
 
 /** Stations of an air check, where no complaint sets another run. */
-const AIR: readonly StationId[] = ['call', 'look', 'pressure', 'airflow', 'drop', 'fix', 'prove', 'found', 'handOver'];
+const AIR: readonly StationId[] = [
+  'call',
+  'look',
+  'pressure',
+  'airflow',
+  'drop',
+  'causes',
+  'fix',
+  'prove',
+  'found',
+  'handOver',
+];
 
 /** Stations that have nothing to do on a call for something that does not run, until the air is known or a plan was decided. */
 const WAITING: readonly { readonly id: StationId; readonly hasWork: (facts: StationFacts) => boolean }[] = [
+  { id: 'causes', hasWork: ({ assessment }) => assessment.counted.size > 0 },
   { id: 'fix', hasWork: ({ assessment }) => assessment.model !== undefined },
   { id: 'prove', hasWork: ({ parted }) => parted.plan !== undefined },
 ];

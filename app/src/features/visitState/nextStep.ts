@@ -18,9 +18,23 @@ const measureStep = (measure: NextMeasure): NextStep => ({
 const isBlank = ({ setup, table, tons, unitId }: VisitDto): boolean =>
   !unitId && !table && !tons && !setup?.designCfm && (setup?.unsaid ?? []).length === 2;
 
-/** There is always one next step: what holds first, then what a verdict lacks, then saving, then what would tell more. */
-export function nextStep(visit: VisitDto, { next, counted, layout }: Assessment, saved: boolean): NextStep | undefined {
-  if (next?.kind === 'stop' || next?.kind === 'question') return measureStep(next);
+/** What only the rules of a visit know: a reading that was taken too early, methods that disagree. */
+const isHeld = (next: NextMeasure, unread: boolean) => unread || next.kind === 'airflow' || next.minutes >= 10;
+
+/**
+ * There is always one next step: what holds first, then what a verdict lacks, then saving, then what would tell more.
+ *
+ * @param explained the reading that would tell most of what is wrong, once that is computed
+ */
+export function nextStep(
+  visit: VisitDto,
+  { next: byRule, counted, layout }: Assessment,
+  saved: boolean,
+  explained?: NextMeasure,
+): NextStep | undefined {
+  const unread = boundaryPorts(layout).some((port) => !counted.has(port));
+  const next = explained && byRule && !isHeld(byRule, unread) ? explained : byRule;
+  if (byRule?.kind === 'stop' || byRule?.kind === 'question') return measureStep(byRule);
   if (isBlank(visit) && visit.readings.length === 0)
     return {
       kind: 'standsHere',
@@ -29,7 +43,6 @@ export function nextStep(visit: VisitDto, { next, counted, layout }: Assessment,
     };
   if (visit.table && !visit.tap)
     return { kind: 'sayTap', words: 'Choose the speed', why: 'Each tap has its own row in the table.' };
-  const unread = boundaryPorts(layout).some((port) => !counted.has(port));
   if (unread && next) return measureStep(next);
   if (!visit.tons && !visit.setup?.designCfm)
     return { kind: 'sayTons', words: 'Enter the tons', why: 'Tons set the airflow target.' };

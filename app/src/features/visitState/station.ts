@@ -1,5 +1,5 @@
 import type { PartedVisit, VisitDto } from '@huff/contract';
-import type { FactKind, PortId, RouteStation, Verdict } from '@huff/core';
+import type { FactKind, NextMeasure, PortId, RouteStation, Verdict } from '@huff/core';
 import type { ComponentType } from 'react';
 import type { Station } from '../../ui/stations';
 import type { Frame } from './frame';
@@ -15,6 +15,8 @@ export interface StationActs {
   readonly askMethod: (method: FactKind) => void;
   readonly showWorking: (title: string, verdict: Verdict) => void;
   readonly goTo: (station: StationId) => void;
+  /** Begins one thing to read or to look at, where that is done. */
+  readonly measure: (next: NextMeasure) => void;
   /** Absent when the visit is saved already. */
   readonly onSave?: () => void;
 }

@@ -8,3 +8,4 @@ export {
   saturatedEnthalpy,
   SEA_LEVEL_PSIA,
 } from './moistAir';
+export { saturatedEnthalpyAt } from './saturatedTable';

@@ -3,6 +3,7 @@ import type { BeltDrive } from '../drive';
 import type { Fan } from '../fan';
 import type { FilterFacts } from '../filter';
 import type { Resistance } from '../path';
+import type { CircuitState } from '../refrigeration';
 import type { FilterPlace, LayoutId, StageKind } from './layouts';
 
 /** A section of the air path between two ports: one stage, or several read together. */
@@ -62,6 +63,9 @@ export interface LowStage {
   readonly share: number;
 }
 
+/** A static read where it should not be, or with the cabinet open. The air itself is as it is. */
+type Misread = 'supplyAfterCoil' | 'returnBeforeFilter' | 'hosesSwapped' | 'doorOff';
+
 /**
  * The one noun everything works on: an air path of resistances and a fan, with what else hangs on the air. A plain immutable
  * value; a fix or a fault is a function System → System.
@@ -78,6 +82,10 @@ export interface System {
   /** Share of the air that goes through them: below 1 with a second return that has its own. */
   readonly filterFlowShare?: number;
   readonly cooling?: CoolingFacts;
+  /** The refrigerant circuit; a sound one where it is not said. */
+  readonly circuit?: CircuitState;
+  /** How the statics are read, where that is wrong. */
+  readonly misread?: Misread;
   readonly lowStage?: LowStage;
   readonly heating?: HeatingFacts;
   readonly motor?: MotorFacts;

@@ -7,6 +7,7 @@ export const ROUTE_STATIONS = [
   'pressure',
   'airflow',
   'drop',
+  'causes',
   'fix',
   'prove',
   'refrigerant',

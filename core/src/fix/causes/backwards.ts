@@ -3,6 +3,7 @@ import { slowFan } from './cause';
 /** A wheel that turns the wrong way. */
 export const backwards = slowFan({
   id: 'backwards',
+  group: 'fan',
   name: 'a wheel turning backwards',
   at: () => true,
   shownBy: [{ item: 'rotation', states: ['backwards'] }],

@@ -23,6 +23,20 @@ import { weakCapacitor } from './weakCapacitor';
 import { wheelCaked } from './wheelCaked';
 import { wrongSheave } from './wrongSheave';
 import { wrongTap } from './wrongTap';
+import { airInSystem } from './airInSystem';
+import { dirtyOutdoorCoil } from './dirtyOutdoorCoil';
+import { doorOff } from './doorOff';
+import { hosesSwapped } from './hosesSwapped';
+import { lowCharge } from './lowCharge';
+import { lowLoad } from './lowLoad';
+import { meteringOverfeeds } from './meteringOverfeeds';
+import { meteringRestricted } from './meteringRestricted';
+import { overcharge } from './overcharge';
+import { returnProbeBeforeFilter } from './returnProbeBeforeFilter';
+import { supplyProbeAfterCoil } from './supplyProbeAfterCoil';
+import { weakCompressor } from './weakCompressor';
+import { weakOutdoorFan } from './weakOutdoorFan';
+import { wrongTable } from './wrongTable';
 import type { LookSign } from '../../judge/look/lookSign';
 import type { Cause, CauseUnit } from './cause';
 
@@ -53,7 +67,32 @@ export const CAUSES: readonly Cause[] = [
   returnLeak,
 ];
 
-const BY_ID = new Map(CAUSES.map((cause) => [cause.id, cause]));
+/** What can be wrong with the refrigerant side. */
+const REFRIGERANT_CAUSES: readonly Cause[] = [
+  lowCharge,
+  overcharge,
+  dirtyOutdoorCoil,
+  weakOutdoorFan,
+  meteringRestricted,
+  meteringOverfeeds,
+  weakCompressor,
+  airInSystem,
+  lowLoad,
+];
+
+/** What can be wrong with a reading, or with the table it is held against. */
+const READING_CAUSES: readonly Cause[] = [
+  wrongTable,
+  supplyProbeAfterCoil,
+  returnProbeBeforeFilter,
+  hosesSwapped,
+  doorOff,
+];
+
+/** Everything that readings are explained by. */
+export const ALL_CAUSES: readonly Cause[] = [...CAUSES, ...REFRIGERANT_CAUSES, ...READING_CAUSES];
+
+const BY_ID = new Map(ALL_CAUSES.map((cause) => [cause.id, cause]));
 
 /** The cause of an id, or undefined. */
 export const causeOf = (id: string): Cause | undefined => BY_ID.get(id);

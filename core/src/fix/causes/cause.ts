@@ -9,9 +9,15 @@ export interface CauseUnit {
   readonly filterPlace?: FilterPlace;
 }
 
+/** Where along the air, or beside it, a cause is: what is told first, before its members. */
+export const CAUSE_GROUPS = ['returnSide', 'filter', 'coil', 'supplySide', 'fan', 'refrigerant', 'reading'] as const;
+export type CauseGroup = (typeof CAUSE_GROUPS)[number];
+
 /** The readings that part causes, beside statics at ports and looks. */
 export type SettlingReading =
   | 'look'
+  | 'gauges'
+  | 'outdoorLook'
   | 'rpm'
   | 'amps'
   | 'microfarads'
@@ -34,6 +40,8 @@ interface Settling {
 /** Minutes a settling reading really takes. (J) */
 export const SETTLING_MINUTES: Readonly<Record<SettlingReading, number>> = {
   look: 2,
+  gauges: 10,
+  outdoorLook: 2,
   rpm: 2,
   amps: 3,
   microfarads: 5,
@@ -49,10 +57,10 @@ export const SETTLING_MINUTES: Readonly<Record<SettlingReading, number>> = {
 
 /**
  * Which of the three kinds of wrong a cause is: `path` changes what the ducts, filter or coil ask; `slowFan` makes the fan less than its
- * curve, so that a table read at the low static that follows says too much air; `reading` is nothing wrong with the air but with where
- * it was read.
+ * curve, so that a table read at the low static that follows says too much air; `refrigerant` leaves the air alone and changes what the
+ * coil does with it; `reading` is nothing wrong with the air but with where it was read.
  */
-type CauseKind = 'path' | 'slowFan' | 'reading';
+type CauseKind = 'path' | 'slowFan' | 'refrigerant' | 'reading';
 
 /**
  * A thing that can be wrong with the air, in one place: the looks that show it, what it does to a System, how likely it is before
@@ -65,6 +73,7 @@ export interface Cause {
   /** "a caked blower wheel" */
   readonly name: string;
   readonly kind: CauseKind;
+  readonly group: CauseGroup;
   readonly at: (unit: CauseUnit) => boolean;
   /** Looks that show it; empty for what cannot be seen. */
   readonly shownBy: readonly LookSign[];
@@ -89,6 +98,10 @@ export interface Cause {
   readonly lag?: (parameter: number) => FanLag;
   /** The system with this wrong with it. @param severity 0 (mild) to 1 (bad) */
   readonly apply: (system: System, severity: number) => System;
+  /** The same the other way, where a cause has two: a tap too high, a sheave too large. */
+  readonly opposite?: (system: System, severity: number) => System;
+  /** A system it may be found on; every one where that is not said. */
+  readonly isPossible?: (system: System) => boolean;
 }
 
 /** The parameter of a cause at a severity from 0 to 1. @example parameterOf({ range: { mild: 0.9, bad: 0.78 } }, 0.5) // 0.84 */

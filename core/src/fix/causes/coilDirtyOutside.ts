@@ -1,8 +1,11 @@
+import type { Cause } from './cause';
+import { withCircuit } from './circuit';
+import { MATTED_FOULING } from './coilDirtyInside';
 import { pathCause } from './resisting';
 
-/** A cased coil matted, outside the cabinet: its drop is in the external static. */
-export const coilDirtyOutside = pathCause({
+const matted = pathCause({
   id: 'coilDirtyOutside',
+  group: 'coil',
   name: 'a matted coil',
   stage: 'coil',
   at: ({ layout }) => layout === 'furnaceCasedCoil',
@@ -16,3 +19,12 @@ export const coilDirtyOutside = pathCause({
   mendedBy: 'cleanCoil',
   caution: 'coil',
 });
+
+/** A cased coil matted, outside the cabinet: its drop is in the external static. */
+export const coilDirtyOutside: Cause = {
+  ...matted,
+  apply: (system, severity) =>
+    withCircuit(matted.apply(system, severity), {
+      coilFouling: MATTED_FOULING.mild + (MATTED_FOULING.bad - MATTED_FOULING.mild) * severity,
+    }),
+};

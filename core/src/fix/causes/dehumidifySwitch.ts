@@ -3,6 +3,7 @@ import { slowFan } from './cause';
 /** A dehumidify switch on without its sensor: the request is cut for good. */
 export const dehumidifySwitch = slowFan({
   id: 'dehumidifySwitch',
+  group: 'fan',
   name: 'a dehumidify switch without its sensor',
   at: ({ motor }) => motor === 'constantAirflow',
   shownBy: [{ item: 'dehumidify', states: ['on'] }],

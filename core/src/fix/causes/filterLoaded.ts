@@ -3,6 +3,7 @@ import { pathCause } from './resisting';
 /** A filter full of dust. */
 export const filterLoaded = pathCause({
   id: 'filterLoaded',
+  group: 'filter',
   name: 'a loaded filter',
   stage: 'filter',
   at: () => true,

@@ -3,6 +3,7 @@ import { pathCause } from './resisting';
 /** No filter, or air that goes round it. */
 export const filterMissing = pathCause({
   id: 'filterMissing',
+  group: 'filter',
   name: 'a missing or bypassed filter',
   stage: 'filter',
   at: () => true,

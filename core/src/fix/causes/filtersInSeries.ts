@@ -3,6 +3,7 @@ import { pathCause } from './resisting';
 /** A filter at the grille and another at the unit. */
 export const filtersInSeries = pathCause({
   id: 'filtersInSeries',
+  group: 'filter',
   name: 'two filters in series',
   stage: 'filter',
   at: ({ layout, filterPlace }) => layout !== 'makeUpAir' && filterPlace !== 'atUnit',

@@ -3,6 +3,7 @@ import { pathCause } from './resisting';
 /** A run of flex crushed, kinked or slack. */
 export const flexCrushed = pathCause({
   id: 'flexCrushed',
+  group: 'supplySide',
   name: 'crushed flex',
   stage: 'supplyDuct',
   at: () => true,

@@ -1,15 +1,15 @@
-import { sectionsOf } from '../../air/system';
 import { parameterOf, type Cause } from './cause';
-import { withInnerLoss } from './coilDirtyInside';
+import { withCircuit } from './circuit';
 import { resisting } from './resisting';
 
 const range = { mild: 3, bad: 8 };
-/** A wet coil inside the cabinet takes about this at 400 CFM per ton, in. w.c.; it is in the blower table. */
-const CLEAN_INSIDE_IN_WC = 0.15;
+/** (J) How much ice holds heat back, mild and bad. */
+const FOULING = { mild: 1.6, bad: 2.6 } as const;
 
 /** Ice on the coil: nothing that is read then holds. */
 export const iced: Cause = {
   id: 'iced',
+  group: 'coil',
   name: 'an iced coil',
   kind: 'path',
   at: ({ layout }) => layout !== 'makeUpAir',
@@ -25,8 +25,8 @@ export const iced: Cause = {
   },
   apply(system, severity) {
     const factor = parameterOf({ range }, severity);
-    if (sectionsOf(system, 'coil').length > 0) return resisting(system, 'coil', factor);
-    const flow = 400 * (system.cooling?.tons ?? 3);
-    return withInnerLoss(system, CLEAN_INSIDE_IN_WC * (factor - 1), flow);
+    return withCircuit(resisting(system, 'coil', factor), {
+      coilFouling: FOULING.mild + (FOULING.bad - FOULING.mild) * severity,
+    });
   },
 };

@@ -1,4 +1,5 @@
 export {
+  ALL_CAUSES,
   causeOf,
   CAUSES,
   causesAt,
@@ -9,5 +10,13 @@ export {
   looksMendedBy,
   usualLags,
 } from './catalogue';
-export { type Cause, SETTLING_MINUTES, type SettlingReading, severityOf, USUAL_SIZE_SIGMA } from './cause';
+export {
+  type Cause,
+  CAUSE_GROUPS,
+  type CauseGroup,
+  SETTLING_MINUTES,
+  type SettlingReading,
+  severityOf,
+  USUAL_SIZE_SIGMA,
+} from './cause';
 export { coilDirtyInside, withInnerLoss } from './coilDirtyInside';

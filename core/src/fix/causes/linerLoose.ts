@@ -3,6 +3,7 @@ import { pathCause } from './resisting';
 /** Inside lining of the return that has come off and lies in the air, or hangs before the blower. */
 export const linerLoose = pathCause({
   id: 'linerLoose',
+  group: 'returnSide',
   name: 'loose duct liner',
   stage: 'returnDuct',
   at: ({ layout }) => layout !== 'makeUpAir',

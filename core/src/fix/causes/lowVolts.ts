@@ -3,6 +3,7 @@ import { slowFan } from './cause';
 /** Line voltage under the motor’s: a PSC motor turns slower. */
 export const lowVolts = slowFan({
   id: 'lowVolts',
+  group: 'fan',
   name: 'low line voltage',
   at: ({ motor }) => motor === 'psc',
   shownBy: [{ item: 'supplyVolts', states: ['low'] }],

@@ -3,6 +3,7 @@ import { pathCause } from './resisting';
 /** A supply duct open or come apart: it asks less than it should. */
 export const openSupply = pathCause({
   id: 'openSupply',
+  group: 'supplySide',
   name: 'an open supply duct',
   stage: 'supplyDuct',
   at: () => true,

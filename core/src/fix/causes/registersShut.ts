@@ -3,6 +3,7 @@ import { pathCause } from './resisting';
 /** Dampers or registers that stand closed. */
 export const registersShut = pathCause({
   id: 'registersShut',
+  group: 'supplySide',
   name: 'closed dampers or registers',
   stage: 'supplyDuct',
   at: () => true,

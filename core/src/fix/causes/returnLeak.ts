@@ -4,12 +4,14 @@ import { moistAir, ofHumidityRatio } from '../../air/moistAir';
 import { parameterOf, type Cause } from './cause';
 
 const range = { mild: 0.05, bad: 0.25 };
-/** An attic in summer, °F and share of saturation. (J) */
-const ATTIC = { dryBulbF: 120, relativeHumidity: 0.2 };
+/** (J) An attic is warmer than outdoors by the sun: much in summer, little in the cold. °F, and share of saturation. */
+const ATTIC = { overSummerF: 25, overWinterF: 5, summerFromF: 70, relativeHumidity: 0.2 };
+const atticF = (outdoorF: number) => outdoorF + (outdoorF >= ATTIC.summerFromF ? ATTIC.overSummerF : ATTIC.overWinterF);
 
 /** A return that draws attic air: the coil gets warmer air than the room's, and the drop against the room looks small. */
 export const returnLeak: Cause = {
   id: 'returnLeak',
+  group: 'returnSide',
   name: 'a return leak',
   kind: 'path',
   at: ({ layout }) => layout !== 'makeUpAir',
@@ -32,7 +34,7 @@ export const returnLeak: Cause = {
     const { cooling } = system;
     if (!cooling) return system;
     const share = parameterOf({ range }, severity);
-    const attic = moistAir(ATTIC.dryBulbF, ATTIC, system.altitudeFt);
+    const attic = moistAir(atticF(cooling.outdoorF), { relativeHumidity: ATTIC.relativeHumidity }, system.altitudeFt);
     const mix = (room: number, away: number) => room + share * (away - room);
     const entering = ofHumidityRatio(
       mix(cooling.entering.dryBulbF, attic.dryBulbF),

@@ -3,6 +3,7 @@ import { pathCause } from './resisting';
 /** A return damper or grille that closes the way. */
 export const returnShut = pathCause({
   id: 'returnShut',
+  group: 'returnSide',
   name: 'a shut return',
   stage: 'returnDuct',
   at: ({ layout }) => layout !== 'makeUpAir',

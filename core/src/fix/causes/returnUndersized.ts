@@ -3,6 +3,7 @@ import { pathCause } from './resisting';
 /** A return duct or grille too small for the air. */
 export const returnUndersized = pathCause({
   id: 'returnUndersized',
+  group: 'returnSide',
   name: 'a return that is too small',
   stage: 'returnDuct',
   at: ({ layout }) => layout !== 'makeUpAir',

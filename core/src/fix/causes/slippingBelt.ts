@@ -3,6 +3,7 @@ import { slowFan } from './cause';
 /** A belt that slips: the blower turns slower than its sheaves say. */
 export const slippingBelt = slowFan({
   id: 'slippingBelt',
+  group: 'fan',
   name: 'a slipping belt',
   at: ({ motor }) => motor === 'beltDrive',
   shownBy: [{ item: 'belt', states: ['slack', 'glazed'] }],

@@ -3,6 +3,7 @@ import { pathCause } from './resisting';
 /** Supply ducts too small for the air. */
 export const supplyUndersized = pathCause({
   id: 'supplyUndersized',
+  group: 'supplySide',
   name: 'a supply that is too small',
   stage: 'supplyDuct',
   at: () => true,

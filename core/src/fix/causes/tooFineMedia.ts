@@ -3,6 +3,7 @@ import { pathCause } from './resisting';
 /** A clean filter whose medium is too fine for its face. */
 export const tooFineMedia = pathCause({
   id: 'tooFineMedia',
+  group: 'filter',
   name: 'a filter too fine for its face',
   stage: 'filter',
   at: () => true,

@@ -3,6 +3,7 @@ import { slowFan } from './cause';
 /** A run capacitor that lost its value: the motor turns slower and draws more. */
 export const weakCapacitor = slowFan({
   id: 'weakCapacitor',
+  group: 'fan',
   name: 'a weak run capacitor',
   at: ({ motor }) => motor === 'psc',
   shownBy: [{ item: 'capacitor', states: ['weak', 'bulged'] }],

@@ -3,6 +3,7 @@ import { slowFan } from './cause';
 /** Dirt in the blades of the wheel: they no longer bite, the motor runs light. */
 export const wheelCaked = slowFan({
   id: 'wheelCaked',
+  group: 'fan',
   name: 'a caked blower wheel',
   at: () => true,
   shownBy: [{ item: 'wheel', states: ['caked'] }],

@@ -1,6 +1,7 @@
 export { assessVisit, type VisitAssessment } from './assessVisit';
 export { blowerHeatWatts, PROVEN_METHOD, TABLE_METHOD, USUAL_METHOD } from './estimates';
 export { filterOutPressures } from './filterRetest';
+export { settingCfmOf } from './judgedUnit';
 export { FILTER_TELLS } from './filterTells';
 export { JUDGEMENT_VERSION } from './judgementVersion';
 export type { NextMeasure } from './nextMeasure';

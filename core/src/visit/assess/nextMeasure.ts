@@ -17,7 +17,10 @@ export type NextMeasure = {
   readonly why: string;
   readonly minutes: number;
 } & (
-  | { readonly kind: 'stop' | 'question' | 'look' | 'drop' | 'airflow' | 'motor' | 'rpm' | 'gauges' }
+  | {
+      readonly kind:
+        'stop' | 'question' | 'look' | 'drop' | 'airflow' | 'motor' | 'rpm' | 'gauges' | 'electrical' | 'inner';
+    }
   | { readonly kind: 'port'; readonly port: PortId; readonly filterOut: boolean }
   | { readonly kind: 'method'; readonly method: FlowMethodId }
 );

@@ -21,6 +21,6 @@ export const freezing: Complaint = {
       station: 'refrigerant',
     },
   ],
-  stations: ['call', 'look', 'pressure', 'airflow', 'fix', 'prove', 'refrigerant', 'found', 'handOver'],
+  stations: ['call', 'look', 'pressure', 'airflow', 'causes', 'fix', 'prove', 'refrigerant', 'found', 'handOver'],
   cautions: ['lockOut', 'refrigerant'],
 };

@@ -20,6 +20,6 @@ export const noRun: Complaint = {
       station: 'power',
     },
   ],
-  stations: ['call', 'look', 'power', 'pressure', 'airflow', 'fix', 'prove', 'found', 'handOver'],
+  stations: ['call', 'look', 'power', 'pressure', 'airflow', 'causes', 'fix', 'prove', 'found', 'handOver'],
   cautions: ['lockOut', 'live', 'capacitor'],
 };

@@ -12,6 +12,6 @@ export const noisy: Complaint = {
     { words: 'Static', why: 'A blower on a restricted duct roars; fast air whistles.', station: 'pressure' },
     { words: 'Speed and airflow', why: 'Too fast a tap only adds noise and static.', station: 'airflow' },
   ],
-  stations: ['call', 'look', 'pressure', 'airflow', 'fix', 'prove', 'found', 'handOver'],
+  stations: ['call', 'look', 'pressure', 'airflow', 'causes', 'fix', 'prove', 'found', 'handOver'],
   cautions: ['lockOut', 'rotating'],
 };

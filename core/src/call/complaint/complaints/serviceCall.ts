@@ -12,6 +12,6 @@ export const serviceCall: Complaint = {
       station: 'drop',
     },
   ],
-  stations: ['call', 'look', 'pressure', 'airflow', 'drop', 'fix', 'prove', 'found', 'handOver'],
+  stations: ['call', 'look', 'pressure', 'airflow', 'drop', 'causes', 'fix', 'prove', 'found', 'handOver'],
   cautions: ['lockOut', 'live'],
 };

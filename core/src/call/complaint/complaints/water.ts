@@ -12,6 +12,6 @@ export const water: Complaint = {
     },
     { words: 'Static and airflow', why: 'Too much airflow blows water off a wet coil.', station: 'pressure' },
   ],
-  stations: ['call', 'look', 'upkeep', 'pressure', 'airflow', 'fix', 'prove', 'found', 'handOver'],
+  stations: ['call', 'look', 'upkeep', 'pressure', 'airflow', 'causes', 'fix', 'prove', 'found', 'handOver'],
   cautions: ['lockOut'],
 };

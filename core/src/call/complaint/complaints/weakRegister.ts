@@ -20,6 +20,6 @@ export const weakRegister: Complaint = {
       station: 'airflow',
     },
   ],
-  stations: ['call', 'look', 'pressure', 'airflow', 'fix', 'prove', 'found', 'handOver'],
+  stations: ['call', 'look', 'pressure', 'airflow', 'causes', 'fix', 'prove', 'found', 'handOver'],
   cautions: ['lifeSafety', 'lockOut'],
 };

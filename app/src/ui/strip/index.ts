@@ -1,0 +1,1 @@
+export { ExpectedStrip } from './ExpectedStrip';

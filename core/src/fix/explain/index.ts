@@ -1,0 +1,11 @@
+export { type Outcome, type ReadingAdvice } from './bestReadings';
+export { explain, explainNow, type Explanation, type ExplainStep } from './explain';
+export { HEALTHY_SPREAD, healthyPath, USUAL_PLATE_IN_WC } from './healthyUnit';
+export type { EvidenceReading, ExplainRequest, ReadingOption } from './request';
+export { type Likely, type RankedExplanation } from './ranking';
+export { instrumentSigma, readingSigma } from './readingNoise';
+export { optionsOf } from './options';
+export { causeTitle, explanationTitle, groupName, plainName } from './causeWords';
+export { type ComparedReading, comparedReadings } from './compared';
+export { readingFigure, readingName, readingText, readingUnit } from './readingWords';
+export { isSettled } from './settled';

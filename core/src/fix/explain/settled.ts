@@ -1,0 +1,22 @@
+import type { Ranking } from './ranking';
+
+/** A cause over this share is resolved. */
+export const SETTLED_SHARE = 0.9;
+/** A cause over this share is still in play. */
+const OPEN_SHARE = 0.3;
+
+/**
+ * Whether nothing that is likely is left open: each cause that is in play is over 90 %, or the unit is healthy by as much.
+ *
+ * @example one cause at 0.94 and another at 0.6 is not settled
+ */
+export function isSettled({
+  causes,
+  healthy,
+  unexplained,
+}: Pick<Ranking, 'causes' | 'healthy' | 'unexplained'>): boolean {
+  if (unexplained > 1 - SETTLED_SHARE) return false;
+  if (healthy >= SETTLED_SHARE) return true;
+  const open = causes.filter(({ share }) => share >= OPEN_SHARE);
+  return open.length > 0 && open.every(({ share }) => share >= SETTLED_SHARE);
+}

@@ -1,0 +1,2 @@
+export { type ExplainContext, explainRequest } from './explainRequest';
+export { nextByExplanation, outcomeWords } from './nextByExplanation';
