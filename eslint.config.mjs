@@ -31,7 +31,7 @@ const mayImport = {
  */
 const oneWay = [
   // The wings of core and the rooms of each (core/README.md).
-  ['core/src', ['base', 'air', 'judge', 'call', 'fix', 'calculators', 'visit', 'shop', 'entries']],
+  ['core/src', ['base', 'air', 'judge', 'call', 'fix', 'instruments', 'calculators', 'visit', 'shop', 'entries']],
   ['core/src/base', ['numbers', 'words', 'forms', 'verdict']],
   [
     'core/src/air',
@@ -91,6 +91,7 @@ const oneWay = [
       'refrigerant',
     ],
   ],
+  ['core/src/instruments', ['live', 'simulated', 'trace']],
   ['core/src/visit', ['assess', 'explain', 'verify']],
   ['core/src/shop', ['card', 'stock', 'roof', 'trend']],
   ['app/src', ['ui', 'data', 'features', 'app']],
@@ -107,9 +108,10 @@ const oneWay = [
       'resultFoot',
       'speed',
       'otherVisits',
+      'causes',
+      'instruments',
       'stations',
       'call',
-      'causes',
       'driveBench',
       'fix',
       'verify',
@@ -146,6 +148,7 @@ const oneWay = [
       'visits',
       'beside',
       'plans',
+      'bridge',
       'photos',
       'reports',
       'due',

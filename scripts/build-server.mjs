@@ -30,6 +30,7 @@ await build({
     '@huff/core/first': './core/src/entries/first.ts',
     '@huff/core/explain': './core/src/entries/explain.ts',
     '@huff/core/fix': './core/src/entries/fix.ts',
+    '@huff/core/instruments': './core/src/entries/instruments.ts',
     '@huff/core': './core/src/entries/main.ts',
     '@huff/contract/call': './contract/src/call.ts',
     '@huff/contract/explain': './contract/src/explain.ts',

@@ -62,16 +62,23 @@ async function desk(page) {
   await page.waitForTimeout(900);
 }
 
-/** Two people beside the owner, and a code for a phone. */
-async function people(page) {
-  for (const [n, name, role] of [
-    [1, 'Rowan', 'lead'],
-    [2, 'Wren', 'technician'],
-  ])
-    await page.request.put(`/api/people/aaaa0000-0000-4000-8000-00000000000${n}`, { data: { name, role } });
-  await page.goto('/settings/people');
-  await page.getByRole('button', { name: 'Show code for your phone' }).click();
-  await page.getByRole('img', { name: /^Code that opens/ }).waitFor();
+/** Causes of a demo visit, searched to the end. */
+const causesAt = (n) => async (page) => {
+  await visitAt(n, 'Causes')(page);
+  await ready(page, /^fit /);
+  await page.waitForTimeout(1500);
+};
+
+/** A visit with the simulated set connected, its values at rest on the pressure profile. */
+async function probes(page) {
+  await page.goto('/sites');
+  await page.getByRole('button', { name: 'Unit Glaze room furnace' }).click();
+  await page.getByRole('button', { name: /^Start a visit/ }).click();
+  await page.getByRole('button', { name: 'Connect probes' }).click();
+  await page.getByRole('button', { name: 'Connect simulated set' }).click();
+  await ready(page, 'Manometer A');
+  await page.keyboard.press('Escape');
+  await page.waitForTimeout(12_000);
 }
 
 /** A demo visit at a station of the call, its cautions read. */
@@ -156,25 +163,6 @@ export const SCENES = [
     },
   },
   {
-    name: 'table-typing',
-    play: async (page) => {
-      await page.goto('/settings/tables/type');
-      for (const [row, figures] of [
-        ['1', ['918', '880', '839', '795']],
-        ['2', ['1042', '1006', '968', '928', '886', '840']],
-        ['3', ['1163', '1128', '1219', '1054', '1014', '972']],
-        ['4', ['1301', '1268', '1233']],
-      ]) {
-        await page.getByRole('cell', { name: `Row ${row}, column 1: not typed` }).click();
-        for (const figure of figures) {
-          await page.keyboard.type(figure);
-          await page.keyboard.press('Enter');
-        }
-      }
-      await ready(page, /^Tap 3 at 0\.30/);
-    },
-  },
-  {
     name: 'heat-rise',
     play: async (page) => {
       await checkAtReadingRoom(page);
@@ -215,10 +203,8 @@ export const SCENES = [
       await page.getByRole('region', { name: 'Truck load' }).scrollIntoViewIfNeeded();
     },
   },
-  { name: 'people', play: people },
   { name: 'airflow', play: visitAt(1, 'Airflow') },
   { name: 'electrical', play: callAt(15, 'Electrical') },
-  { name: 'heat-sequence', play: callAt(16, 'Heating') },
   { name: 'refrigerant', play: shortOfCharge },
   { name: 'wrap-up', play: callAt(14, 'Wrap up') },
   { name: 'report-page', play: reportPage },
@@ -245,6 +231,9 @@ export const SCENES = [
       await page.getByRole('button', { name: /^Roof 2 stacks, Static: .* today/ }).click();
     },
   },
+  { name: 'causes', play: causesAt(1) },
+  { name: 'causes-wide', wide: true, play: causesAt(1) },
+  { name: 'probes', play: probes },
   { name: 'fix', play: fixAt(1) },
   {
     name: 'drive-bench',

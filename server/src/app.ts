@@ -5,6 +5,8 @@ import helmet from 'helmet';
 import type { Logger } from 'pino';
 import type { BackupsBeside } from './backup/backupsBeside';
 import { backupRoutes } from './backup/routes';
+import { bridgeHub } from './bridge/hub';
+import { bridgeRoutes } from './bridge/routes';
 import { bundleRoutes, siteBundleRoutes } from './bundle/routes';
 import type { Beside } from './beside/beside';
 import type { Db } from './db/db';
@@ -114,6 +116,7 @@ export function createApp({
   app.use('/api/people', peopleRoutes(door));
   app.use('/api/sync', syncRoutes(db, log, jobs, beside));
   app.use('/api/backups', allowed('data'), backupRoutes(backups));
+  app.use('/api/bridge', bridgeRoutes(db, bridgeHub()));
   app.use('/api/blower-tables', allowed('settings', { toWrite: true }), recordRoutes(db, beside, 'blowerTable'));
   app.use('/api/due', dueRoutes(db));
   app.use('/api/load', loadRoutes(db));

@@ -12,6 +12,7 @@ import { part } from './part';
 import { plan } from './plan';
 import { setAside } from './setAside';
 import { takenBack } from './takenBack';
+import { trace } from './trace';
 
 /** Every kind of fact. One that core knows and that is missing here does not compile. */
 const FACTS: Readonly<Record<FactKind, FactOf>> = {
@@ -34,6 +35,7 @@ const FACTS: Readonly<Record<FactKind, FactOf>> = {
   finding,
   outcome,
   charge,
+  trace,
   takenBack,
 };
 

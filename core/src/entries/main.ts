@@ -224,3 +224,5 @@ export {
 export { SOURCE_TEXT, VERDICT_TEXT, valueText } from '../base/verdict/verdictWords';
 export { stagesText } from '../air/system/stageNames';
 export { MOTOR_TEXT } from '../air/fan/motorText';
+export { type PlaceId, PLACES } from '../instruments/live/places';
+export { TRACE_FORM } from '../instruments/trace/traceForm';

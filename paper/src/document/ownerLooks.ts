@@ -25,6 +25,10 @@ export const OWNER_LOOKS: Readonly<Record<string, OwnerLook>> = {
   'wheel caked': { found: 'The blower wheel was caked with dirt.', toDo: 'Clean the blower wheel.' },
   'capacitor weak': { found: 'The blower’s capacitor was weak.', toDo: 'Replace the capacitor.' },
   'capacitor bulged': { found: 'The blower’s capacitor had failed.', toDo: 'Replace the capacitor.' },
+  'speedLead other': {
+    found: 'The blower was set to another speed than planned.',
+    toDo: 'Set the blower to the right speed.',
+  },
   'dehumidify on': {
     found: 'A dehumidify setting slowed the blower without its sensor.',
     toDo: 'Turn off the dehumidify setting or connect its sensor.',
@@ -34,6 +38,11 @@ export const OWNER_LOOKS: Readonly<Record<string, OwnerLook>> = {
   'filter uneven': { found: 'The filter drew dirt unevenly.', toDo: 'Replace the filter and spread the air over it.' },
   'filter bypassed': { found: 'Air went around the filter.', toDo: 'Seal the gaps around the filter.' },
   'filter missing': { found: 'There was no filter.', toDo: 'Install a filter.' },
+  'filter fine': {
+    found: 'The filter is too fine for its size.',
+    toDo: 'Fit a larger filter or one that lets more air through.',
+  },
+  'secondFilter there': { found: 'Two filters were in a row.', toDo: 'Take out one of the two filters.' },
   'light no': { found: 'The filter was clogged.', toDo: 'Replace the filter.' },
   'coilFace dusty': { found: 'The coil was dusty.', toDo: 'Clean the coil.' },
   'coilFace matted': { found: 'The coil was matted with dirt.', toDo: 'Clean the coil.' },
@@ -41,6 +50,7 @@ export const OWNER_LOOKS: Readonly<Record<string, OwnerLook>> = {
   'drain blocked': { found: 'The drain was blocked.', toDo: 'Clear the drain.' },
   'dampers closed': { found: 'Some dampers or registers were closed.', toDo: 'Open the dampers and registers.' },
   'dampers fire': { found: 'A fire damper was closed. It needs inspection.', toDo: 'Have the fire damper inspected.' },
+  'returnSize small': { found: 'The return opening is too small.', toDo: 'Enlarge the return or add a second one.' },
   'ducts crushed': { found: 'A duct was crushed.', toDo: 'Replace the crushed duct.' },
   'ducts open': { found: 'A duct was open or loose.', toDo: 'Reconnect and seal the duct.' },
   'ducts liner': { found: 'The lining inside a duct had come loose.', toDo: 'Repair the lining inside the duct.' },

@@ -30,7 +30,7 @@ export function CausesFoot({ request, answer, acts }: CausesFootProps) {
     >
       {isResolved || !next ? (
         <>
-          <Txt size={15}>{isResolved ? 'Resolved: over 90% likely.' : 'No further reading would tell much more.'}</Txt>
+          <Txt size={15}>{isResolved ? 'Resolved: over 95% likely.' : 'No further reading would tell much more.'}</Txt>
           <ActionButton onPress={() => acts.goTo('fix')}>Go to Fix</ActionButton>
         </>
       ) : (

@@ -76,7 +76,7 @@ describe('the step Causes', () => {
   });
 
   test('once a cause is resolved the way leads to Fix', () => {
-    known({ causes: [{ id: 'filterLoaded', share: 0.95 }] });
+    known({ causes: [{ id: 'filterLoaded', share: 0.97 }] });
     const { goTo } = show();
     fireEvent.press(screen.getByText('Go to Fix'));
     expect(goTo).toHaveBeenCalledWith('fix');

@@ -66,6 +66,20 @@ export const FIRST_VISIT: readonly GuideStep[] = [
 /** Other questions, with their answers. */
 export const ANSWERS: readonly { readonly title: string; readonly words: readonly string[] }[] = [
   {
+    title: 'What explains your readings',
+    words: [
+      'Causes ranks what fits everything you read and saw, alone or two together, with how likely each is. Touch a cause to see what it predicts beside what you read.',
+      'The button at the bottom is the reading that would tell most for its minutes, and what each outcome would mean. The refrigerant side is ranked once you measured ΔT or connected gauges.',
+    ],
+  },
+  {
+    title: 'Live probes',
+    words: [
+      'Pressure, Connect probes: a simulated set for practice, a bridge, or a Bluetooth probe. Live values appear on the drawing and in the keypad. The ring fills while a value settles; filled means steady.',
+      '“Save when steady” saves by itself. If a probe goes quiet, its last value stays and is marked. What you saved stays.',
+    ],
+  },
+  {
     title: 'What works without a signal',
     words: [
       'Readings, verdicts, plans and verification all work without a signal. The phone holds today’s sites and units, last week’s visits, and everything you opened before.',

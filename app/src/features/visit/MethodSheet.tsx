@@ -9,6 +9,7 @@ import { Sheet } from '../../ui/sheet';
 import { Txt } from '../../ui/text';
 import { useIsWide } from '../../ui/theme';
 import { ToolAnswerView } from '../tool/ToolAnswerView';
+import { liveInputs } from '../instruments/liveInputs';
 import { MethodOnDrawing } from '../methods/MethodOnDrawing';
 import { ToolForm } from '../tool/ToolForm';
 import { useToolForm } from '../tool/useToolForm';
@@ -124,11 +125,12 @@ function useSpeedThatRan({ visit, method }: OpenMethod) {
 function OnPhone(props: OpenMethod) {
   const { visit, assessment, method, onVisit, onClose } = props;
   const { ran, choice } = useSpeedThatRan(props);
+  const [begin] = useState(() => ({ ...beginWith(visit, method), ...liveInputs(method) }));
   return (
     <MethodOnDrawing
       method={method}
       tool={toolOf(method)!}
-      begin={beginWith(visit, method)}
+      begin={begin}
       given={givenBy(visit, assessment, method)}
       more={choice}
       keepWords={KEEP_TEXT[method]}
@@ -145,7 +147,8 @@ function AtDesk(props: OpenMethod) {
   const { visit, assessment, method, onVisit, onClose } = props;
   const tool = toolOf(method)!;
   const given = givenBy(visit, assessment, method);
-  const form = useToolForm(tool, beginWith(visit, method), given);
+  const [begin] = useState(() => ({ ...beginWith(visit, method), ...liveInputs(method) }));
+  const form = useToolForm(tool, begin, given);
   const { ran, choice } = useSpeedThatRan(props);
   const keep = () => {
     form.send();

@@ -1,8 +1,12 @@
 import type { VisitDto } from '@huff/contract';
-import { boundaryPorts, filterOutPressures, portOf, type Conditions, type PortId } from '@huff/core';
+import { boundaryPorts, filterOutPressures, portOf, signedStaticInWc, type Conditions, type PortId } from '@huff/core';
 import { useCallback, useState } from 'react';
+import { v4 as uuid } from 'uuid';
+import { useProbeAt } from '../../data/bridge/bridge';
 import { Keypad } from '../../ui/keypad';
 import { Sheet } from '../../ui/sheet';
+import { CaptureLive } from '../instruments/CaptureLive';
+import { withTrace } from '../instruments/withTrace';
 import { AS_IT_RUNS, withReading } from '../visitState/newVisit';
 import { stageOf } from '../visitState/newFact';
 import type { Assessment } from '../visitState/useAssessment';
@@ -39,6 +43,7 @@ function Body({ visit, assessment, asked, onVisit, onAsk }: PortKeypadProps & { 
     door: 'on',
     filter: asked.filterOut ? 'out' : 'in',
   });
+  const probe = useProbeAt(asked.port);
   const plan = portOf(layout, asked.port);
   const retest = conditions.filter === 'out' && conditions.door === 'on';
   const asUsual = conditions.door === 'on' && conditions.filter === 'in';
@@ -53,7 +58,7 @@ function Body({ visit, assessment, asked, onVisit, onAsk }: PortKeypadProps & { 
     [onAsk, next, filterOut, retest],
   );
   if (!plan) return null;
-  const keep = (staticInWc: number) => {
+  const keep = (staticInWc: number, byProbe = false) => {
     const { mode, setup, tap } = visit;
     const state = {
       ...conditions,
@@ -62,13 +67,11 @@ function Body({ visit, assessment, asked, onVisit, onAsk }: PortKeypadProps & { 
       ...stageOf(visit),
       ...(setup?.lineVolts ? { lineVolts: setup.lineVolts } : {}),
     };
-    onVisit(
-      withReading(
-        visit,
-        { port: asked.port, staticInWc, conditions: state, replacesId: counted?.id ?? null },
-        new Date(),
-      ),
-    );
+    const now = new Date();
+    const id = uuid();
+    const taken = { id, port: asked.port, staticInWc, conditions: state, replacesId: counted?.id ?? null, byProbe };
+    const withIt = withReading(visit, taken, now);
+    onVisit(byProbe ? withTrace(withIt, probe, id, now) : withIt);
     moveOn();
   };
   return (
@@ -84,6 +87,14 @@ function Body({ visit, assessment, asked, onVisit, onAsk }: PortKeypadProps & { 
       nextPort={next}
       onKeep={keep}
       onSkip={moveOn}
+      live={
+        // The side decides the sign, whichever way the hoses are on the instrument.
+        <CaptureLive
+          key={asked.port}
+          port={asked.port}
+          onCapture={(shown) => keep(signedStaticInWc(plan.side, shown), true)}
+        />
+      }
     />
   );
 }

@@ -119,18 +119,26 @@ export const siteTarget = (site: SiteDto | undefined, rules: Rules): number => t
 /** The visit with one more reading; when the port had a counted one under the same conditions, it corrects that. */
 export function withReading(
   visit: VisitDto,
-  taken: { port: PortId; staticInWc: number; conditions: Conditions; replacesId: string | null },
+  taken: {
+    readonly port: PortId;
+    readonly staticInWc: number;
+    readonly conditions: Conditions;
+    readonly replacesId: string | null;
+    /** A probe showed it; nobody typed it. */
+    readonly byProbe?: boolean;
+    readonly id?: string;
+  },
   now: Date,
 ): VisitDto {
   const reading: ReadingDto = {
-    id: uuid(),
+    id: taken.id ?? uuid(),
     quantity: 'staticPressure',
     port: taken.port,
     // Six places lose nothing of what was typed, in whatever unit.
     value: Number(taken.staticInWc.toFixed(6)),
     unit: 'inWc',
-    ...(currentMeasures().static === 'inWc' ? {} : { typedAs: staticWords(taken.staticInWc) }),
-    origin: 'typed',
+    ...(currentMeasures().static === 'inWc' || taken.byProbe ? {} : { typedAs: staticWords(taken.staticInWc) }),
+    origin: taken.byProbe ? 'probe' : 'typed',
     conditions: taken.conditions,
     takenAt: now.toISOString(),
     replacesId: taken.replacesId,

@@ -1,5 +1,5 @@
 import { unitText, portOf, staticText, type JudgedSection, type Layout, type PortId, stagesText } from '@huff/core';
-import { useMemo } from 'react';
+import { useMemo, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { planAirway } from '@huff/paper/airway';
 import { PressureLine } from './PressureLine';
@@ -15,6 +15,8 @@ interface AirwayProps {
   readonly next?: PortId;
   readonly liftInWc?: number;
   readonly onPort?: (port: PortId) => void;
+  /** What stands beside a port: the live value of its probe. */
+  readonly beside?: (port: PortId) => ReactNode;
   readonly onWorking?: (section: JudgedSection) => void;
 }
 
@@ -31,7 +33,18 @@ export function airwaySentence(sections: readonly JudgedSection[], liftInWc: num
 }
 
 /** The Airway: the air runs down the page from room to room, and its ports are touched to read them. */
-export function Airway({ layout, sections, pressures, ghost, width, next, liftInWc, onPort, onWorking }: AirwayProps) {
+export function Airway({
+  layout,
+  sections,
+  pressures,
+  ghost,
+  width,
+  next,
+  liftInWc,
+  onPort,
+  beside,
+  onWorking,
+}: AirwayProps) {
   const plan = useMemo(() => planAirway(layout, sections, pressures), [layout, sections, pressures]);
   const rowHeight = plan.rows > 4 ? 78 : 88;
   const lineWidth = Math.round(Math.min(210, width * 0.44));
@@ -47,6 +60,7 @@ export function Airway({ layout, sections, pressures, ghost, width, next, liftIn
         next={next}
         portName={portName}
         onPort={onPort}
+        beside={beside}
       />
       <View style={{ flex: 1, paddingTop: TOP }}>
         {plan.blocks.map((block) => (

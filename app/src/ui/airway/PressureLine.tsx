@@ -1,7 +1,7 @@
 import { ended, staticWords, type PortId } from '@huff/core';
 import { pressureLine, type AirwayPlan } from '@huff/paper/airway';
 import { ON_SCREEN } from '@huff/paper/shapes';
-import { useMemo } from 'react';
+import { useMemo, type ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
 import { Shapes } from '../shapes';
 
@@ -16,12 +16,25 @@ interface PressureLineProps {
   readonly next?: PortId;
   readonly portName: (port: PortId) => string;
   readonly onPort?: (port: PortId) => void;
+  readonly beside?: (port: PortId) => ReactNode;
 }
 
 const TOUCH = 52;
+/** px from the middle of a port to what stands beside it. */
+const BESIDE = 22;
 
 /** The pressure line of the air path; its ports are touched to read them. */
-export function PressureLine({ plan, ghost, width, rowHeight, top, next, portName, onPort }: PressureLineProps) {
+export function PressureLine({
+  plan,
+  ghost,
+  width,
+  rowHeight,
+  top,
+  next,
+  portName,
+  onPort,
+  beside,
+}: PressureLineProps) {
   const { shapes, height, ports } = useMemo(
     () => pressureLine({ plan, ghost, width, rowHeight, top, next, style: ON_SCREEN }),
     [plan, ghost, width, rowHeight, top, next],
@@ -49,6 +62,24 @@ export function PressureLine({ plan, ghost, width, rowHeight, top, next, portNam
             />
           );
         })}
+      {beside &&
+        ports.map(({ port, x, y }) => (
+          <View
+            key={port}
+            style={{
+              position: 'absolute',
+              top: y - 11,
+              height: 22,
+              pointerEvents: 'none',
+              // On the side where the port’s name is not.
+              ...(port.startsWith('R')
+                ? { right: width - x + BESIDE, alignItems: 'flex-end' }
+                : { left: x + BESIDE, alignItems: 'flex-start' }),
+            }}
+          >
+            {beside(port)}
+          </View>
+        ))}
     </View>
   );
 }

@@ -1,5 +1,5 @@
 import { staticText, unitText, type Conditions, type PortPlan, type StageKind } from '@huff/core';
-import { memo, useCallback, useEffect, useState } from 'react';
+import { memo, useCallback, useEffect, useState, type ReactNode } from 'react';
 import { Platform, Pressable, View } from 'react-native';
 import { Heading, Txt } from '../text';
 import { usePalette } from '../theme';
@@ -22,6 +22,8 @@ export interface KeypadProps {
   readonly nextPort?: string;
   readonly onKeep: (staticInWc: number) => void;
   readonly onSkip: () => void;
+  /** What a connected probe shows here. */
+  readonly live?: ReactNode;
 }
 
 const Picture = memo(PortPicture);
@@ -29,7 +31,8 @@ const Chips = memo(ConditionChips);
 
 /** Keys for gloves: a static is typed as it is said, and its sign comes from the side of the blower. */
 export function Keypad(props: KeypadProps) {
-  const { port, before, after, previousInWc, lastInWc, conditions, onConditions, nextPort, onKeep, onSkip } = props;
+  const { port, before, after, previousInWc, lastInWc, conditions, onConditions, nextPort, onKeep, onSkip, live } =
+    props;
   const palette = usePalette();
   const [entry, setEntry] = useState<Entry>(EMPTY);
   const [askedFor, setAskedFor] = useState<string>();
@@ -126,6 +129,7 @@ export function Keypad(props: KeypadProps) {
           </Txt>
         )}
       </View>
+      {live}
       <Chips conditions={conditions} onChange={onConditions} />
       <View style={{ flexDirection: 'row', gap: 8 }}>
         <DigitKeys onKey={type} onSkip={onSkip} skipWords="can’t read" />

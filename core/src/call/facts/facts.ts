@@ -4,7 +4,7 @@ import type { RawInputs } from '../../base/forms';
 
 /** Kinds of what is recorded at a visit beside statics: the inputs of a method, of the drop or the motor, a look,
  * a method excluded, a plan, a check at a point, the readings of a refrigerant circuit, what was agreed at the end,
- * a part that was taken, what became of a finding, a finding in one's own words, what was done to a charge, and a fact taken back: that one is named by `replacesId`. */
+ * a part that was taken, what became of a finding, a finding in one's own words, what was done to a charge, what a live value did while it was watched, and a fact taken back: that one is named by `replacesId`. */
 export const VISIT_ONLY_FACTS = [
   'measuredDrop',
   'motorLoad',
@@ -18,6 +18,7 @@ export const VISIT_ONLY_FACTS = [
   'finding',
   'outcome',
   'charge',
+  'trace',
   'takenBack',
 ] as const;
 export type FactKind = FlowMethodId | (typeof VISIT_ONLY_FACTS)[number];

@@ -41,4 +41,8 @@ export function lookTold({ point, state, value }: Check, rating: Rating): Look |
 }
 
 /** What only a measurement shows: nobody looks at it, and it is obeyed like what is seen. By item, its states. */
-export const MEASURED_LOOKS = { returnAir: ['leaks'], supplyVolts: ['low', 'good'] } as const;
+export const MEASURED_LOOKS = {
+  returnAir: ['leaks'],
+  supplyVolts: ['low', 'good'],
+  outdoorCoil: ['clean', 'dirty'],
+} as const;

@@ -77,6 +77,8 @@ export interface Cause {
   readonly at: (unit: CauseUnit) => boolean;
   /** Looks that show it; empty for what cannot be seen. */
   readonly shownBy: readonly LookSign[];
+  /** Looks that speak for it, though nothing is due by them alone: its size has to be measured. */
+  readonly hintedBy?: readonly LookSign[];
   /** Looks that rule it out. */
   readonly clearedBy: readonly LookSign[];
   /** Its parameter when it is mild and when it is bad: a factor of resistance or of speed, in. w.c., a share of the air. */

@@ -8,6 +8,7 @@ export const tooFineMedia = pathCause({
   stage: 'filter',
   at: () => true,
   shownBy: [],
+  hintedBy: [{ item: 'filter', states: ['fine'] }],
   clearedBy: [{ item: 'filter', states: ['loaded'] }],
   range: { mild: 1.6, bad: 2.5 },
   usual: 2,

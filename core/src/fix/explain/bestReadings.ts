@@ -1,7 +1,7 @@
 import { seededRandom, normal } from '../../base/numbers/random';
 import { ALL_CAUSES, type Cause } from '../causes';
 import { placeOf, type ReadingId } from '../observe';
-import { SEEN_WHEN_NOT, SEEN_WHEN_THERE } from './lookOdds';
+import { SEEN_WHEN_NOT, SEEN_WHEN_THERE, signsOf } from './lookOdds';
 import { sharesOf, UNEXPLAINED, type TriedHypothesis } from './ranking';
 import { readingSigma } from './readingNoise';
 import { SETTLED_SHARE } from './settled';
@@ -30,7 +30,7 @@ export interface ReadingAdvice {
   /** The reading the outcomes speak of. */
   readonly reading?: ReadingId;
   readonly outcomes: readonly Outcome[];
-  /** How likely one cause would stand over 90 % after it. */
+  /** how likely one cause would be resolved after it. */
   readonly settles: number;
 }
 
@@ -161,7 +161,7 @@ function outcomesOf(
 
 /** The causes that a look at these things shows. */
 const shownBy = (items: readonly string[]): Cause[] =>
-  ALL_CAUSES.filter(({ shownBy: signs }) => signs.some(({ item }) => items.includes(item)));
+  ALL_CAUSES.filter((cause) => signsOf(cause).some(({ item }) => items.includes(item)));
 
 /** What a look would tell: which of the causes it shows is seen, or that none is. */
 function lookAdvice(option: ReadingOption, weighed: readonly Weighed[], now: number) {

@@ -13,8 +13,11 @@ const names = (signs: readonly LookSign[], { item, state }: Look) =>
 /** The state a look leaves: what was found and fixed is as good as found well. */
 const isFixed = (look: Look) => look.outcome === 'dealtWith';
 
+/** Looks that speak for a cause. */
+export const signsOf = ({ shownBy, hintedBy = [] }: Cause): readonly LookSign[] => [...shownBy, ...hintedBy];
+
 /** Whether a look found what is the sign of some cause. */
-const isSign = (look: Look) => ALL_CAUSES.some(({ shownBy }) => names(shownBy, look));
+const isSign = (look: Look) => ALL_CAUSES.some((cause) => names(signsOf(cause), look));
 
 /**
  * Logarithm of the probability of what was seen, for a unit that has these causes and no others.
@@ -25,7 +28,7 @@ export function logLooks(looks: readonly Look[], causes: readonly Cause[]): numb
   let sum = 0;
   for (const look of looks) {
     const shown = isSign(look);
-    const isThere = causes.some(({ shownBy }) => names(shownBy, look));
+    const isThere = causes.some((cause) => names(signsOf(cause), look));
     if (shown && !isFixed(look)) sum += Math.log(isThere ? SEEN_WHEN_THERE : SEEN_WHEN_NOT);
     // A cause that is there was overlooked, or what was seen was put right before the readings.
     const overlooked = causes.some((cause) => names(cause.clearedBy, look) || (isFixed(look) && isThere));

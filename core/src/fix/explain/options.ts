@@ -21,14 +21,23 @@ export interface OptionFacts {
 }
 
 /** Looks that are one thing to do, with the minutes they take: what is opened once is looked at once. (J) */
-const LOOKS: readonly { readonly id: string; readonly items: readonly string[]; readonly minutes: number }[] = [
-  { id: 'filter', items: ['filter'], minutes: 2 },
+const LOOKS: readonly {
+  readonly id: string;
+  readonly items: readonly string[];
+  readonly minutes: number;
+  /** Looked at on these units only. */
+  readonly at?: (facts: OptionFacts) => boolean;
+}[] = [
+  { id: 'filter', items: ['filter', 'secondFilter'], minutes: 2 },
+  { id: 'speed', items: ['speedLead'], minutes: 2, at: ({ motor }) => motor !== 'beltDrive' },
+  { id: 'returnSize', items: ['returnSize'], minutes: 3, at: ({ layout }) => layout !== 'makeUpAir' },
+  { id: 'outdoor', items: ['outdoorCoil'], minutes: 2, at: ({ cools, read }) => cools && read.has('drop') },
   { id: 'blower', items: ['wheel', 'rotation'], minutes: 3 },
   { id: 'coilFace', items: ['coilFace'], minutes: 4 },
   { id: 'ice', items: ['ice'], minutes: 1 },
   { id: 'dampers', items: ['dampers'], minutes: 4 },
   { id: 'ducts', items: ['ducts'], minutes: 10 },
-  { id: 'belt', items: ['belt'], minutes: 1 },
+  { id: 'belt', items: ['belt'], minutes: 1, at: ({ motor }) => motor === 'beltDrive' },
 ];
 
 /** (J) Minutes of a reading, by what is read. */
@@ -72,7 +81,8 @@ export function optionsOf(facts: OptionFacts): ReadingOption[] {
     if (read.has('drop'))
       add('gauges', SETTLING_MINUTES.gauges, 'evaporating', 'condensing', 'superheat', 'subcooling');
   }
-  for (const { id, items, minutes } of LOOKS) {
+  for (const { id, items, minutes, at } of LOOKS) {
+    if (at?.(facts) === false) continue;
     const left = items.filter((item) => !looked.has(item));
     if (left.length > 0) found.push({ id: `look ${id}`, minutes, readings: [], looks: left });
   }

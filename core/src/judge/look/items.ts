@@ -69,6 +69,12 @@ export const LOOK_ITEMS: readonly LookItem[] = [
     motors: ['psc'],
   },
   {
+    id: 'speedLead',
+    name: 'Speed lead or switch',
+    states: [{ id: 'asEntered', text: 'as entered' }, finding('other', 'another speed')],
+    motors: ['psc', 'constantTorque', 'constantAirflow'],
+  },
+  {
     id: 'dehumidify',
     name: 'Dehumidify switch',
     states: [{ id: 'off', text: 'off, or with its sensor' }, finding('on', 'on without a sensor')],
@@ -88,7 +94,13 @@ export const LOOK_ITEMS: readonly LookItem[] = [
       finding('uneven', 'drawn unevenly'),
       finding('bypassed', 'air goes round it'),
       finding('missing', 'missing'),
+      finding('fine', 'clean, fine media'),
     ],
+  },
+  {
+    id: 'secondFilter',
+    name: 'Second filter',
+    states: [{ id: 'none', text: 'none' }, finding('there', 'at the grille too')],
   },
   { id: 'light', name: 'Light through filter', states: [{ id: 'yes', text: 'seen' }, finding('no', 'none')] },
   {
@@ -105,6 +117,11 @@ export const LOOK_ITEMS: readonly LookItem[] = [
     id: 'dampers',
     name: 'Dampers and registers',
     states: [{ id: 'open', text: 'open' }, finding('closed', 'some closed'), finding('fire', 'fire damper shut')],
+  },
+  {
+    id: 'returnSize',
+    name: 'Return opening',
+    states: [{ id: 'enough', text: 'large enough' }, finding('small', 'too small')],
   },
   {
     id: 'ducts',

@@ -19,6 +19,7 @@ import {
   type ExplainRequest,
 } from '../../fix/explain';
 import { filterOutAt, type ReadingId } from '../../fix/observe';
+import type { Look } from '../../judge/look';
 import { targetFor, type Rules, type UnitFacts } from '../../judge/verdicts';
 import { filterOutPressures, settingCfmOf, type VisitFacts } from '../assess';
 import { MOTOR_METHOD } from '../assess/motorPower';
@@ -186,6 +187,12 @@ function firstLadder(facts: readonly Fact[], altitudeFt: number | undefined) {
   return { raw, ladder: read.ok && read.ladder.marks.size > 0 ? read.ladder : undefined };
 }
 
+/** The outdoor coil as it was seen; washed it is clean. */
+function outdoorCoilSeen(facts: readonly Fact[]): Look | undefined {
+  const state = checksOf(facts).findLast(({ point }) => point === 'outdoorWashed')?.state;
+  return state === undefined ? undefined : { item: 'outdoorCoil', state: state === 'dirty' ? 'dirty' : 'clean' };
+}
+
 /**
  * What a visit asks to have explained: the unit as a healthy one of its kind, and everything that was read and seen of it.
  *
@@ -239,6 +246,7 @@ export function explainRequest(
       !(by && BY_FIGURE.has(by)) &&
       !(item === 'capacitor' && by && evidence.some(({ reading }) => reading === 'microfarads')),
   );
+  const outdoor = outdoorCoilSeen(visit.facts);
   return {
     system,
     spread: { ...HEALTHY_SPREAD, table: sigma },
@@ -250,7 +258,7 @@ export function explainRequest(
       densityRatio: altitudeFt ? densityOf({ altitudeFt }) / STANDARD_DENSITY : 1,
     },
     evidence,
-    looks,
+    looks: outdoor ? [...looks, outdoor] : looks,
     complaint: context.complaint,
     odds: context.odds,
     options: optionsOf({
@@ -259,7 +267,7 @@ export function explainRequest(
       motor: unit.motor,
       cools,
       read: new Set(evidence.map(({ reading }) => reading)),
-      looked: new Set(seen.looks.keys()),
+      looked: new Set([...seen.looks.keys(), ...(outdoor ? [outdoor.item] : [])]),
       hasPlate: read.motor?.plateAmps !== undefined,
     }),
     ratings: {

@@ -18,6 +18,9 @@ const LOOK_WORDS: Readonly<Record<string, string>> = {
   dampers: 'check dampers and registers',
   ducts: 'inspect the ducts',
   belt: 'inspect the belt',
+  speed: 'check the speed lead',
+  returnSize: 'measure return opening',
+  outdoor: 'inspect outdoor coil',
 };
 
 const named = ({ cause }: Outcome) => (cause === undefined ? 'nothing wrong' : plainName(cause));
@@ -97,6 +100,7 @@ function measureOf(advice: ReadingAdvice, request: ExplainRequest): NextMeasure 
     case 'gauges':
       return { kind: 'gauges', ...base('connect gauges', 'Certified technicians only.') };
     default:
+      if (id === 'look outdoor') return { kind: 'gauges', ...base(LOOK_WORDS.outdoor!) };
       return id.startsWith('look ')
         ? { kind: 'look', ...base(LOOK_WORDS[id.slice(5)] ?? 'inspect the unit') }
         : { kind: 'port', port: id as PortId, filterOut: false, ...base(`measure ${id}`) };

@@ -1,5 +1,6 @@
 import { DATA_OPERATIONS } from './data';
 import { DAYS_OPERATIONS } from './days';
+import { INSTRUMENTS_OPERATIONS } from './instruments';
 import { PEOPLE_OPERATIONS } from './people';
 import { PAPERS_OPERATIONS } from './papers';
 import { RECORDS_OPERATIONS } from './records';
@@ -18,6 +19,7 @@ export const OPERATIONS: readonly Operation[] = [
   ...PAPERS_OPERATIONS,
   ...UNITS_OPERATIONS,
   ...DAYS_OPERATIONS,
+  ...INSTRUMENTS_OPERATIONS,
   ...DATA_OPERATIONS,
   ...PEOPLE_OPERATIONS,
 ];

@@ -6,6 +6,8 @@ import { Airway } from '../../../ui/airway';
 import { VerdictMark } from '../../../ui/marks';
 import { Heading, Txt } from '../../../ui/text';
 import { usePalette } from '../../../ui/theme';
+import { InstrumentsLine } from '../../instruments/InstrumentsLine';
+import { LiveAtPort } from '../../instruments/LiveAtPort';
 import { OpenQuestions } from '../../visitState/OpenQuestions';
 import type { Assessment } from '../../visitState/useAssessment';
 import { DRILL_CARE } from './drillCare';
@@ -19,6 +21,9 @@ interface PressureStationProps {
   readonly onPort: (port: PortId, filterOut?: boolean) => void;
   readonly onWorking: (title: string, verdict: Verdict) => void;
 }
+
+/** What stands beside a port: the live value of its probe. */
+const besidePort = (port: PortId) => <LiveAtPort port={port} />;
 
 /** The Airway with its ports, what looks odd, where the pressure goes, and the filter-out retest. */
 export function PressureStation({ visit, assessment, width, onVisit, onPort, onWorking }: PressureStationProps) {
@@ -38,8 +43,10 @@ export function PressureStation({ visit, assessment, width, onVisit, onPort, onW
         next={nextPort}
         liftInWc={judgement.tespInWc}
         onPort={onPort}
+        beside={besidePort}
         onWorking={(section) => onWorking(stagesText(section.stages), section.verdict)}
       />
+      <InstrumentsLine visit={visit} />
       <TotalStatic visit={visit} assessment={assessment} onVisit={onVisit} />
       {ductBudget && (
         <View style={{ gap: 4, borderTopWidth: 1, borderColor: palette.line, paddingTop: 10 }}>

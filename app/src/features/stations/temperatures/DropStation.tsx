@@ -6,6 +6,8 @@ import { VerdictMark } from '../../../ui/marks';
 import { ActionButton } from '../../../ui/page';
 import { Heading, Txt } from '../../../ui/text';
 import { usePalette } from '../../../ui/theme';
+import { LivePlaces } from '../../instruments/LivePlaces';
+import { placesAsked } from '../../instruments/liveInputs';
 import type { Assessment } from '../../visitState/useAssessment';
 
 interface DropStationProps {
@@ -66,6 +68,7 @@ export function DropStation({ visit, assessment, width, onRead, onWorking }: Dro
         dewPointF={dropAnswer?.lines.find((line) => line.label === RETURN_DEW_POINT)?.value}
         width={Math.min(width, 460)}
       />
+      <LivePlaces places={placesAsked('measuredDrop')} />
       <Pressable
         role="button"
         aria-label={`Temperature drop: ${drop.sentence} Show the working`}

@@ -1,0 +1,31 @@
+import type { VisitDto } from '@huff/contract';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { useBridge } from '../../data/bridge/bridge';
+import { TextButton } from '../../ui/page';
+import { Txt } from '../../ui/text';
+import { InstrumentsSheet } from './InstrumentsSheet';
+
+/** How many probes are live, and the way to connect them. */
+export function InstrumentsLine({ visit }: { readonly visit: VisitDto }) {
+  const { source, isLost, probes } = useBridge();
+  const [isOpen, setOpen] = useState(false);
+  const quiet = probes.filter((probe) => probe.isQuiet).length;
+  const live = probes.length - quiet;
+  const says = !source
+    ? 'No probes connected.'
+    : isLost
+      ? 'Probes: connection lost.'
+      : `${live} probes live${quiet > 0 ? `, ${quiet} quiet` : ''}.`;
+  return (
+    <View style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }}>
+      <Txt size={15} color="softInk" style={{ flex: 1 }} role="status">
+        {says}
+      </Txt>
+      <TextButton onPress={() => setOpen(true)}>{source ? 'Probes' : 'Connect probes'}</TextButton>
+      {isOpen && (
+        <InstrumentsSheet open seed={Number.parseInt(visit.id.slice(0, 8), 16)} onClose={() => setOpen(false)} />
+      )}
+    </View>
+  );
+}

@@ -1,0 +1,85 @@
+import { act, fireEvent, screen } from '@testing-library/react-native';
+import { bridge, connectSimulated, disconnect, troubleProbe } from '../../data/bridge/bridge';
+import { renderThemed } from '../../testing/render';
+import { measured } from '../../testing/visits';
+import { CaptureLive } from './CaptureLive';
+import { liveInputs } from './liveInputs';
+import { withTrace } from './withTrace';
+
+beforeEach(() => {
+  jest.useFakeTimers();
+  connectSimulated((place) => ({ R2: -0.31, S1: 0.27, supplyDry: 55, returnDry: 75 })[place as string], 3);
+});
+afterEach(() => {
+  disconnect();
+  jest.useRealTimers();
+});
+const wait = (seconds: number) => act(() => void jest.advanceTimersByTime(seconds * 1000));
+
+test('a steady value is saved by a touch', () => {
+  const onCapture = jest.fn<void, [number, boolean]>();
+  renderThemed(<CaptureLive port="R2" onCapture={onCapture} />);
+  wait(20);
+  expect(screen.getByLabelText(/^Manometer A: −0\.3\d in\. w\.c\., steady$/)).toBeTruthy();
+  fireEvent.press(screen.getByText('Save probe value'));
+  expect(onCapture.mock.calls[0]![0]).toBeCloseTo(-0.31, 1);
+  expect(onCapture.mock.calls[0]![1]).toBe(true);
+});
+
+test('one that still moves can be waited for: it saves itself at rest, once', () => {
+  const onCapture = jest.fn<void, [number, boolean]>();
+  renderThemed(<CaptureLive port="R2" onCapture={onCapture} />);
+  wait(1);
+  fireEvent.press(screen.getByText('Save when steady'));
+  expect(onCapture).not.toHaveBeenCalled();
+  // Second by second: the page draws in between.
+  for (let second = 0; second < 20 && onCapture.mock.calls.length === 0; second++) wait(1);
+  expect(onCapture).toHaveBeenCalledTimes(1);
+  expect(onCapture.mock.calls[0]![1]).toBe(true);
+});
+
+test('saved though it moves, it says so', () => {
+  const onCapture = jest.fn<void, [number, boolean]>();
+  renderThemed(<CaptureLive port="R2" onCapture={onCapture} />);
+  wait(1);
+  fireEvent.press(screen.getByText('Save now'));
+  expect(onCapture.mock.calls[0]![1]).toBe(false);
+});
+
+test('a probe that falls silent is said to, and nothing can be saved from it', () => {
+  renderThemed(<CaptureLive port="R2" onCapture={jest.fn()} />);
+  wait(10);
+  act(() => troubleProbe('Manometer A', 'quiet'));
+  wait(8);
+  expect(screen.getByText(/^Manometer A is quiet/)).toBeTruthy();
+  expect(screen.queryByText('Save probe value')).toBeNull();
+});
+
+test('without a probe there nothing is drawn', () => {
+  renderThemed(<CaptureLive port="R1" onCapture={jest.fn()} />);
+  wait(5);
+  expect(screen.queryByText('Save when steady')).toBeNull();
+});
+
+test('a method begins with what steady probes show, and with nothing of those that move', () => {
+  wait(5);
+  expect(liveInputs('measuredDrop')).toEqual({});
+  wait(90);
+  const { returnF, supplyF } = liveInputs('measuredDrop') as { returnF: number; supplyF: number };
+  expect(returnF).toBeCloseTo(75, 0);
+  expect(supplyF).toBeCloseTo(55, 0);
+  expect(liveInputs('traverse')).toEqual({});
+});
+
+test('beside a captured value stays what the probe did before', () => {
+  wait(10);
+  const probe = bridge.get().probes.find(({ id }) => id === 'Manometer A')!;
+  const { facts } = withTrace(measured(), probe, 'reading-1', new Date());
+  expect(facts!.at(-1)).toMatchObject({
+    kind: 'trace',
+    inputs: { readingId: 'reading-1', place: 'R2', probe: 'Manometer A' },
+  });
+  const { seconds, values } = facts!.at(-1)!.inputs as { seconds: number[]; values: number[] };
+  expect(seconds.length).toBe(values.length);
+  expect(seconds.length).toBeGreaterThan(5);
+});

@@ -1,0 +1,74 @@
+import { seededRandom } from '../../base/numbers/random';
+import { causeOf } from '../../fix/causes';
+import type { ExplainRequest } from '../../fix/explain';
+import { circuitTables, placeOf, READING_IDS, UNKNOWNS, unitModel } from '../../fix/observe';
+import type { RefrigerantId } from '../../call/refrigerant/refrigerants';
+import { saturationPsia } from '../../call/refrigerant/saturation';
+import { SEA_LEVEL_PSIA } from '../../air/moistAir';
+import { PORT_IDS } from '../../air/system';
+import type { TruthAt } from './simulatedSet';
+
+/** (J) Faults a simulated unit may have, so that there is something to find. */
+const FAULTS = ['filterLoaded', 'returnUndersized', 'wheelCaked', 'supplyUndersized', 'wrongTap', 'lowCharge'] as const;
+const REFRIGERANT: RefrigerantId = 'R-410A';
+/** Cross-section of the duct that the simulated hot wire sits in, sq ft. */
+const DUCT_SQ_FT = 1.67;
+
+/** A unit whose truth only the simulated instruments know. */
+export interface HiddenTruth {
+  /** The id of what is wrong with it. */
+  readonly cause: string;
+  readonly truthAt: TruthAt;
+}
+
+/**
+ * Makes up what is true of the unit of a visit, for simulated instruments to read: a unit of its kind with a fault that nobody is told.
+ *
+ * @param seed the same unit for the same visit
+ */
+export function hiddenTruth({ system, conditions, spread }: ExplainRequest, seed: number): HiddenTruth {
+  const random = seededRandom(seed);
+  const { cooling } = system;
+  const unit = { layout: system.layout, motor: system.fan.motor, filterPlace: system.filterPlace };
+  const possible = FAULTS.filter((id) => causeOf(id)!.at(unit) && (cooling || id !== 'lowCharge'));
+  const cause = possible[Math.floor(random() * possible.length)]!;
+  const sick = causeOf(cause)!.apply(system, 0.4 + 0.5 * random());
+  const circuits =
+    cooling && circuitTables({ tons: cooling.tons, entering: cooling.entering, outdoorF: cooling.outdoorF });
+  const out = new Float64Array(READING_IDS.length);
+  const z = UNKNOWNS.map((unknown) => 0.5 * spread[unknown] * (2 * random() - 1));
+  unitModel(sick, { circuits, usualCfm: conditions.usualCfm, roomF: cooling?.entering.dryBulbF }).observe(z, out);
+  const read = (id: (typeof READING_IDS)[number]) => {
+    const value = out[placeOf(id)]!;
+    return Number.isFinite(value) ? value : undefined;
+  };
+  const [drop, evaporating, condensing] = [read('drop'), read('evaporating'), read('condensing')];
+  const psig = (tempF: number | undefined, phase: 'dew' | 'bubble') => {
+    const psia = tempF === undefined ? undefined : saturationPsia(REFRIGERANT, tempF, phase);
+    return psia === undefined ? undefined : psia - SEA_LEVEL_PSIA;
+  };
+  const plus = (a: number | undefined, b: number | undefined) =>
+    a === undefined || b === undefined ? undefined : a + b;
+  const supplyDry = drop === undefined || !cooling ? undefined : cooling.entering.dryBulbF - drop;
+  const others: Readonly<Partial<Record<string, number | undefined>>> = {
+    returnDry: cooling?.entering.dryBulbF,
+    returnWet: cooling?.entering.wetBulbF,
+    roomDry: cooling?.entering.dryBulbF,
+    outdoorDry: cooling?.outdoorF,
+    supplyDry,
+    register: plus(supplyDry, 2),
+    // Of a nameplate of 5 A, where none is known.
+    blowerAmps: (read('amps') ?? 0) * 5,
+    blowerRpm: read('rpm') ?? 1075,
+    duct: (read('airflow') ?? 0) / DUCT_SQ_FT,
+    suction: psig(evaporating, 'dew'),
+    highSide: psig(condensing, 'bubble'),
+    suctionLine: plus(evaporating, read('superheat')),
+    liquidLine: plus(condensing, -(read('subcooling') ?? 0)),
+  };
+  return {
+    cause,
+    truthAt: (place) =>
+      PORT_IDS.some((port) => port === place) ? read(place as (typeof PORT_IDS)[number]) : others[place],
+  };
+}

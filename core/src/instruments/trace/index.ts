@@ -1,0 +1,2 @@
+export { MOST_SECONDS, traceOf } from './trace';
+export { TRACE_FORM } from './traceForm';
