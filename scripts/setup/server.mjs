@@ -36,6 +36,7 @@ export async function startServer(dataFolder, { demo = true, port = 0, webFolder
   };
   return {
     url: /http:\/\/[\d.:]+/.exec(said)[0],
+    pid: child.pid,
     readyAfterMs: performance.now() - from,
     /** What it wrote: its log of errors. */
     said: () => said,

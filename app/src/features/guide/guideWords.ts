@@ -69,7 +69,7 @@ export const ANSWERS: readonly { readonly title: string; readonly words: readonl
     title: 'What explains your readings',
     words: [
       'Causes ranks what fits everything you read and saw, alone or two together, with how likely each is. Touch a cause to see what it predicts beside what you read.',
-      'The button at the bottom is the reading that would tell most for its minutes, and what each outcome would mean. The refrigerant side is ranked once you measured ΔT or connected gauges.',
+      'The button at the bottom is the reading that tells most for its minutes, with what each outcome means. The refrigerant side is ranked once you measured ΔT or connected gauges.',
     ],
   },
   {
