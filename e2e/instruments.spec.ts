@@ -55,7 +55,7 @@ testWithOwnServer(
     }).toPass();
     await page.getByRole('button', { name: 'Field manometer: move it' }).click();
     await page.getByRole('radio', { name: 'R2', exact: true }).click();
-    // A value that is no value is refused, and told.
+    // A value that is no value is refused, with the reason.
     expect((await (await send(99)).json()) as object).toMatchObject({ taken: 0 });
 
     await huff.stop('SIGKILL');

@@ -7,7 +7,7 @@ import { visitFacts, visitRules } from './visitFacts';
 /**
  * What a visit asks to have explained, or why nothing can be yet, in a sentence.
  *
- * @param visit the part of it that stands: before its plan, or after
+ * @param visit the current part of it: before its plan, or after
  */
 export function explainVisit(visit: VisitDto, rules: Rules): ExplainRequest | { readonly why: string } {
   return explainRequest(visitFacts(visit), visitRules(visit, rules), {

@@ -14,3 +14,4 @@ export {
   withParts,
   writeSheet,
 } from './sheets';
+export { writeTracesCsv } from './writeTracesCsv';

@@ -1,5 +1,5 @@
 /**
- * What explains the readings of a visit: causes tried on a healthy unit of the kind. An entry of its own, loaded with the step Causes and by
+ * What explains the readings of a visit: causes tried on a healthy unit of the kind. A separate entry, loaded with the step Causes and by
  * its worker.
  */
 export { causeOf, type CauseGroup } from '../fix/causes';
@@ -14,7 +14,7 @@ export {
   type ExplainRequest,
   type ExplainStep,
   groupName,
-  isSettled,
+  isResolved,
   type Likely,
   type RankedExplanation,
   type ReadingAdvice,

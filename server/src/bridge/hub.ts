@@ -9,7 +9,7 @@ export interface Listener {
 
 /** So many screens of one shop may listen at once. */
 export const MOST_LISTENERS = 50;
-/** A listener that takes nothing for so many events in a row is let go: it would be kept in memory without end. */
+/** A listener that takes nothing for so many events in a row is dropped: it would be kept in memory without end. */
 const MOST_WAITING = 100;
 
 /** What bridges send, passed on to everybody of the same shop who listens. Nothing is kept. */

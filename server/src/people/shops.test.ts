@@ -58,7 +58,9 @@ const ownerOf = (path: string) => /^\/(?:api\/)?([a-z-]+)/.exec(path)![1]!;
 const addressed = OPERATIONS.filter(({ path }) => path.includes(':id'));
 const writes = addressed.filter(({ method }) => method === 'put');
 const others = addressed.filter(({ method }) => method !== 'put');
-const lists = OPERATIONS.filter(({ path, method }) => !path.includes(':id') && method === 'get');
+const lists = OPERATIONS.filter(
+  ({ path, method, isEndless }) => !path.includes(':id') && method === 'get' && !isEndless,
+);
 const oursAt = async (path: string) =>
   (await server.http.get(`/api/${ownerOf(path)}/${ids[ownerOf(path)]!}`)).body as object;
 
@@ -71,6 +73,11 @@ test.each(others)('$method $path finds nothing by another shop’s id', async ({
   if (answer.status === 200) expect(told.flat()).toEqual([]);
   else expect([404, 409, 422]).toContain(answer.status);
   expect(await oursAt(path)).toEqual(ours);
+});
+
+test('simulated instruments read no visit of another shop', async () => {
+  const answer = await agent.get(`/api/bridge?simulate=${ids.visits!}`);
+  expect(answer.status).toBe(404);
 });
 
 test.each(lists)('GET $path lists nothing of another shop', async ({ path, query = [] }) => {

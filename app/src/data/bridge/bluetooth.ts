@@ -1,6 +1,6 @@
 import type { ChannelId, LiveValue } from '@huff/core/instruments';
 
-/** The little of Web Bluetooth that is used: a stand-in for tests has the same. */
+/** The little of Web Bluetooth that is used: what tests use has the same. */
 export interface BluetoothLike {
   requestDevice(options: object): Promise<DeviceLike>;
 }
@@ -30,7 +30,7 @@ const SENSED: readonly {
   readonly channel: ChannelId;
   readonly read: (data: DataView) => number;
 }[] = [
-  // 0.1 Pa; the first value is taken for the room's.
+  // 0.1 Pa; the first value is assumed to be the room's.
   { characteristic: 'pressure', channel: 'static', read: (data) => data.getUint32(0, true) / 10 / PA_PER_IN_WC },
   // 0.01 °C
   { characteristic: 'temperature', channel: 'dryBulb', read: (data) => (data.getInt16(0, true) / 100) * 1.8 + 32 },
@@ -81,7 +81,7 @@ export async function connectBluetoothProbe(
     found.addEventListener('characteristicvaluechanged', () => {
       if (!found.value) return;
       const value = read(found.value);
-      // A barometer says how high the pressure is; static is what lies over the room's.
+      // A barometer says how high the pressure is; static is what is over the room's.
       if (channel === 'static') zero ??= value;
       heard.take([{ probe: `${name} ${channel}`, channel, value: value - (zero ?? 0), atMs: now(), battery: share }]);
     });

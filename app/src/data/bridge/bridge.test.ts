@@ -148,7 +148,7 @@ describe('a stream', () => {
 });
 
 describe('a Bluetooth probe by the public profiles', () => {
-  /** A stand-in for what a browser offers. */
+  /** What a browser offers, made up. */
   function standIn(has: Readonly<Record<string, DataView>>, battery?: number) {
     const heard = new Map<string, () => void>();
     let gone: () => void = () => undefined;
@@ -209,7 +209,7 @@ describe('a Bluetooth probe by the public profiles', () => {
     expect(probe.disconnect).toHaveBeenCalled();
   });
 
-  test('pressure is told over that of the room', async () => {
+  test('pressure is shown over that of the room', async () => {
     const view = bytes((at) => at.setUint32(0, 1_013_000, true));
     const probe = standIn({ pressure: view });
     const take = jest.fn<void, [readonly LiveValue[]]>();

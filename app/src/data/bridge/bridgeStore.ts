@@ -69,7 +69,7 @@ const tried = <T>(ask: () => T): T | undefined => {
 const readPlaces = (storage: Storage | undefined): Record<string, PlaceId> =>
   tried(() => JSON.parse(storage?.getItem(PLACES_KEY) ?? '{}') as Record<string, PlaceId>) ?? {};
 
-/** The values of all connected instruments, in one place: written by whoever brings them, read by every screen. */
+/** The values of all connected instruments, in one place: written by each source, read by every screen. */
 export function makeBridgeStore(storage: Storage | undefined, now = () => Date.now()) {
   const heard = new Map<string, Heard>();
   const listeners = new Set<() => void>();
@@ -154,7 +154,7 @@ export function makeBridgeStore(storage: Storage | undefined, now = () => Date.n
       isLost = false;
       changed();
     },
-    /** Time passes without values: quiet probes have to be told as quiet. */
+    /** Time passes without values: quiet probes have to be shown as quiet. */
     tick: (): void => tell(),
     disconnected: (): void => {
       source = undefined;

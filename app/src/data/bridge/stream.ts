@@ -17,7 +17,7 @@ function valuesIn(data: string): readonly unknown[] | undefined {
   }
 }
 
-/** A browser’s EventSource tries again by itself, unless it was refused: then it is closed for good. */
+/** A browser’s EventSource tries again by itself, unless it was refused: then it stays closed. */
 const CLOSED = 2;
 /** Between two tries of our own, ms. */
 const AGAIN_MS = 3_000;

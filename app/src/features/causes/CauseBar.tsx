@@ -7,9 +7,9 @@ interface CauseBarProps {
   readonly name: string;
   /** 0 to 1 */
   readonly share: number;
-  /** A group stands larger than its members. */
+  /** A group is drawn larger than its members. */
   readonly isGroup?: boolean;
-  /** It stands under its group. */
+  /** It is listed under its group. */
   readonly isMember?: boolean;
   readonly isOpen?: boolean;
   readonly isChosen?: boolean;

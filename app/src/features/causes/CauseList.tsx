@@ -19,7 +19,7 @@ interface CauseListProps {
   readonly onChoose: (cause: string) => void;
 }
 
-/** Stands in the place of a cause for a unit with nothing wrong. */
+/** In place of a cause, for a unit with nothing wrong. */
 export const HEALTHY = 'healthy';
 
 /** Less likely than this a group or a cause is not listed. */

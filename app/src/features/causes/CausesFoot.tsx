@@ -1,4 +1,4 @@
-import { isSettled, nextByExplanation, type Explanation, type ExplainRequest } from '@huff/core/explain';
+import { isResolved, nextByExplanation, type Explanation, type ExplainRequest } from '@huff/core/explain';
 import { View } from 'react-native';
 import { ActionButton } from '../../ui/page';
 import { Txt } from '../../ui/text';
@@ -14,7 +14,7 @@ interface CausesFootProps {
 /** The reading that would tell most for its minutes, with what each outcome would mean; the fix once a cause is resolved. */
 export function CausesFoot({ request, answer, acts }: CausesFootProps) {
   const palette = usePalette();
-  const isResolved = isSettled(answer);
+  const isDone = isResolved(answer);
   const next = nextByExplanation(answer.next, request);
   return (
     <View
@@ -28,9 +28,9 @@ export function CausesFoot({ request, answer, acts }: CausesFootProps) {
         backgroundColor: palette.paper,
       }}
     >
-      {isResolved || !next ? (
+      {isDone || !next ? (
         <>
-          <Txt size={15}>{isResolved ? 'Resolved: over 95% likely.' : 'No further reading would tell much more.'}</Txt>
+          <Txt size={15}>{isDone ? 'Resolved: over 95% likely.' : 'No further reading would tell much more.'}</Txt>
           <ActionButton onPress={() => acts.goTo('fix')}>Go to Fix</ActionButton>
         </>
       ) : (

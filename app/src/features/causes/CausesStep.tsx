@@ -17,7 +17,7 @@ const FIT: Readonly<Record<Explanation['fit'], string>> = {
   poor: 'fit poor',
 };
 
-/** The cause that stands first; a healthy unit where that is likelier than any. */
+/** The first cause; a healthy unit where that is likelier than any. */
 const likeliest = ({ causes: [first], healthy }: Explanation): string =>
   first && first.share >= healthy ? first.id : HEALTHY;
 

@@ -24,7 +24,7 @@ const answer = explainNow(request);
 
 beforeEach(() => explanationStore.clear());
 
-/** The step as it stands in a visit, alone. */
+/** The step of a visit, alone. */
 function show() {
   const measure = jest.fn();
   const goTo = jest.fn();

@@ -1,6 +1,6 @@
 import type { VisitDto } from '@huff/contract';
 import { explainVisit } from '@huff/contract/explain';
-import { isSettled, nextByExplanation, type ExplainRequest } from '@huff/core/explain';
+import { isResolved, nextByExplanation, type ExplainRequest } from '@huff/core/explain';
 import { useEffect, useMemo, useState, useSyncExternalStore } from 'react';
 import { useRules } from '../../data/useRules';
 import { explanationStore, type VisitExplanation } from './explanationStore';
@@ -67,7 +67,7 @@ function nextNow() {
   const { answer, request, isCurrent } = explanationStore.get();
   if (!answer || !request || !isCurrent) return undefined;
   if (lastNext?.of !== answer)
-    lastNext = { of: answer, next: isSettled(answer) ? undefined : nextByExplanation(answer.next, request) };
+    lastNext = { of: answer, next: isResolved(answer) ? undefined : nextByExplanation(answer.next, request) };
   return lastNext.next;
 }
 

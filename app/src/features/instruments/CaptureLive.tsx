@@ -13,7 +13,7 @@ interface CaptureLiveProps {
   readonly onCapture: (staticInWc: number, isSteady: boolean) => void;
 }
 
-/** So long a steady value stands before it is saved by itself, ms: time to see it. */
+/** So long a steady value is shown before it is saved by itself, ms: time to see it. */
 const HOLD_MS = 1_500;
 
 /** The live probe of a port in its keypad: saved by a touch, or by itself once it has come to rest. */

@@ -23,9 +23,7 @@ export function InstrumentsLine({ visit }: { readonly visit: VisitDto }) {
         {says}
       </Txt>
       <TextButton onPress={() => setOpen(true)}>{source ? 'Probes' : 'Connect probes'}</TextButton>
-      {isOpen && (
-        <InstrumentsSheet open seed={Number.parseInt(visit.id.slice(0, 8), 16)} onClose={() => setOpen(false)} />
-      )}
+      {isOpen && <InstrumentsSheet open visit={visit} onClose={() => setOpen(false)} />}
     </View>
   );
 }

@@ -1,9 +1,12 @@
 import { hiddenTruth, PLACES } from '@huff/core/instruments';
+import type { VisitDto } from '@huff/contract';
+import { writeTracesCsv } from '@huff/contract/csv';
 import { percentText } from '@huff/core';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { connectSimulated, connectStream, disconnect, placeProbe, useBridge } from '../../data/bridge/bridge';
 import { channelName, placesOf, type LiveProbe } from '../../data/bridge/bridgeStore';
+import { saveFile } from '../../data/saveFile';
 import { Choice } from '../../ui/form';
 import { ActionButton, TextButton } from '../../ui/page';
 import { FullSheet } from '../../ui/sheet';
@@ -20,15 +23,18 @@ const OWN_ADDRESS = '/api/bridge';
 /** Connects instruments: which bring values, where each probe sits, what it shows now. */
 export function InstrumentsSheet({
   open,
-  seed,
+  visit,
   onClose,
 }: {
   readonly open: boolean;
-  readonly seed: number;
+  readonly visit: VisitDto;
   readonly onClose: () => void;
 }) {
   const { source, isLost, probes, refused, refusedCount } = useBridge();
   const [problem, setProblem] = useState<string>();
+  const seed = Number.parseInt(visit.id.slice(0, 8), 16);
+  const facts = visit.facts ?? [];
+  const hasTraces = facts.some(({ kind }) => kind === 'trace');
   const simulate = () => {
     const { request, why } = explanationStore.get();
     if (!request) return setProblem(why ?? 'Enter the tons first: the simulated unit is of this kind.');
@@ -82,6 +88,11 @@ export function InstrumentsSheet({
               <ProbeRow key={probe.id} probe={probe} />
             ))}
           </View>
+        )}
+        {hasTraces && (
+          <TextButton onPress={() => saveFile('traces.csv', 'text/csv', writeTracesCsv(facts))}>
+            Save traces, CSV
+          </TextButton>
         )}
         {source && <TextButton onPress={disconnect}>Disconnect</TextButton>}
       </View>

@@ -5,7 +5,7 @@ import type { LiveProbe } from '../../data/bridge/bridgeStore';
 import { Txt } from '../../ui/text';
 import { SettlingRing } from './SettlingRing';
 
-/** How a probe stands, in a word. */
+/** The state of a probe, in a word. */
 function stateWord({ isQuiet, state }: Pick<LiveProbe, 'isQuiet' | 'state'>): string {
   if (isQuiet) return 'quiet';
   return { waiting: 'reading', settling: 'still moving', steady: 'steady' }[state.kind];

@@ -8,7 +8,7 @@ interface MeasureActs {
   readonly goTo: (station: StationId) => void;
   readonly askPort: (asked: AskedPort) => void;
   readonly askMethod: (method: FactKind) => void;
-  /** The step where the stop that stands is ended. */
+  /** The step where the open stop is ended. */
   readonly stopStep: StationId | undefined;
 }
 

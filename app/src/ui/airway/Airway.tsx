@@ -15,7 +15,7 @@ interface AirwayProps {
   readonly next?: PortId;
   readonly liftInWc?: number;
   readonly onPort?: (port: PortId) => void;
-  /** What stands beside a port: the live value of its probe. */
+  /** What is drawn beside a port: the live value of its probe. */
   readonly beside?: (port: PortId) => ReactNode;
   readonly onWorking?: (section: JudgedSection) => void;
 }

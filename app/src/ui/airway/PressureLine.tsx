@@ -20,7 +20,7 @@ interface PressureLineProps {
 }
 
 const TOUCH = 52;
-/** px from the middle of a port to what stands beside it. */
+/** px from the middle of a port to what is drawn beside it. */
 const BESIDE = 22;
 
 /** The pressure line of the air path; its ports are touched to read them. */

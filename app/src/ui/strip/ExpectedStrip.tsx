@@ -14,7 +14,7 @@ interface ExpectedStripProps {
 const REACH = 4;
 const DOT = 6;
 
-/** What an explanation expects, as a band of one σ to either side, and what was read as a dot; a dot at the end lies further off still. */
+/** What an explanation expects, as a band of one σ to either side, and what was read as a dot; a dot at the end is further off still. */
 export function ExpectedStrip({ expected, sigma, value, width, height = 28 }: ExpectedStripProps) {
   const palette = usePalette();
   const inner = width - 2 * DOT;

@@ -156,7 +156,7 @@ export function circuitPoint(
   };
   let guess: readonly [number, number] = [REFERENCE.evaporatingF, outdoorF + CONDENSING_OVER_F];
   /** Evaporating and condensing temperatures for a share of the coil that boils. */
-  const settle = (wet: number) => {
+  const balanced = (wet: number) => {
     const found = solvePair(
       (evaporatingF, condensingF) => {
         const { liquid, cooling, power } = run(evaporatingF, condensingF, wet);
@@ -179,7 +179,7 @@ export function circuitPoint(
   };
   /** What the compressor pumps less what the metering device feeds: 0 where both agree. */
   const imbalance = (wet: number): number => {
-    const balance = settle(wet);
+    const balance = balanced(wet);
     if (!balance) return NaN;
     const [evaporatingF, condensingF] = balance;
     const { liquid, subcoolingF, flow } = run(evaporatingF, condensingF, wet);
@@ -205,9 +205,9 @@ export function circuitPoint(
     return value;
   });
   if (wet === undefined) return undefined;
-  const settled = settle(wet);
-  if (!settled) return undefined;
-  const [evaporatingF, condensingF] = settled;
+  const found = balanced(wet);
+  if (!found) return undefined;
+  const [evaporatingF, condensingF] = found;
   const { subcoolingF, cooling, power } = run(evaporatingF, condensingF, wet);
   return {
     evaporatingF,

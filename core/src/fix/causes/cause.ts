@@ -9,7 +9,7 @@ export interface CauseUnit {
   readonly filterPlace?: FilterPlace;
 }
 
-/** Where along the air, or beside it, a cause is: what is told first, before its members. */
+/** Where along the air, or beside it, a cause is: what is named first, before its members. */
 export const CAUSE_GROUPS = ['returnSide', 'filter', 'coil', 'supplySide', 'fan', 'refrigerant', 'reading'] as const;
 export type CauseGroup = (typeof CAUSE_GROUPS)[number];
 

@@ -4,12 +4,12 @@ import { placeOf, type ReadingId } from '../observe';
 import { SEEN_WHEN_NOT, SEEN_WHEN_THERE, signsOf } from './lookOdds';
 import { sharesOf, UNEXPLAINED, type TriedHypothesis } from './ranking';
 import { readingSigma } from './readingNoise';
-import { SETTLED_SHARE } from './settled';
+import { RESOLVED_SHARE } from './resolved';
 import type { ExplainRequest, ReadingOption } from './request';
 
 /** What one outcome of a reading would mean. */
 export interface Outcome {
-  /** The reading lies over this, or under it; absent for a look. */
+  /** The reading is over this, or under it; absent for a look. */
   readonly over?: number;
   readonly under?: number;
   /** Of a look: the cause was seen, or was not. */
@@ -31,15 +31,15 @@ export interface ReadingAdvice {
   readonly reading?: ReadingId;
   readonly outcomes: readonly Outcome[];
   /** how likely one cause would be resolved after it. */
-  readonly settles: number;
+  readonly resolves: number;
 }
 
-/** Hypotheses that are weighed against each other; the rest is too unlikely to matter. */
-const MOST_WEIGHED = 48;
+/** Hypotheses that are compared against each other; the rest is too unlikely to matter. */
+const MOST_COMPARED = 48;
 const DRAWS = 240;
 const LN2 = Math.LN2;
 
-interface Weighed {
+interface Compared {
   readonly one: TriedHypothesis;
   readonly share: number;
 }
@@ -48,9 +48,9 @@ const entropy = (shares: readonly number[]): number =>
   shares.reduce((sum, share) => (share > 0 ? sum - share * Math.log(share) : sum), 0) / LN2;
 
 /** Probability of each cause, from shares of hypotheses. */
-function causeShares(weighed: readonly Weighed[], shares: readonly number[]): Map<string, number> {
+function causeShares(compared: readonly Compared[], shares: readonly number[]): Map<string, number> {
   const all = new Map<string, number>();
-  weighed.forEach(({ one: { causes } }, i) => {
+  compared.forEach(({ one: { causes } }, i) => {
     for (const id of causes.length === 0 ? ['healthy'] : causes) all.set(id, (all.get(id) ?? 0) + shares[i]!);
   });
   return all;
@@ -63,7 +63,7 @@ const named = (id: string): string | undefined => (id === 'healthy' || id === UN
 
 /** Mean and σ of what a hypothesis expects to be read, the instrument's own error in it. */
 function expects(
-  { one: { means, variances } }: Weighed,
+  { one: { means, variances } }: Compared,
   reading: ReadingId,
 ): { mean: number; sigma: number } | undefined {
   const place = placeOf(reading);
@@ -78,60 +78,60 @@ const logNormal = (value: number, mean: number, sigma: number) => {
 };
 
 /** Shares after an outcome whose probability under each hypothesis is known up to a common factor, as logarithms. */
-function after(weighed: readonly Weighed[], logs: readonly number[]): number[] {
+function after(compared: readonly Compared[], logs: readonly number[]): number[] {
   const most = Math.max(...logs);
-  const raw = weighed.map(({ share }, i) => share * Math.exp(logs[i]! - most));
+  const raw = compared.map(({ share }, i) => share * Math.exp(logs[i]! - most));
   const sum = raw.reduce((a, b) => a + b, 0);
   return raw.map((one) => one / sum);
 }
 
 /** One reading drawn from what is believed now, again and again: how much each draw would tell. */
-function instrumentAdvice(option: ReadingOption, weighed: readonly Weighed[], now: number, seed: number) {
-  const expected = option.readings.map((reading) => weighed.map((one) => expects(one, reading)));
+function instrumentAdvice(option: ReadingOption, compared: readonly Compared[], now: number, seed: number) {
+  const expected = option.readings.map((reading) => compared.map((one) => expects(one, reading)));
   const known = option.readings.map((_, k) => k).filter((k) => expected[k]!.some((one) => one !== undefined));
   if (known.length === 0) return undefined;
   const random = seededRandom(seed);
   const logsOf = (values: readonly number[]) =>
-    weighed.map((_, i) =>
+    compared.map((_, i) =>
       known.reduce((sum, k, j) => {
         const one = expected[k]![i];
         return one ? sum + logNormal(values[j]!, one.mean, one.sigma) : sum;
       }, 0),
     );
   let bits = 0;
-  let settles = 0;
+  let resolves = 0;
   for (let draw = 0; draw < DRAWS; draw++) {
     // Drawn in equal steps of the shares: every likely hypothesis has its turn.
     let at = (draw + 0.5) / DRAWS;
     let i = 0;
-    while (i < weighed.length - 1 && at > weighed[i]!.share) at -= weighed[i++]!.share;
+    while (i < compared.length - 1 && at > compared[i]!.share) at -= compared[i++]!.share;
     const values = known.map((k) => {
       const one = expected[k]![i];
       return one ? one.mean + one.sigma * normal(random) : NaN;
     });
     if (values.some(Number.isNaN)) continue;
-    const shares = after(weighed, logsOf(values));
+    const shares = after(compared, logsOf(values));
     bits += (now - entropy(shares)) / DRAWS;
-    const best = leading(causeShares(weighed, shares));
-    if (best.share >= SETTLED_SHARE) settles += 1 / DRAWS;
+    const best = leading(causeShares(compared, shares));
+    if (best.share >= RESOLVED_SHARE) resolves += 1 / DRAWS;
   }
   // The reading of the option that parts most is the one the outcomes speak of.
   const spreadOf = (k: number) => {
-    const means = weighed.flatMap((_, i) => expected[k]![i]?.mean ?? []);
+    const means = compared.flatMap((_, i) => expected[k]![i]?.mean ?? []);
     const sigma = expected[k]!.find((one) => one)!.sigma;
     return (Math.max(...means) - Math.min(...means)) / sigma;
   };
   const told = [...known].sort((a, b) => spreadOf(b) - spreadOf(a))[0]!;
-  const outcomes = outcomesOf(weighed, expected[told]!);
-  return { option, bits: Math.max(0, bits), settles, reading: option.readings[told]!, outcomes };
+  const outcomes = outcomesOf(compared, expected[told]!);
+  return { option, bits: Math.max(0, bits), resolves, reading: option.readings[told]!, outcomes };
 }
 
 /** From which figure on another cause would lead: the range of a reading walked in small steps. */
 function outcomesOf(
-  weighed: readonly Weighed[],
+  compared: readonly Compared[],
   expected: readonly ({ mean: number; sigma: number } | undefined)[],
 ): Outcome[] {
-  const known = weighed.flatMap((one, i) => (expected[i] ? [{ ...one, ...expected[i] }] : []));
+  const known = compared.flatMap((one, i) => (expected[i] ? [{ ...one, ...expected[i] }] : []));
   const low = Math.min(...known.map(({ mean, sigma }) => mean - 2 * sigma));
   const high = Math.max(...known.map(({ mean, sigma }) => mean + 2 * sigma));
   const steps = 60;
@@ -164,31 +164,31 @@ const shownBy = (items: readonly string[]): Cause[] =>
   ALL_CAUSES.filter((cause) => signsOf(cause).some(({ item }) => items.includes(item)));
 
 /** What a look would tell: which of the causes it shows is seen, or that none is. */
-function lookAdvice(option: ReadingOption, weighed: readonly Weighed[], now: number) {
-  const visible = shownBy(option.looks).filter(({ id }) => weighed.some(({ one }) => one.causes.includes(id)));
+function lookAdvice(option: ReadingOption, compared: readonly Compared[], now: number) {
+  const visible = shownBy(option.looks).filter(({ id }) => compared.some(({ one }) => one.causes.includes(id)));
   if (visible.length === 0) return undefined;
-  const has = ({ one }: Weighed, { id }: Cause) => one.causes.includes(id);
-  const oddsOf = (one: Weighed, seen: Cause | undefined) =>
+  const has = ({ one }: Compared, { id }: Cause) => one.causes.includes(id);
+  const oddsOf = (one: Compared, seen: Cause | undefined) =>
     visible.reduce((product, cause) => {
       const p = has(one, cause) ? SEEN_WHEN_THERE : SEEN_WHEN_NOT;
       return product * (cause === seen ? p : 1 - p);
     }, 1);
   const cases = [...visible.map((cause): Cause | undefined => cause), undefined];
   let bits = 0;
-  let settles = 0;
+  let resolves = 0;
   const outcomes: Outcome[] = [];
   for (const seen of cases) {
-    const odds = weighed.map((one) => oddsOf(one, seen));
-    const chance = weighed.reduce((sum, { share }, i) => sum + share * odds[i]!, 0);
+    const odds = compared.map((one) => oddsOf(one, seen));
+    const chance = compared.reduce((sum, { share }, i) => sum + share * odds[i]!, 0);
     if (chance <= 0) continue;
-    const shares = after(weighed, odds.map(Math.log));
-    const best = leading(causeShares(weighed, shares));
+    const shares = after(compared, odds.map(Math.log));
+    const best = leading(causeShares(compared, shares));
     bits += chance * (now - entropy(shares));
-    if (best.share >= SETTLED_SHARE) settles += chance;
+    if (best.share >= RESOLVED_SHARE) resolves += chance;
     if (chance >= 0.05 || seen === undefined)
       outcomes.push({ seen: seen !== undefined, cause: named(seen?.id ?? best.id), chance, share: best.share });
   }
-  return { option, bits: Math.max(0, bits), settles, outcomes };
+  return { option, bits: Math.max(0, bits), resolves, outcomes };
 }
 
 /**
@@ -199,12 +199,12 @@ function lookAdvice(option: ReadingOption, weighed: readonly Weighed[], now: num
  */
 export function bestReadings(request: ExplainRequest, tried: readonly TriedHypothesis[]): ReadingAdvice[] {
   const shares = sharesOf(tried);
-  const weighed = tried
+  const compared = tried
     .map((one, i) => ({ one, share: shares[i]! }))
     .sort((a, b) => b.share - a.share)
-    .slice(0, MOST_WEIGHED);
-  const sum = weighed.reduce((all, { share }) => all + share, 0);
-  const fair = weighed.map(({ one, share }) => ({ one, share: share / sum }));
+    .slice(0, MOST_COMPARED);
+  const sum = compared.reduce((all, { share }) => all + share, 0);
+  const fair = compared.map(({ one, share }) => ({ one, share: share / sum }));
   const now = entropy(fair.map(({ share }) => share));
   const advice = request.options.flatMap((option, i): ReadingAdvice[] => {
     const told =

@@ -11,7 +11,7 @@ export interface ComparedReading {
   readonly expected: number;
   /** One σ of the difference between the two. */
   readonly sigma: number;
-  /** The reading lies outside what is expected: more than two σ. */
+  /** The reading is outside what is expected: more than two σ. */
   readonly isOff: boolean;
 }
 

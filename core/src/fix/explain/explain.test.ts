@@ -2,7 +2,7 @@ import { explainedUnit } from '../../../fixtures/explained';
 import { causeOf } from '../causes';
 import { comparedReadings } from './compared';
 import { explain, explainNow, type Explanation } from './explain';
-import { isSettled } from './settled';
+import { isResolved } from './resolved';
 
 const chanceOf = ({ causes }: Explanation, id: string) => causes.find((one) => one.id === id)?.share ?? 0;
 const groupOf = ({ groups }: Explanation, id: string) => groups.find((one) => one.id === id)?.share ?? 0;
@@ -59,7 +59,7 @@ describe('names the side first', () => {
     const answer = explainNow(explainedUnit({ ...HEALTHY, drop: 17, ...gauges }));
     expect(answer.causes[0]).toMatchObject({ id: 'lowCharge' });
     expect(chanceOf(answer, 'lowCharge')).toBeGreaterThan(0.95);
-    expect(isSettled(answer)).toBe(true);
+    expect(isResolved(answer)).toBe(true);
   });
 });
 
@@ -110,19 +110,19 @@ describe('bad input gets an honest answer', () => {
   test('nothing read: what is usual, nothing resolved', () => {
     const answer = explainNow(explainedUnit({}));
     isSane(answer);
-    expect(isSettled(answer)).toBe(false);
+    expect(isResolved(answer)).toBe(false);
     expect(answer.causes[0]!.share).toBeLessThan(0.4);
   });
   test('one reading alone resolves nothing', () => {
     const answer = explainNow(explainedUnit({ R2: -0.45 }));
     isSane(answer);
-    expect(isSettled(answer)).toBe(false);
+    expect(isResolved(answer)).toBe(false);
   });
   test('readings that contradict each other: a poor fit, nothing resolved', () => {
     const answer = explainNow(explainedUnit({ R1: -0.4, R2: -0.04, S1: 0.05, S2: 0.6, airflow: 2400 }));
     isSane(answer);
     expect(answer.fit).toBe('poor');
-    expect(isSettled(answer)).toBe(false);
+    expect(isResolved(answer)).toBe(false);
   });
   test('far out of anything that runs', () => {
     for (const read of [

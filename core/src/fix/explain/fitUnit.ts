@@ -8,7 +8,7 @@ export interface PlacedReading {
   readonly sigma: number;
 }
 
-/** How well a unit fits readings once its unknowns are where the readings want them. */
+/** How well a unit fits readings once its unknowns are where they fit the readings best. */
 export interface UnitFit {
   /** Logarithm of the probability of the readings, the unknowns averaged out. */
   readonly logEvidence: number;

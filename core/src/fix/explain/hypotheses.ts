@@ -15,7 +15,7 @@ const HEALTHY_WEIGHT = 20;
 /** (J) The same of what is none of the causes. */
 export const UNEXPLAINED_WEIGHT = 2;
 
-/** Severities that stand for all between mild and bad. */
+/** Severities in place of all between mild and bad. */
 const SINGLE_SEVERITIES = [0.1, 0.3, 0.5, 0.7, 0.9];
 const PAIR_SEVERITIES = [0.17, 0.5, 0.83];
 
@@ -96,7 +96,7 @@ function waysOf(cause: Cause, severities: readonly number[]): Way[] {
   ];
 }
 
-/** Every system a hypothesis stands for, all as likely as each other; none where a cause can change nothing on this unit. */
+/** Every system a hypothesis means, all as likely as each other; none where a cause can change nothing on this unit. */
 export function systemsOf({ causes }: Hypothesis, sound: System): System[] {
   const severities = causes.length > 1 ? PAIR_SEVERITIES : SINGLE_SEVERITIES;
   return causes.reduce<System[]>(

@@ -8,4 +8,4 @@ export { optionsOf } from './options';
 export { causeTitle, explanationTitle, groupName, plainName } from './causeWords';
 export { type ComparedReading, comparedReadings } from './compared';
 export { readingFigure, readingName, readingText, readingUnit } from './readingWords';
-export { isSettled } from './settled';
+export { isResolved } from './resolved';

@@ -4,7 +4,7 @@ import { ALL_CAUSES, type Cause } from '../causes';
 
 /** (J) A cause that can be seen is seen this often by somebody who looks, */
 export const SEEN_WHEN_THERE = 0.8;
-/** and something is taken for it this often where it is not. (J) */
+/** and seen this often where it is not there. (J) */
 export const SEEN_WHEN_NOT = 0.05;
 
 const names = (signs: readonly LookSign[], { item, state }: Look) =>

@@ -33,7 +33,7 @@ export interface CircuitTable {
   readonly subcoolings: Float64Array;
 }
 
-/** Where an airflow lies between the nodes. */
+/** Where an airflow is between the nodes. */
 export function nodeAt(cfmPerTon: number): { readonly i: number; readonly share: number } {
   const last = LOG_NODES.length - 2;
   const x = Math.log(Math.min(NODES.at(-1)!, Math.max(NODES[0]!, cfmPerTon)));
@@ -60,7 +60,7 @@ const keyOf = (state: CircuitState, entering: MoistAir) =>
 export function circuitTables(conditions: CircuitConditions) {
   const tables = new Map<string, CircuitTable>();
   const sounds = new Map<string, (CircuitPoint | undefined)[]>();
-  /** A sound circuit in the same air: what is wrong is told by the difference. */
+  /** A sound circuit in the same air: what is wrong shows as the difference. */
   const soundIn = (metering: CircuitState['metering'], entering: MoistAir, air: (cfmPerTon: number) => CircuitAir) => {
     const key = keyOf({ ...SOUND_CIRCUIT, metering }, entering);
     let points = sounds.get(key);

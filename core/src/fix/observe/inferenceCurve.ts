@@ -20,7 +20,7 @@ const slopeOf = (p0: number, q0: number, p1: number, q1: number, at: number) =>
 
 /**
  * A curve that goes on past the ends of its table, so that a severe fault keeps a likelihood. It serves to compare explanations only:
- * no verdict, prediction or plan is made of what lies past the table.
+ * no verdict, prediction or plan is made of what is past the table.
  *
  * @param runs of a fan's speed; a gap between two runs is bridged
  * @source Q² falls about linearly with static on forward-curved wheels

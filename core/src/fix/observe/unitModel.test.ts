@@ -73,7 +73,7 @@ function healthy(layout: System['layout'], motor: System['fan']['motor'], at = 1
   };
 }
 
-// The direction table of the trade: what each fault does to suction, supply pressure, airflow and temperature drop, and to a sign of its own.
+// The direction table of the trade: what each fault does to suction, supply pressure, airflow and temperature drop, and to one more sign.
 const UP = 1;
 const DOWN = -1;
 type Sign = readonly [ReadingId, typeof UP | typeof DOWN];

@@ -35,7 +35,7 @@ export interface UnitModel {
    * @param isPulled the filter is pulled as well, for the readings that need it: twice the work
    */
   readonly observe: (z: ArrayLike<number>, out: Float64Array, isPulled?: boolean) => void;
-  /** Airflow of the system as it is written, CFM, and whether that lies on its table. */
+  /** Airflow of the system as it is written, CFM, and whether that is on its table. */
   readonly flowCfm: number;
   readonly isOnTable: boolean;
 }
@@ -82,7 +82,7 @@ function outerStages(layout: Layout, system: System, powers: readonly number[]):
   });
 }
 
-/** Where a port lies: which stages count toward it. */
+/** Where a port is: which stages count toward it. */
 interface PortPlaces {
   readonly out: number;
   readonly pulled: number;
@@ -114,7 +114,7 @@ interface CurveNodes {
 }
 
 /**
- * The airflow at which a curve meets a path; the curve's ends hold what lies past them.
+ * The airflow at which a curve meets a path; the curve's ends hold what is past them.
  * @param coefficients of the path, by power, for airflows as the curve has them
  * @param lift what the curve's statics are multiplied by
  */

@@ -22,7 +22,7 @@ export interface HiddenTruth {
 }
 
 /**
- * Makes up what is true of the unit of a visit, for simulated instruments to read: a unit of its kind with a fault that nobody is told.
+ * Makes up what is true of the unit of a visit, for simulated instruments to read: a unit of its kind with a hidden fault.
  *
  * @param seed the same unit for the same visit
  */

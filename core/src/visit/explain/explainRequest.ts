@@ -51,7 +51,7 @@ const DROP_RETURN_F = { low: 68, high: 85 } as const;
 const DROP_MINUTES = 10;
 /** Methods that rest on the book, on the drop, or on what is held against readings by itself. */
 const NOT_INDEPENDENT: ReadonlySet<string> = new Set(['coolingDrop', 'requestedFlow', MOTOR_METHOD]);
-/** What told a look by a figure that counts as a reading already. */
+/** Looks that come from a figure: it counts as a reading already. */
 const BY_FIGURE: ReadonlySet<string> = new Set(['rpm', 'flashes', 'volts', 'returnAgainstRoom', 'requestedFlow']);
 
 /** The fan as it was entered, without anything wrong; a typical curve where the table or the speed is not known. */

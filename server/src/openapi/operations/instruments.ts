@@ -23,6 +23,7 @@ export const INSTRUMENTS_OPERATIONS: readonly Operation[] = [
     tag: 'Instruments',
     query: [inQuery('simulate', 'Simulated instruments at the unit of this visit send as well.')],
     answer: { type: 'text/event-stream' },
+    isEndless: true,
     refusals: { '404': 'There is no such visit.', '429': 'Too many listen already.' },
   },
   {

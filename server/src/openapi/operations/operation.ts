@@ -20,6 +20,8 @@ export interface Operation {
   readonly body?: Schema;
   /** What is answered when it went well: JSON of a schema, a file of a type, or nothing. */
   readonly answer: Schema | { readonly type: string } | undefined;
+  /** The answer goes on until somebody ends it: nothing that waits for its end can ask it. */
+  readonly isEndless?: true;
   /** Refusals beside 422, each with what it means. */
   readonly refusals?: Readonly<Record<string, string>>;
 }

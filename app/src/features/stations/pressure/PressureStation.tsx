@@ -22,7 +22,7 @@ interface PressureStationProps {
   readonly onWorking: (title: string, verdict: Verdict) => void;
 }
 
-/** What stands beside a port: the live value of its probe. */
+/** What is drawn beside a port: the live value of its probe. */
 const besidePort = (port: PortId) => <LiveAtPort port={port} />;
 
 /** The Airway with its ports, what looks odd, where the pressure goes, and the filter-out retest. */
