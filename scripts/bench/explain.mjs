@@ -1,28 +1,9 @@
-import { build } from 'esbuild';
 import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { performance } from 'node:perf_hooks';
-import { pathToFileURL } from 'node:url';
+import { importBundled } from '../setup/bundle.mjs';
 import { median, row } from './median.mjs';
-
-async function loadExplain() {
-  const outfile = path.join(mkdtempSync(path.join(tmpdir(), 'huff-bench-')), 'explain.mjs');
-  await build({
-    stdin: {
-      contents:
-        "export { explain } from './core/src/fix/explain'; export * from './core/src/fix/observe'; export * from './core/fixtures/explained.ts';",
-      resolveDir: process.cwd(),
-      loader: 'ts',
-    },
-    bundle: true,
-    format: 'esm',
-    platform: 'node',
-    outfile,
-    logLevel: 'warning',
-  });
-  return import(pathToFileURL(outfile).href);
-}
 
 /** Time to the first ranking and to the last one, ms. */
 function ranked(explain, request) {
@@ -34,7 +15,10 @@ function ranked(explain, request) {
 
 /** How fast a unit is observed, and how fast its readings are explained. */
 export async function benchExplain() {
-  const { explain, explainedUnit, READING_IDS, UNKNOWNS, unitModel } = await loadExplain();
+  const { explain, explainedUnit, READING_IDS, UNKNOWNS, unitModel } = await importBundled(
+    'scripts/bench/explainEntry.ts',
+    mkdtempSync(path.join(tmpdir(), 'huff-bench-')),
+  );
   const readings = { R1: -0.08, R2: -0.31, S1: 0.27, S2: 0.1 };
   const cold = ranked(explain, explainedUnit({ ...readings, drop: 24 }));
   row('the first ranking of causes, nothing warm', cold.first.toFixed(0), 'ms', 'aim: under 300');

@@ -94,7 +94,7 @@ test.each([[{}], [{ values: 'all' }], [{ values: Array.from({ length: 201 }, () 
   },
 );
 
-test('what stands beside a value is not passed on', async () => {
+test('what else a value carries is not passed on', async () => {
   const { heard, until, stop } = await listen();
   await send([{ ...value(), script: '<b>' }]).expect(200);
   await until(() => heard.length === 1);

@@ -1,7 +1,7 @@
 import { causeOf, type Explanation } from '@huff/core/explain';
 import { useState } from 'react';
 import { useWindowDimensions, View } from 'react-native';
-import { TextButton } from '../../ui/page';
+import { ActionButton, TextButton } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
 import { useIsWide, usePalette } from '../../ui/theme';
 import type { StepProps } from '../visitState/station';
@@ -87,7 +87,15 @@ export function CausesStep({ width, acts, frame }: StepProps) {
         {next}
       </>
     ),
-    foot: request && answer && !nothingRead && <CausesFoot request={request} answer={answer} acts={acts} />,
+    foot:
+      request && answer && !nothingRead ? (
+        <CausesFoot request={request} answer={answer} acts={acts} />
+      ) : (
+        // What is missing is entered there: equipment, then static.
+        <View style={{ padding: 16 }}>
+          <ActionButton onPress={() => acts.goTo('pressure')}>Go to Pressure</ActionButton>
+        </View>
+      ),
   });
 }
 

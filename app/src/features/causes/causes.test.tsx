@@ -90,8 +90,10 @@ describe('the step Causes', () => {
 
   test('nothing read, or a stop: what is missing is said', () => {
     explanationStore.set({ request: requestOf(onTap3()), answer });
-    show();
+    const { goTo } = show();
     expect(screen.getByText(/^No readings yet/)).toBeTruthy();
+    fireEvent.press(screen.getByText('Go to Pressure'));
+    expect(goTo).toHaveBeenCalledWith('pressure');
     act(() => explanationStore.set({ why: 'Stop: ice. Thaw it.', request: undefined }));
     expect(screen.getByText('Stop: ice. Thaw it.')).toBeTruthy();
   });

@@ -33,7 +33,6 @@ export function useMeasure({ goTo, askPort, askMethod, stopStep }: MeasureActs) 
         case 'stop':
           return goTo(stopStep ?? 'look');
         case 'question':
-        case 'inner':
           return goTo('pressure');
         case 'gauges':
           return goTo('refrigerant');

@@ -18,7 +18,7 @@ const measureStep = (measure: NextMeasure): NextStep => ({
 const isBlank = ({ setup, table, tons, unitId }: VisitDto): boolean =>
   !unitId && !table && !tons && !setup?.designCfm && (setup?.unsaid ?? []).length === 2;
 
-/** What only the rules of a visit know: a reading that was taken too early, methods that disagree. */
+/** What only the rules of a visit know: a reading made too early, methods that disagree. */
 const isHeld = (next: NextMeasure, unread: boolean) => unread || next.kind === 'airflow' || next.minutes >= 10;
 
 /**

@@ -63,8 +63,6 @@ export function optionsOf(facts: OptionFacts): ReadingOption[] {
   const isPulled = layout.stages.some(({ kind, external }) => kind === 'filter' && external);
   if (isPulled && boundary.every((port: PortId) => read.has(port)))
     add('filterOut', MINUTES.pulled, ...boundary.map(filterOutAt));
-  if (layout.stages.some(({ kind, external }) => kind === 'coil' && !external))
-    add('inner', SETTLING_MINUTES.innerStatic, 'inner');
   if (motor === 'beltDrive') add('rpm', SETTLING_MINUTES.rpm, 'rpm');
   if (hasPlate && motor !== 'constantAirflow' && motor !== 'constantTorque') add('amps', SETTLING_MINUTES.amps, 'amps');
   if (motor === 'psc') {

@@ -52,7 +52,7 @@ function settledLook(looks: readonly Look[], { finding, state }: Outcome): Look 
 }
 
 /** The flashes of a motor that holds its airflow, as CFM; undefined where they were not counted. */
-function flashesCfm(facts: readonly Fact[]): number | undefined {
+export function flashesCfm(facts: readonly Fact[]): number | undefined {
   const inputs = facts.findLast(({ kind }) => kind === 'requestedFlow')?.inputs;
   return inputs?.by === 'flashes' && typeof inputs.flashes === 'number' ? 100 * inputs.flashes : undefined;
 }

@@ -18,8 +18,7 @@ export type NextMeasure = {
   readonly minutes: number;
 } & (
   | {
-      readonly kind:
-        'stop' | 'question' | 'look' | 'drop' | 'airflow' | 'motor' | 'rpm' | 'gauges' | 'electrical' | 'inner';
+      readonly kind: 'stop' | 'question' | 'look' | 'drop' | 'airflow' | 'motor' | 'rpm' | 'gauges' | 'electrical';
     }
   | { readonly kind: 'port'; readonly port: PortId; readonly filterOut: boolean }
   | { readonly kind: 'method'; readonly method: FlowMethodId }

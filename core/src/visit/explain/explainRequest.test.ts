@@ -137,4 +137,11 @@ describe('the next thing to do', () => {
     expect(nextByExplanation([], request)).toBeUndefined();
     expect(nextByExplanation([{ ...answer.next[0]!, bits: 0.001 }], request)).toBeUndefined();
   });
+  test('says what to mind where hands go in, and asks for nothing that cannot be entered', () => {
+    const advised = answer.next.flatMap((one) => nextByExplanation([{ ...one, bits: 1 }], request) ?? []);
+    for (const { words, why } of advised)
+      if (/blower$|coil$|belt$|speed lead$/.test(words)) expect(why).toMatch(/^Lock out and verify it is dead\./);
+    expect(advised.some(({ words }) => words === 'Next: check the speed lead')).toBe(true);
+    expect(request.options.map(({ id }) => id)).not.toContain('inner');
+  });
 });

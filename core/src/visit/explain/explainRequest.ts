@@ -24,7 +24,7 @@ import { targetFor, type Rules, type UnitFacts } from '../../judge/verdicts';
 import { filterOutPressures, settingCfmOf, type VisitFacts } from '../assess';
 import { MOTOR_METHOD } from '../assess/motorPower';
 import { readVisit, type ReadVisit } from '../assess/readVisit';
-import { measuredVolts } from '../assess/evidence';
+import { flashesCfm, measuredVolts } from '../assess/evidence';
 import { totalStaticOf } from '../assess/totalStaticOf';
 
 /** What is known of a call beside its visit. */
@@ -121,7 +121,6 @@ function motorEvidence(
   visit: VisitFacts,
 ): [ReadingId, number | undefined][] {
   const checks = new Map(checksOf(visit.facts).map(({ point, value }) => [point, value]));
-  const flashes = standingFacts(visit.facts).get('requestedFlow')?.inputs;
   const nominal = context.nominalVolts;
   const share = (value: number | undefined, of: number | undefined) =>
     value === undefined || !of ? undefined : value / of;
@@ -130,12 +129,7 @@ function motorEvidence(
     ['amps', share(motor?.amps, motor?.plateAmps)],
     ['volts', share(measuredVolts(visit.facts, nominal) ?? motor?.volts, nominal)],
     ['microfarads', share(checks.get('capacitor'), checks.get('ratedMicrofarads'))],
-    [
-      'flashes',
-      flashes?.by === 'flashes'
-        ? share(numberOf(flashes.flashes) && 100 * (flashes.flashes as number), settingCfmOf(unit))
-        : undefined,
-    ],
+    ['flashes', share(flashesCfm(visit.facts), settingCfmOf(unit))],
   ];
 }
 

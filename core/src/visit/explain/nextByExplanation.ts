@@ -8,19 +8,20 @@ import type { NextMeasure } from '../assess';
 const LEAST_BITS = 0.03;
 
 const LIVE = 'Live parts: rated meter, hands clear.';
+const LOCK_OUT = 'Lock out and verify it is dead.';
 
-/** What is looked at, in the words of a button. */
-const LOOK_WORDS: Readonly<Record<string, string>> = {
-  filter: 'inspect the filter',
-  blower: 'inspect the blower',
-  coilFace: 'inspect the coil',
-  ice: 'look for ice',
-  dampers: 'check dampers and registers',
-  ducts: 'inspect the ducts',
-  belt: 'inspect the belt',
-  speed: 'check the speed lead',
-  returnSize: 'measure return opening',
-  outdoor: 'inspect outdoor coil',
+/** What is looked at, in the words of a button, and what to mind before hands go in. */
+const LOOKS: Readonly<Record<string, { readonly words: string; readonly care?: string }>> = {
+  filter: { words: 'inspect the filter' },
+  blower: { words: 'inspect the blower', care: LOCK_OUT },
+  coilFace: { words: 'inspect the coil', care: `${LOCK_OUT} Fins cut.` },
+  ice: { words: 'look for ice' },
+  dampers: { words: 'check dampers and registers', care: 'Never move a fire damper.' },
+  ducts: { words: 'inspect the ducts', care: 'Ladder and attic: watch every step.' },
+  belt: { words: 'inspect the belt', care: LOCK_OUT },
+  speed: { words: 'check the speed lead', care: LOCK_OUT },
+  returnSize: { words: 'measure return opening' },
+  outdoor: { words: 'inspect outdoor coil', care: LOCK_OUT },
 };
 
 const named = ({ cause }: Outcome) => (cause === undefined ? 'nothing wrong' : plainName(cause));
@@ -37,7 +38,7 @@ export function outcomeWords(
   }
   if (outcomes.length < 2) return 'It makes the first cause surer or weaker.';
   // Suction is said as a plain figure: the deeper, the more.
-  const isSuction = reading.startsWith('R') || reading === 'inner';
+  const isSuction = reading.startsWith('R');
   const rising = isSuction ? [...outcomes].reverse() : outcomes;
   const text = (value: number) => readingText(reading, Math.abs(value), ratings);
   const low = (one: Outcome) => (isSuction ? one.under! : one.over!);
@@ -77,8 +78,6 @@ function measureOf(advice: ReadingAdvice, request: ExplainRequest): NextMeasure 
       const [port = 'R2'] = boundaryPorts(layoutOf(request.system));
       return { kind: 'port', port, filterOut: true, ...base(`pull filter, measure ${port}`) };
     }
-    case 'inner':
-      return { kind: 'inner', ...base('static before the blower') };
     case 'rpm':
       return { kind: 'rpm', ...base('measure blower RPM', 'Sleeves clear of the belt.') };
     case 'amps':
@@ -99,11 +98,12 @@ function measureOf(advice: ReadingAdvice, request: ExplainRequest): NextMeasure 
       return { kind: 'drop', ...base('compare return and room') };
     case 'gauges':
       return { kind: 'gauges', ...base('connect gauges', 'Certified technicians only.') };
-    default:
-      if (id === 'look outdoor') return { kind: 'gauges', ...base(LOOK_WORDS.outdoor!) };
-      return id.startsWith('look ')
-        ? { kind: 'look', ...base(LOOK_WORDS[id.slice(5)] ?? 'inspect the unit') }
+    default: {
+      const look = LOOKS[id.replace(/^look /, '')];
+      return look
+        ? { kind: id === 'look outdoor' ? 'gauges' : 'look', ...base(look.words, look.care) }
         : { kind: 'port', port: id as PortId, filterOut: false, ...base(`measure ${id}`) };
+    }
   }
 }
 
