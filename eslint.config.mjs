@@ -91,9 +91,9 @@ const oneWay = [
       'refrigerant',
     ],
   ],
-  ['core/src/instruments', ['live', 'simulated', 'trace']],
+  ['core/src/instruments', ['live', 'log', 'simulated', 'trace']],
   ['core/src/visit', ['assess', 'explain', 'verify']],
-  ['core/src/shop', ['card', 'stock', 'roof', 'trend']],
+  ['core/src/shop', ['card', 'odds', 'stock', 'roof', 'trend']],
   ['app/src', ['ui', 'data', 'features', 'app']],
   [
     'app/src/features',

@@ -49,6 +49,8 @@ export const LIMITS = {
   photoBase64: { min: 100, max: 800_000 },
   smallPhotoBase64: { min: 100, max: 40_000 },
   csvBytes: { min: 1, max: 1_000_000 },
+  /** A log of a working day, one value a second of four channels. */
+  logBytes: { min: 1, max: 6_000_000 },
 } as const;
 
 /** "between 0.5 and 150" */

@@ -15,3 +15,13 @@ export {
   writeSheet,
 } from './sheets';
 export { writeTracesCsv } from './writeTracesCsv';
+export {
+  LOG_PARTS,
+  type LogColumns,
+  type LogHead,
+  logHead,
+  type LogPart,
+  type LogReading,
+  type LogSeries,
+  readLogCsv,
+} from './readLogCsv';

@@ -46,6 +46,12 @@ export const isRecordKind = (kind: unknown): kind is RecordKind =>
 /** The fields of a kind, by name. */
 export const fieldsOfKind = (kind: RecordKind): [name: string, field: Field][] => Object.entries(RECORDS[kind].fields);
 
+/** A name of code as words, for an entry whose label is not on the first screen. @example plainWords('wheelCaked') // 'Wheel caked' */
+const plainWords = (id: string) => {
+  const words = id.replaceAll(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`);
+  return words.charAt(0).toUpperCase() + words.slice(1);
+};
+
 /** What a field is called, by its path. @example fieldLabel('unit', 'setup.altitudeFt') // 'Altitude, ft' */
 export function fieldLabel(kind: RecordKind, path: string): string {
   const [name = '', rest] = path.split('.');
@@ -53,7 +59,7 @@ export function fieldLabel(kind: RecordKind, path: string): string {
   if (!field) return path;
   if (rest === undefined) return field.label;
   if (field.items) return field.items.isNamedByKey ? `${field.items.label} ${rest}` : field.items.label;
-  return field.entries?.[rest]?.label ?? rest;
+  return field.entries?.[rest]?.label ?? plainWords(rest);
 }
 
 /** The fields of a kind by path, entries of objects among them: "tons", "setup.filterCount". */

@@ -42,6 +42,8 @@ test('a field is named by its path: within an object, in a list, or by the form 
   expect(fieldLabel('unit', 'ports.R2')).toBe('Hole R2');
   expect(fieldLabel('shop', 'moves.newFilter')).toBe('Minutes and money');
   expect(fieldLabel('unit', 'plate.model')).toBe('Model number');
+  // Its label is loaded later than the first screen.
+  expect(fieldLabel('shop', 'odds.wheelCaked')).toBe('Wheel caked');
   expect(fieldLabel('unit', 'unheardOf')).toBe('unheardOf');
 });
 

@@ -1,4 +1,4 @@
-import { ODDS_FORM, RULES_FORM, SHOP_CARD_FORM } from '@huff/core/first';
+import { CALL_ODDS_FORM, RULES_FORM, SHOP_CARD_FORM } from '@huff/core/first';
 import type { ShopDto } from '../shop';
 import { formEntries, type RecordDescription } from './field';
 
@@ -11,7 +11,7 @@ export const shop: RecordDescription<ShopDto> = {
     hoursAYear: { label: 'Hours a year', isAlwaysTold: true },
     laborAnHour: { label: 'Labor, per hour' },
     rules: { label: 'Targets and limits', as: 'json', entries: formEntries(RULES_FORM) },
-    odds: { label: 'Odds', as: 'json', entries: formEntries(ODDS_FORM) },
+    odds: { label: 'Odds', as: 'json', entries: formEntries(CALL_ODDS_FORM) },
     card: { label: 'Card', as: 'json', entries: formEntries(SHOP_CARD_FORM) },
     logo: { label: 'Logo' },
     moves: { label: 'Moves', as: 'json', items: { key: 'move', label: 'Minutes and money' }, isAlwaysTold: true },

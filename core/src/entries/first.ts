@@ -7,7 +7,7 @@ export { PLATE_FORM } from '../call/equipment/plateForm';
 export { RULES_FORM, rulesOf } from '../judge/verdicts/shopRules';
 export type { Rules } from '../judge/verdicts';
 export type { VerdictWord } from '../base/verdict';
-export { ODDS_FORM } from '../call/power/oddsForm';
+export { CALL_ODDS_FORM } from '../call/power/oddsForm';
 export { takenMs } from '../air/readings/takenMs';
 export {
   flowText,

@@ -16,4 +16,5 @@ export {
   type Sample,
 } from '../instruments/live';
 export { hiddenTruth, type ProbeTrouble, SIMULATED_PROBES, simulatedSet, type TruthAt } from '../instruments/simulated';
-export { traceOf } from '../instruments/trace';
+export { traceOf, tracePairs } from '../instruments/trace';
+export { logFigureFault, logUnit, type SteadySpan, steadySpans } from '../instruments/log';

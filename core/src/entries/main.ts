@@ -74,7 +74,8 @@ export {
   wordOnTarget,
 } from '../judge/verdicts';
 export { type Unit, type Verdict, type VerdictWord, wordUnder } from '../base/verdict';
-export { ODDS_FORM, oddsFaults, usualOdds } from '../call/power/oddsForm';
+export { CALL_ODDS_FORM } from '../call/power/oddsForm';
+export { AIR_ODDS_FORM, ODDS_FORM, oddsFaults, usualOdds } from '../shop/odds';
 export { NEEDED_HOURS } from '../shop/roof/neededHours';
 export { HAND_OVER_FORM, handOverFaults, isDay, MAIL_ADDRESS } from '../call/wrapUp/handOverForm';
 export { SHOP_CARD_FORM, type ShopCard } from '../shop/card';

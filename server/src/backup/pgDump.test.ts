@@ -2,6 +2,7 @@ import { mkdtempSync, readdirSync, rmSync, truncateSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import type { Db } from '../db/db';
+import { dropDatabase } from '../db/dropDatabase';
 import { rowCounts } from '../db/rowCounts';
 import { loadDemo } from '../demo/loadDemo';
 import { onlyOnServer, addressOf } from '../testing/onlyOnServer';
@@ -57,7 +58,7 @@ onlyOnServer('a backup of a PostgreSQL server', () => {
       const [before] = await db.query<{ epoch: string }>('SELECT epoch FROM shops');
       expect(now!.epoch).not.toBe(before!.epoch);
     });
-    await withDatabase(url, (maker) => maker.query(`DROP DATABASE "${name}" WITH (FORCE)`));
+    await withDatabase(url, (maker) => dropDatabase(maker.query, name));
   }, 120_000);
 
   test('that was cut off does not count, and leaves the good ones', async () => {

@@ -4,6 +4,7 @@ import { existsSync, mkdirSync } from 'node:fs';
 import path from 'node:path';
 import { promisify } from 'node:util';
 import type { Db } from '../db/db';
+import { dropDatabase } from '../db/dropDatabase';
 import { rowCounts } from '../db/rowCounts';
 import { openServerDb } from '../db/serverDb';
 import { acrossShops } from '../db/shopFence';
@@ -112,6 +113,6 @@ export const readDump =
     try {
       return await withDatabase(await restoreBeside(url, folder, name), (db) => rowCounts(db.query));
     } finally {
-      await withDatabase(url, (db) => db.query(`DROP DATABASE IF EXISTS "${name}" WITH (FORCE)`));
+      await withDatabase(url, (db) => dropDatabase(db.query, name));
     }
   };

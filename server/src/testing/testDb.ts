@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import type { Db } from '../db/db';
+import { dropDatabase } from '../db/dropDatabase';
 import { openPglite } from '../db/pgliteDb';
 import { openServerDb } from '../db/serverDb';
 import { acrossShops, shopSeen } from '../db/shopFence';
@@ -18,7 +19,7 @@ async function onServer(server: string, template?: string): Promise<Db> {
   const db = await openServerDb(address.href, { connections: 4, applicationName: TESTS });
   const close = async () => {
     await db.close();
-    await maker.query(`DROP DATABASE IF EXISTS ${name} WITH (FORCE)`);
+    await dropDatabase(maker.query, name);
     await maker.close();
   };
   return { ...db, close };

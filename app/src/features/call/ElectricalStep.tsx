@@ -7,6 +7,7 @@ import { TextButton } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
 import { useState } from 'react';
 import type { StepProps } from '../visitState/station';
+import { BestReading } from '../causes/BestReading';
 import { CallLines } from './CallLines';
 import { PointList } from './PointList';
 import { PowerView } from './PowerView';
@@ -114,6 +115,7 @@ export function ElectricalStep({ assessment, acts, frame }: StepProps) {
       }
       below={
         <View style={{ gap: 4 }}>
+          <BestReading onMeasure={acts.measure} />
           <Heading size={17}>While it runs</Heading>
           <PointList ids={AMPS_POINTS.map(({ id }) => id)} call={call} />
           <CallLines lines={call.amps} />

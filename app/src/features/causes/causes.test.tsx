@@ -9,6 +9,7 @@ import { measured, onTap3, read } from '../../testing/visits';
 import { nextStep } from '../visitState/nextStep';
 import type { StepProps } from '../visitState/station';
 import { assess } from '../visitState/useAssessment';
+import { BestReading } from './BestReading';
 import { CausesStep } from './CausesStep';
 import { explanationStore } from './explanationStore';
 import { useExplained, useExplainedNext, useExplaining } from './useExplanation';
@@ -16,6 +17,8 @@ import { useExplained, useExplainedNext, useExplaining } from './useExplanation'
 jest.mock('../../data/useRules', () => ({
   useRules: () => jest.requireActual<{ DEFAULT_RULES: object }>('@huff/core').DEFAULT_RULES,
 }));
+
+jest.mock('../../data/useShop', () => ({ useShop: () => ({ odds: { wheelCaked: 60 } }) }));
 
 const requestOf = (visit: VisitDto) => explainVisit(visit, DEFAULT_RULES) as ExplainRequest;
 const loaded = measured();
@@ -121,6 +124,12 @@ describe('explaining a visit', () => {
     );
     await waitFor(() => expect(hook.result.current.explained.answer).toBeDefined(), { timeout: 20_000 });
     expect(hook.result.current.next?.words).toMatch(/^Next: /);
+    // It begins with what the shop says of its own calls.
+    expect(hook.result.current.explained.request?.odds).toEqual({ wheelCaked: 60 });
+    const onMeasure = jest.fn();
+    renderThemed(<BestReading onMeasure={onMeasure} />);
+    fireEvent.press(screen.getByRole('button'));
+    expect(onMeasure).toHaveBeenCalledWith(hook.result.current.next);
     const before = hook.result.current.explained.answer;
     const seen = answers.length;
     hook.rerender({ visit: read(loaded, 'R1', -0.1) });

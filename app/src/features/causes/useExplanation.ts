@@ -3,6 +3,7 @@ import { explainVisit } from '@huff/contract/explain';
 import { isResolved, nextByExplanation, type ExplainRequest } from '@huff/core/explain';
 import { useEffect, useMemo, useState, useSyncExternalStore } from 'react';
 import { useRules } from '../../data/useRules';
+import { useShop } from '../../data/useShop';
 import { explanationStore, type VisitExplanation } from './explanationStore';
 import { runExplain, stopExplain } from './runExplain';
 
@@ -21,7 +22,8 @@ export const searchAgain = (): void => again.listeners.forEach((begin) => begin(
 /** Explains a visit in a worker, anew with each reading; what comes of it is in the store. */
 export function useExplaining(visit: VisitDto): void {
   const rules = useRules();
-  const asked = useMemo(() => explainVisit(visit, rules), [visit, rules]);
+  const { odds } = useShop();
+  const asked = useMemo(() => explainVisit(visit, rules, odds), [visit, rules, odds]);
   const why = 'why' in asked ? asked.why : undefined;
   // Each change of a visit makes a new request; one that asks the same is not searched again.
   const key = 'why' in asked ? '' : JSON.stringify(asked);

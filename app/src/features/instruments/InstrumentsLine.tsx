@@ -4,10 +4,17 @@ import { View } from 'react-native';
 import { useBridge } from '../../data/bridge/bridge';
 import { TextButton } from '../../ui/page';
 import { Txt } from '../../ui/text';
+import type { Assessment } from '../visitState/useAssessment';
 import { InstrumentsSheet } from './InstrumentsSheet';
 
+interface InstrumentsLineProps {
+  readonly visit: VisitDto;
+  readonly assessment: Assessment;
+  readonly onVisit: (visit: VisitDto) => void;
+}
+
 /** How many probes are live, and the way to connect them. */
-export function InstrumentsLine({ visit }: { readonly visit: VisitDto }) {
+export function InstrumentsLine(props: InstrumentsLineProps) {
   const { source, isLost, probes } = useBridge();
   const [isOpen, setOpen] = useState(false);
   const quiet = probes.filter((probe) => probe.isQuiet).length;
@@ -23,7 +30,7 @@ export function InstrumentsLine({ visit }: { readonly visit: VisitDto }) {
         {says}
       </Txt>
       <TextButton onPress={() => setOpen(true)}>{source ? 'Probes' : 'Connect probes'}</TextButton>
-      {isOpen && <InstrumentsSheet open visit={visit} onClose={() => setOpen(false)} />}
+      {isOpen && <InstrumentsSheet open {...props} onClose={() => setOpen(false)} />}
     </View>
   );
 }

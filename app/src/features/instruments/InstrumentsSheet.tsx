@@ -1,11 +1,13 @@
 import { hiddenTruth, PLACES } from '@huff/core/instruments';
 import type { VisitDto } from '@huff/contract';
-import { writeTracesCsv } from '@huff/contract/csv';
+import { LIMITS } from '@huff/contract';
+import { LOG_PARTS, logHead, writeTracesCsv } from '@huff/contract/csv';
 import { percentText } from '@huff/core';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { connectSimulated, connectStream, disconnect, placeProbe, useBridge } from '../../data/bridge/bridge';
 import { channelName, placesOf, type LiveProbe } from '../../data/bridge/bridgeStore';
+import { chooseFile, readFile } from '../../data/chooseFile';
 import { saveFile } from '../../data/saveFile';
 import { Choice } from '../../ui/form';
 import { ActionButton, TextButton } from '../../ui/page';
@@ -14,24 +16,27 @@ import { Heading, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import { explanationStore } from '../causes/explanationStore';
 import { connectProbe, hasBluetooth } from './connectProbe';
+import type { Assessment } from '../visitState/useAssessment';
 import { LiveValueLine } from './LiveValueLine';
+import { LogSheet, type OpenLog } from './LogSheet';
 
 const SOURCES = { simulated: 'Simulated set', stream: 'Bridge', bluetooth: 'Bluetooth probe' } as const;
 /** Where a bridge sends to: this shop’s own server. */
 const OWN_ADDRESS = '/api/bridge';
 
-/** Connects instruments: which bring values, where each probe sits, what it shows now. */
-export function InstrumentsSheet({
-  open,
-  visit,
-  onClose,
-}: {
+interface InstrumentsSheetProps {
   readonly open: boolean;
   readonly visit: VisitDto;
+  readonly assessment: Assessment;
+  readonly onVisit: (visit: VisitDto) => void;
   readonly onClose: () => void;
-}) {
+}
+
+/** Connects instruments: which bring values, where each probe sits, what it shows now. */
+export function InstrumentsSheet({ open, visit, assessment, onVisit, onClose }: InstrumentsSheetProps) {
   const { source, isLost, probes, refused, refusedCount } = useBridge();
   const [problem, setProblem] = useState<string>();
+  const [log, setLog] = useState<OpenLog>();
   const seed = Number.parseInt(visit.id.slice(0, 8), 16);
   const facts = visit.facts ?? [];
   const hasTraces = facts.some(({ kind }) => kind === 'trace');
@@ -45,6 +50,17 @@ export function InstrumentsSheet({
     void connectProbe().then(
       () => setProblem(undefined),
       (error: Error) => setProblem(error.message),
+    );
+  const openLog = async (file: File) => {
+    const chosen = await readFile(file, LIMITS.logBytes.max, 'Export a shorter part of the log.');
+    if (!chosen.ok) return setProblem(chosen.why);
+    const head = logHead(chosen.text);
+    setProblem(head ? undefined : `${chosen.name} is no log: it needs a head and columns for ${LOG_PARTS.join(', ')}.`);
+    if (head) setLog({ name: chosen.name, text: chosen.text, head });
+  };
+  if (log)
+    return (
+      <LogSheet log={log} visit={visit} assessment={assessment} onVisit={onVisit} onClose={() => setLog(undefined)} />
     );
   return (
     <FullSheet open={open} onClose={onClose} title="Instruments" under={source && SOURCES[source]}>
@@ -94,6 +110,14 @@ export function InstrumentsSheet({
             Save traces, CSV
           </TextButton>
         )}
+        <View style={{ gap: 6 }}>
+          <ActionButton quiet onPress={() => chooseFile((file) => void openLog(file))} aside="CSV">
+            Open a log
+          </ActionButton>
+          <Txt size={14} color="softInk">
+            A file that an instrument wrote: time, channel, value, unit. Its steady values become readings.
+          </Txt>
+        </View>
         {source && <TextButton onPress={disconnect}>Disconnect</TextButton>}
       </View>
     </FullSheet>

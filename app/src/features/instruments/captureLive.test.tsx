@@ -3,12 +3,14 @@ import { bridge, connectSimulated, disconnect, troubleProbe } from '../../data/b
 import { renderThemed } from '../../testing/render';
 import { measured } from '../../testing/visits';
 import { CaptureLive } from './CaptureLive';
-import { liveInputs } from './liveInputs';
+import { withFact } from '../visitState/newFact';
+import { liveInputs, withMethodTraces } from './liveInputs';
+import { LivePoint } from './LivePoint';
 import { withTrace } from './withTrace';
 
 beforeEach(() => {
   jest.useFakeTimers();
-  connectSimulated((place) => ({ R2: -0.31, S1: 0.27, supplyDry: 55, returnDry: 75 })[place as string], 3);
+  connectSimulated((place) => ({ R2: -0.31, S1: 0.27, supplyDry: 55, returnDry: 75, duct: 800 })[place as string], 3);
 });
 afterEach(() => {
   disconnect();
@@ -61,14 +63,16 @@ test('without a probe there nothing is drawn', () => {
   expect(screen.queryByText('Save when steady')).toBeNull();
 });
 
+const visit = measured();
+
 test('a method begins with what steady probes show, and with nothing of those that move', () => {
   wait(5);
-  expect(liveInputs('measuredDrop')).toEqual({});
+  expect(liveInputs(visit, 'measuredDrop')).toEqual({});
   wait(90);
-  const { returnF, supplyF } = liveInputs('measuredDrop') as { returnF: number; supplyF: number };
+  const { returnF, supplyF } = liveInputs(visit, 'measuredDrop') as { returnF: number; supplyF: number };
   expect(returnF).toBeCloseTo(75, 0);
   expect(supplyF).toBeCloseTo(55, 0);
-  expect(liveInputs('traverse')).toEqual({});
+  expect(liveInputs(visit, 'traverse')).toEqual({});
 });
 
 test('beside a captured value stays what the probe did before', () => {
@@ -82,4 +86,58 @@ test('beside a captured value stays what the probe did before', () => {
   const { seconds, values } = facts!.at(-1)!.inputs as { seconds: number[]; values: number[] };
   expect(seconds.length).toBe(values.length);
   expect(seconds.length).toBeGreaterThan(5);
+});
+
+describe('a list read point by point', () => {
+  /** The page is drawn with each value that comes. */
+  const watch = (seconds: number) => {
+    for (let tenth = 0; tenth < 10 * seconds; tenth++) wait(0.1);
+  };
+  test('one touch averages a point for five seconds', () => {
+    const onPoint = jest.fn<void, [number]>();
+    renderThemed(<LivePoint place="duct" word="point 3" isSweep={false} onPoint={onPoint} />);
+    wait(20);
+    fireEvent.press(screen.getByText('Average point 3'));
+    watch(4);
+    expect(onPoint).not.toHaveBeenCalled();
+    watch(3);
+    expect(onPoint).toHaveBeenCalledTimes(1);
+    expect(Math.abs(onPoint.mock.calls[0]![0] - 800)).toBeLessThan(25);
+  });
+  test('a sweep is averaged until it is touched again, and a touch by mistake ends none', () => {
+    const onPoint = jest.fn<void, [number]>();
+    renderThemed(<LivePoint place="duct" word="point 1" isSweep onPoint={onPoint} />);
+    wait(20);
+    fireEvent.press(screen.getByText('Start point 1'));
+    wait(1);
+    fireEvent.press(screen.getByText('Stop point 1'));
+    expect(onPoint).not.toHaveBeenCalled();
+    watch(9);
+    fireEvent.press(screen.getByText('Stop point 1'));
+    expect(Math.abs(onPoint.mock.calls[0]![0] - 800)).toBeLessThan(25);
+  });
+  test('a probe that falls silent leaves the point unread', () => {
+    const onPoint = jest.fn();
+    renderThemed(<LivePoint place="duct" word="point 1" isSweep={false} onPoint={onPoint} />);
+    wait(20);
+    act(() => troubleProbe('Hot wire', 'quiet'));
+    wait(3);
+    fireEvent.press(screen.getByText('Average point 1'));
+    watch(10);
+    expect(onPoint).not.toHaveBeenCalled();
+    expect(screen.getByText(/^Hot wire is quiet/)).toBeTruthy();
+  });
+});
+
+test('a figure that a probe showed is saved with its trace; one that was typed over is not', () => {
+  wait(90);
+  const begun = liveInputs(visit, 'measuredDrop') as { returnF: number; supplyF: number };
+  const inputs = { ...begun, supplyF: 57 };
+  const now = new Date();
+  const { facts } = withMethodTraces(withFact(visit, 'measuredDrop', inputs, now), 'measuredDrop', inputs, now);
+  expect(facts!.map(({ kind, inputs: { place } }) => [kind, place])).toEqual([
+    ['measuredDrop', undefined],
+    ['trace', 'returnDry'],
+  ]);
+  expect(facts!.at(-1)!.inputs.readingId).toBe(facts![0]!.id);
 });

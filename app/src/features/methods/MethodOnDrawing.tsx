@@ -16,6 +16,8 @@ import { TextButton } from '../../ui/page';
 import { FullSheet } from '../../ui/sheet';
 import { Txt } from '../../ui/text';
 import { TraverseDrawing } from '../../ui/traverse';
+import { isReadLive, placeOfList } from '../instruments/liveInputs';
+import { LivePoint } from '../instruments/LivePoint';
 import { LIST_WORDS, listOf, nextPoint, nextSpot, numberAsked, withFigure, type AskedFigure } from './askedFigure';
 import { ListPoints } from './ListPoints';
 import { MethodDrawing } from './MethodDrawing';
@@ -84,7 +86,8 @@ export function MethodOnDrawing(props: MethodOnDrawingProps) {
   const numbers = fieldsOfKind(entries, 'number').filter(([id]) => !spots.includes(id));
   const later = numbers.filter(([id]) => LATER.has(id));
   const lists = fieldsOfKind(entries, 'list').filter(
-    ([id, field]) => !field.optional || all || field.most <= FEW || listOf(raw, id).length > 0,
+    ([id, field]) =>
+      !field.optional || all || field.most <= FEW || listOf(raw, id).length > 0 || isReadLive(method, id),
   );
   const rows = (of: readonly Of<'number'>[]) => (
     <View>
@@ -99,6 +102,23 @@ export function MethodOnDrawing(props: MethodOnDrawingProps) {
       ))}
     </View>
   );
+  /** The next point of a list, read by its probe; nothing once all are read. */
+  const livePoint = (id: string, field: ListField) => {
+    const list = listOf(raw, id);
+    const place = placeOfList(method, id);
+    const planned = id === 'readings' ? plan?.points : listOf(raw, 'values').length;
+    // A pitot tube reads velocity pressure: a hot wire's feet a minute are none of its points.
+    if (!place || list.length >= Math.min(field.most, planned ?? 0) || raw.instrument === 'pitot') return null;
+    return (
+      <LivePoint
+        key={list.length}
+        place={place}
+        word={`${(LIST_WORDS[id] ?? 'Reading').toLowerCase()} ${list.length + 1}`}
+        isSweep={raw.plan === 'sweep'}
+        onPoint={(value) => put(id, withFigure(list, list.length, value), new Date())}
+      />
+    );
+  };
   const send = () => {
     setSent(true);
     if (outcome.ok) onKeep(inputs);
@@ -136,14 +156,16 @@ export function MethodOnDrawing(props: MethodOnDrawingProps) {
       ))}
       {rows(numbers.filter(([id]) => !LATER.has(id)))}
       {lists.map(([id, field]) => (
-        <ListPoints
-          key={id}
-          field={field}
-          values={listOf(raw, id)}
-          planned={id === 'readings' ? plan?.points : undefined}
-          word={LIST_WORDS[id] ?? 'Reading'}
-          onPoint={(index) => setAsked({ id, index })}
-        />
+        <View key={id} style={{ gap: 10 }}>
+          <ListPoints
+            field={field}
+            values={listOf(raw, id)}
+            planned={id === 'readings' ? plan?.points : undefined}
+            word={LIST_WORDS[id] ?? 'Reading'}
+            onPoint={(index) => setAsked({ id, index })}
+          />
+          {livePoint(id, field)}
+        </View>
       ))}
       {more}
       {later.length > 0 &&

@@ -1,4 +1,4 @@
-import { ODDS_FORM, oddsFaults, usualOdds, type NumberField } from '@huff/core';
+import { AIR_ODDS_FORM, CALL_ODDS_FORM, ODDS_FORM, oddsFaults, usualOdds, type NumberField } from '@huff/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { shop as shopRecord } from '../../data/records';
@@ -7,41 +7,36 @@ import { ListRow, ListSection } from '../../ui/list';
 import { Page } from '../../ui/page';
 import { Txt } from '../../ui/text';
 
-const FIELDS = Object.entries(ODDS_FORM.fields) as [string, NumberField][];
+const fieldsOf = ({ fields }: typeof ODDS_FORM) => Object.entries(fields) as [string, NumberField][];
 
-/** What the shop has met more or less often than is usual: where Power and Heat begin, before any test. */
+const PARTS = [
+  { title: 'Dead blower or no heat', fields: fieldsOf(CALL_ODDS_FORM) },
+  { title: 'Airflow and refrigerant', fields: fieldsOf(AIR_ODDS_FORM) },
+];
+
+/** What the shop has met more or less often than is usual: where Electrical, Heating and Causes begin, before any test. */
 export function OddsPage() {
   const [kept] = shopRecord.useList().records;
   const [asked, setAsked] = useState<string>();
   const odds: Readonly<Record<string, number | null>> = kept?.record.odds ?? {};
-  const field = FIELDS.find(([id]) => id === asked)?.[1];
+  const field = asked === undefined ? undefined : (ODDS_FORM.fields[asked] as NumberField);
   const set = (id: string, value: number | null) => {
     if (kept)
       shopRecord.change(kept, { ...kept.record, odds: { ...odds, [id]: value } }, `${field?.label ?? 'Odds'} changed.`);
   };
   return (
-    <Page title="Likelihood of causes" under="Starting point for Electrical and Heating" back="/settings">
+    <Page title="Likelihood of causes" under="Where each diagnosis starts" back="/settings">
       <View style={{ paddingHorizontal: 16, gap: 14 }}>
         <Txt color="softInk">
-          Per 100 calls of a dead blower or no heat. Each test changes them. Change them if your calls differ.
+          Per 100 calls. Each test and each reading changes them. Change them if your calls differ.
         </Txt>
-        <ListSection title="Causes">
-          {FIELDS.map(([id, { label }]) => {
-            const own = odds[id];
-            const usual = usualOdds(id)!;
-            const isOwn = own !== null && own !== undefined && own !== usual;
-            return (
-              <ListRow
-                key={id}
-                name={label}
-                says={String(own ?? usual)}
-                figure
-                under={isOwn ? `shop setting; default ${usual}` : 'default, an estimate'}
-                onPress={() => setAsked(id)}
-              />
-            );
-          })}
-        </ListSection>
+        {PARTS.map(({ title, fields }) => (
+          <ListSection key={title} title={title}>
+            {fields.map(([id, { label }]) => (
+              <OddsRow key={id} label={label} own={odds[id]} usual={usualOdds(id)!} onPress={() => setAsked(id)} />
+            ))}
+          </ListSection>
+        ))}
       </View>
       <NumberSheet
         asked={asked !== undefined && field ? { ...field, value: odds[asked] ?? usualOdds(asked) } : undefined}
@@ -54,5 +49,26 @@ export function OddsPage() {
         onClose={() => setAsked(undefined)}
       />
     </Page>
+  );
+}
+
+interface OddsRowProps {
+  readonly label: string;
+  readonly own: number | null | undefined;
+  readonly usual: number;
+  readonly onPress: () => void;
+}
+
+/** One cause, with how often it is met and whose figure that is. */
+function OddsRow({ label, own, usual, onPress }: OddsRowProps) {
+  const isOwn = own !== null && own !== undefined && own !== usual;
+  return (
+    <ListRow
+      name={label}
+      says={String(own ?? usual)}
+      figure
+      under={isOwn ? `shop setting; default ${usual}` : 'default, an estimate'}
+      onPress={onPress}
+    />
   );
 }

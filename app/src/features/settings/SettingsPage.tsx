@@ -29,16 +29,10 @@ export function SettingsPage() {
   };
   return (
     <Page title="Settings" under="Tables, targets, parts, costs" broad>
-      {shop ? (
-        <Sections shop={shop} onEdit={setEditing} onShop={keep} />
-      ) : (
-        <View style={{ paddingHorizontal: 16, gap: 22 }}>
-          <Tables />
-          <Txt color="softInk">
-            {isError ? 'Shop settings have not loaded yet. Defaults are used.' : 'Loading settings…'}
-          </Txt>
-        </View>
-      )}
+      <Sections
+        props={shop && { shop, onEdit: setEditing, onShop: keep }}
+        lacks={isError ? 'Shop settings have not loaded yet. Defaults are used.' : 'Loading settings…'}
+      />
       {editing && (
         <SettingSheet key={editing.title} editing={editing} onShop={keep} onClose={() => setEditing(undefined)} />
       )}
@@ -46,22 +40,39 @@ export function SettingsPage() {
   );
 }
 
-/** Parts and tariff; beside them, where there is room, what the moves take. */
-function Sections(props: SectionProps) {
+interface SectionsProps {
+  /** Absent until the shop was read. */
+  readonly props: SectionProps | undefined;
+  /** Said instead of what is missing then. */
+  readonly lacks: string;
+}
+
+/** Parts and tariff; beside them, where there is room, what the moves take. The lists keep their place when the shop arrives: what is open in them stays open. */
+function Sections({ props, lacks }: SectionsProps) {
   const wide = useIsWide();
   const column = wide ? { flex: 1, gap: 22 } : { gap: 22 };
   return (
     <View style={{ paddingHorizontal: 16, flexDirection: wide ? 'row' : 'column', gap: wide ? 40 : 22 }}>
       <View style={column}>
-        <CardSection {...props} />
+        {props && <CardSection {...props} />}
         <Tables />
-        <EnergySection {...props} />
-        <SheaveSection {...props} />
-        <BeltSection {...props} />
+        {props ? (
+          <>
+            <EnergySection {...props} />
+            <SheaveSection {...props} />
+            <BeltSection {...props} />
+          </>
+        ) : (
+          <Txt color="softInk">{lacks}</Txt>
+        )}
       </View>
       <View style={column}>
-        <PartSection {...props} />
-        <EffortSection {...props} />
+        {props && (
+          <>
+            <PartSection {...props} />
+            <EffortSection {...props} />
+          </>
+        )}
       </View>
     </View>
   );
@@ -86,7 +97,7 @@ function Tables() {
       />
       <ListRow
         name="Likelihood of causes"
-        under="how often each cause stops a blower or furnace"
+        under="how often each cause is met"
         onPress={() => router.push('/settings/odds')}
       />
       <ListRow

@@ -1,8 +1,11 @@
 import { check } from '@huff/contract';
 import { plainShop, ShopDto } from '@huff/contract/fix';
+import { explainVisit } from '@huff/contract/explain';
+import { DEFAULT_RULES } from '@huff/core';
 import { fireEvent, screen } from '@testing-library/react-native';
 import { router } from 'expo-router';
 import { renderThemed } from '../../testing/render';
+import { measured } from '../../testing/visits';
 import {
   beltFaults,
   beltInputs,
@@ -71,6 +74,18 @@ test('a logo is chosen, changed and removed; what is no picture is said', () => 
   expect((mockSave.mock.lastCall as [ShopDto])[0].logo).toBeNull();
 });
 
+test('a sheet that was opened before the shop was read stays open when it arrives', () => {
+  mockList.mockReturnValue({ records: [] });
+  const page = renderThemed(<SettingsPage />);
+  expect(screen.getByText('Loading settings…')).toBeTruthy();
+  fireEvent.press(screen.getByLabelText(/^Units/));
+  expect(screen.getByText('Use SI units')).toBeTruthy();
+  mockList.mockReturnValue({ records: [{ record: shop, sending: 'sent' }] });
+  page.rerender(<SettingsPage />);
+  expect(screen.queryByText('Loading settings…')).toBeNull();
+  expect(screen.getByText('Use SI units')).toBeTruthy();
+});
+
 test('odds of causes: each with its usual, the shop’s own kept, and the way back', () => {
   mockList.mockReturnValue({ records: [{ record: { ...shop, odds: { doorSwitch: 25 } }, sending: 'sent' }] });
   renderThemed(<OddsPage />);
@@ -82,6 +97,17 @@ test('odds of causes: each with its usual, the shop’s own kept, and the way ba
   fireEvent.press(screen.getByText('Door switch'));
   fireEvent.press(screen.getAllByText('usual').at(-1)!);
   expect((mockSave.mock.calls[1] as [ShopDto])[0].odds).toMatchObject({ doorSwitch: null });
+});
+
+test('causes of bad air have odds of their own, which Causes begins with', () => {
+  mockList.mockReturnValue({ records: [{ record: shop, sending: 'sent' }] });
+  renderThemed(<OddsPage />);
+  fireEvent.press(screen.getByText('Caked blower wheel'));
+  for (const key of '30') fireEvent.press(screen.getByLabelText(key));
+  fireEvent.press(screen.getByText('Save'));
+  const { odds } = saved();
+  expect(odds).toEqual({ wheelCaked: 30 });
+  expect(explainVisit(measured(), DEFAULT_RULES, odds)).toMatchObject({ odds: { wheelCaked: 30 } });
 });
 
 describe('forms and records say the same', () => {

@@ -12,6 +12,7 @@ import { Energy } from './Energy';
 import { ProofCrossing } from './ProofCrossing';
 import { ProvenPath } from './ProvenPath';
 import { VerifyView } from './VerifyView';
+import { TracesOverlaid } from './TracesOverlaid';
 import { useProof } from './useProof';
 import { useWholeVisit } from '../visitState/WholeVisit';
 
@@ -48,15 +49,18 @@ export function VerifyStep({ parted, paneWidth, onPort, onMethod, onFix, onSave,
   };
   return frame({
     main: (
-      <VerifyView
-        plan={parted.plan}
-        proven={proven}
-        shop={shop}
-        width={paneWidth}
-        onPort={onPort}
-        onMethod={onMethod}
-        wide={wide}
-      />
+      <>
+        <VerifyView
+          plan={parted.plan}
+          proven={proven}
+          shop={shop}
+          width={paneWidth}
+          onPort={onPort}
+          onMethod={onMethod}
+          wide={wide}
+        />
+        <TracesOverlaid parted={parted} width={paneWidth} />
+      </>
     ),
     side: parted.plan && proven && (
       <>

@@ -7,6 +7,7 @@ import { measured } from '../../testing/visits';
 import { withFact } from '../visitState/newFact';
 import { AS_IT_RUNS, withReading } from '../visitState/newVisit';
 import { errorText } from './ProofTable';
+import { TracesOverlaid } from './TracesOverlaid';
 import { VerifyFoot } from './VerifyFoot';
 import { VerifyView } from './VerifyView';
 import { useProof } from './useProof';
@@ -43,6 +44,22 @@ const station = (visit: VisitDto) => {
   );
   return spies;
 };
+
+test('a place that a probe watched before and after is drawn as two lines; one that was watched once is not', () => {
+  const trace = (visit: VisitDto, place: string, values: number[], minutes: number) =>
+    withFact(visit, 'trace', { place, probe: 'A', seconds: values.map((_, i) => i), values }, later(minutes));
+  const watched = withFact(
+    trace(before, 'R2', [-0.3, -0.31], -5),
+    'plan',
+    { ...decided.facts!.at(-1)!.inputs },
+    later(0),
+  );
+  const page = renderThemed(<TracesOverlaid parted={partVisit(trace(watched, 'S1', [0.3], 4))} width={358} />);
+  expect(screen.queryByText('Probes before and after')).toBeNull();
+  page.unmount();
+  renderThemed(<TracesOverlaid parted={partVisit(trace(watched, 'R2', [-0.24, -0.22], 5))} width={358} />);
+  expect(screen.getByLabelText('R2: −0.31 in. w.c. before, −0.22 in. w.c. after.')).toBeTruthy();
+});
 
 describe('the station Prove', () => {
   test('before a plan it teaches what goes here', () => {

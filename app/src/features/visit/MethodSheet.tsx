@@ -9,7 +9,7 @@ import { Sheet } from '../../ui/sheet';
 import { Txt } from '../../ui/text';
 import { useIsWide } from '../../ui/theme';
 import { ToolAnswerView } from '../tool/ToolAnswerView';
-import { liveInputs } from '../instruments/liveInputs';
+import { liveInputs, withMethodTraces } from '../instruments/liveInputs';
 import { MethodOnDrawing } from '../methods/MethodOnDrawing';
 import { ToolForm } from '../tool/ToolForm';
 import { useToolForm } from '../tool/useToolForm';
@@ -125,7 +125,7 @@ function useSpeedThatRan({ visit, method }: OpenMethod) {
 function OnPhone(props: OpenMethod) {
   const { visit, assessment, method, onVisit, onClose } = props;
   const { ran, choice } = useSpeedThatRan(props);
-  const [begin] = useState(() => ({ ...beginWith(visit, method), ...liveInputs(method) }));
+  const [begin] = useState(() => ({ ...beginWith(visit, method), ...liveInputs(visit, method) }));
   return (
     <MethodOnDrawing
       method={method}
@@ -135,7 +135,8 @@ function OnPhone(props: OpenMethod) {
       more={choice}
       keepWords={KEEP_TEXT[method]}
       onKeep={(inputs) => {
-        onVisit(withFact(visit, method, inputs, new Date(), ran));
+        const now = new Date();
+        onVisit(withMethodTraces(withFact(visit, method, inputs, now, ran), method, inputs, now));
         onClose();
       }}
       onClose={onClose}
@@ -147,13 +148,14 @@ function AtDesk(props: OpenMethod) {
   const { visit, assessment, method, onVisit, onClose } = props;
   const tool = toolOf(method)!;
   const given = givenBy(visit, assessment, method);
-  const [begin] = useState(() => ({ ...beginWith(visit, method), ...liveInputs(method) }));
+  const [begin] = useState(() => ({ ...beginWith(visit, method), ...liveInputs(visit, method) }));
   const form = useToolForm(tool, begin, given);
   const { ran, choice } = useSpeedThatRan(props);
   const keep = () => {
     form.send();
     if (!form.outcome.ok) return;
-    onVisit(withFact(visit, method, form.inputs, new Date(), ran));
+    const now = new Date();
+    onVisit(withMethodTraces(withFact(visit, method, form.inputs, now, ran), method, form.inputs, now));
     onClose();
   };
   return (

@@ -7,8 +7,7 @@ import { Keypad } from '../../ui/keypad';
 import { Sheet } from '../../ui/sheet';
 import { CaptureLive } from '../instruments/CaptureLive';
 import { withTrace } from '../instruments/withTrace';
-import { AS_IT_RUNS, withReading } from '../visitState/newVisit';
-import { stageOf } from '../visitState/newFact';
+import { AS_IT_RUNS, runState, withReading } from '../visitState/newVisit';
 import type { Assessment } from '../visitState/useAssessment';
 
 /** A port to read, as the unit runs or with the filter out. */
@@ -59,17 +58,16 @@ function Body({ visit, assessment, asked, onVisit, onAsk }: PortKeypadProps & { 
   );
   if (!plan) return null;
   const keep = (staticInWc: number, byProbe = false) => {
-    const { mode, setup, tap } = visit;
-    const state = {
-      ...conditions,
-      mode,
-      ...(tap ? { tap } : {}),
-      ...stageOf(visit),
-      ...(setup?.lineVolts ? { lineVolts: setup.lineVolts } : {}),
-    };
     const now = new Date();
     const id = uuid();
-    const taken = { id, port: asked.port, staticInWc, conditions: state, replacesId: counted?.id ?? null, byProbe };
+    const taken = {
+      id,
+      port: asked.port,
+      staticInWc,
+      conditions: runState(visit, conditions),
+      replacesId: counted?.id ?? null,
+      byProbe,
+    };
     const withIt = withReading(visit, taken, now);
     onVisit(byProbe ? withTrace(withIt, probe, id, now) : withIt);
     moveOn();

@@ -18,6 +18,7 @@ import {
   type Rules,
 } from '@huff/core';
 import { v4 as uuid } from 'uuid';
+import { stageOf } from './newFact';
 
 export const AS_IT_RUNS: Conditions = { door: 'on', filter: 'in', coil: 'wet' };
 
@@ -115,6 +116,15 @@ export const withoutTable = (visit: VisitDto): VisitDto => ({ ...visit, table: n
 
 /** The target a ton where a unit stands: by its site's climate, as the shop sets it. */
 export const siteTarget = (site: SiteDto | undefined, rules: Rules): number => targetPerTon(rules, site?.climate);
+
+/** The state a port is read in: what the technician says of it, with the mode, the speed and the stage that run. */
+export const runState = (visit: VisitDto, conditions: Conditions): Conditions => ({
+  ...conditions,
+  mode: visit.mode,
+  ...(visit.tap ? { tap: visit.tap } : {}),
+  ...stageOf(visit),
+  ...(visit.setup?.lineVolts ? { lineVolts: visit.setup.lineVolts } : {}),
+});
 
 /** The visit with one more reading; when the port had a counted one under the same conditions, it corrects that. */
 export function withReading(

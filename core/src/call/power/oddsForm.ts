@@ -1,12 +1,11 @@
 import { HEAT_CAUSES } from '../heat/causes';
-import type { FieldSet, NumberField, RawInputs } from '../../base/forms/tool';
-import { inputFaults } from '../../base/forms/solveTool';
+import type { FieldSet, NumberField } from '../../base/forms/tool';
 import { POWER_CAUSES } from './causes';
 
 const CAUSES = [...POWER_CAUSES, ...HEAT_CAUSES];
 
-/** Odds per 100 calls that a shop sets by what it has met; what is not set is the usual of the cause (J). */
-export const ODDS_FORM: FieldSet = {
+/** Odds per 100 calls of what keeps a blower or a furnace from running, as a shop has met them; what is not set is the usual of the cause (J). */
+export const CALL_ODDS_FORM: FieldSet = {
   fields: Object.fromEntries(
     CAUSES.map(({ id, name, prior }): [string, NumberField] => [
       id,
@@ -23,7 +22,5 @@ export const ODDS_FORM: FieldSet = {
   ),
 };
 
-export const oddsFaults = (raw: RawInputs) => inputFaults(ODDS_FORM, raw);
-
-/** The usual odds of a cause, per 100 calls. @example usualOdds('capacitor') // 18 */
-export const usualOdds = (id: string): number | undefined => CAUSES.find((cause) => cause.id === id)?.prior;
+/** The usual odds of one of them, per 100 calls. @example callOdds('capacitor') // 18 */
+export const callOdds = (id: string): number | undefined => CAUSES.find((cause) => cause.id === id)?.prior;

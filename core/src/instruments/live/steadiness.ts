@@ -26,12 +26,18 @@ const LEAST_SAMPLES = 5;
  * Whether a live value is steady: over its channel’s window its slope and its spread are both small.
  *
  * @param samples in the order they were measured; older ones than the window are left out
+ * @param windowS that is looked back on; the channel’s, unless values come seldom
  * @returns waiting until the window is full
  * @source least squares; limits of `CHANNELS`
  * @example 0.31 in. w.c. ± 0.002 for six seconds: steady, mean 0.31
  */
-export function liveState(channel: ChannelId, samples: readonly Sample[], nowMs: number): LiveState {
-  const { windowS, drift: mostDrift, spread: mostSpread } = CHANNELS[channel];
+export function liveState(
+  channel: ChannelId,
+  samples: readonly Sample[],
+  nowMs: number,
+  windowS: number = CHANNELS[channel].windowS,
+): LiveState {
+  const { drift: mostDrift, spread: mostSpread } = CHANNELS[channel];
   const windowMs = 1000 * windowS;
   const seen = samples.filter(({ atMs }) => atMs > nowMs - windowMs);
   const count = seen.length;

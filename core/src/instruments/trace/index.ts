@@ -1,2 +1,3 @@
 export { MOST_SECONDS, traceOf } from './trace';
 export { TRACE_FORM } from './traceForm';
+export { tracePairs } from './tracePairs';

@@ -8,6 +8,7 @@ import { useIsWide } from '../../../ui/theme';
 import { withCheck } from '../../visitState/withCheck';
 import type { StepProps } from '../../visitState/station';
 import { useWholeVisit } from '../../visitState/WholeVisit';
+import { BestReading } from '../../causes/BestReading';
 import { CallLines } from '../CallLines';
 import { Cautions } from '../Cautions';
 import { FoundList } from '../FindingsStep';
@@ -102,6 +103,7 @@ export function RefrigerantStep({ assessment, acts, frame, width }: StepProps) {
         {(call.checks.has('outdoorFan') || isCold) && <OutdoorFan call={call} />}
         <ColdWords circuit={circuit} />
         {!wide && circuit?.patterns && <PatternList circuit={circuit} />}
+        <BestReading onMeasure={acts.measure} />
         <CircuitAsked asked={asked} own={own} onAsk={setAsked} onKeep={keep} />
         <MoreSheet open={more} own={own} onKeep={keep} onClose={() => setMore(false)} />
       </View>

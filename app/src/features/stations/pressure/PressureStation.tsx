@@ -46,7 +46,7 @@ export function PressureStation({ visit, assessment, width, onVisit, onPort, onW
         beside={besidePort}
         onWorking={(section) => onWorking(stagesText(section.stages), section.verdict)}
       />
-      <InstrumentsLine visit={visit} />
+      <InstrumentsLine visit={visit} assessment={assessment} onVisit={onVisit} />
       <TotalStatic visit={visit} assessment={assessment} onVisit={onVisit} />
       {ductBudget && (
         <View style={{ gap: 4, borderTopWidth: 1, borderColor: palette.line, paddingTop: 10 }}>

@@ -1,0 +1,1 @@
+export { TraceChart } from './TraceChart';

@@ -1,0 +1,2 @@
+export { logFigureFault, logUnit } from './logUnits';
+export { type SteadySpan, steadySpans } from './steadySpans';

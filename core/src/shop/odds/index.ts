@@ -1,0 +1,1 @@
+export { AIR_ODDS_FORM, ODDS_FORM, oddsFaults, usualOdds } from './oddsForm';
