@@ -31,7 +31,10 @@ const mayImport = {
  */
 const oneWay = [
   // The wings of core and the rooms of each (core/README.md).
-  ['core/src', ['base', 'air', 'judge', 'call', 'fix', 'instruments', 'calculators', 'visit', 'shop', 'entries']],
+  [
+    'core/src',
+    ['base', 'air', 'judge', 'call', 'fix', 'instruments', 'calculators', 'visit', 'practice', 'shop', 'entries'],
+  ],
   ['core/src/base', ['numbers', 'words', 'forms', 'verdict']],
   [
     'core/src/air',
@@ -93,6 +96,7 @@ const oneWay = [
   ],
   ['core/src/instruments', ['live', 'log', 'simulated', 'trace']],
   ['core/src/visit', ['assess', 'explain', 'verify']],
+  ['core/src/practice', ['cases', 'drills', 'cabinet', 'coach', 'debrief', 'progress']],
   ['core/src/shop', ['card', 'odds', 'stock', 'roof', 'trend']],
   ['app/src', ['ui', 'data', 'features', 'app']],
   [
@@ -122,6 +126,7 @@ const oneWay = [
       'units',
       'methods',
       'visit',
+      'practice',
       'roof',
       'sites',
       'desk',

@@ -1,4 +1,5 @@
 import type { BlowerTableDto } from './blowerTable';
+import type { DrillDto } from './drill';
 import type { PhotoDto } from './photo';
 import type { ShopDto } from './shop';
 import type { SiteDto } from './site';
@@ -19,6 +20,8 @@ export interface Bundle {
   readonly visits: readonly VisitDto[];
   /** What is planned; files of before do not have it. */
   readonly stops?: readonly StopDto[];
+  /** How practice drills went, in a file of the whole shop. */
+  readonly drills?: readonly DrillDto[];
   /** Photos with their pictures, where they were asked for. */
   readonly photos?: readonly PhotoDto[];
   /** What the shop set for itself, in a file of the whole shop. */
@@ -30,7 +33,7 @@ export interface BundleReport {
   /** Of what nothing was here. */
   readonly added: Readonly<
     Record<
-      'sites' | 'blowerTables' | 'units' | 'visits' | 'readings' | 'facts' | 'stops' | 'photos' | 'figures',
+      'sites' | 'blowerTables' | 'units' | 'visits' | 'readings' | 'facts' | 'stops' | 'drills' | 'photos' | 'figures',
       number
     >
   >;

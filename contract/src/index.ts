@@ -40,6 +40,7 @@ export { type FieldError, type Problem, PROBLEM_MEDIA_TYPE } from './problem';
 export { ConditionsDto, ReadingDto } from './reading';
 export { FilterSetDto, ProvenPointDto, SetupDto, UNSAID, type Unsaid } from './setup';
 export { SiteDto } from './site';
+export { DrillDto } from './drill';
 export { Day, StopDto } from './stop';
 export { type ProvenUnit, UnitDto, UnitFactsDto } from './unit';
 export { VisitDto, VisitHeadDto, VisitTableDto } from './visit';

@@ -9,6 +9,7 @@ export const LIMITS = {
   bhp: { min: 0.01, max: 200 },
   watts: { min: 1, max: 100_000 },
   minutes: { min: 0, max: 6000 },
+  drillCount: { min: 0, max: 1000 },
   cost: { min: 0, max: 100_000 },
   tariffPerKwh: { min: 0.001, max: 10 },
   hoursAYear: { min: 1, max: 8784 },

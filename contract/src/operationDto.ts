@@ -3,6 +3,7 @@ import type { ClassConstructor } from 'class-transformer';
 import { IsIn, IsInt, Max, Min, IsOptional } from 'class-validator';
 import { BlowerTableDto } from './blowerTable';
 import { check, type Checked } from './check';
+import { DrillDto } from './drill';
 import { FactDto } from './fact';
 import { Id, Moment } from './fields';
 import { PhotoDto } from './photo';
@@ -24,6 +25,7 @@ const RECORD_CLASSES: { readonly [K in RecordKind]: ClassConstructor<RecordOf[K]
   visit: VisitHeadDto,
   shop: ShopDto,
   stop: StopDto,
+  drill: DrillDto,
 };
 const ADDED_CLASSES = { reading: ReadingDto, fact: FactDto, photo: PhotoDto } as const;
 type AddedKind = keyof typeof ADDED_CLASSES;

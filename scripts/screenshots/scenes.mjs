@@ -81,6 +81,13 @@ async function probes(page) {
   await page.waitForTimeout(12_000);
 }
 
+/** A named drill, begun. */
+async function beginDrill(page, id) {
+  await page.goto(`/practice/${id}`);
+  await page.getByRole('button', { name: /^Begin this drill/ }).click();
+  await page.getByRole('button', { name: /^Disconnect, / }).waitFor();
+}
+
 /** A demo visit at a station of the call, its cautions read. */
 const callAt = (n, name) => async (page) => {
   await page.goto(`/visits/de300000-0003-4000-8000-${String(n).padStart(12, '0')}`);
@@ -101,7 +108,7 @@ async function shortOfCharge(page) {
   await page.getByRole('radiogroup', { name: 'Ice', exact: true }).getByRole('radio', { name: 'none' }).click();
   await callAt(12, 'Refrigerant')(page);
   // A gauge asks first what it is on.
-  await page.getByRole('button', { name: /^dew,/ }).click();
+  await page.getByRole('button', { name: /^evaporating,/ }).click();
   await page.getByRole('dialog').getByRole('radio', { name: 'R-410A' }).click();
   await page.getByRole('dialog', { name: 'Suction pressure' }).waitFor();
   // The keypad goes from mark to mark.
@@ -116,17 +123,12 @@ async function shortOfCharge(page) {
     await page.keyboard.press('Enter');
   }
   await page.getByRole('dialog').waitFor({ state: 'detached' });
-  for (const [spot, figure] of [
-    [/^Run it/, '16'],
-    [/^return,/, '75'],
-    [/^outdoors,/, '88'],
-  ]) {
-    await page.getByRole('button', { name: spot }).first().click();
-    await page.getByRole('dialog').waitFor();
-    await page.keyboard.type(figure);
-    await page.keyboard.press('Enter');
-    await page.getByRole('dialog').waitFor({ state: 'detached' });
-  }
+  // Minutes and return air were typed with the temperature drop.
+  await page.getByRole('button', { name: /^outdoors,/ }).click();
+  await page.getByRole('dialog').waitFor();
+  await page.keyboard.type('88');
+  await page.keyboard.press('Enter');
+  await page.getByRole('dialog').waitFor({ state: 'detached' });
   await page.mouse.click(200, 60);
 }
 
@@ -152,40 +154,6 @@ export const SCENES = [
     },
   },
   { name: 'quick-check', play: checkAtReadingRoom },
-  {
-    name: 'equipment',
-    play: async (page) => {
-      await page.goto('/quick');
-      await page.getByRole('button', { name: 'Set up equipment', exact: true }).click();
-      await page.getByRole('radio', { name: 'Furnace, coil' }).click();
-      await page.getByRole('radio', { name: /^Five small taps/ }).click();
-      await page.getByRole('radio', { name: '3.5', exact: true }).click();
-    },
-  },
-  {
-    name: 'heat-rise',
-    play: async (page) => {
-      await checkAtReadingRoom(page);
-      await page
-        .getByRole('button', { name: /^Airflow, / })
-        .first()
-        .click();
-      await page.getByRole('button', { name: /^Electric heat rise.*open/ }).click();
-      for (const [name, figure] of [
-        ['Entering air', '69.4'],
-        ['Leaving air', '101'],
-        ['Volts', '238'],
-        ['Amps', '48'],
-      ]) {
-        const keys = page.getByRole('button', { name: 'delete', exact: true });
-        if (!(await keys.isVisible())) await page.getByRole('button', { name: new RegExp(`^${name}`) }).click();
-        await keys.waitFor();
-        await page.keyboard.type(figure);
-        await page.keyboard.press('Enter');
-        await page.waitForTimeout(300);
-      }
-    },
-  },
   {
     name: 'unit',
     play: async (page) => {
@@ -234,6 +202,44 @@ export const SCENES = [
   { name: 'causes', play: causesAt(1) },
   { name: 'causes-wide', wide: true, play: causesAt(1) },
   { name: 'probes', play: probes },
+  {
+    name: 'drill',
+    play: async (page) => {
+      await beginDrill(page, 'smallReturn');
+      await page.getByRole('button', { name: /^Port R1/ }).click();
+      await page.waitForTimeout(9_000);
+      await page.getByRole('button', { name: /^Record R1/ }).click();
+      await page.getByRole('button', { name: /^Disconnect, / }).click();
+      for (const name of [/^Switch off/, /^Lock it out/, /^Verify it is dead/])
+        await page.getByRole('button', { name }).click();
+      await page.keyboard.press('Escape');
+      await page.getByRole('button', { name: /^Blower door, / }).click();
+      await page.getByRole('button', { name: /^Take it off/ }).click();
+      await page.keyboard.press('Escape');
+      await page.waitForTimeout(6_000);
+    },
+  },
+  {
+    name: 'debrief',
+    play: async (page) => {
+      await beginDrill(page, 'firstLook');
+      for (const port of ['R2', 'S1']) {
+        await page.getByRole('button', { name: new RegExp(`^Port ${port}`) }).click();
+        await page.waitForTimeout(9_000);
+        await page.getByRole('button', { name: new RegExp(`^Record ${port}`) }).click();
+      }
+      await page.getByRole('button', { name: /^Filter door, / }).click();
+      await page.getByRole('button', { name: /^Take it off/ }).click();
+      await page.getByRole('button', { name: 'Look: Filter', exact: true }).click();
+      await page.getByRole('radio', { name: 'loaded', exact: true }).click();
+      await page.keyboard.press('Escape');
+      await page.getByRole('button', { name: 'Name the cause' }).click();
+      await page.getByRole('checkbox', { name: 'Loaded filter' }).click();
+      await page.getByRole('button', { name: 'Name the cause' }).last().click();
+      await page.getByRole('button', { name: 'See the debrief' }).click();
+      await ready(page, 'Shortest good path');
+    },
+  },
   { name: 'fix', play: fixAt(1) },
   {
     name: 'drive-bench',

@@ -132,6 +132,7 @@ export function createApp({
   app.use('/api/stands', standRoutes(db));
   app.use('/api/stock', stockRoutes(db));
   app.use('/api/stops', recordRoutes(db, beside, 'stop'));
+  app.use('/api/drills', recordRoutes(db, beside, 'drill'));
   app.use(
     '/api/sites',
     eraseRoutes(db),

@@ -78,5 +78,7 @@ export const sites = recordsOfKind('site');
 export const units = recordsOfKind('unit');
 /** Visits that are planned. */
 export const stops = recordsOfKind('stop');
+/** How practice drills went. */
+export const drills = recordsOfKind('drill');
 /** One a shop. */
 export const shop = recordsOfKind('shop');

@@ -1,6 +1,10 @@
 // Every page but the first, as one download: what they share would otherwise be loaded with the first screen.
 export { CalculatorsPage } from './calculators/CalculatorsPage';
 export { CalculatorPage } from './calculators/CalculatorPage';
+export { DrillPage } from './practice/DrillPage';
+export { NamedDrillPage } from './practice/NamedDrillPage';
+export { PracticePage } from './practice/PracticePage';
+export { ProgressPage } from './practice/ProgressPage';
 export { SchedulePage } from './schedule/SchedulePage';
 export { FirstMinutes } from './guide/FirstMinutes';
 export { GuidePage } from './guide/GuidePage';

@@ -14,6 +14,7 @@ export {
   withParts,
   writeSheet,
 } from './sheets';
+export { writeDrillsCsv } from './writeDrillsCsv';
 export { writeTracesCsv } from './writeTracesCsv';
 export {
   LOG_PARTS,

@@ -1,10 +1,12 @@
 import type { BlowerTableDto } from '../blowerTable';
+import type { DrillDto } from '../drill';
 import type { ShopDto } from '../shop';
 import type { SiteDto } from '../site';
 import type { StopDto } from '../stop';
 import type { UnitDto } from '../unit';
 import type { VisitHeadDto } from '../visit';
 import { blowerTable } from './blowerTable';
+import { drill } from './drill';
 import type { Field, RecordDescription } from './field';
 import { shop } from './shop';
 import { site } from './site';
@@ -24,6 +26,7 @@ export interface RecordOf {
   readonly visit: VisitHeadDto;
   readonly shop: ShopDto;
   readonly stop: StopDto;
+  readonly drill: DrillDto;
 }
 
 export type RecordKind = keyof RecordOf;
@@ -36,6 +39,7 @@ export const RECORDS: { readonly [K in RecordKind]: RecordDescription<RecordOf[K
   visit,
   shop,
   stop,
+  drill,
 };
 
 export const RECORD_KINDS = Object.keys(RECORDS) as RecordKind[];

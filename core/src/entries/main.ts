@@ -76,6 +76,8 @@ export {
 export { type Unit, type Verdict, type VerdictWord, wordUnder } from '../base/verdict';
 export { CALL_ODDS_FORM } from '../call/power/oddsForm';
 export { AIR_ODDS_FORM, ODDS_FORM, oddsFaults, usualOdds } from '../shop/odds';
+export { readCode } from '../practice/cases/caseCode';
+export { SKILLS, type Skill } from '../practice/cases/kinds';
 export { NEEDED_HOURS } from '../shop/roof/neededHours';
 export { HAND_OVER_FORM, handOverFaults, isDay, MAIL_ADDRESS } from '../call/wrapUp/handOverForm';
 export { SHOP_CARD_FORM, type ShopCard } from '../shop/card';

@@ -4,7 +4,7 @@ import { createReadStream } from 'node:fs';
 import { invalid } from '../http/problems';
 
 /** Lists of a bundle, in the order in which they can be taken in. */
-export const LISTS = ['sites', 'blowerTables', 'units', 'visits', 'stops', 'photos'] as const;
+export const LISTS = ['sites', 'blowerTables', 'units', 'visits', 'stops', 'drills', 'photos'] as const;
 export type ListName = (typeof LISTS)[number];
 /** What stands beside the lists. */
 const ALONE = ['huffBundle', 'shop'] as const;

@@ -14,12 +14,16 @@ const MOST_FAULTS = 20;
 /** So many ids are sought at once. */
 const IDS = 500;
 
-/** Files of before have neither. */
-const OPTIONAL: readonly ListName[] = ['stops', 'photos'];
+/** Files of before have none of them. */
+const OPTIONAL: readonly ListName[] = ['stops', 'drills', 'photos'];
 
-const RECORDS = { sites: 'site', blowerTables: 'blowerTable', units: 'unit', stops: 'stop' } as const satisfies Partial<
-  Record<ListName, RecordKind>
->;
+const RECORDS = {
+  sites: 'site',
+  blowerTables: 'blowerTable',
+  units: 'unit',
+  stops: 'stop',
+  drills: 'drill',
+} as const satisfies Partial<Record<ListName, RecordKind>>;
 type Named = 'site' | 'blowerTable' | 'unit' | 'visit';
 const NAMES: Readonly<Record<Named, string>> = {
   site: 'site',

@@ -1,4 +1,4 @@
-import type { BlowerTableDto, PhotoDto, SiteDto, StopDto, UnitDto, VisitDto } from '@huff/contract';
+import type { BlowerTableDto, DrillDto, PhotoDto, SiteDto, StopDto, UnitDto, VisitDto } from '@huff/contract';
 import type { ShopDto } from '@huff/contract/fix';
 import { once } from 'node:events';
 import { createReadStream, createWriteStream } from 'node:fs';
@@ -11,6 +11,7 @@ export type SoundRecords =
   | { readonly list: 'units'; readonly values: readonly UnitDto[] }
   | { readonly list: 'visits'; readonly values: readonly VisitDto[] }
   | { readonly list: 'stops'; readonly values: readonly StopDto[] }
+  | { readonly list: 'drills'; readonly values: readonly DrillDto[] }
   | { readonly list: 'photos'; readonly values: readonly PhotoDto[] }
   | { readonly list: 'shop'; readonly values: readonly ShopDto[] };
 

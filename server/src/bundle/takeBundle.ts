@@ -109,6 +109,7 @@ export async function takeBundle(query: Query, author: Author, file: string, isT
     readings: 0,
     facts: 0,
     stops: 0,
+    drills: 0,
     photos: 0,
     figures: 0,
   };
@@ -193,6 +194,7 @@ export async function takeBundle(query: Query, author: Author, file: string, isT
     else if (list === 'blowerTables') await putAll('blowerTable', list, values, ({ name }) => name);
     else if (list === 'units') await putAll('unit', list, values, ({ name }) => name);
     else if (list === 'stops') await putAll('stop', list, values, ({ day, why }) => `${day}, ${why}`);
+    else if (list === 'drills') await putAll('drill', list, values, ({ code }) => code);
     else if (list === 'visits') {
       const stored = await storedById(query, 'visit', shopId, values);
       for (const visit of values) {

@@ -111,6 +111,7 @@ async function listsOf(query: Query, scope: BundleScope): Promise<readonly List[
       ['units', all(query, shopId, 'unit')],
       ['visits', visitsOf(query, scope)],
       ['stops', all(query, shopId, 'stop')],
+      ['drills', all(query, shopId, 'drill')],
       ...photos,
     ];
   const ids = await idsAt(query, shopId, siteId);

@@ -8,6 +8,7 @@ const KIND = {
   sheave: '0007',
   stop: '0008',
   part: '0009',
+  drill: '0010',
 } as const;
 
 /** Ids of the demo records: fixed, so that loading twice changes nothing. */

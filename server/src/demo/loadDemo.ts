@@ -16,6 +16,7 @@ import type { Db, Query } from '../db/db';
 import { moment } from '../db/moment';
 import { DEMO_AUTHOR } from '../http/author';
 import { doWithin } from '../sync/doOperation';
+import { demoDrills } from './drills';
 import { demoId } from './ids';
 import { demoShop } from './shop';
 import { demoStops } from './stops';
@@ -81,6 +82,7 @@ export function operationsOf(now: Date): Operation[] {
     ...DEMO_TABLES.map((table) => creating('blowerTable', table, madeAt)),
     ...DEMO_SITES.map((site) => creating('site', site, madeAt)),
     setting(demoShop(now), madeAt),
+    ...demoDrills(now).map((drill) => creating('drill', drill, drill.doneAt)),
     ...demoStops(now).map((stop) => creating('stop', stop, madeAt)),
     ...demoUnits(now).map((unit) => creating('unit', unit, madeAt)),
   ];

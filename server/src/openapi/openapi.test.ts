@@ -57,6 +57,7 @@ function addressOf({ path, query = [] }: Operation): string {
     'blower-tables': demoId('table', 1),
     shop: DEMO_AUTHOR.shopId,
     stops: demoId('stop', 1),
+    drills: demoId('drill', 1),
     visits: demoId('visit', 1),
     photos: demoId('visit', 999),
   };

@@ -11,6 +11,7 @@ import {
   SignInDto,
   SiteDto,
   StopDto,
+  DrillDto,
   UnitDto,
   VisitDto,
 } from '@huff/contract';
@@ -84,6 +85,7 @@ const CLASSES = {
   SignIn: SignInDto,
   Site: SiteDto,
   Stop: StopDto,
+  Drill: DrillDto,
   SyncRequest: SyncRequestDto,
   Unit: UnitDto,
   Visit: VisitDto,

@@ -46,6 +46,7 @@ beforeAll(async () => {
     'blower-tables': demoId('table', 1),
     shop: DEMO_AUTHOR.shopId,
     stops: demoId('stop', 1),
+    drills: demoId('drill', 1),
     visits: demoId('visit', 1),
     photos: PHOTO,
     people: DEMO_AUTHOR.personId,

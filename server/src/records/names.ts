@@ -8,4 +8,5 @@ export const RECORD_NAMES: Readonly<Record<RecordKind, string>> = {
   visit: 'visit',
   shop: 'shop',
   stop: 'stop',
+  drill: 'drill',
 };

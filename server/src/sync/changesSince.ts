@@ -110,7 +110,7 @@ async function recordChanges(
   return kept.map(({ record, revision }) => ({ of: kind, id: record.id, revision, record }) as Change);
 }
 
-const OTHERS = ['site', 'blowerTable', 'unit', 'shop', 'stop'] as const;
+const OTHERS = ['site', 'blowerTable', 'unit', 'shop', 'stop', 'drill'] as const;
 
 /** Records as they now stand; visits with what was added to them since the phone last knew everything. */
 export async function recordsTold(

@@ -7,7 +7,7 @@ import {
   type Check,
   type CheckPoint,
 } from '@huff/core/call';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { TextInput } from 'react-native-paper';
 import { Choice } from '../../ui/form';
@@ -15,6 +15,7 @@ import { NumberSheet } from '../../ui/keypad';
 import { TextButton } from '../../ui/page';
 import { Sheet } from '../../ui/sheet';
 import { Txt } from '../../ui/text';
+import { useMeter } from '../visitState/meter';
 import { withCheck, withoutAnswer } from '../visitState/withCheck';
 import { CheckRow } from './CheckRow';
 import { useWholeVisit } from '../visitState/WholeVisit';
@@ -68,7 +69,11 @@ function Asked({
     setWhole(withoutAnswer(whole, id));
     onClose();
   };
+  const meter = useMeter();
+  useEffect(() => meter?.touch(id), [meter, id]);
+  const shown = meter?.shows(id);
   const hint = [
+    shown && `Here: ${checkText(shown)}.`,
     `${point.where}.`,
     point.expects !== '' && `Expected: ${point.expects}.`,
     (point.power === 'live' || point.power === 'running' ? power.keepOff : undefined) ??

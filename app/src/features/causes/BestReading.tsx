@@ -2,12 +2,14 @@ import type { NextMeasure } from '@huff/core';
 import { View } from 'react-native';
 import { Heading } from '../../ui/text';
 import { AdviceRow } from './AdviceRow';
-import { useExplainedNext } from './useExplanation';
+import { useExplained, useExplainedNext } from './useExplanation';
 
 /** The reading that tells most for its minutes, by everything read and seen; nothing while nothing is open. */
 export function BestReading({ onMeasure }: { readonly onMeasure: (next: NextMeasure) => void }) {
   const next = useExplainedNext();
-  if (!next) return null;
+  const { request } = useExplained();
+  // Before anything was read of the air, the station's own first test goes first: a blower that stands still has no static.
+  if (!next || !request || request.evidence.length === 0) return null;
   return (
     <View>
       <Heading size={17}>What would tell most</Heading>

@@ -77,6 +77,15 @@ export const ANSWERS: readonly { readonly title: string; readonly words: readonl
     words: [
       'Pressure, Connect probes: a simulated set for practice, a bridge, or a Bluetooth probe. Live values appear on the drawing and in the keypad. The ring fills while a value settles; filled means steady.',
       '“Save when steady” saves by itself. If a probe goes quiet, its last value stays and is marked. What you saved stays.',
+      'A log that an instrument wrote is opened there too, as CSV: its steady values become readings. At Airflow, Duct traverse reads its points from a probe by one button.',
+    ],
+  },
+  {
+    title: 'Practice',
+    words: [
+      'Settings, Practice: units with hidden faults to learn on. Pick a drill, a named one, or type a case code. The same code opens the same unit on any phone, without a signal too.',
+      'Touch a port to put the hose there, a panel to take it off, the disconnect to lock out. Record what the instruments show, name the cause, choose the fix, do the work and verify it. Hands in a live cabinet stop the drill.',
+      'The debrief shows your path beside the shortest good one, and one thing to do differently. Progress shows your skills, and each case with everybody who did it.',
     ],
   },
   {

@@ -40,6 +40,7 @@ const KINDS = [
   ['readings', 'readings'],
   ['facts', 'other records'],
   ['stops', 'planned stops'],
+  ['drills', 'practice drills'],
   ['photos', 'photos'],
   ['figures', 'figures and parts of the shop'],
 ] as const;

@@ -116,6 +116,7 @@ function Tables() {
         onPress={() => router.push('/settings/stock')}
       />
       <ListRow name="Email" under="drafts of reports and reminders" onPress={() => router.push('/settings/mail')} />
+      <ListRow name="Practice" under="units with hidden faults to learn on" onPress={() => router.push('/practice')} />
       <ListRow
         name="Guide"
         under="first visit in ten steps; working without a signal; where the data is"

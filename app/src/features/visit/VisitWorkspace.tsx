@@ -37,6 +37,8 @@ interface VisitWorkspaceProps {
   readonly under?: string;
   readonly actions?: ReactNode;
   readonly notice?: ReactNode;
+  /** Where the arrow leads, where that is not Today. */
+  readonly back?: string;
 }
 
 const MemoStations = memo(StationRun);
@@ -48,7 +50,15 @@ const MemoLog = memo(ReadingsLog);
 const placeAt = (visitId: string) => STATIONS.find(({ id }) => id === lastPlace(visitId))?.id;
 
 /** A visit, being made or saved: its stations, the result of all of them in sight, and the one thing to do next. */
-export function VisitWorkspace({ visit: whole, onChange, onSave, under, actions, notice }: VisitWorkspaceProps) {
+export function VisitWorkspace({
+  visit: whole,
+  onChange,
+  onSave,
+  under,
+  actions,
+  notice,
+  back = '/',
+}: VisitWorkspaceProps) {
   const wide = useIsWide();
   const { width } = useWindowDimensions();
   const { now, onVisit, deferred, onDrawn } = useShown(whole, onChange);
@@ -153,7 +163,7 @@ export function VisitWorkspace({ visit: whole, onChange, onSave, under, actions,
       title={splitTitle(whole.title).name}
       under={under ?? unitLine(visit)}
       underAction={{ label: `${unitLine(visit)}. Set up equipment`, onPress: tellUnit }}
-      back="/"
+      back={back}
       actions={actions}
       panes
     >

@@ -7,7 +7,10 @@ const PLACES = [
   {
     href: '/',
     name: 'Today',
-    owns: (path: string) => ['/', '/quick', '/waiting', '/schedule'].includes(path) || path.startsWith('/visits'),
+    owns: (path: string) =>
+      ['/', '/quick', '/waiting', '/schedule'].includes(path) ||
+      path.startsWith('/visits') ||
+      path.startsWith('/practice'),
   },
   { href: '/sites', name: 'Sites', owns: (path: string) => path.startsWith('/sites') || path.startsWith('/units') },
   { href: '/calculators', name: 'Calculators', owns: (path: string) => path.startsWith('/calculators') },

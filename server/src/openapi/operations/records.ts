@@ -48,4 +48,5 @@ export const RECORDS_OPERATIONS: readonly Operation[] = [
   ...record('blower-tables', 'BlowerTable', 'blower table'),
   ...record('shop', 'Shop', 'shop'),
   ...record('stops', 'Stop', 'planned stop'),
+  ...record('drills', 'Drill', 'practice drill'),
 ];

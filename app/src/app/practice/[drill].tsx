@@ -1,0 +1,3 @@
+import { lazyPage } from '../../features/lazyPage';
+
+export default lazyPage('NamedDrillPage');

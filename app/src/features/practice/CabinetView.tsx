@@ -1,0 +1,223 @@
+import { currentPart } from '@huff/contract';
+import { layoutOf, portOf, signedStaticInWc, staticText, toolText, type PortId } from '@huff/core';
+import { panelsOf, type Cabinet, type PanelId, type PracticeCase } from '@huff/core/practice';
+import type { PlaceId } from '@huff/core/instruments';
+import { useMemo, useState, type ReactNode } from 'react';
+import { useWindowDimensions, View } from 'react-native';
+import { v4 as uuid } from 'uuid';
+import { useBridge } from '../../data/bridge/bridge';
+import { CabinetDrawing, type CabinetPart } from '../../ui/cabinet';
+import { ActionButton, Columns, Page, PageFoot, TextButton } from '../../ui/page';
+import { Txt } from '../../ui/text';
+import { useIsWide, usePalette } from '../../ui/theme';
+import { useExplaining } from '../causes/useExplanation';
+import { withTrace } from '../instruments/withTrace';
+import { withFact } from '../visitState/newFact';
+import { AS_IT_RUNS, runState, withReading } from '../visitState/newVisit';
+import { useAssessment, type Assessment } from '../visitState/useAssessment';
+import { DisconnectSheet } from './DisconnectSheet';
+import { hoseTo, placeProbes } from './drillBridge';
+import { drillStore, type OpenDrill } from './drillStore';
+import { BAG, withInstrument, type BagInstrument } from './instruments';
+import { InstrumentTray, probeText, probeWord } from './InstrumentTray';
+import { PanelSheet } from './PanelSheet';
+import { useHint } from './useHint';
+
+interface CabinetViewProps {
+  readonly drill: OpenDrill;
+  readonly practice: PracticeCase;
+  readonly cabinet: Cabinet;
+  readonly runs: boolean;
+  readonly truth?: (place: PlaceId) => number | undefined;
+  readonly title: string;
+  /** What comes after the readings: naming, fixing, finishing. */
+  readonly after: ReactNode;
+}
+
+const HOSE = 'Manometer A';
+/** A drawing of a cabinet gets no wider, px. */
+const WIDEST = 460;
+
+/** A drill at its unit: the cabinet is touched, probes are put in, what they show is written down. */
+export function CabinetView(props: CabinetViewProps) {
+  const { drill, practice, cabinet, runs, truth, title, after } = props;
+  const { visit } = drill;
+  const palette = usePalette();
+  const wide = useIsWide();
+  const { width } = useWindowDimensions();
+  const { probes } = useBridge();
+  const shown = useMemo(() => currentPart(visit), [visit]);
+  const assessment = useAssessment(shown);
+  useExplaining(shown);
+  const hint = useHint({ practice, cabinet, visit: shown, assessment, truth });
+  const [instrument, setInstrument] = useState<BagInstrument['id']>('manometer');
+  const [panel, setPanel] = useState<PanelId>();
+  const [atDisconnect, setAtDisconnect] = useState(false);
+  const layout = layoutOf({ layout: practice.layout });
+  const bag = BAG.filter(({ motors }) => !motors || motors.includes(practice.motor));
+  const chosen = bag.find(({ id }) => id === instrument) ?? bag[0]!;
+  const probe = probes.find(({ id }) => id === chosen.probes[0]);
+  const hoseProbe = probes.find(({ id }) => id === HOSE);
+  const port = layout.ports.find(({ id }) => id === hoseProbe?.place)?.id;
+  const read = new Set(visit.readings.map((reading) => reading.port));
+  const isOpen = panelsOf(practice).some(({ id, letsAirIn }) => letsAirIn && cabinet.open.has(id));
+
+  const touchPort = (id: PortId) => {
+    setInstrument('manometer');
+    hoseTo(HOSE, id);
+  };
+  const touchPart = (part: CabinetPart) => (part === 'disconnect' ? setAtDisconnect(true) : setPanel(part));
+  const choose = (id: BagInstrument['id']) => {
+    setInstrument(id);
+    if (id !== 'manometer') placeProbes(bag.find((one) => one.id === id)?.probes ?? []);
+  };
+  const recordPort = (id: PortId, shown: number) => {
+    const plan = portOf(layout, id);
+    if (!plan) return;
+    const now = new Date();
+    const readingId = uuid();
+    const last = visit.readings.at(-1)?.conditions ?? AS_IT_RUNS;
+    const asUsual = !isOpen && cabinet.isFilterIn;
+    const taken = {
+      id: readingId,
+      port: id,
+      staticInWc: signedStaticInWc(plan.side, shown),
+      conditions: runState(visit, {
+        ...last,
+        door: isOpen ? 'off' : 'on',
+        filter: cabinet.isFilterIn ? 'in' : 'out',
+      }),
+      replacesId: asUsual ? (assessment.counted.get(id)?.id ?? null) : null,
+      byProbe: true,
+    };
+    drillStore.write(withTrace(withReading(visit, taken, now), hoseProbe, readingId, now));
+  };
+  const record = () => {
+    hint.clear();
+    if (chosen.id === 'manometer') {
+      if (port && hoseProbe)
+        recordPort(port, hoseProbe.state.kind === 'steady' ? hoseProbe.state.mean : hoseProbe.value);
+      return;
+    }
+    drillStore.write(withInstrument(visit, chosen.id, probes, new Date()));
+  };
+  const isPlaced = chosen.id === 'manometer' ? port !== undefined : probe?.place !== undefined;
+  const drawn = Math.min(wide ? WIDEST : width - 32, WIDEST);
+  const drawing = (
+    <View style={{ alignItems: 'center' }}>
+      <CabinetDrawing
+        layout={layout}
+        width={drawn}
+        open={cabinet.open}
+        isFilterIn={cabinet.isFilterIn}
+        runs={runs}
+        power={cabinet.isPowered ? 'on' : cabinet.isLocked ? 'locked out' : 'off'}
+        hasOutdoorUnit={practice.layout !== 'makeUpAir'}
+        hose={
+          port && hoseProbe
+            ? { port, text: probeText(hoseProbe).replace(/ in\. w\.c\.$/, ''), state: probeWord(hoseProbe) }
+            : undefined
+        }
+        read={read}
+        onPort={touchPort}
+        onPart={touchPart}
+      />
+    </View>
+  );
+  const told = (
+    <View style={{ gap: 10 }}>
+      <View style={{ borderLeftWidth: 4, borderColor: palette.action, paddingLeft: 12, gap: 2 }}>
+        <Txt>{`“${practice.words}”`}</Txt>
+        <Txt size={14} color="softInk">
+          {practice.history}
+        </Txt>
+      </View>
+      <WrittenDown assessment={assessment} />
+      {hint.words !== undefined && (
+        <View role="status" style={{ backgroundColor: palette.edge, borderRadius: 6, padding: 12 }}>
+          <Txt size={15}>{hint.words}</Txt>
+        </View>
+      )}
+      {cabinet.looseHose !== undefined && hoseProbe?.id === cabinet.looseHose && port && (
+        <TextButton onPress={() => drillStore.act({ kind: 'hoses' })}>Check the hoses</TextButton>
+      )}
+    </View>
+  );
+  const foot = (
+    <PageFoot broad>
+      <InstrumentTray instruments={bag} chosen={chosen.id} onChoose={choose} />
+      <View style={{ flexDirection: 'row', gap: 8 }}>
+        <View style={{ flex: 1 }}>
+          <ActionButton
+            onPress={record}
+            disabled={!isPlaced || !probe}
+            aside={isPlaced && probe ? probeWord(probe) : chosen.id === 'manometer' ? 'touch a port' : undefined}
+          >
+            {chosen.id === 'manometer' && port ? `${chosen.record} ${port}` : chosen.record}
+          </ActionButton>
+        </View>
+        {!drill.isExam && (
+          <ActionButton quiet onPress={hint.ask} aside={`${hint.minutes} min`}>
+            Hint
+          </ActionButton>
+        )}
+      </View>
+      {after}
+    </PageFoot>
+  );
+  return (
+    <Page
+      title={title}
+      under={`case ${practice.code} · level ${practice.level}${drill.isExam ? ' · exam' : ''}`}
+      back="/practice"
+      actions={
+        <View style={{ alignItems: 'flex-end', paddingRight: 8 }}>
+          <Txt size={17} bold figures>{`${Math.round(cabinet.minutes)} min`}</Txt>
+          <Txt size={13} color="softInk" figures>{`$${Math.round(cabinet.cost)} spent`}</Txt>
+        </View>
+      }
+      foot={foot}
+      broad
+    >
+      {wide ? (
+        <Columns main={drawing} side={told} />
+      ) : (
+        <View style={{ paddingHorizontal: 16, gap: 12 }}>
+          {told}
+          {drawing}
+        </View>
+      )}
+      <PanelSheet
+        practice={practice}
+        cabinet={cabinet}
+        panel={panel}
+        onSaid={(item, state) =>
+          drillStore.write(
+            // Outdoors a check is written down, indoors a look.
+            item === 'outdoorCoil'
+              ? withFact(visit, 'check', { point: 'outdoorWashed', state }, new Date())
+              : withFact(visit, 'look', { item, state }, new Date()),
+          )
+        }
+        onClose={() => setPanel(undefined)}
+      />
+      <DisconnectSheet cabinet={cabinet} open={atDisconnect} onClose={() => setAtDisconnect(false)} />
+    </Page>
+  );
+}
+
+/** What was written down so far, in one line. */
+function WrittenDown({ assessment }: { readonly assessment: Assessment }) {
+  const { counted, drop, motor } = assessment;
+  const parts = [
+    ...[...counted].map(([port, { staticInWc }]) => `${port} ${staticText(staticInWc)}`),
+    ...(drop.value === undefined ? [] : [`ΔT ${toolText(drop.value, 'deltaF')}`]),
+    ...(motor?.amps === undefined ? [] : [toolText(motor.amps, 'amps')]),
+  ];
+  if (parts.length === 0) return null;
+  return (
+    <Txt bold figures role="status">
+      {parts.join(' · ')}
+    </Txt>
+  );
+}

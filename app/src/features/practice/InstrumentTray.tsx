@@ -1,0 +1,69 @@
+import { toolText } from '@huff/core';
+import { CHANNELS } from '@huff/core/instruments';
+import { Pressable, ScrollView } from 'react-native';
+import { useBridge } from '../../data/bridge/bridge';
+import type { LiveProbe } from '../../data/bridge/bridgeStore';
+import { Txt } from '../../ui/text';
+import { usePalette } from '../../ui/theme';
+import type { BagInstrument } from './instruments';
+
+interface InstrumentTrayProps {
+  readonly instruments: readonly BagInstrument[];
+  readonly chosen: BagInstrument['id'];
+  readonly onChoose: (id: BagInstrument['id']) => void;
+}
+
+/** "settling", "steady", "quiet", in a word. */
+export const probeWord = ({ isQuiet, state }: Pick<LiveProbe, 'isQuiet' | 'state'>): string => {
+  if (isQuiet) return 'quiet';
+  return state.kind === 'steady' ? 'steady' : 'settling';
+};
+
+/** What a probe shows. */
+export const probeText = ({ state, value, channel }: Pick<LiveProbe, 'state' | 'value' | 'channel'>): string =>
+  toolText(state.kind === 'steady' ? state.mean : value, CHANNELS[channel].unit);
+
+/** The instruments of the bag, with what each shows where it sits. */
+export function InstrumentTray({ instruments, chosen, onChoose }: InstrumentTrayProps) {
+  const palette = usePalette();
+  const { probes } = useBridge();
+  return (
+    <ScrollView horizontal contentContainerStyle={{ gap: 8 }} showsHorizontalScrollIndicator={false}>
+      {instruments.map(({ id, name, probes: ids }) => {
+        const probe = probes.find((one) => one.id === ids[0]);
+        const isOut = probe?.place !== undefined;
+        const isOn = chosen === id;
+        return (
+          <Pressable
+            key={id}
+            role="radio"
+            aria-checked={isOn}
+            aria-label={`${name}: ${isOut && probe ? `${probeText(probe)}, ${probeWord(probe)}` : 'in the bag'}`}
+            onPress={() => onChoose(id)}
+            style={{
+              minWidth: 108,
+              minHeight: 74,
+              padding: 8,
+              borderRadius: 6,
+              borderWidth: isOn ? 2 : 1.2,
+              borderColor: isOn ? palette.ink : palette.line,
+              backgroundColor: isOn ? palette.sheet : 'transparent',
+              alignItems: 'center',
+              gap: 2,
+            }}
+          >
+            <Txt size={14} bold>
+              {name}
+            </Txt>
+            <Txt size={17} bold figures>
+              {isOut && probe ? probeText(probe) : '–'}
+            </Txt>
+            <Txt size={13} color="softInk">
+              {isOut && probe ? probeWord(probe) : 'in the bag'}
+            </Txt>
+          </Pressable>
+        );
+      })}
+    </ScrollView>
+  );
+}

@@ -1,0 +1,16 @@
+import type { Check } from '@huff/core/call';
+import { createContext, use } from 'react';
+
+/** A meter that shows something by itself: the one of a practice unit. A real visit has none. */
+export interface Meter {
+  /** What it shows at a point; undefined where it shows nothing. */
+  readonly shows: (point: string) => Check | undefined;
+  /** The leads are put there. */
+  readonly touch: (point: string) => void;
+}
+
+const MeterContext = createContext<Meter | undefined>(undefined);
+
+export const MeterProvider = MeterContext;
+
+export const useMeter = (): Meter | undefined => use(MeterContext);

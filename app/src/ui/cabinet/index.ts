@@ -1,0 +1,1 @@
+export { CabinetDrawing, type CabinetPart } from './CabinetDrawing';

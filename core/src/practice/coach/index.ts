@@ -1,0 +1,2 @@
+export { type HintFacts, hintWords } from './hint';
+export { tooEarly } from './tooEarly';

@@ -1,0 +1,1 @@
+export { NAMED_DRILLS, type NamedDrill, namedDrill } from './namedDrills';
