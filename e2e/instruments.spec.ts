@@ -79,3 +79,33 @@ testWithOwnServer('the step Causes ranks what explains a visit, and begins the n
   await page.getByRole('button', { name: /^Nothing wrong, / }).click();
   await expect(page.getByRole('heading', { name: 'Nothing wrong' })).toBeVisible();
 });
+
+test('a log that an instrument wrote: its columns said once, its steady value saved as a reading', async ({ page }) => {
+  const from = Date.now() - 120_000;
+  const rows = Array.from({ length: 90 }, (_, i) => {
+    const pascals = i < 30 ? 20 + i : 77.2;
+    return `${new Date(from + 1000 * i).toISOString()},R2,${pascals},Pa`;
+  });
+  const text = ['Timestamp,Probe tag,Measured,UoM', ...rows, 'soon,R2,1,Pa'].join('\n');
+  await page.goto('/sites');
+  await page.getByRole('button', { name: 'Unit Glaze room furnace' }).click();
+  await page.getByRole('button', { name: /^Start a visit/ }).click();
+  const openLog = async () => {
+    await page.getByRole('button', { name: 'Connect probes' }).click();
+    const chooser = page.waitForEvent('filechooser');
+    await page.getByRole('button', { name: /^Open a log/ }).click();
+    await (await chooser).setFiles({ name: 'log.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
+  };
+  await openLog();
+  await page.getByRole('button', { name: 'Read the log' }).click();
+  await expect(page.getByText('Line 92: “soon” is not a time.')).toBeVisible();
+  await page.getByRole('button', { name: 'Save at R2' }).last().click();
+  await expect(page.getByText('saved', { exact: true })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Escape');
+  // Suction, whatever the sign in the log.
+  await expect(page.getByRole('button', { name: /^Port R2, .*: −0\.31/ })).toBeVisible();
+  // The columns are known now.
+  await openLog();
+  await expect(page.getByRole('button', { name: 'Change columns' })).toBeVisible();
+});

@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import { useBridge } from '../../data/bridge/bridge';
 import { TextButton } from '../../ui/page';
 import { Txt } from '../../ui/text';
+import { useMeter } from '../visitState/meter';
 import type { Assessment } from '../visitState/useAssessment';
 import { InstrumentsSheet } from './InstrumentsSheet';
 
@@ -17,6 +18,8 @@ interface InstrumentsLineProps {
 export function InstrumentsLine(props: InstrumentsLineProps) {
   const { source, isLost, probes } = useBridge();
   const [isOpen, setOpen] = useState(false);
+  // In a drill the instruments are put in at the unit.
+  const isPractice = useMeter() !== undefined;
   const quiet = probes.filter((probe) => probe.isQuiet).length;
   const live = probes.length - quiet;
   const says = !source
@@ -29,7 +32,7 @@ export function InstrumentsLine(props: InstrumentsLineProps) {
       <Txt size={15} color="softInk" style={{ flex: 1 }} role="status">
         {says}
       </Txt>
-      <TextButton onPress={() => setOpen(true)}>{source ? 'Probes' : 'Connect probes'}</TextButton>
+      {!isPractice && <TextButton onPress={() => setOpen(true)}>{source ? 'Probes' : 'Connect probes'}</TextButton>}
       {isOpen && <InstrumentsSheet open {...props} onClose={() => setOpen(false)} />}
     </View>
   );

@@ -2,7 +2,10 @@ import { act, fireEvent, screen } from '@testing-library/react-native';
 import { bridge, connectSimulated, disconnect, troubleProbe } from '../../data/bridge/bridge';
 import { renderThemed } from '../../testing/render';
 import { measured } from '../../testing/visits';
+import { MeterProvider } from '../visitState/meter';
+import { assess } from '../visitState/useAssessment';
 import { CaptureLive } from './CaptureLive';
+import { InstrumentsLine } from './InstrumentsLine';
 import { withFact } from '../visitState/newFact';
 import { liveInputs, withMethodTraces } from './liveInputs';
 import { LivePoint } from './LivePoint';
@@ -140,4 +143,13 @@ test('a figure that a probe showed is saved with its trace; one that was typed o
     ['trace', 'returnDry'],
   ]);
   expect(facts!.at(-1)!.inputs.readingId).toBe(facts![0]!.id);
+});
+
+test('in a drill the probes are put in at the unit: nothing is connected from here', () => {
+  const line = <InstrumentsLine visit={visit} assessment={assess(visit)} onVisit={jest.fn()} />;
+  const page = renderThemed(line);
+  expect(screen.getByText('Probes')).toBeTruthy();
+  page.unmount();
+  renderThemed(<MeterProvider value={{ shows: () => undefined, touch: () => {} }}>{line}</MeterProvider>);
+  expect(screen.queryByText('Probes')).toBeNull();
 });

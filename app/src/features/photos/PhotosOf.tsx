@@ -5,6 +5,7 @@ import { v4 as uuid } from 'uuid';
 import { addPhoto } from '../../data/visits';
 import { Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
+import { useMeter } from '../visitState/meter';
 import { smallPhotoUrl } from './photoUrl';
 import { takePhoto } from './takePhoto';
 
@@ -21,11 +22,14 @@ interface PhotosOfProps {
 export function PhotosOf({ visitId, item, name, taken }: PhotosOfProps) {
   const palette = usePalette();
   const [fault, setFault] = useState<string>();
+  const isPractice = useMeter() !== undefined;
   const add = () =>
     takePhoto((picture) => {
       setFault(undefined);
       addPhoto({ id: uuid(), visitId, item, savedAt: new Date().toISOString(), ...picture });
     }, setFault);
+  // A practice visit is never sent: its photo would be of no visit.
+  if (isPractice) return null;
   return (
     <View style={{ gap: 4 }}>
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>

@@ -8,6 +8,7 @@ import { TextButton } from '../../ui/page';
 import { Txt } from '../../ui/text';
 import { PhotosOf } from '../photos/PhotosOf';
 import { KeepAsUnit } from '../units/KeepAsUnit';
+import { useMeter } from '../visitState/meter';
 import type { NextStep } from '../visitState/nextStep';
 import { onTable, withoutTable } from '../visitState/newVisit';
 import type { Assessment } from '../visitState/useAssessment';
@@ -30,6 +31,8 @@ interface VisitUnitSheetProps {
 export function VisitUnitSheet(props: VisitUnitSheetProps) {
   const { visit, assessment, step, isPlanned, onVisit, onStep, onClose } = props;
   const [keeping, setKeeping] = useState(false);
+  // A practice unit is no unit of the shop.
+  const isPractice = useMeter() !== undefined;
   const measures = step?.kind === 'measure' || step?.kind === 'save';
   const toUnit = () => {
     if (!visit.unitId) return setKeeping(true);
@@ -56,8 +59,8 @@ export function VisitUnitSheet(props: VisitUnitSheetProps) {
             <RunsIn visit={visit} onVisit={onVisit} />
           </>
         }
-        more={<MoreOfVisit visit={visit} onVisit={onVisit} onUnit={toUnit} />}
-        photos={<UnitPhotos visitId={visit.id} />}
+        more={!isPractice && <MoreOfVisit visit={visit} onVisit={onVisit} onUnit={toUnit} />}
+        photos={!isPractice && <UnitPhotos visitId={visit.id} />}
         go={
           step && measures
             ? {

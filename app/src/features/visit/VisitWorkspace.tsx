@@ -13,6 +13,7 @@ import { VisitFoot } from '../resultFoot/VisitFoot';
 import { SpeedPane } from '../speed/SpeedPane';
 import { LearntNotice } from '../units/LearntNotice';
 import type { Frame } from '../visitState/frame';
+import { useMeter } from '../visitState/meter';
 import { StopNotice } from '../visitState/StopNotice';
 import type { StationActs, StationId } from '../visitState/station';
 import { unitLine } from '../visitState/unitWords';
@@ -60,6 +61,7 @@ export function VisitWorkspace({
   back = '/',
 }: VisitWorkspaceProps) {
   const wide = useIsWide();
+  const isPractice = useMeter() !== undefined;
   const { width } = useWindowDimensions();
   const { now, onVisit, deferred, onDrawn } = useShown(whole, onChange);
   const { visit } = now;
@@ -74,8 +76,12 @@ export function VisitWorkspace({
   const { askPort, askMethod, showWorking, tellUnit } = sheets;
   const goTo = useCallback((id: string) => setStation(id as StationId), []);
   const stations = useMemo(
-    () => stationsOf({ visit: drawn, whole: deferred.whole, assessment: drawnAssessment, parted }),
-    [drawn, deferred.whole, drawnAssessment, parted],
+    () =>
+      stationsOf({ visit: drawn, whole: deferred.whole, assessment: drawnAssessment, parted }).filter(
+        // There is nobody to hand a practice unit over to.
+        ({ id }) => !isPractice || id !== 'handOver',
+      ),
+    [drawn, deferred.whole, drawnAssessment, parted, isPractice],
   );
   const measure = useMeasure({ goTo, askPort: sheets.askFor, askMethod, stopStep: assessment.stop?.step });
   const acts = useMemo(
