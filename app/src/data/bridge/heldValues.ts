@@ -1,6 +1,6 @@
 import type { PlaceId, Sample } from '@huff/core/instruments';
 
-/** A value that was taken from a log for a place, until the form that asks for it is saved. */
+/** A value that was read from a log for a place, until the form that asks for it is saved. */
 export interface HeldValue {
   readonly value: number;
   /** The channel of the log. */

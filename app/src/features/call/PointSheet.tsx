@@ -7,12 +7,12 @@ import {
   type Check,
   type CheckPoint,
 } from '@huff/core/call';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { View } from 'react-native';
 import { TextInput } from 'react-native-paper';
 import { Choice } from '../../ui/form';
 import { NumberSheet } from '../../ui/keypad';
-import { TextButton } from '../../ui/page';
+import { ActionButton, TextButton } from '../../ui/page';
 import { Sheet } from '../../ui/sheet';
 import { Txt } from '../../ui/text';
 import { useMeter } from '../visitState/meter';
@@ -70,8 +70,7 @@ function Asked({
     onClose();
   };
   const meter = useMeter();
-  useEffect(() => meter?.touch(id), [meter, id]);
-  const shown = meter?.shows(id);
+  const shown = meter?.isOn(id) ? meter.shows(id) : undefined;
   const hint = [
     shown && `Here: ${checkText(shown)}.`,
     `${point.where}.`,
@@ -81,6 +80,17 @@ function Asked({
   ]
     .filter(Boolean)
     .join(' ');
+  if (meter && !meter.isOn(id))
+    return (
+      <Sheet open onClose={onClose} title={name}>
+        <View style={{ gap: 12 }}>
+          <Txt size={15}>{hint}</Txt>
+          <ActionButton onPress={() => meter.touch(id)} aside={`${point.minutes} min`}>
+            {point.power === 'seen' ? 'Look' : 'Test it'}
+          </ActionButton>
+        </View>
+      </Sheet>
+    );
   if (typing && number) {
     const [only] = states;
     return (

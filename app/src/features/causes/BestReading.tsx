@@ -8,7 +8,7 @@ import { useExplained, useExplainedNext } from './useExplanation';
 export function BestReading({ onMeasure }: { readonly onMeasure: (next: NextMeasure) => void }) {
   const next = useExplainedNext();
   const { request } = useExplained();
-  // Before anything was read of the air, the station's own first test goes first: a blower that stands still has no static.
+  // Before anything was read of the air, the station's own first test goes first: a blower that does not run has no static.
   if (!next || !request || request.evidence.length === 0) return null;
   return (
     <View>

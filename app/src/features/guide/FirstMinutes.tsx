@@ -3,6 +3,7 @@ import { figureBar, type OwnerFigure } from '@huff/paper';
 import type { ReactNode } from 'react';
 import { useWindowDimensions, View } from 'react-native';
 import { BlockView } from '../../ui/document';
+import { TextLink } from '../../ui/page';
 import { Heading, Txt } from '../../ui/text';
 import { useIsWide, usePalette } from '../../ui/theme';
 import { Drawn } from './Drawn';
@@ -51,6 +52,7 @@ export function FirstMinutes() {
         </View>
         {bar && <BlockView block={{ kind: 'drawing', drawing: bar }} width={inner} />}
       </Picture>
+      <TextLink href="/practice">Practice on a made-up unit</TextLink>
     </View>
   );
 }

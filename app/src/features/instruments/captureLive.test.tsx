@@ -150,6 +150,8 @@ test('in a drill the probes are put in at the unit: nothing is connected from he
   const page = renderThemed(line);
   expect(screen.getByText('Probes')).toBeTruthy();
   page.unmount();
-  renderThemed(<MeterProvider value={{ shows: () => undefined, touch: () => {} }}>{line}</MeterProvider>);
+  renderThemed(
+    <MeterProvider value={{ shows: () => undefined, isOn: () => true, touch: () => {} }}>{line}</MeterProvider>,
+  );
   expect(screen.queryByText('Probes')).toBeNull();
 });

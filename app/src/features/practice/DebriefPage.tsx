@@ -114,7 +114,7 @@ function Outcome({ went }: { readonly went: Debrief }) {
           />
         )}
       </View>
-      {toldMost.length > 0 && <Txt size={15}>{`Told most: ${toldMost.join(', ')}.`}</Txt>}
+      {toldMost.length > 0 && <Txt size={15}>{`Most telling: ${toldMost.join(', ')}.`}</Txt>}
       {skipped.length > 0 && (
         <View style={{ gap: 4 }}>
           <Heading size={17}>Passed over</Heading>

@@ -35,18 +35,17 @@ function Running({ drill }: { readonly drill: OpenDrill }) {
   const { practice, cabinet, runs, truth } = useCabinet(drill);
   const [inVisit, setInVisit] = useState(false);
   const [naming, setNaming] = useState(false);
-  const { visit } = drill;
+  const { visit, acts } = drill;
   useEffect(() => prepareDebrief(drill.code), [drill.code]);
   const title = NAMED_DRILLS.find(({ code }) => code === drill.code)?.name ?? DRILL_PLANS[practice.kind].name;
   const meter = useMemo(
     () => ({
       shows: (point: string) => meterShows(practice, cabinet, point),
-      touch: (point: string) => {
-        const isNew = !drillStore.get()?.acts.some((act) => act.kind === 'meter' && act.point === point);
-        if (practice.power && isNew) drillStore.act({ kind: 'meter', point });
-      },
+      // Where no power is followed every point is typed as at a visit.
+      isOn: (point: string) => !practice.power || acts.some((act) => act.kind === 'meter' && act.point === point),
+      touch: (point: string) => drillStore.act({ kind: 'meter', point }),
     }),
-    [practice, cabinet],
+    [practice, cabinet, acts],
   );
   const onChange = useCallback((_: VisitDto, to: VisitDto) => drillStore.write(to), []);
   const openVisit = (station?: 'power' | 'fix' | 'prove') => {

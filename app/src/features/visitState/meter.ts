@@ -5,6 +5,8 @@ import { createContext, use } from 'react';
 export interface Meter {
   /** What it shows at a point; undefined where it shows nothing. */
   readonly shows: (point: string) => Check | undefined;
+  /** Whether the leads were put there already. */
+  readonly isOn: (point: string) => boolean;
   /** The leads are put there. */
   readonly touch: (point: string) => void;
 }

@@ -1,7 +1,7 @@
 import type { Layout, PortId, StageKind } from '@huff/core';
 import { Pressable, View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Rect, Text } from 'react-native-svg';
-import { BOLD, REGULAR, usePalette } from '../theme';
+import { BOLD, DRAWN_TEXT, REGULAR, usePalette } from '../theme';
 import { cabinetGeometry, type Box } from './cabinetGeometry';
 import { StagePicture } from './StagePicture';
 
@@ -48,7 +48,7 @@ export function CabinetDrawing(props: CabinetDrawingProps) {
   const at = cabinetGeometry(layout, width);
   const { returnDuct, connector, filter, cabinet, plenum, disconnect, outdoor } = at;
   const label = (text: string, x: number, y: number, isBold = false) => (
-    <Text x={x} y={y} fontSize={14} textAnchor="middle" fill={palette.ink} fontFamily={isBold ? BOLD : REGULAR}>
+    <Text x={x} y={y} fontSize={DRAWN_TEXT} textAnchor="middle" fill={palette.ink} fontFamily={isBold ? BOLD : REGULAR}>
       {text}
     </Text>
   );
@@ -165,7 +165,7 @@ export function CabinetDrawing(props: CabinetDrawingProps) {
             <Text
               x={width * 0.44}
               y={at.height - 10}
-              fontSize={13}
+              fontSize={DRAWN_TEXT}
               fontFamily={REGULAR}
               textAnchor="middle"
               fill={palette.softInk}

@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import Svg, { Line, Polyline, Rect, Text } from 'react-native-svg';
 import { Txt } from '../text';
-import { BOLD, usePalette } from '../theme';
+import { BOLD, DRAWN_TEXT, usePalette } from '../theme';
 
 /** One line of a chart of values over seconds. */
 interface TraceLine {
@@ -86,7 +86,7 @@ export function TraceChart({ lines, spans = [], width, height = 120, text, ends,
           ))}
           {spans.map((one, i) =>
             i > 0 && x(one.from) - x(spans[i - 1]!.from) < NUMBER_PX ? null : (
-              <Text key={i} x={x(one.from) + 3} y={13} fontSize={13} fontFamily={BOLD} fill={palette.ink}>
+              <Text key={i} x={x(one.from) + 3} y={13} fontSize={DRAWN_TEXT} fontFamily={BOLD} fill={palette.ink}>
                 {i + 1}
               </Text>
             ),

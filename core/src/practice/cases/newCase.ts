@@ -3,7 +3,7 @@ import { drawCase, type PracticeCase } from './drawCase';
 import type { DrillKind, Level } from './kinds';
 import { rated, type CaseRequest } from './solvable';
 
-/** After so many draws the last one is taken: the search is never without end. */
+/** After so many draws there is no case: the search is never without end. */
 const MOST_DRAWS = 40;
 /** A dead blower is followed test by test: how hard it is does not hang on the air. */
 const ELECTRICAL_DIFFICULTY = 2;
@@ -11,7 +11,7 @@ const ELECTRICAL_DIFFICULTY = 2;
 /**
  * Draws a new case that can be solved with the instruments given.
  *
- * @param from any whole number; the next solvable seed from it on is taken
+ * @param from any whole number; the next solvable seed from it on is used
  * @param requestOf what is known of the unit of a case
  */
 export function newCase(

@@ -179,5 +179,5 @@ export function realUnit(
   };
 }
 
-/** What is read at a unit that stands still, where that is not 0. */
+/** What is read at a unit that does not run, where that is not 0. */
 const STILL: Partial<Record<ReadingId, number>> = { volts: 1, microfarads: 1 };

@@ -1,6 +1,6 @@
 import type { NextMeasure } from '../../visit/assess';
 
-/** Where a reading is taken, without saying which. */
+/** Where a reading is made, without saying which. */
 const WHERE: Readonly<Partial<Record<NextMeasure['kind'], string>>> = {
   port: 'a port on the drawing that you have not read',
   drop: 'the thermometers',

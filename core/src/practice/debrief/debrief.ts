@@ -66,7 +66,7 @@ const bitsOf = (steps: readonly PathStep[], first: number) =>
     Math.log2(Math.max(LEAST_SHARE, truthShare) / Math.max(LEAST_SHARE, i === 0 ? first : steps[i - 1]!.truthShare)),
   );
 
-/** Readings that were taken while the unit was not as it runs, and what was left as it should not be. */
+/** Readings that were made while the unit was not as it runs, and what was left as it should not be. */
 function leftUndone(
   practice: PracticeCase,
   acts: readonly TimedAct[],

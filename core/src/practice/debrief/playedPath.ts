@@ -26,7 +26,7 @@ export interface Odds {
   readonly share: number;
 }
 
-/** The path that was taken: each act that told something, and how likely the truth was after it. */
+/** The path of a drill: each act that told something, and how likely the truth was after it. */
 interface PlayedPath {
   readonly steps: readonly PathStep[];
   /** After the first reading, and at the end. */
@@ -88,6 +88,6 @@ function playedOnPower({ power }: PracticeCase, acts: readonly TimedAct[]): Play
   return { steps, then, now: oddsNow().slice(0, SHOWN) };
 }
 
-/** The path that was taken, with what each act could tell. @example playedPath(practice, request, acts).now[0] // the likeliest cause at the end */
+/** The path of a drill, with what each act could tell. @example playedPath(practice, request, acts).now[0] // the likeliest cause at the end */
 export const playedPath = (practice: PracticeCase, request: CaseRequest, acts: readonly TimedAct[]): PlayedPath =>
   practice.power ? playedOnPower(practice, acts) : playedInAir(practice, request, acts);
