@@ -170,7 +170,7 @@ describe('a drill as it is kept', () => {
     hits: ['air', 'safety'],
     misses: ['places'],
   };
-  test('is taken as it is', () => {
+  test('is accepted unchanged', () => {
     expect(check(DrillDto, drill)).toMatchObject({ ok: true });
     expect(check(DrillDto, { ...drill, person: null, isOnTarget: undefined })).toMatchObject({ ok: true });
   });

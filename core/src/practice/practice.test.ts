@@ -272,6 +272,10 @@ describe('the cabinet', () => {
       acts({ kind: 'work', moves: [{ id: 'openDamper', inputs: {} }], repairs: [] }),
     );
     expect(outside.stop).toBeUndefined();
+    // A coil is washed outdoors with its power locked out; charge is set on a unit that runs.
+    const repaired = (cause: string) => cabinetNow(practice, acts({ kind: 'work', moves: [], repairs: [cause] })).stop;
+    expect(repaired('dirtyOutdoorCoil')).toMatch(/power was on/);
+    expect(repaired('lowCharge')).toBeUndefined();
   });
   test('hints cost the more the more they tell', () => {
     const cost = (step: number) => cabinetNow(practice, acts({ kind: 'hint', step })).minutes;

@@ -124,7 +124,7 @@ describe('explaining a visit', () => {
     );
     await waitFor(() => expect(hook.result.current.explained.answer).toBeDefined(), { timeout: 20_000 });
     expect(hook.result.current.next?.words).toMatch(/^Next: /);
-    // It begins with what the shop says of its own calls.
+    // It begins with the odds the shop set.
     expect(hook.result.current.explained.request?.odds).toEqual({ wheelCaked: 60 });
     const onMeasure = jest.fn();
     renderThemed(<BestReading onMeasure={onMeasure} />);

@@ -6,8 +6,10 @@ import { useMemo, useState, type ReactNode } from 'react';
 import { useWindowDimensions, View } from 'react-native';
 import { v4 as uuid } from 'uuid';
 import { useBridge } from '../../data/bridge/bridge';
+import { useShop } from '../../data/useShop';
 import { CabinetDrawing, type CabinetPart } from '../../ui/cabinet';
 import { ActionButton, Columns, Page, PageFoot, TextButton } from '../../ui/page';
+import { moneyText } from '../../ui/text/effortText';
 import { Txt } from '../../ui/text';
 import { useIsWide, usePalette } from '../../ui/theme';
 import { useExplaining } from '../causes/useExplanation';
@@ -19,7 +21,7 @@ import { DisconnectSheet } from './DisconnectSheet';
 import { hoseTo, placeProbes } from './drillBridge';
 import { drillStore, type OpenDrill } from './drillStore';
 import { BAG, withInstrument, type BagInstrument } from './instruments';
-import { InstrumentTray, probeText, probeWord } from './InstrumentTray';
+import { InstrumentTray, probeFigure, probeWord } from './InstrumentTray';
 import { PanelSheet } from './PanelSheet';
 import { useHint } from './useHint';
 
@@ -43,6 +45,7 @@ export function CabinetView(props: CabinetViewProps) {
   const { drill, practice, cabinet, runs, truth, title, after } = props;
   const { visit } = drill;
   const palette = usePalette();
+  const { currency } = useShop();
   const wide = useIsWide();
   const { width } = useWindowDimensions();
   const { probes } = useBridge();
@@ -113,11 +116,7 @@ export function CabinetView(props: CabinetViewProps) {
         runs={runs}
         power={cabinet.isPowered ? 'on' : cabinet.isLocked ? 'locked out' : 'off'}
         hasOutdoorUnit={practice.layout !== 'makeUpAir'}
-        hose={
-          port && hoseProbe
-            ? { port, text: probeText(hoseProbe).replace(/ in\. w\.c\.$/, ''), state: probeWord(hoseProbe) }
-            : undefined
-        }
+        hose={port && hoseProbe ? { port, text: probeFigure(hoseProbe), state: probeWord(hoseProbe) } : undefined}
         read={read}
         onPort={touchPort}
         onPart={touchPart}
@@ -173,7 +172,7 @@ export function CabinetView(props: CabinetViewProps) {
       actions={
         <View style={{ alignItems: 'flex-end', paddingRight: 8 }}>
           <Txt size={17} bold figures>{`${Math.round(cabinet.minutes)} min`}</Txt>
-          <Txt size={13} color="softInk" figures>{`$${Math.round(cabinet.cost)} spent`}</Txt>
+          <Txt size={13} color="softInk" figures>{`${moneyText(cabinet.cost, currency)} spent`}</Txt>
         </View>
       }
       foot={foot}

@@ -6,8 +6,10 @@ import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { drills } from '../../data/records';
 import { useSession } from '../../data/session';
+import { useShop } from '../../data/useShop';
 import { VerdictMark } from '../../ui/marks';
 import { ActionButton, Columns, Page, PageFoot } from '../../ui/page';
+import { moneyText } from '../../ui/text/effortText';
 import { Heading, Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import { caseOf, drillStore, type OpenDrill } from './drillStore';
@@ -78,6 +80,7 @@ export function DebriefPage({ drill }: { readonly drill: OpenDrill }) {
 
 function Outcome({ went }: { readonly went: Debrief }) {
   const palette = usePalette();
+  const { currency } = useShop();
   const { stop, isHit, truth, named, lookAlike, skipped, fix, toldMost } = went;
   const title = stop !== undefined ? 'Stopped' : isHit ? 'You found it' : 'Not this time';
   return (
@@ -104,7 +107,7 @@ function Outcome({ went }: { readonly went: Debrief }) {
       </View>
       <View style={{ flexDirection: 'row', gap: 24, flexWrap: 'wrap' }}>
         <Figure name="Minutes" text={`${Math.round(went.minutes)}`} under={`best ${Math.round(went.bestMinutes)}`} />
-        <Figure name="Spent" text={`$${Math.round(went.cost)}`} />
+        <Figure name="Spent" text={moneyText(went.cost, currency)} />
         <Figure name="Hints" text={String(went.hints)} />
         {fix && (
           <Figure

@@ -1,4 +1,4 @@
-import { toolText } from '@huff/core';
+import { toolFigure, toolText } from '@huff/core';
 import { CHANNELS } from '@huff/core/instruments';
 import { Pressable, ScrollView } from 'react-native';
 import { useBridge } from '../../data/bridge/bridge';
@@ -19,9 +19,14 @@ export const probeWord = ({ isQuiet, state }: Pick<LiveProbe, 'isQuiet' | 'state
   return state.kind === 'steady' ? 'steady' : 'settling';
 };
 
+type Shown = Pick<LiveProbe, 'state' | 'value' | 'channel'>;
+const shownValue = ({ state, value }: Shown) => (state.kind === 'steady' ? state.mean : value);
+
 /** What a probe shows. */
-export const probeText = ({ state, value, channel }: Pick<LiveProbe, 'state' | 'value' | 'channel'>): string =>
-  toolText(state.kind === 'steady' ? state.mean : value, CHANNELS[channel].unit);
+export const probeText = (probe: Shown): string => toolText(shownValue(probe), CHANNELS[probe.channel].unit);
+
+/** The same without its unit, where there is room for the figure alone. */
+export const probeFigure = (probe: Shown): string => toolFigure(shownValue(probe), CHANNELS[probe.channel].unit);
 
 /** The instruments of the bag, with what each shows where it sits. */
 export function InstrumentTray({ instruments, chosen, onChoose }: InstrumentTrayProps) {

@@ -1,4 +1,4 @@
-import { inSentence, portOf, staticText, toolText, type NextMeasure } from '@huff/core';
+import { inSentence, portOf, staticWords, toolText, type NextMeasure } from '@huff/core';
 import { checkText } from '@huff/core/call';
 import { HINT_MINUTES, hintWords, meterShows, type Cabinet, type PracticeCase } from '@huff/core/practice';
 import type { VisitDto } from '@huff/contract';
@@ -34,7 +34,7 @@ function showsOf(next: NextMeasure, assessment: Assessment, truth: HintAsked['tr
   if (!truth) return undefined;
   if (next.kind === 'port' && !next.filterOut) {
     const value = truth(next.port);
-    return value === undefined || !portOf(assessment.layout, next.port) ? undefined : `${staticText(value)} in. w.c.`;
+    return value === undefined || !portOf(assessment.layout, next.port) ? undefined : staticWords(value);
   }
   const [returnF, supplyF] = [truth('returnDry'), truth('supplyDry')];
   if (next.kind === 'drop' && returnF !== undefined && supplyF !== undefined)

@@ -1,6 +1,5 @@
 import { checkPoint } from '../../call/points';
 import { effortOf, type ChosenMove } from '../../fix/moves';
-import { causeOf } from '../../fix/causes';
 import type { PracticeCase, UnitCondition } from '../cases';
 import type { Act } from './acts';
 import { panelsOf, type PanelId } from './panels';
@@ -120,6 +119,9 @@ const OUTSIDE: ReadonlySet<string> = new Set([
   'addSupplyRun',
 ]);
 
+/** Repairs that need the unit running: refrigerant is weighed in or out at the gauges. All others put hands in. */
+const CHARGE: ReadonlySet<string> = new Set(['lowCharge', 'overcharge']);
+
 function worked(cabinet: Cabinet, { moves, repairs }: Extract<Act, { kind: 'work' }>): Cabinet {
   const { minutes, cost } = effortOf(moves.map(({ id }) => id));
   const after = {
@@ -129,7 +131,7 @@ function worked(cabinet: Cabinet, { moves, repairs }: Extract<Act, { kind: 'work
     minutes: cabinet.minutes + minutes + repairs.length * MINUTES.repair,
     cost: cabinet.cost + cost,
   };
-  const inside = moves.some(({ id }) => !OUTSIDE.has(id)) || repairs.some((id) => causeOf(id) === undefined);
+  const inside = moves.some(({ id }) => !OUTSIDE.has(id)) || repairs.some((id) => !CHARGE.has(id));
   return inside ? withHands(after) : after;
 }
 

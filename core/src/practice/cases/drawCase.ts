@@ -17,7 +17,7 @@ export interface CaseFault {
   readonly isOpposite: boolean;
 }
 
-/** A unit with what is wrong with it, what was said of it, and its weather: all from its code. */
+/** A unit with what is wrong with it, the customer’s words, and its weather: all from its code. */
 export interface PracticeCase extends CodedCase {
   readonly code: string;
   readonly layout: LayoutId;
