@@ -1,4 +1,5 @@
 import { expect, test, testWithOwnServer } from './support/test';
+import { ARRIVE_WITHIN } from './support/arriveWithin';
 import { technician } from './support/steps';
 import { visitsAt } from './support/visitsAt';
 
@@ -211,7 +212,7 @@ testWithOwnServer('decided without a server: the plan and its proof arrive once 
   await page.getByRole('button', { name: 'Save this visit' }).click();
   await expect(page.getByText('Saved on this phone, not synced')).toBeVisible();
   await huff.start();
-  await expect(page.getByText('Saved on this phone, not synced')).toHaveCount(0, { timeout: 30_000 });
+  await expect(page.getByText('Saved on this phone, not synced')).toHaveCount(0, ARRIVE_WITHIN);
   const { records: units } = (await (await page.request.get('/api/units')).json()) as {
     records: { name: string; proven?: object; tap: string }[];
   };

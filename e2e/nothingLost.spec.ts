@@ -7,6 +7,7 @@ import type { SiteDto, VisitDto } from '@huff/contract';
 import { copyOfReadyFolder } from './support/readyFolders';
 import { HuffServer } from './support/huffServer';
 import { expect, test as shared, testWithOwnServer as test } from './support/test';
+import { ARRIVE_WITHIN } from './support/arriveWithin';
 import { setAltitude, technician } from './support/steps';
 import { visitsAt } from './support/visitsAt';
 
@@ -160,7 +161,7 @@ shared.describe('two tabs of one phone', () => {
       await expect(page.getByText(WAITS)).toBeVisible();
       await page.close();
       await other.unroute('**/api/sync');
-      await expect(other.getByText(WAITS)).toHaveCount(0, { timeout: 30_000 });
+      await expect(other.getByText(WAITS)).toHaveCount(0, ARRIVE_WITHIN);
       const visit = (await (await request.get(`/api${address}`)).json()) as VisitDto;
       expect(visit.readings.map(({ value }) => value)).toEqual(expect.arrayContaining([-0.41, 0.42]));
     },
@@ -269,7 +270,7 @@ shared.describe('what is not the server, and what is not storage', () => {
     await page.getByRole('button', { name: 'Back' }).click();
     await expect(page.getByText(/1 record not synced yet.*Does this network need a sign-in/)).toBeVisible();
     await page.unroute('**/api/sync');
-    await expect(page.getByText(/not synced yet/)).toHaveCount(0, { timeout: 30_000 });
+    await expect(page.getByText(/not synced yet/)).toHaveCount(0, ARRIVE_WITHIN);
   });
 
   shared(

@@ -21,7 +21,8 @@ export default defineConfig({
   fullyParallel: true,
   workers: 2,
   forbidOnly: process.env.CI !== undefined,
-  timeout: 120_000,
+  // Longer than a visit on a busy machine and the longest wait of its arrival together.
+  timeout: 180_000,
   expect: { timeout: 15_000 },
   reporter: [['list'], ...(process.env.E2E_REPORT ? [['json', { outputFile: process.env.E2E_REPORT }] as const] : [])],
   use: {

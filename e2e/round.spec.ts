@@ -1,4 +1,5 @@
 import { expect, testWithOwnServer as test } from './support/test';
+import { ARRIVE_WITHIN } from './support/arriveWithin';
 
 const LIBRARY = 'de300000-0006-4000-8000-000000000002';
 const unit = (n: number) => `de300000-0002-4000-8000-${String(n).padStart(12, '0')}`;
@@ -49,7 +50,7 @@ test('a round without a signal: what the day needs was carried along, what is re
   await context.setOffline(false);
   const roof = async () => (await (await page.request.get(`/api/sites/${LIBRARY}/roof`)).json()) as Told;
   const ofStacks = async () => (await roof()).visits.find(({ unitId }) => unitId === unit(9))?.staticInWc;
-  await expect.poll(ofStacks, { timeout: 30_000 }).toBeCloseTo(0.74, 5);
+  await expect.poll(ofStacks, ARRIVE_WITHIN).toBeCloseTo(0.74, 5);
   const marks = (await roof()).marks.filter(({ unitId }) => unitId === unit(9));
   expect(marks.find(({ column }) => column === 'wheel')?.word).toBe('outside');
   // What was not looked at today stands from before.

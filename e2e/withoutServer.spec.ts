@@ -1,5 +1,6 @@
 import type { VisitDto } from '@huff/contract';
 import { expect, testWithOwnServer as test } from './support/test';
+import { ARRIVE_WITHIN } from './support/arriveWithin';
 import { technician } from './support/steps';
 import { visitsAt } from './support/visitsAt';
 
@@ -29,7 +30,7 @@ test('with the server stopped it opens, computes and saves; the visit arrives on
   const id = new URL(page.url()).pathname.split('/').pop()!;
 
   await huff.start();
-  await expect(page.getByText('Saved on this phone, not synced yet.')).toHaveCount(0, { timeout: 20_000 });
+  await expect(page.getByText('Saved on this phone, not synced yet.')).toHaveCount(0, ARRIVE_WITHIN);
   const list = await visitsAt(page.request, huff.url);
   expect(list.filter((v) => v.id === id)).toHaveLength(1);
   expect(list.find((v) => v.id === id)!.readings).toHaveLength(2);
@@ -74,7 +75,7 @@ test('what is measured without a server arrives whole: looks, a method, temperat
   const id = new URL(page.url()).pathname.split('/').pop()!;
 
   await huff.start();
-  await expect(page.getByText('Saved on this phone, not synced yet.')).toHaveCount(0, { timeout: 20_000 });
+  await expect(page.getByText('Saved on this phone, not synced yet.')).toHaveCount(0, ARRIVE_WITHIN);
   const visit = (await (await page.request.get(`${huff.url}/api/visits/${id}`)).json()) as VisitDto;
   expect(visit.readings.map((r) => [r.port, r.value])).toEqual([
     ['R2', -0.31],
