@@ -55,9 +55,10 @@ async function suite(name, work, report, read) {
 
 /** PGlite wants Jest's modules mode; the app's packages, half of them modules for bundlers, must not see it. */
 const JEST_RUNS = [
-  // Apart, so that neither comes near the time a run may take.
+  // Apart, so that none comes near the time a run may take.
   { name: 'Unit tests', flags: ['--experimental-vm-modules'], projects: ['core', 'contract', 'paper'] },
-  { name: 'API tests', flags: ['--experimental-vm-modules'], projects: ['server', 'postgres'] },
+  { name: 'API tests', flags: ['--experimental-vm-modules'], projects: ['server'] },
+  { name: 'API tests on PostgreSQL', flags: ['--experimental-vm-modules'], projects: ['postgres'] },
   { name: 'Component tests', flags: [], projects: ['app'] },
 ];
 /** Three of the eighteen kinds of calls are worked in each run: the next three at the next commit. */

@@ -76,7 +76,7 @@ describe('a debrief', () => {
       timed(
         ...seen,
         { kind: 'answer', causes: ['filterLoaded'] },
-        { kind: 'work', moves: [{ id: 'newFilter', inputs: {} }], repairs: [] },
+        { kind: 'work', moves: [{ id: 'newFilter', inputs: {} }], repairs: [], predictedCfm: 1150 },
       ),
     );
     expect(went).toMatchObject({
@@ -89,7 +89,7 @@ describe('a debrief', () => {
     expect(went.steps.map(({ id }) => id)).toEqual(['look filter']);
     expect(went.steps[0]!.truthShare).toBeGreaterThan(0.5);
     expect(went.best.length).toBeGreaterThan(1);
-    expect(went.fix).toBeDefined();
+    expect(went.fix).toMatchObject({ predictedCfm: 1150 });
     expect(went.cost).toBeGreaterThan(0);
     expect(went.skills).toMatchObject({ air: 'hit', safety: 'hit' });
   });
@@ -108,6 +108,17 @@ describe('a debrief', () => {
     expect(went.skipped).toHaveLength(3);
     expect(went.differently).toMatch(/^Take this before you decide: /);
     expect(went.skills).toMatchObject({ places: 'miss', air: 'miss' });
+  });
+  test('a static read with the hose on the wrong fitting is told; read again with it right, it is not', () => {
+    const slipped = { ...look, hoseSlip: 'wrongPort' } as const;
+    const read = { kind: 'read', what: 'R2', minutes: 1 } as const;
+    const answer = { kind: 'answer', causes: ['filterLoaded'] } as const;
+    const went = debrief(slipped, request, timed(read, answer));
+    expect(went.skipped).toEqual(['Static was recorded with the hose off, or on the wrong fitting.']);
+    expect(went.skills).toMatchObject({ places: 'miss' });
+    const again = debrief(slipped, request, timed(read, { kind: 'hoses' }, read, answer));
+    expect(again.skipped).toEqual([]);
+    expect(again.skills).toMatchObject({ places: 'hit' });
   });
   test('right, but a guess, is called one', () => {
     const went = debrief(

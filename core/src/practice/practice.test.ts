@@ -100,6 +100,21 @@ describe('a drawn case', () => {
     for (const { cause } of faults) expect(offered).toContain(cause);
     expect(offered.length).toBeGreaterThan(10);
   });
+  test('weather follows the season; in a quarter of the harder cases the hose misleads, in both ways', () => {
+    const drawn = Array.from({ length: 200 }, (_, seed) => drawCase({ ...coded, level: 3, seed }));
+    const warmest = (name: string) => {
+      const inIt = drawn.filter(({ season }) => season.name.startsWith(name));
+      return inIt.reduce((sum, { outdoorF }) => sum + outdoorF, 0) / inIt.length;
+    };
+    expect(warmest('July') - warmest('May')).toBeGreaterThan(10);
+    expect(Math.min(...drawn.map(({ outdoorF }) => outdoorF))).toBeGreaterThan(60);
+    const slips = drawn.flatMap(({ hoseSlip }) => hoseSlip ?? []);
+    expect(new Set(slips)).toEqual(new Set(['hoseOff', 'wrongPort']));
+    expect(slips.length / drawn.length).toBeGreaterThan(0.15);
+    expect(slips.length / drawn.length).toBeLessThan(0.35);
+    const first = Array.from({ length: 200 }, (_, seed) => drawCase({ ...coded, seed }));
+    expect(first.every(({ hoseSlip }) => hoseSlip === undefined)).toBe(true);
+  });
   test('every way that a blower is switched is drawn', () => {
     const drawn = new Set(
       Array.from(

@@ -75,6 +75,18 @@ export function disconnect(): void {
 /** What is connected, and every probe. */
 export const useBridge = () => useSyncExternalStore(bridge.subscribe, bridge.get, bridge.get);
 
+/**
+ * One thing of what is connected: who uses it is drawn anew only when that changes.
+ *
+ * @param select gives a text, a number or a probe: what is the same as before is equal to it
+ */
+export function useBridgePart<T extends string | number | boolean | LiveProbe | undefined>(
+  select: (probes: readonly LiveProbe[]) => T,
+): T {
+  const ask = () => select(bridge.get().probes);
+  return useSyncExternalStore(bridge.subscribe, ask, ask);
+}
+
 /** The probe that sits in a place; the same object as long as nothing came from it. */
 export function useProbeAt(place: PlaceId | undefined): LiveProbe | undefined {
   const find = useCallback(

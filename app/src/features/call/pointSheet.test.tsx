@@ -28,7 +28,7 @@ test('at a visit a point is typed at once', () => {
 
 test('in a drill opening a point does nothing yet: what to mind is read before the leads go on', () => {
   const touch = jest.fn();
-  show('lineVolts', { isOn: () => false, shows: () => ({ point: 'lineVolts', value: 0 }), touch });
+  show('lineVolts', { isOn: () => false, shows: () => ({ point: 'lineVolts', value: 0 }), touch, isSilent: false });
   expect(screen.getByText(/Power on, live parts open/)).toBeTruthy();
   expect(screen.queryByText(/^Here: /)).toBeNull();
   expect(touch).not.toHaveBeenCalled();
@@ -37,6 +37,11 @@ test('in a drill opening a point does nothing yet: what to mind is read before t
 });
 
 test('once the leads are on, what the meter shows is there to be typed', () => {
-  show('lineVolts', { isOn: () => true, shows: () => ({ point: 'lineVolts', value: 238 }), touch: jest.fn() });
+  show('lineVolts', {
+    isOn: () => true,
+    shows: () => ({ point: 'lineVolts', value: 238 }),
+    touch: jest.fn(),
+    isSilent: false,
+  });
   expect(screen.getByText(/^Here: 238 V\./)).toBeTruthy();
 });

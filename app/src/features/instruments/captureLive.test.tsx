@@ -151,7 +151,9 @@ test('in a drill the probes are put in at the unit: nothing is connected from he
   expect(screen.getByText('Probes')).toBeTruthy();
   page.unmount();
   renderThemed(
-    <MeterProvider value={{ shows: () => undefined, isOn: () => true, touch: () => {} }}>{line}</MeterProvider>,
+    <MeterProvider value={{ shows: () => undefined, isOn: () => true, touch: () => {}, isSilent: false }}>
+      {line}
+    </MeterProvider>,
   );
   expect(screen.queryByText('Probes')).toBeNull();
 });

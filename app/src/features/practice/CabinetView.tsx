@@ -1,13 +1,14 @@
 import { currentPart } from '@huff/contract';
-import { layoutOf, portOf, signedStaticInWc, staticText, toolText, type PortId } from '@huff/core';
+import { layoutOf, portOf, signedStaticInWc, staticText, toolText, type Layout, type PortId } from '@huff/core';
 import { panelsOf, type Cabinet, type PanelId, type PracticeCase } from '@huff/core/practice';
 import type { PlaceId } from '@huff/core/instruments';
-import { useMemo, useState, type ReactNode } from 'react';
+import { useCallback, useMemo, useState, type ReactNode } from 'react';
 import { useWindowDimensions, View } from 'react-native';
 import { v4 as uuid } from 'uuid';
-import { useBridge } from '../../data/bridge/bridge';
+import { bridge, useBridgePart } from '../../data/bridge/bridge';
+import type { LiveProbe } from '../../data/bridge/bridgeStore';
 import { useShop } from '../../data/useShop';
-import { CabinetDrawing, type CabinetPart } from '../../ui/cabinet';
+import { CabinetDrawing, HoseReadout, type CabinetPart } from '../../ui/cabinet';
 import { ActionButton, Columns, Page, PageFoot, TextButton } from '../../ui/page';
 import { moneyText } from '../../ui/text/effortText';
 import { Txt } from '../../ui/text';
@@ -18,7 +19,7 @@ import { withFact } from '../visitState/newFact';
 import { AS_IT_RUNS, runState, withReading } from '../visitState/newVisit';
 import { useAssessment, type Assessment } from '../visitState/useAssessment';
 import { DisconnectSheet } from './DisconnectSheet';
-import { hoseTo, placeProbes } from './drillBridge';
+import { HOSE, hoseTo, placeProbes } from './drillBridge';
 import { drillStore, type OpenDrill } from './drillStore';
 import { BAG, withInstrument, type BagInstrument } from './instruments';
 import { InstrumentTray, probeFigure, probeWord } from './InstrumentTray';
@@ -36,9 +37,18 @@ interface CabinetViewProps {
   readonly after: ReactNode;
 }
 
-const HOSE = 'Manometer A';
 /** A drawing of a cabinet gets no wider, px. */
 const WIDEST = 460;
+
+/** What is found where the hose is looked at. */
+const HOSE_SAID = {
+  right: 'The hose is on, on the right fitting.',
+  hoseOff: 'The hose had come off the manometer. It is back on.',
+  wrongPort: 'The hose sat on the other fitting of the manometer. It is right now.',
+} as const;
+
+const probeNamed = (probes: readonly LiveProbe[], id: string) => probes.find((one) => one.id === id);
+const hoseOf = (probes: readonly LiveProbe[]) => probeNamed(probes, HOSE);
 
 /** A drill at its unit: the cabinet is touched, probes are put in, what they show is written down. */
 export function CabinetView(props: CabinetViewProps) {
@@ -48,35 +58,45 @@ export function CabinetView(props: CabinetViewProps) {
   const { currency } = useShop();
   const wide = useIsWide();
   const { width } = useWindowDimensions();
-  const { probes } = useBridge();
   const shown = useMemo(() => currentPart(visit), [visit]);
   const assessment = useAssessment(shown);
   useExplaining(shown);
   const hint = useHint({ practice, cabinet, visit: shown, assessment, truth });
   const [instrument, setInstrument] = useState<BagInstrument['id']>('manometer');
+  const [hoseSaid, setHoseSaid] = useState<string>();
   const [panel, setPanel] = useState<PanelId>();
   const [atDisconnect, setAtDisconnect] = useState(false);
-  const layout = layoutOf({ layout: practice.layout });
+  const layout = useMemo(() => layoutOf({ layout: practice.layout }), [practice.layout]);
   const bag = BAG.filter(({ motors }) => !motors || motors.includes(practice.motor));
   const chosen = bag.find(({ id }) => id === instrument) ?? bag[0]!;
-  const probe = probes.find(({ id }) => id === chosen.probes[0]);
-  const hoseProbe = probes.find(({ id }) => id === HOSE);
-  const port = layout.ports.find(({ id }) => id === hoseProbe?.place)?.id;
-  const read = new Set(visit.readings.map((reading) => reading.port));
+  // Only what changes seldom is followed here: a value that comes ten times a second draws itself.
+  const isPlacedNow = useBridgePart((probes) => probeNamed(probes, chosen.probes[0]!)?.place !== undefined);
+  const hosePlace = useBridgePart((probes) => hoseOf(probes)?.place);
+  const word = useBridgePart((probes) => {
+    const probe = probeNamed(probes, chosen.probes[0]!);
+    return probe && probeWord(probe);
+  });
+  const port = layout.ports.find(({ id }) => id === hosePlace)?.id;
+  const { readings } = visit;
+  const read = useMemo(() => new Set(readings.map((reading) => reading.port)), [readings]);
   const isOpen = panelsOf(practice).some(({ id, letsAirIn }) => letsAirIn && cabinet.open.has(id));
 
-  const touchPort = (id: PortId) => {
+  const touchPort = useCallback((id: PortId) => {
     setInstrument('manometer');
     hoseTo(HOSE, id);
-  };
-  const touchPart = (part: CabinetPart) => (part === 'disconnect' ? setAtDisconnect(true) : setPanel(part));
+  }, []);
+  const touchPart = useCallback(
+    (part: CabinetPart) => (part === 'disconnect' ? setAtDisconnect(true) : setPanel(part)),
+    [],
+  );
   const choose = (id: BagInstrument['id']) => {
     setInstrument(id);
     if (id !== 'manometer') placeProbes(bag.find((one) => one.id === id)?.probes ?? []);
   };
-  const recordPort = (id: PortId, shown: number) => {
+  const recordPort = (id: PortId, probe: LiveProbe) => {
     const plan = portOf(layout, id);
     if (!plan) return;
+    const shown = probe.state.kind === 'steady' ? probe.state.mean : probe.value;
     const now = new Date();
     const readingId = uuid();
     const last = visit.readings.at(-1)?.conditions ?? AS_IT_RUNS;
@@ -93,19 +113,22 @@ export function CabinetView(props: CabinetViewProps) {
       replacesId: asUsual ? (assessment.counted.get(id)?.id ?? null) : null,
       byProbe: true,
     };
-    drillStore.write(withTrace(withReading(visit, taken, now), hoseProbe, readingId, now));
+    drillStore.write(withTrace(withReading(visit, taken, now), probe, readingId, now));
   };
   const record = () => {
     hint.clear();
+    setHoseSaid(undefined);
+    const { probes } = bridge.get();
     if (chosen.id === 'manometer') {
-      if (port && hoseProbe)
-        recordPort(port, hoseProbe.state.kind === 'steady' ? hoseProbe.state.mean : hoseProbe.value);
+      const probe = hoseOf(probes);
+      if (port && probe) recordPort(port, probe);
       return;
     }
     drillStore.write(withInstrument(visit, chosen.id, probes, new Date()));
   };
-  const isPlaced = chosen.id === 'manometer' ? port !== undefined : probe?.place !== undefined;
+  const isPlaced = chosen.id === 'manometer' ? port !== undefined : isPlacedNow;
   const drawn = Math.min(wide ? WIDEST : width - 32, WIDEST);
+  const readout = useMemo(() => <LiveReadout layout={layout} width={drawn} />, [layout, drawn]);
   const drawing = (
     <View style={{ alignItems: 'center' }}>
       <CabinetDrawing
@@ -116,7 +139,8 @@ export function CabinetView(props: CabinetViewProps) {
         runs={runs}
         power={cabinet.isPowered ? 'on' : cabinet.isLocked ? 'locked out' : 'off'}
         hasOutdoorUnit={practice.layout !== 'makeUpAir'}
-        hose={port && hoseProbe ? { port, text: probeFigure(hoseProbe), state: probeWord(hoseProbe) } : undefined}
+        hosePort={port}
+        readout={readout}
         read={read}
         onPort={touchPort}
         onPart={touchPart}
@@ -128,7 +152,7 @@ export function CabinetView(props: CabinetViewProps) {
       <View style={{ borderLeftWidth: 4, borderColor: palette.action, paddingLeft: 12, gap: 2 }}>
         <Txt>{`“${practice.words}”`}</Txt>
         <Txt size={14} color="softInk">
-          {practice.history}
+          {`${practice.season.name}. ${practice.history}`}
         </Txt>
       </View>
       <WrittenDown assessment={assessment} />
@@ -137,8 +161,20 @@ export function CabinetView(props: CabinetViewProps) {
           <Txt size={15}>{hint.words}</Txt>
         </View>
       )}
-      {cabinet.looseHose !== undefined && hoseProbe?.id === cabinet.looseHose && port && (
-        <TextButton onPress={() => drillStore.act({ kind: 'hoses' })}>Check the hoses</TextButton>
+      {port && (
+        <TextButton
+          onPress={() => {
+            setHoseSaid(HOSE_SAID[cabinet.hoseSlip ?? 'right']);
+            drillStore.act({ kind: 'hoses' });
+          }}
+        >
+          Check the hoses
+        </TextButton>
+      )}
+      {hoseSaid !== undefined && (
+        <Txt size={15} role="status">
+          {hoseSaid}
+        </Txt>
       )}
     </View>
   );
@@ -149,8 +185,8 @@ export function CabinetView(props: CabinetViewProps) {
         <View style={{ flex: 1 }}>
           <ActionButton
             onPress={record}
-            disabled={!isPlaced || !probe}
-            aside={isPlaced && probe ? probeWord(probe) : chosen.id === 'manometer' ? 'touch a port' : undefined}
+            disabled={!isPlaced || word === undefined}
+            aside={(isPlaced ? word : undefined) ?? (chosen.id === 'manometer' ? 'touch a port' : undefined)}
           >
             {chosen.id === 'manometer' && port ? `${chosen.record} ${port}` : chosen.record}
           </ActionButton>
@@ -203,6 +239,19 @@ export function CabinetView(props: CabinetViewProps) {
       <DisconnectSheet cabinet={cabinet} open={atDisconnect} onClose={() => setAtDisconnect(false)} />
     </Page>
   );
+}
+
+/** What the manometer shows at the end of its hose, drawn anew with each value. */
+function LiveReadout({ layout, width }: { readonly layout: Layout; readonly width: number }) {
+  const text = useBridgePart((probes) => {
+    const probe = hoseOf(probes);
+    return probe && probeFigure(probe);
+  });
+  const state = useBridgePart((probes) => {
+    const probe = hoseOf(probes);
+    return probe && probeWord(probe);
+  });
+  return <HoseReadout layout={layout} width={width} text={text ?? '–'} state={state ?? ''} />;
 }
 
 /** What was written down so far, in one line. */

@@ -109,6 +109,7 @@ function Outcome({ went }: { readonly went: Debrief }) {
         <Figure name="Minutes" text={`${Math.round(went.minutes)}`} under={`best ${Math.round(went.bestMinutes)}`} />
         <Figure name="Spent" text={moneyText(went.cost, currency)} />
         <Figure name="Hints" text={String(went.hints)} />
+        {fix?.predictedCfm !== undefined && <Figure name="Predicted" text={flowText(fix.predictedCfm)} />}
         {fix && (
           <Figure
             name="Airflow after"

@@ -35,7 +35,7 @@ function Running({ drill }: { readonly drill: OpenDrill }) {
   const { practice, cabinet, runs, truth } = useCabinet(drill);
   const [inVisit, setInVisit] = useState(false);
   const [naming, setNaming] = useState(false);
-  const { visit, acts } = drill;
+  const { visit, acts, isExam } = drill;
   useEffect(() => prepareDebrief(drill.code), [drill.code]);
   const title = NAMED_DRILLS.find(({ code }) => code === drill.code)?.name ?? DRILL_PLANS[practice.kind].name;
   const meter = useMemo(
@@ -44,8 +44,9 @@ function Running({ drill }: { readonly drill: OpenDrill }) {
       // Where no power is followed every point is typed as at a visit.
       isOn: (point: string) => !practice.power || acts.some((act) => act.kind === 'meter' && act.point === point),
       touch: (point: string) => drillStore.act({ kind: 'meter', point }),
+      isSilent: isExam,
     }),
-    [practice, cabinet, acts],
+    [practice, cabinet, acts, isExam],
   );
   const onChange = useCallback((_: VisitDto, to: VisitDto) => drillStore.write(to), []);
   const openVisit = (station?: 'power' | 'fix' | 'prove') => {
@@ -131,7 +132,9 @@ function After({ visit, practice, cabinet, onName, onVisit }: AfterProps) {
     <View style={{ gap: 6 }}>
       {moves && (
         <ActionButton
-          onPress={() => drillStore.act({ kind: 'work', moves, repairs: [] })}
+          onPress={() =>
+            drillStore.act({ kind: 'work', moves, repairs: [], predictedCfm: plan!.record.promise.flowCfm })
+          }
           aside={`${plan!.record.minutes} min`}
         >
           Do the work

@@ -3,18 +3,21 @@ import { conditionOf, realUnit, type Cabinet, type PracticeCase } from '@huff/co
 import { PLACE_IDS, SIMULATED_PROBES, type PlaceId, type TruthAt } from '@huff/core/instruments';
 import { bridge, connectSimulated, disconnect, placeProbe, troubleProbe } from '../../data/bridge/bridge';
 
+/** The probe whose hose is moved from port to port. */
+export const HOSE = 'Manometer A';
+
 /** Lets the simulated instruments read the unit of a case as its cabinet is now; all of them begin in the bag. */
 export function connectDrill(practice: PracticeCase) {
   const unit = realUnit(practice, caseRequest(practice));
   let truth: TruthAt = () => undefined;
   connectSimulated((place) => truth(place), practice.seed);
   for (const { id } of SIMULATED_PROBES) bridge.place(id, undefined);
-  if (practice.looseHose) troubleProbe(practice.looseHose, 'hoseOff');
+  if (practice.hoseSlip) troubleProbe(HOSE, practice.hoseSlip);
   return {
     /** The cabinet changed: so does what is read. */
     follow(cabinet: Cabinet): void {
       truth = unit.truthAt(conditionOf(practice, cabinet));
-      if (!cabinet.looseHose && practice.looseHose) troubleProbe(practice.looseHose, 'none');
+      if (!cabinet.hoseSlip) troubleProbe(HOSE, 'none');
     },
     /** What a place truly is now. */
     truth: (place: PlaceId) => truth(place),

@@ -61,7 +61,8 @@ export function VisitWorkspace({
   back = '/',
 }: VisitWorkspaceProps) {
   const wide = useIsWide();
-  const isPractice = useMeter() !== undefined;
+  const practiceMeter = useMeter();
+  const isSilent = practiceMeter?.isSilent === true;
   const { width } = useWindowDimensions();
   const { now, onVisit, deferred, onDrawn } = useShown(whole, onChange);
   const { visit } = now;
@@ -76,12 +77,8 @@ export function VisitWorkspace({
   const { askPort, askMethod, showWorking, tellUnit } = sheets;
   const goTo = useCallback((id: string) => setStation(id as StationId), []);
   const stations = useMemo(
-    () =>
-      stationsOf({ visit: drawn, whole: deferred.whole, assessment: drawnAssessment, parted }).filter(
-        // There is nobody to hand a practice unit over to.
-        ({ id }) => !isPractice || id !== 'handOver',
-      ),
-    [drawn, deferred.whole, drawnAssessment, parted, isPractice],
+    () => stationsOf({ visit: drawn, whole: deferred.whole, assessment: drawnAssessment, parted }, practiceMeter),
+    [drawn, deferred.whole, drawnAssessment, parted, practiceMeter],
   );
   const measure = useMeasure({ goTo, askPort: sheets.askFor, askMethod, stopStep: assessment.stop?.step });
   const acts = useMemo(
@@ -90,7 +87,8 @@ export function VisitWorkspace({
   );
   const changeWhole = useCallback((changed: VisitDto) => onChange(whole, changed), [onChange, whole]);
   useExplaining(drawn);
-  const explained = useExplainedNext();
+  const likeliest = useExplainedNext();
+  const explained = isSilent ? undefined : likeliest;
   const { step, begin } = useNextStep(visit, assessment, { measure, tellUnit, onSave, explained });
   const paneWidth = wide ? widePanes(width).pane - 32 : width - 32;
   // Where one finds out why no air moves, one need not be told again that none does. Fire and ice are said everywhere.

@@ -8,6 +8,7 @@ import { causes } from '../causes/station';
 import { fix } from '../fix/station';
 import { handOver } from '../wrapUp/station';
 import { prove } from '../verify/station';
+import type { Meter } from '../visitState/meter';
 import type { StationFacts, StationId, StationPlan } from '../visitState/station';
 
 /** The stations of a visit, in the order of the run when nothing was said. A new one is a folder and a line here. */
@@ -61,13 +62,22 @@ function runOf(facts: StationFacts): readonly StationId[] {
   return run.filter((id) => WAITING.find((one) => one.id === id)?.hasWork(facts) !== false);
 }
 
-/** How far each station of a visit is, and what it still lacks: those of the complaint's run in its order, then the others, a touch away. */
-export function stationsOf(facts: StationFacts): Station[] {
+/** Whether a drill has a station: nobody is there to hand its unit over to, and in an exam nothing says what is likely. */
+const isInDrill = (id: string, { isSilent }: Pick<Meter, 'isSilent'>) =>
+  id !== 'handOver' && !(isSilent && id === 'causes');
+
+/**
+ * How far each station of a visit is, and what it still lacks: those of the complaint's run in its order, then the others, a touch away.
+ *
+ * @param meter of a drill; absent at a real visit
+ */
+export function stationsOf(facts: StationFacts, meter?: Pick<Meter, 'isSilent'>): Station[] {
   const run = runOf(facts);
   const inRun = run.flatMap((id) => STATIONS.filter((plan) => plan.id === id));
   const others = STATIONS.filter(({ id }) => !run.includes(id));
-  return [
+  const all = [
     ...inRun.map(({ id, progress }) => ({ id, ...progress(facts) })),
     ...others.map(({ id, progress }) => ({ id, isAside: true, ...progress(facts) })),
   ];
+  return meter ? all.filter(({ id }) => isInDrill(id, meter)) : all;
 }

@@ -56,6 +56,16 @@ test('the complaint sets the run: its stations first, in its order, the others b
   expect(order(other).slice(0, 3)).toEqual(['call', 'look', 'airflow']);
 });
 
+test('a drill has nobody to hand over to, and an exam does not say what is likely', () => {
+  const visit = quickCheck(now);
+  const facts = { visit, whole: visit, assessment: assess(visit), parted: { before: visit } };
+  const ids = (isSilent: boolean) => stationsOf(facts, { isSilent }).map(({ id }) => id);
+  expect(ids(false)).toContain('causes');
+  expect(ids(true)).not.toContain('causes');
+  expect([...ids(false), ...ids(true)]).not.toContain('handOver');
+  expect(ids(true)).toContain('pressure');
+});
+
 test('Findings come before Hand over in every run, and both end it', () => {
   for (const complaint of [undefined, ...COMPLAINTS.map(({ id }) => id)]) {
     const visit = complaint

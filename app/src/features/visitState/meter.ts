@@ -9,6 +9,8 @@ export interface Meter {
   readonly isOn: (point: string) => boolean;
   /** The leads are put there. */
   readonly touch: (point: string) => void;
+  /** In an exam the app does not say what is likely, or what to read next. */
+  readonly isSilent: boolean;
 }
 
 const MeterContext = createContext<Meter | undefined>(undefined);

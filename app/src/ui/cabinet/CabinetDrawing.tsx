@@ -1,4 +1,5 @@
 import type { Layout, PortId, StageKind } from '@huff/core';
+import { memo, type ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Rect, Text } from 'react-native-svg';
 import { BOLD, DRAWN_TEXT, REGULAR, usePalette } from '../theme';
@@ -16,8 +17,10 @@ interface CabinetDrawingProps {
   readonly runs: boolean;
   readonly power: 'on' | 'off' | 'locked out';
   readonly hasOutdoorUnit: boolean;
-  /** The port that the hose is on, with what the manometer shows there. */
-  readonly hose?: { readonly port: PortId; readonly text: string; readonly state: string };
+  /** The port that the hose is on. */
+  readonly hosePort?: PortId;
+  /** What the manometer shows there; it lives by itself, so that the drawing need not. */
+  readonly readout?: ReactNode;
   /** Ports that were written down. */
   readonly read: ReadonlySet<PortId>;
   readonly onPort: (port: PortId) => void;
@@ -42,8 +45,9 @@ const over = ({ x, y, width, height }: Box) => ({ position: 'absolute' as const,
 const around = (x: number, y: number): Box => ({ x: x - TOUCH / 2, y: y - TOUCH / 2, width: TOUCH, height: TOUCH });
 
 /** The unit with its panels, test ports, filter, blower and disconnect: each can be touched. */
-export function CabinetDrawing(props: CabinetDrawingProps) {
-  const { layout, width, open, isFilterIn, runs, power, hasOutdoorUnit, hose, read, onPort, onPart } = props;
+export const CabinetDrawing = memo(function CabinetDrawing(props: CabinetDrawingProps) {
+  const { layout, width, open, isFilterIn, runs, power, hasOutdoorUnit, hosePort, readout, read, onPort, onPart } =
+    props;
   const palette = usePalette();
   const at = cabinetGeometry(layout, width);
   const { returnDuct, connector, filter, cabinet, plenum, disconnect, outdoor } = at;
@@ -53,7 +57,7 @@ export function CabinetDrawing(props: CabinetDrawingProps) {
     </Text>
   );
   const isOff = (part: CabinetPart | undefined) => part !== undefined && open.has(part);
-  const from = hose && at.ports.find(({ id }) => id === hose.port);
+  const from = at.ports.find(({ id }) => id === hosePort);
   return (
     <View style={{ width, height: at.height }}>
       <Svg width={width} height={at.height} aria-hidden>
@@ -140,42 +144,8 @@ export function CabinetDrawing(props: CabinetDrawingProps) {
             strokeWidth={3}
           />
         )}
-        {hose && (
-          <G>
-            <Rect
-              x={width * 0.44 - 46}
-              y={at.height - 50}
-              width={92}
-              height={48}
-              rx={7}
-              fill={palette.sheet}
-              stroke={palette.ink}
-              strokeWidth={2}
-            />
-            <Text
-              x={width * 0.44}
-              y={at.height - 28}
-              fontSize={17}
-              fontFamily={BOLD}
-              textAnchor="middle"
-              fill={palette.ink}
-            >
-              {hose.text}
-            </Text>
-            <Text
-              x={width * 0.44}
-              y={at.height - 10}
-              fontSize={DRAWN_TEXT}
-              fontFamily={REGULAR}
-              textAnchor="middle"
-              fill={palette.softInk}
-            >
-              {hose.state}
-            </Text>
-          </G>
-        )}
         {at.ports.map(({ id, side, x, y }) => {
-          const isOn = hose?.port === id;
+          const isOn = hosePort === id;
           const color = isOn ? palette.action : side === 'return' ? palette.suction : palette.supply;
           return (
             <G key={id}>
@@ -193,6 +163,7 @@ export function CabinetDrawing(props: CabinetDrawingProps) {
           );
         })}
       </Svg>
+      {hosePort && readout}
       {at.inside.map(({ kind, box }) => {
         const part = PART_OF[kind];
         return (
@@ -237,11 +208,11 @@ export function CabinetDrawing(props: CabinetDrawingProps) {
         <Pressable
           key={id}
           role="button"
-          aria-label={`Port ${id}${hose?.port === id ? `: ${hose.text}, ${hose.state}` : read.has(id) ? ', recorded' : ''}`}
+          aria-label={`Port ${id}${hosePort === id ? ', hose here' : read.has(id) ? ', recorded' : ''}`}
           onPress={() => onPort(id)}
           style={over(around(x, y))}
         />
       ))}
     </View>
   );
-}
+});

@@ -20,6 +20,8 @@ export interface CabinetGeometry {
   readonly plenum: Box;
   readonly disconnect: Box;
   readonly outdoor: Box;
+  /** Where the manometer hangs at the end of its hose. */
+  readonly readout: Box;
   readonly ports: readonly {
     readonly id: PortId;
     readonly side: 'return' | 'supply';
@@ -63,6 +65,8 @@ export function cabinetGeometry({ stages, ports }: Layout, width: number): Cabin
     plenum: box(left, 14, right - left, 40),
     disconnect: box(310, 322, 44, 66),
     outdoor: box(22, 342, 84, 48),
+    // As large on every screen: its figure is read, not its shape.
+    readout: { x: width * 0.44 - 46, y: HEIGHT * scale - 50, width: 92, height: 48 },
     ports: ports.map(({ id, side, afterStage }) => {
       const [x, y] = pointOf(afterStage);
       return { id, side, x: x * scale, y: y * scale };

@@ -1,1 +1,2 @@
 export { CabinetDrawing, type CabinetPart } from './CabinetDrawing';
+export { HoseReadout } from './HoseReadout';

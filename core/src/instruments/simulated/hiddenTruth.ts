@@ -3,16 +3,15 @@ import { causeOf } from '../../fix/causes';
 import type { ExplainRequest } from '../../fix/explain';
 import { circuitTables, placeOf, READING_IDS, UNKNOWNS, unitModel } from '../../fix/observe';
 import type { RefrigerantId } from '../../call/refrigerant/refrigerants';
-import { saturationPsia } from '../../call/refrigerant/saturation';
-import { SEA_LEVEL_PSIA } from '../../air/moistAir';
 import { PORT_IDS } from '../../air/system';
+import { placeValues } from './placeValues';
 import type { TruthAt } from './simulatedSet';
 
 /** (J) Faults a simulated unit may have, so that there is something to find. */
 const FAULTS = ['filterLoaded', 'returnUndersized', 'wheelCaked', 'supplyUndersized', 'wrongTap', 'lowCharge'] as const;
 const REFRIGERANT: RefrigerantId = 'R-410A';
-/** Cross-section of the duct that the simulated hot wire sits in, sq ft. */
-const DUCT_SQ_FT = 1.67;
+/** Of a nameplate that nobody read, A. (J) */
+const PLATE_AMPS = 5;
 
 /** A unit whose truth only the simulated instruments know. */
 export interface HiddenTruth {
@@ -42,30 +41,15 @@ export function hiddenTruth({ system, conditions, spread }: ExplainRequest, seed
     const value = out[placeOf(id)]!;
     return Number.isFinite(value) ? value : undefined;
   };
-  const [drop, evaporating, condensing] = [read('drop'), read('evaporating'), read('condensing')];
-  const psig = (tempF: number | undefined, phase: 'dew' | 'bubble') => {
-    const psia = tempF === undefined ? undefined : saturationPsia(REFRIGERANT, tempF, phase);
-    return psia === undefined ? undefined : psia - SEA_LEVEL_PSIA;
-  };
-  const plus = (a: number | undefined, b: number | undefined) =>
-    a === undefined || b === undefined ? undefined : a + b;
-  const supplyDry = drop === undefined || !cooling ? undefined : cooling.entering.dryBulbF - drop;
-  const others: Readonly<Partial<Record<string, number | undefined>>> = {
-    returnDry: cooling?.entering.dryBulbF,
-    returnWet: cooling?.entering.wetBulbF,
-    roomDry: cooling?.entering.dryBulbF,
-    outdoorDry: cooling?.outdoorF,
-    supplyDry,
-    register: plus(supplyDry, 2),
-    // Of a nameplate of 5 A, where none is known.
-    blowerAmps: (read('amps') ?? 0) * 5,
-    blowerRpm: read('rpm') ?? 1075,
-    duct: (read('airflow') ?? 0) / DUCT_SQ_FT,
-    suction: psig(evaporating, 'dew'),
-    highSide: psig(condensing, 'bubble'),
-    suctionLine: plus(evaporating, read('superheat')),
-    liquidLine: plus(condensing, -(read('subcooling') ?? 0)),
-  };
+  const others: Readonly<Partial<Record<string, number>>> = placeValues({
+    read,
+    entering: cooling?.entering,
+    roomF: cooling?.entering.dryBulbF,
+    outdoorF: cooling?.outdoorF,
+    hasCircuit: cooling !== undefined,
+    refrigerant: REFRIGERANT,
+    plateAmps: PLATE_AMPS,
+  });
   return {
     cause,
     truthAt: (place) =>

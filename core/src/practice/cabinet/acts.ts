@@ -20,7 +20,13 @@ export type Act =
   /** A hint, by how much it told: 1 to 3. */
   | { readonly kind: 'hint'; readonly step: number }
   | { readonly kind: 'answer'; readonly causes: readonly string[] }
-  | { readonly kind: 'work'; readonly moves: readonly ChosenMove[]; readonly repairs: readonly string[] };
+  | {
+      readonly kind: 'work';
+      readonly moves: readonly ChosenMove[];
+      readonly repairs: readonly string[];
+      /** Airflow that was predicted before it was done. */
+      readonly predictedCfm?: number;
+    };
 
 /** What was done, with the seconds since the drill began. */
 export type TimedAct = Act & { readonly atS: number };

@@ -1,6 +1,6 @@
 import { checkPoint } from '../../call/points';
 import { effortOf, type ChosenMove } from '../../fix/moves';
-import type { PracticeCase, UnitCondition } from '../cases';
+import type { HoseSlip, PracticeCase, UnitCondition } from '../cases';
 import type { Act } from './acts';
 import { panelsOf, type PanelId } from './panels';
 
@@ -11,8 +11,8 @@ export interface Cabinet {
   readonly isVerifiedDead: boolean;
   readonly open: ReadonlySet<PanelId>;
   readonly isFilterIn: boolean;
-  /** A hose that is still off. */
-  readonly looseHose?: string;
+  /** What is still wrong with the manometer’s hose. */
+  readonly hoseSlip?: HoseSlip;
   readonly looked: ReadonlyMap<string, string | undefined>;
   readonly done: readonly ChosenMove[];
   readonly repaired: readonly string[];
@@ -38,7 +38,7 @@ export const cabinetOf = (practice: PracticeCase): Cabinet => ({
   isVerifiedDead: false,
   open: new Set(),
   isFilterIn: true,
-  looseHose: practice.looseHose,
+  hoseSlip: practice.hoseSlip,
   looked: new Map(),
   done: [],
   repaired: [],
@@ -159,7 +159,7 @@ export function cabinetAfter(cabinet: Cabinet, practice: PracticeCase, act: Act)
     case 'filter':
       return cabinet.open.has('filterDoor') ? passing(MINUTES.filter, { isFilterIn: act.isIn }) : cabinet;
     case 'hoses':
-      return passing(MINUTES.hoses, { looseHose: undefined });
+      return passing(MINUTES.hoses, { hoseSlip: undefined });
     case 'read':
       return passing(act.minutes, {});
     case 'meter':

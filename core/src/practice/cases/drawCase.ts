@@ -7,6 +7,7 @@ import { ALL_CAUSES, causeOf, type Cause } from '../../fix/causes';
 import { caseCode, type CodedCase } from './caseCode';
 import { CASE_BLOWERS, type CaseBlower } from './caseUnits';
 import { CUSTOMER_WORDS, HISTORIES } from './customerWords';
+import { SEASONS, type Season } from './seasons';
 import { DRILL_PLANS, type DrillKind } from './kinds';
 
 /** A hidden fault and how bad it is, 0 to 1. */
@@ -16,6 +17,10 @@ export interface CaseFault {
   /** The other way of a cause that has two: a speed too high. */
   readonly isOpposite: boolean;
 }
+
+/** How a hose misleads: it came off, or its other end is on the wrong fitting. */
+export const HOSE_SLIPS = ['hoseOff', 'wrongPort'] as const;
+export type HoseSlip = (typeof HOSE_SLIPS)[number];
 
 /** A unit with what is wrong with it, the customer’s words, and its weather: all from its code. */
 export interface PracticeCase extends CodedCase {
@@ -36,8 +41,10 @@ export interface PracticeCase extends CodedCase {
   readonly complaint: string;
   readonly words: string;
   readonly history: string;
-  /** A probe whose hose is off when the drill begins. */
-  readonly looseHose?: string;
+  /** What is wrong with the manometer’s hose when the drill begins. */
+  readonly hoseSlip?: HoseSlip;
+  /** When in the cooling season it is. */
+  readonly season: Season;
 }
 
 const AIR_COMPLAINTS = ['notCooling', 'weakRegister', 'noisy', 'freezing'] as const;
@@ -53,8 +60,8 @@ const COMPLAINTS: Readonly<Record<DrillKind, readonly string[]>> = {
 const LEAST_SEVERITY = 0.4;
 /** Of two faults the lesser must not drown in the other. */
 const LEAST_OF_TWO = 0.6;
-/** A hose is off in so many of the harder drills. (J) */
-const LOOSE_HOSE_SHARE = 0.25;
+/** A hose misleads in so many of the harder drills. (J) */
+const HOSE_SLIP_SHARE = 0.25;
 
 const pick = <T>(random: () => number, from: readonly T[]): T => from[Math.floor(random() * from.length)]!;
 
@@ -110,14 +117,9 @@ export function drawCase(coded: CodedCase): PracticeCase {
   const random = seededRandom(seed);
   const [layout, motor] = pick(random, DRILL_PLANS[kind].units);
   const complaint = pick(random, COMPLAINTS[kind]);
-  const looseHose = level > 1 && random() < LOOSE_HOSE_SHARE ? pick(random, ['Manometer A', 'Manometer B']) : undefined;
-  return {
-    ...coded,
-    code: caseCode(coded),
-    layout,
-    motor,
-    blower: CASE_BLOWERS[motor],
-    outdoorF: Math.round(88 + 4 * normal(random)),
+  const hoseSlip = level > 1 && random() < HOSE_SLIP_SHARE ? pick(random, HOSE_SLIPS) : undefined;
+  const warmerF = 4 * normal(random);
+  const drawn = {
     roomF: Math.round(75 + 1.5 * normal(random)),
     humidity: 0.45 + 0.1 * random(),
     complaint,
@@ -125,6 +127,17 @@ export function drawCase(coded: CodedCase): PracticeCase {
     history: pick(random, HISTORIES),
     ...(kind === 'blowerWontRun'
       ? { faults: [], power: drawnPower(random, motor) }
-      : { ...drawnFaults(random, coded, possibleAt(kind, { layout, motor })), looseHose }),
+      : { ...drawnFaults(random, coded, possibleAt(kind, { layout, motor })), hoseSlip }),
+  };
+  const season = pick(random, SEASONS);
+  return {
+    ...coded,
+    code: caseCode(coded),
+    layout,
+    motor,
+    blower: CASE_BLOWERS[motor],
+    season,
+    outdoorF: Math.round(season.outdoorF + warmerF),
+    ...drawn,
   };
 }

@@ -1,6 +1,6 @@
 export { caseCode, type CodedCase, MOST_SEED, readCode } from './caseCode';
 export { causesOfCase, hasFix } from './causesOfCase';
-export { type CaseFault, drawCase, type PracticeCase } from './drawCase';
+export { type CaseFault, drawCase, type HoseSlip, type PracticeCase } from './drawCase';
 export { DRILL_KINDS, DRILL_PLANS, type DrillKind, type Level, LEVELS, type Skill, SKILLS, isDrillKind } from './kinds';
 export { lookSeen, type Sight, SIGHT_ITEMS, statesOfSight } from './lookSeen';
 export { newCase } from './newCase';

@@ -1,9 +1,8 @@
 import { normal, seededRandom } from '../../base/numbers/random';
-import { moistAir, SEA_LEVEL_PSIA } from '../../air/moistAir';
+import { moistAir } from '../../air/moistAir';
 import { SOUND_CIRCUIT } from '../../air/refrigeration';
 import { PORT_IDS, type PortId, type System } from '../../air/system';
 import type { RefrigerantId } from '../../call/refrigerant/refrigerants';
-import { saturationPsia } from '../../call/refrigerant/saturation';
 import { causeOf } from '../../fix/causes';
 import type { ExplainRequest } from '../../fix/explain';
 import { applyMoves, type ChosenMove, moveOf } from '../../fix/moves';
@@ -17,15 +16,13 @@ import {
   type ReadingId,
 } from '../../fix/observe';
 import type { PlaceId } from '../../instruments/live';
-import type { TruthAt } from '../../instruments/simulated';
+import { placeValues, type TruthAt } from '../../instruments/simulated';
 import type { CaseFault, PracticeCase } from './drawCase';
 
 /** A healthy unit differs from the usual one of its kind by so much of the spread that is met. (J) */
 const SPREAD_SHARE = 0.4;
 export const CASE_REFRIGERANT: RefrigerantId = 'R-410A';
 export const CASE_METERING = SOUND_CIRCUIT.metering;
-/** Cross-section of the duct that a hot wire sits in, sq ft. */
-const DUCT_SQ_FT = 1.67;
 /** Full-load amps on the nameplate of the blower motor. */
 export const CASE_PLATE_AMPS = 5;
 /** Volts of its supply, and µF of its run capacitor. */
@@ -131,39 +128,27 @@ export function realUnit(
     const value = observed(condition).values[placeOf(reading)]!;
     return Number.isFinite(value) ? value : undefined;
   };
-  const psig = (tempF: number | undefined, phase: 'dew' | 'bubble') => {
-    const psia = tempF === undefined ? undefined : saturationPsia(CASE_REFRIGERANT, tempF, phase);
-    return psia === undefined ? undefined : psia - SEA_LEVEL_PSIA;
+  // A circuit at rest comes to the pressure of its surroundings.
+  const atRest: Partial<Record<ReadingId, number>> = {
+    drop: 0,
+    evaporating: room.dryBulbF,
+    condensing: room.dryBulbF,
+    superheat: 0,
+    subcooling: room.dryBulbF - practice.outdoorF,
+    amps: 0,
+    rpm: 0,
+    airflow: 0,
   };
-  const plus = (a: number | undefined, b: number | undefined) =>
-    a === undefined || b === undefined ? undefined : a + b;
-
-  const elsewhere = (condition: UnitCondition): Partial<Record<PlaceId, number>> => {
-    const { runs } = condition;
-    const entering = runs ? (observed(condition).system.cooling?.entering ?? room) : room;
-    const drop = runs ? read('drop', condition) : 0;
-    const supplyDry = cooling && drop !== undefined ? entering.dryBulbF - drop : entering.dryBulbF;
-    const [evaporating, condensing] = runs
-      ? [read('evaporating', condition), read('condensing', condition)]
-      : // A circuit at rest comes to the pressure of its surroundings.
-        [room.dryBulbF, room.dryBulbF];
-    return {
-      returnDry: entering.dryBulbF,
-      returnWet: entering.wetBulbF,
-      returnHumidity: 100 * entering.relativeHumidity,
-      roomDry: room.dryBulbF,
-      outdoorDry: practice.outdoorF,
-      supplyDry,
-      register: supplyDry === undefined ? undefined : supplyDry + (runs ? 2 : 0),
-      blowerAmps: runs ? (read('amps', condition) ?? 0.6) * CASE_PLATE_AMPS : 0,
-      blowerRpm: runs ? (read('rpm', condition) ?? 1075) : 0,
-      duct: runs ? observed(condition).flowCfm / DUCT_SQ_FT : 0,
-      suction: cooling && psig(evaporating, 'dew'),
-      highSide: cooling && psig(condensing, 'bubble'),
-      suctionLine: cooling && (runs ? plus(evaporating, read('superheat', condition)) : room.dryBulbF),
-      liquidLine: cooling && (runs ? plus(condensing, -(read('subcooling', condition) ?? 0)) : practice.outdoorF),
-    };
-  };
+  const elsewhere = (condition: UnitCondition): Partial<Record<PlaceId, number>> =>
+    placeValues({
+      read: (reading) => (condition.runs ? read(reading, condition) : atRest[reading]),
+      entering: condition.runs ? (observed(condition).system.cooling?.entering ?? room) : room,
+      roomF: room.dryBulbF,
+      outdoorF: practice.outdoorF,
+      hasCircuit: cooling !== undefined,
+      refrigerant: CASE_REFRIGERANT,
+      plateAmps: CASE_PLATE_AMPS,
+    });
   return {
     read,
     flowCfm: (condition) => (condition.runs ? observed(condition).flowCfm : 0),

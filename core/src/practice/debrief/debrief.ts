@@ -28,7 +28,13 @@ export interface Debrief {
   readonly then: readonly Odds[];
   readonly now: readonly Odds[];
   /** The work against its goal; absent while none was done. */
-  readonly fix?: { readonly isOnTarget: boolean; readonly flowCfm: number; readonly targetCfm: number };
+  readonly fix?: {
+    readonly isOnTarget: boolean;
+    readonly flowCfm: number;
+    readonly targetCfm: number;
+    /** What was predicted before the work. */
+    readonly predictedCfm?: number;
+  };
   /** One thing to do differently. */
   readonly differently: string;
   readonly skills: Readonly<Partial<Record<Skill, 'hit' | 'miss'>>>;
@@ -45,12 +51,14 @@ const LONGER = 1.5;
 
 const MISREAD = 'A reading was made with a panel off, the filter out or the blower stopped.';
 const FILTER_OUT = 'The filter was left out.';
+const HOSE_SLIP = 'Static was recorded with the hose off, or on the wrong fitting.';
 const PANEL_OFF = 'A panel was left off.';
 const POWER_OFF = 'The power was left off.';
 
 /** What to do instead of what was passed over. */
 const INSTEAD: Readonly<Record<string, string>> = {
   [MISREAD]: 'Read with every panel on, the filter in and the blower running.',
+  [HOSE_SLIP]: 'Check the hoses when a static is near zero, or does not fit the others.',
   [FILTER_OUT]: 'Put the filter back before you leave.',
   [PANEL_OFF]: 'Put every panel back on before you leave.',
   [POWER_OFF]: 'Switch the power back on, and see that it runs.',
@@ -66,6 +74,8 @@ const bitsOf = (steps: readonly PathStep[], first: number) =>
     Math.log2(Math.max(LEAST_SHARE, truthShare) / Math.max(LEAST_SHARE, i === 0 ? first : steps[i - 1]!.truthShare)),
   );
 
+const isPort = (what: string) => /^[RS]\d$/.test(what);
+
 /** Readings that were made while the unit was not as it runs, and what was left as it should not be. */
 function leftUndone(
   practice: PracticeCase,
@@ -73,8 +83,13 @@ function leftUndone(
 ): { readonly skipped: string[]; readonly misread: boolean } {
   const skipped: string[] = [];
   let misread = false;
+  // What is read again with the hose right is no longer wrong: finding it out is the skill.
+  const bySlip = new Set<string>();
   let cabinet = cabinetOf(practice);
   for (const act of acts) {
+    if (act.kind === 'read' && isPort(act.what))
+      if (cabinet.hoseSlip) bySlip.add(act.what);
+      else bySlip.delete(act.what);
     if (act.kind === 'read' && act.what !== 'other' && act.what !== 'volts' && act.what !== 'microfarads') {
       const { runs, isOpen, isFilterIn } = conditionOf(practice, cabinet);
       if (!practice.power && (!runs || isOpen || (!isFilterIn && !act.what.endsWith('filterOut')))) misread = true;
@@ -82,18 +97,19 @@ function leftUndone(
     cabinet = cabinetAfter(cabinet, practice, act);
   }
   if (misread) skipped.push(MISREAD);
+  if (bySlip.size > 0) skipped.push(HOSE_SLIP);
   skipped.push(...cabinet.passedOver);
   if (!cabinet.isFilterIn) skipped.push(FILTER_OUT);
   if (cabinet.open.has('blowerDoor') || cabinet.open.has('filterDoor') || cabinet.open.has('coilPanel'))
     skipped.push(PANEL_OFF);
   if (!cabinet.isPowered) skipped.push(POWER_OFF);
-  return { skipped, misread };
+  return { skipped, misread: misread || bySlip.size > 0 };
 }
 
 /** Gauges before a static reading: the charge judged before the air. */
 function isOutOfOrder(acts: readonly TimedAct[]): boolean {
   const gauges = acts.findIndex((act) => act.kind === 'read' && act.what === 'gauges');
-  const air = acts.findIndex((act) => act.kind === 'read' && /^[RS]\d$/.test(act.what));
+  const air = acts.findIndex((act) => act.kind === 'read' && isPort(act.what));
   return gauges >= 0 && (air < 0 || gauges < air);
 }
 
@@ -166,6 +182,7 @@ export function debrief(
         isOnTarget: practice.power || isRefrigerant ? gone || (isInRange && !practice.power) : isInRange,
         flowCfm,
         targetCfm,
+        predictedCfm: acts.findLast((act) => act.kind === 'work')?.predictedCfm,
       }
     : undefined;
   const bare = {
