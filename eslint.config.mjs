@@ -33,7 +33,20 @@ const oneWay = [
   // The wings of core and the rooms of each (core/README.md).
   [
     'core/src',
-    ['base', 'air', 'judge', 'call', 'fix', 'instruments', 'calculators', 'visit', 'practice', 'shop', 'entries'],
+    [
+      'base',
+      'air',
+      'judge',
+      'call',
+      'fix',
+      'instruments',
+      'calculators',
+      'visit',
+      'practice',
+      'shop',
+      'photo',
+      'entries',
+    ],
   ],
   ['core/src/base', ['numbers', 'words', 'forms', 'verdict']],
   [
@@ -97,6 +110,7 @@ const oneWay = [
   ['core/src/instruments', ['live', 'log', 'simulated', 'trace']],
   ['core/src/visit', ['assess', 'explain', 'verify']],
   ['core/src/practice', ['cases', 'drills', 'cabinet', 'coach', 'debrief', 'progress']],
+  ['core/src/photo', ['image', 'words', 'table', 'nameplate']],
   ['core/src/shop', ['card', 'odds', 'stock', 'roof', 'trend']],
   ['app/src', ['ui', 'data', 'features', 'app']],
   [
@@ -107,6 +121,7 @@ const oneWay = [
       'shortcuts',
       'waiting',
       'photos',
+      'photoReading',
       'places',
       'tool',
       'resultFoot',

@@ -29,6 +29,7 @@ await build({
     '@huff/core/call': './core/src/entries/call.ts',
     '@huff/core/first': './core/src/entries/first.ts',
     '@huff/core/explain': './core/src/entries/explain.ts',
+    '@huff/core/photo': './core/src/entries/photo.ts',
     '@huff/core/practice': './core/src/entries/practice.ts',
     '@huff/core/fix': './core/src/entries/fix.ts',
     '@huff/core/instruments': './core/src/entries/instruments.ts',

@@ -3,7 +3,11 @@ import { generateSW } from 'workbox-build';
 const { count, size, warnings } = await generateSW({
   globDirectory: 'app/dist',
   globPatterns: ['**/*.{html,js,json,css,ttf,png,svg,ico,webmanifest}'],
-  globIgnores: ['metadata.json', 'sw.js', '**/*.map'],
+  // The reader of photos is 7 MB: it is fetched when somebody wants it, and kept from then on.
+  globIgnores: ['metadata.json', 'sw.js', '**/*.map', 'reader/**'],
+  runtimeCaching: [
+    { urlPattern: /\/reader\/[^/]+\/[^/]+$/, handler: 'CacheFirst', options: { cacheName: 'huff-reader' } },
+  ],
   swDest: 'app/dist/sw.js',
   // Metro's file names carry a content hash.
   dontCacheBustURLsMatching: /\.[0-9a-f]{32}\.|-[0-9a-f]{32}\.js$/,

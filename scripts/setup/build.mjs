@@ -16,12 +16,20 @@ const PARTS = [
   {
     name: 'the app (a minute the first time)',
     result: 'app/dist/index.html',
-    from: [...SHARED, 'app', 'scripts/opening.mjs', 'scripts/pages.mjs', 'scripts/service-worker.mjs'],
+    from: [
+      ...SHARED,
+      'app',
+      'scripts/opening.mjs',
+      'scripts/pages.mjs',
+      'scripts/reader.mjs',
+      'scripts/service-worker.mjs',
+    ],
     stamp: 'node_modules/.cache/huff/app-built',
     steps: [
       () => run('npm', ['run', '--silent', 'build', '-w', 'app'], { env: QUIET_EXPO, quiet: true }),
       () => run(process.execPath, ['scripts/opening.mjs']),
       () => run(process.execPath, ['scripts/pages.mjs']),
+      () => run(process.execPath, ['scripts/reader.mjs']),
       () => run(process.execPath, ['scripts/service-worker.mjs']),
     ],
   },

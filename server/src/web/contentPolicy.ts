@@ -19,6 +19,8 @@ function ownStyles(webFolder: string | undefined): string[] {
 /** What a page of this server may load and run, as helmet takes it. Whatever gets into a page as markup runs nothing and styles nothing. */
 export const contentPolicy = (webFolder: string | undefined) => ({
   directives: {
+    // The reader of photos is compiled WebAssembly.
+    'script-src': ["'self'", "'wasm-unsafe-eval'"],
     'style-src': ["'self'", ...ownStyles(webFolder)],
     'style-src-attr': ["'none'"],
     'font-src': ["'self'"],

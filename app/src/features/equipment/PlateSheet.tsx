@@ -1,9 +1,13 @@
 import type { UnitFactsDto } from '@huff/contract';
 import { PLATE_FORM, plateFaults, tonsInModel, tonsText } from '@huff/core';
+import type { PlateReading } from '@huff/core/photo';
+import { useState } from 'react';
 import { View } from 'react-native';
-import { ActionButton } from '../../ui/page';
+import { ActionButton, TextButton } from '../../ui/page';
 import { Sheet } from '../../ui/sheet';
 import { Txt } from '../../ui/text';
+import { maxStaticOf, PhotoReadSheet, PlateFound, plateInputs } from '../photoReading';
+import { takePhoto } from '../photos/takePhoto';
 import { ToolForm } from '../tool/ToolForm';
 import { useFieldForm } from '../tool/useFieldForm';
 import { Choice } from '../../ui/form';
@@ -25,17 +29,37 @@ export function PlateSheet(props: PlateSheetProps) {
 }
 
 function Body({ unit, onUnit, onClose }: PlateSheetProps) {
+  const [file, setFile] = useState<File>();
+  const [found, setFound] = useState<readonly PlateReading[]>();
+  const [fault, setFault] = useState<string>();
+  const [maxTespInWc, setMaxTesp] = useState(unit.maxTespInWc);
   const form = useFieldForm(PLATE_FORM, unit.plate ?? {}, plateFaults);
   const model = typeof form.raw.model === 'string' ? form.raw.model : '';
   const offered = tonsInModel(model);
   const keep = (tons = unit.tons) => {
     form.send();
     if (form.errors.length > 0) return;
-    onUnit({ ...unit, plate: Object.keys(form.inputs).length > 0 ? form.inputs : null, tons });
+    onUnit({ ...unit, plate: Object.keys(form.inputs).length > 0 ? form.inputs : null, tons, maxTespInWc });
     onClose();
   };
+  const use = (fields: readonly PlateReading[]) => {
+    form.put(plateInputs(fields));
+    setMaxTesp(maxStaticOf(fields) ?? unit.maxTespInWc);
+    setFound(undefined);
+  };
+  if (found) return <PlateFound fields={found} onUse={use} onLeave={() => setFound(undefined)} />;
   return (
     <View style={{ gap: 12 }}>
+      <PhotoReadSheet file={file} kind="plate" onFields={setFound} onClose={() => setFile(undefined)} />
+      <TextButton
+        onPress={() => {
+          setFault(undefined);
+          takePhoto((_, taken) => setFile(taken), setFault);
+        }}
+      >
+        Read from a photo
+      </TextButton>
+      {fault !== undefined && <Txt role="alert">{fault}</Txt>}
       <Txt size={15} color="softInk">
         Enter what you can read. The model number often shows the tons.
       </Txt>

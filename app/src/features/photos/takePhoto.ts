@@ -38,7 +38,7 @@ async function pictureOf(file: File): Promise<Picture> {
 }
 
 /** Opens the camera, or the file chooser where there is none. */
-export const takePhoto = (onPhoto: (picture: Picture) => void, onError: (why: string) => void): void =>
+export const takePhoto = (onPhoto: (picture: Picture, file: File) => void, onError: (why: string) => void): void =>
   choosePicture('environment', onPhoto, onError);
 
 /** Opens the file chooser for a picture that is there already. */
@@ -47,7 +47,7 @@ export const chooseImage = (onPhoto: (picture: Picture) => void, onError: (why: 
 
 function choosePicture(
   camera: string | undefined,
-  onPhoto: (picture: Picture) => void,
+  onPhoto: (picture: Picture, file: File) => void,
   onError: (why: string) => void,
 ): void {
   const input = document.createElement('input');
@@ -57,7 +57,10 @@ function choosePicture(
   input.addEventListener('change', () => {
     const file = input.files?.[0];
     if (!file) return;
-    pictureOf(file).then(onPhoto, () => onError(`${file.name} is not a readable picture. Choose a photo.`));
+    pictureOf(file).then(
+      (picture) => onPhoto(picture, file),
+      () => onError(`${file.name} is not a readable picture. Choose a photo.`),
+    );
   });
   input.click();
 }

@@ -19,7 +19,7 @@ export interface CaseFault {
 }
 
 /** How a hose misleads: it came off, or its other end is on the wrong fitting. */
-export const HOSE_SLIPS = ['hoseOff', 'wrongPort'] as const;
+const HOSE_SLIPS = ['hoseOff', 'wrongPort'] as const;
 export type HoseSlip = (typeof HOSE_SLIPS)[number];
 
 /** A unit with what is wrong with it, the customer’s words, and its weather: all from its code. */

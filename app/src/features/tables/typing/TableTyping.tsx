@@ -5,6 +5,8 @@ import { Choice } from '../../../ui/form';
 import { TextButton } from '../../../ui/page';
 import { useIsWide, usePalette } from '../../../ui/theme';
 import { cellNumber, gridOf, withCell, type Layer, type Place, type TableDraft } from './draft';
+import { MarkPanel, MarkPhoto } from './MarkPanel';
+import { passedOver } from './photoDraft';
 import { TableKeys } from './TableKeys';
 import { TypedCurves } from './TypedCurves';
 import { TypedGridView } from './TypedGridView';
@@ -32,10 +34,24 @@ export function TableTyping({ draft, onDraft, paper, onKeep }: TableTypingProps)
   const drawn = useDeferredValue(draft);
   const grid = useMemo(() => gridOf(drawn, layer), [drawn, layer]);
   const questions = useMemo(() => tableQuestions(grid, drawn.by === 'rpm' ? 'At' : 'Tap'), [grid, drawn.by]);
+  const odd = useMemo(() => [...questions, ...(drawn.marks ?? [])], [questions, drawn.marks]);
   const byRpm = draft.by === 'rpm';
   const question = questions.find((one) => one.row === at.row && one.column === at.column) ?? questions[0];
   const key = useTypingKeys({ draft, layer, at, onDraft, onPlace: setAt, isHeld: asked !== undefined });
   useFocusAt(at);
+  const mark = draft.marks?.[0];
+  // A marked cell is gone to once; it is left by confirming it, or by a touch elsewhere.
+  const [isTyping, setIsTyping] = useState(false);
+  const [goneTo, setGoneTo] = useState<typeof mark>();
+  if (mark && mark !== goneTo) {
+    setGoneTo(mark);
+    setIsTyping(false);
+    setAt({ row: mark.row, column: mark.column });
+  }
+  const confirm = (place: Place) => {
+    setIsTyping(false);
+    onDraft((now) => passedOver(now, place, now.rows[place.row]!.cells[place.column]!));
+  };
   const askRow = useCallback((row: number) => setAsked({ row }), []);
   const askColumn = useCallback((column: number) => setAsked({ column }), []);
   const typing = (
@@ -55,16 +71,20 @@ export function TableTyping({ draft, onDraft, paper, onKeep }: TableTypingProps)
         draft={draft}
         layer={layer}
         at={at}
-        questions={questions}
+        questions={odd}
         onPlace={setAt}
         onRow={askRow}
         onStatic={askColumn}
       />
-      <TypingWords
-        question={question}
-        byRpm={byRpm}
-        onUse={(place, slip) => onDraft((now) => withCell(now, layer, place, () => String(slip)))}
-      />
+      {mark && <MarkPhoto draft={draft} mark={mark} />}
+      {!mark && (
+        <TypingWords
+          question={question}
+          byRpm={byRpm}
+          isFromPhoto={draft.marks !== undefined}
+          onUse={(place, slip) => onDraft((now) => withCell(now, layer, place, () => String(slip)))}
+        />
+      )}
     </>
   );
   const sheets = (
@@ -76,7 +96,26 @@ export function TableTyping({ draft, onDraft, paper, onKeep }: TableTypingProps)
       onClose={() => setAsked(undefined)}
     />
   );
-  const keys = <TableKeys onKey={key} decimals={layer === 'bhp'} rowWord={byRpm ? 'airflow' : 'tap'} />;
+  const marked = mark && !isTyping && (
+    <MarkPanel
+      draft={draft}
+      mark={mark}
+      onChoose={(text) => onDraft((now) => withCell(now, 'cells', mark, () => text))}
+      onType={() => setIsTyping(true)}
+      onConfirm={() => confirm(mark)}
+    />
+  );
+  const pad = <TableKeys onKey={key} decimals={layer === 'bhp'} rowWord={byRpm ? 'airflow' : 'tap'} />;
+  const keys = marked || (
+    <>
+      {mark && (
+        <View style={{ flexDirection: 'row', justifyContent: 'flex-end', paddingHorizontal: 16 }}>
+          <TextButton onPress={() => confirm(mark)}>Confirm typed figure</TextButton>
+        </View>
+      )}
+      {pad}
+    </>
+  );
   const curves = <TypedCurves grid={grid} at={at} byRpm={byRpm} height={wide ? 300 : 132} />;
   const photo = paper !== undefined && <PaperPhoto uri={paper} maxHeight={wide ? undefined : 190} />;
   if (wide) {
@@ -99,7 +138,7 @@ export function TableTyping({ draft, onDraft, paper, onKeep }: TableTypingProps)
   return (
     <View style={{ flex: 1 }}>
       <ScrollView style={{ flex: 1 }} contentContainerStyle={{ paddingHorizontal: 16, gap: 8 }}>
-        {photo}
+        {!mark && photo}
         {curves}
         {typing}
       </ScrollView>

@@ -12,7 +12,7 @@ interface TypedGridViewProps {
   readonly draft: TableDraft;
   readonly layer: Layer;
   readonly at: Place;
-  readonly questions: readonly CellQuestion[];
+  readonly questions: readonly Pick<CellQuestion, 'row' | 'column'>[];
   readonly onPlace: (at: Place) => void;
   readonly onRow: (row: number) => void;
   readonly onStatic: (column: number) => void;

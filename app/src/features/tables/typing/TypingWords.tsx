@@ -9,11 +9,13 @@ interface TypingWordsProps {
   /** What breaks the pattern; absent while nothing does. */
   readonly question?: TableQuestion;
   readonly byRpm: boolean;
+  /** It was read, not typed: names and statics are compared, too. */
+  readonly isFromPhoto: boolean;
   readonly onUse: (question: TableQuestion, slip: number) => void;
 }
 
 /** Under the grid: the question about a figure, or what is enough for today. */
-export function TypingWords({ question, byRpm, onUse }: TypingWordsProps) {
+export function TypingWords({ question, byRpm, isFromPhoto, onUse }: TypingWordsProps) {
   const slip = question?.slip;
   return (
     <View style={{ gap: 4, minHeight: 66 }} role="status">
@@ -24,6 +26,10 @@ export function TypingWords({ question, byRpm, onUse }: TypingWordsProps) {
           </Txt>
           {slip !== undefined && <TextButton onPress={() => onUse(question, slip)}>{`Use ${slip}`}</TextButton>}
         </View>
+      ) : isFromPhoto ? (
+        <Txt size={14} color="softInk">
+          Compare tap names and statics with the photo.
+        </Txt>
       ) : (
         <>
           <Txt size={14} color="softInk">

@@ -11,11 +11,23 @@ export interface DraftRow {
   readonly bhp: readonly string[];
 }
 
+/** A cell that was read from a photo and is not sure: a person passes over it. */
+export interface CellMark extends Place {
+  /** What else may be printed there, likeliest first. */
+  readonly others: readonly string[];
+  /** What the rest of the table makes likely, as it is printed. */
+  readonly likely?: number;
+  /** Where it is in the straightened photo, px. */
+  readonly box: { readonly x: number; readonly y: number; readonly width: number; readonly height: number };
+}
+
 export interface TableDraft {
   readonly by: 'taps' | 'rpm';
   /** in. w.c. */
   readonly staticsInWc: readonly number[];
   readonly rows: readonly DraftRow[];
+  /** Cells that still have to be passed over, in reading order; absent of a table that was typed. */
+  readonly marks?: readonly CellMark[];
 }
 
 /** Which figures of the cells are worked on. */
@@ -135,8 +147,19 @@ export function withRow(draft: TableDraft): TableDraft {
   return { ...draft, rows: [...draft.rows, emptyRow(next, draft.staticsInWc.length)] };
 }
 
+/** The marks that are left when a row or a column is taken out; those behind it move up. */
+const marksWithout = (draft: TableDraft, along: 'row' | 'column', gone: number): Pick<TableDraft, 'marks'> =>
+  draft.marks
+    ? {
+        marks: draft.marks
+          .filter((mark) => mark[along] !== gone)
+          .map((mark) => (mark[along] > gone ? { ...mark, [along]: mark[along] - 1 } : mark)),
+      }
+    : {};
+
 export const withoutRow = (draft: TableDraft, row: number): TableDraft => ({
   ...draft,
+  ...marksWithout(draft, 'row', row),
   rows: draft.rows.filter((_, i) => i !== row),
 });
 
@@ -144,6 +167,7 @@ export function withoutStatic(draft: TableDraft, column: number): TableDraft {
   const rest = <T>(list: readonly T[]) => list.filter((_, i) => i !== column);
   return {
     ...draft,
+    ...marksWithout(draft, 'column', column),
     staticsInWc: rest(draft.staticsInWc),
     rows: draft.rows.map((row) => ({ ...row, cells: rest(row.cells), bhp: rest(row.bhp) })),
   };

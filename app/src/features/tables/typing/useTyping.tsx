@@ -5,9 +5,11 @@ import { blowerTables } from '../../../data/records';
 import { TextButton } from '../../../ui/page';
 import { Txt } from '../../../ui/text';
 import { takePhoto, type Picture } from '../../photos/takePhoto';
+import { PhotoReadSheet } from '../../photoReading';
 import { figuresOf, typedCount, type TableDraft } from './draft';
 import { keepDraft } from './keptDraft';
 import { KeepTableSheet, type TableHead } from './KeepTableSheet';
+import { draftOfPhoto, unseenFault } from './photoDraft';
 import { TableTyping } from './TableTyping';
 
 /** How long typing must rest before what was typed is kept. */
@@ -26,6 +28,7 @@ export function useTyping(
 ): { readonly body: ReactNode; readonly actions: ReactNode; readonly under: string } {
   const [draft, setDraft] = useState(start.draft);
   const [paper, setPaper] = useState<string>();
+  const [photo, setPhoto] = useState<File>();
   const [fault, setFault] = useState<string>();
   const [keeping, setKeeping] = useState(false);
   const { records } = blowerTables.useList();
@@ -47,24 +50,28 @@ export function useTyping(
   }, []);
   const made = useMemo(() => figuresOf(draft), [draft]);
   // What the head's buttons work on is read when they are pressed: a key draws the grid anew, not the page.
-  const now = useRef({ made, onPhoto });
+  const unseen = unseenFault(draft);
+  const now = useRef({ made, onPhoto, unseen });
   useEffect(() => {
-    now.current = { made, onPhoto };
+    now.current = { made, onPhoto, unseen };
   });
   const keep = useCallback(() => {
-    const { made: figures } = now.current;
-    if (figures.ok) setKeeping(true);
+    const { made: figures, unseen: fault } = now.current;
+    // Nothing that was not read for sure goes in unseen.
+    if (fault !== undefined) setFault(fault);
+    else if (figures.ok) setKeeping(true);
     else setFault(figures.why);
   }, []);
   const actions = useMemo(() => {
-    const photo = () =>
-      takePhoto((picture) => {
+    const take = () =>
+      takePhoto((picture, file) => {
         setPaper(`data:image/jpeg;base64,${picture.jpeg}`);
         now.current.onPhoto?.(picture);
+        setPhoto(file);
       }, setFault);
     return (
       <View style={{ flexDirection: 'row', gap: 18, paddingRight: 8 }}>
-        <TextButton onPress={photo}>photo</TextButton>
+        <TextButton onPress={take}>photo</TextButton>
         <TextButton onPress={keep}>Save</TextButton>
       </View>
     );
@@ -80,6 +87,12 @@ export function useTyping(
           </Txt>
         )}
         <TableTyping draft={draft} onDraft={change} paper={paper} onKeep={keep} />
+        <PhotoReadSheet
+          file={photo}
+          kind="table"
+          onTable={(table) => setDraft(draftOfPhoto(table))}
+          onClose={() => setPhoto(undefined)}
+        />
         {made.ok && (
           <KeepTableSheet
             open={keeping}

@@ -1,0 +1,67 @@
+import type { GrayImage, ReadHow, ReadWord } from '@huff/core/photo';
+import type { Worker as Engine } from 'tesseract.js';
+import { READER_FILES, readerAddress } from './readerFiles';
+
+/** Page modes of the engine: one block, text strewn about, one line. */
+const MODES = { block: '6', sparse: '11', line: '7' } as const;
+/** It reads by its neural network alone. */
+const LSTM_ONLY = 1;
+
+let engine: Promise<Engine> | undefined;
+/** How it was set last: setting it again takes time. */
+let set = '';
+
+/** Starts the engine in its own worker, from this server's or this phone's own files. */
+async function started(): Promise<Engine> {
+  const { createWorker } = await import('tesseract.js');
+  return createWorker('eng', LSTM_ONLY, {
+    workerPath: readerAddress(READER_FILES.worker),
+    corePath: readerAddress(READER_FILES.core),
+    langPath: readerAddress('').replace(/\/$/, ''),
+    gzip: true,
+    // The service worker keeps its files: a second copy in the database would be waste.
+    cacheMethod: 'none',
+    workerBlobURL: false,
+  });
+}
+
+/** A gray picture as a file that the engine opens (PGM). */
+const asFile = ({ width, height, data }: GrayImage) =>
+  new Blob([`P5\n${width} ${height}\n255\n`, data as Uint8Array<ArrayBuffer>]);
+
+/** Reads the words of a picture. @throws Error where the engine cannot be fetched or started */
+export async function readWords(image: GrayImage, { mode, only = '' }: ReadHow): Promise<ReadWord[]> {
+  engine ??= started();
+  const worker = await engine.catch((fault: unknown) => {
+    engine = undefined;
+    throw fault;
+  });
+  const wanted = `${mode} ${only}`;
+  if (wanted !== set) {
+    await worker.setParameters({
+      tessedit_pageseg_mode: MODES[mode] as never,
+      tessedit_char_whitelist: only,
+    });
+    set = wanted;
+  }
+  const { data } = await worker.recognize(asFile(image), {}, { blocks: true, text: false });
+  return (data.blocks ?? []).flatMap(({ paragraphs }) =>
+    paragraphs.flatMap(({ lines }) =>
+      lines.flatMap(({ words }) =>
+        words.map(({ text, confidence, bbox }) => ({
+          text,
+          confidence,
+          box: { x: bbox.x0, y: bbox.y0, width: bbox.x1 - bbox.x0, height: bbox.y1 - bbox.y0 },
+        })),
+      ),
+    ),
+  );
+}
+
+/** Ends the engine; what it was reading is given up. */
+export function stopEngine(): void {
+  const running = engine;
+  engine = undefined;
+  set = '';
+  void running?.then((worker) => worker.terminate()).catch(() => undefined);
+}

@@ -1,0 +1,16 @@
+/** Reading a photo: its picture made straight, a blower table and a nameplate found in its words. Loaded with its own sheet. */
+export {
+  type Corners,
+  cropped,
+  findSheet,
+  type GrayImage,
+  type PixelBox,
+  type Point,
+  straightened,
+  toGray,
+  turned,
+  wholeSheet,
+} from '../photo/image';
+export { type PlateFieldId, nothingFound, type PlateReading, readPlate } from '../photo/nameplate';
+export { LEFT_OUT_MARK, type PhotoTable, readTables, type ReadStage, quartersToUpright } from '../photo/table';
+export type { ReadHow, ReadWord, TextEngine } from '../photo/words';

@@ -1,0 +1,2 @@
+export type { PlateFieldId } from './plateFields';
+export { nothingFound, type PlateReading, readPlate } from './readPlate';

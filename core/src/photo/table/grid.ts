@@ -1,0 +1,203 @@
+import type { PixelBox } from '../image';
+import { linesOf, median, middleOf, type ReadWord, type TextLine } from '../words';
+import { cellFigure, staticFigure } from './figures';
+
+/** A column: the static over it, and where it is. */
+interface GridColumn {
+  /** In the unit that the table is printed in. */
+  readonly printed: number;
+  /** False where the figure was worked out from its neighbors. */
+  readonly isRead: boolean;
+  readonly x: number;
+}
+
+/** A row: its name, and where it is. */
+interface GridRow {
+  readonly name: string;
+  /** 0 to 100. */
+  readonly nameConfidence: number;
+  readonly y: number;
+}
+
+/** Where the cells of a printed table are. */
+export interface FoundGrid {
+  /** The text over it: one of several tables is picked by it. */
+  readonly title: string;
+  readonly unit: 'inWc' | 'pa';
+  readonly columns: readonly GridColumn[];
+  readonly rows: readonly GridRow[];
+  /** Half the distance to the next column and row, px. */
+  readonly reach: { readonly x: number; readonly y: number };
+}
+
+const LEAST_COLUMNS = 3;
+/** So many columns of a row have a figure, or it is none of the table. */
+const LEAST_FILLED = 0.4;
+/** A single letter that the engine is less sure of is dirt. (J) */
+const LEAST_LETTER = 55;
+const MOST_IN_WC = 3;
+const MOST_PA = 750;
+
+interface HeadToken {
+  readonly x: number;
+  readonly value: number;
+}
+
+/** Values that rise by one step from column to column, as statics do; undefined where they follow no step. */
+function stepped(
+  tokens: readonly HeadToken[],
+  pitch: number,
+): { readonly first: number; readonly step: number } | undefined {
+  const votes = new Map<string, number>();
+  for (const a of tokens)
+    for (const b of tokens) {
+      const apart = Math.round((b.x - a.x) / pitch);
+      if (apart < 1) continue;
+      const step = Number(((b.value - a.value) / apart).toFixed(4));
+      const first = Number((a.value - step * Math.round((a.x - tokens[0]!.x) / pitch)).toFixed(4));
+      if (step > 0 && first >= 0) votes.set(`${step} ${first}`, (votes.get(`${step} ${first}`) ?? 0) + 1);
+    }
+  const [best, count] = [...votes].sort((a, b) => b[1] - a[1])[0] ?? ['', 0];
+  // Of n columns that agree n (n − 1) / 2 pairs do.
+  if (count < 3 || count < (tokens.length * (tokens.length - 1)) / 6) return undefined;
+  const [step, first] = best.split(' ').map(Number) as [number, number];
+  return { first, step };
+}
+
+/** The columns of a line that is a head of statics; undefined for any other line. */
+function headOf(line: TextLine, isPa: boolean): GridColumn[] | undefined {
+  const tokens = line.words.flatMap((word): HeadToken[] => {
+    const value = staticFigure(word.text);
+    return value === undefined ? [] : [{ x: middleOf(word.box).x, value }];
+  });
+  if (tokens.length < LEAST_COLUMNS) return undefined;
+  const gaps = tokens.slice(1).map(({ x }, i) => x - tokens[i]!.x);
+  const pitch = median(gaps.filter((gap) => gap < 1.6 * Math.min(...gaps.filter((one) => one > 0))));
+  if (!(pitch > 0)) return undefined;
+  const most = isPa ? MOST_PA : MOST_IN_WC;
+  const steps = stepped(tokens, pitch);
+  const rises = tokens.every(({ value }, i) => i === 0 || value > tokens[i - 1]!.value);
+  if (!steps) {
+    // Uneven statics are believed as they are read when all of them rise.
+    return rises && tokens.every(({ value }) => value <= most)
+      ? tokens.map(({ x, value }) => ({ x, printed: value, isRead: true }))
+      : undefined;
+  }
+  const count = Math.round((tokens.at(-1)!.x - tokens[0]!.x) / pitch) + 1;
+  const columns = Array.from({ length: count }, (_, i): GridColumn => {
+    const about = tokens[0]!.x + i * pitch;
+    const token = tokens.find(({ x }) => Math.abs(x - about) < 0.4 * pitch);
+    const printed = Number((steps.first + i * steps.step).toFixed(3));
+    return { x: token?.x ?? about, printed, isRead: token?.value === printed };
+  });
+  return columns.every(({ printed }) => printed <= most) ? columns : undefined;
+}
+
+/** Columns of figures beside the head’s own: its static there could not be read, and follows from the others. */
+function widened(columns: readonly GridColumn[], lines: readonly TextLine[]): GridColumn[] {
+  const [a, b] = [columns[0]!, columns[1]!];
+  const [y, z] = columns.slice(-2) as [GridColumn, GridColumn];
+  const figuresAt = (x: number, reach: number) =>
+    lines.filter(({ words }) =>
+      words.some(({ text, box }) => Math.abs(middleOf(box).x - x) < reach && typeof cellFigure(text) === 'object'),
+    ).length;
+  const rows = figuresAt(b.x, (b.x - a.x) / 3);
+  const isColumn = (x: number, pitch: number) => rows >= 2 && figuresAt(x, pitch / 3) >= Math.max(2, 0.6 * rows);
+  const round = (value: number) => Number(value.toFixed(3));
+  const before: GridColumn = { x: 2 * a.x - b.x, printed: round(2 * a.printed - b.printed), isRead: false };
+  const after: GridColumn = { x: 2 * z.x - y.x, printed: round(2 * z.printed - y.printed), isRead: false };
+  return [
+    ...(before.printed >= 0 && isColumn(before.x, b.x - a.x) ? [before] : []),
+    ...columns,
+    ...(isColumn(after.x, z.x - y.x) ? [after] : []),
+  ];
+}
+
+/** The lines that belong to one head, with what each column of them has. */
+function rowsUnder(lines: readonly TextLine[], columns: readonly GridColumn[]): { rows: GridRow[]; pitch: number } {
+  const reach = columns.length > 1 ? (columns[1]!.x - columns[0]!.x) / 2 : 40;
+  const left = columns[0]!.x - reach;
+  const rows: GridRow[] = [];
+  for (const { y, words } of lines) {
+    const inCells = words.filter(({ box }) => middleOf(box).x > left);
+    const filled = columns.filter(({ x }) =>
+      inCells.some(({ text, box }) => Math.abs(middleOf(box).x - x) < reach && cellFigure(text) !== undefined),
+    );
+    if (filled.length < Math.max(2, LEAST_FILLED * columns.length)) continue;
+    const beside = words.filter(({ box }) => middleOf(box).x <= left);
+    // The edge of the sheet is read as a letter now and then.
+    const sure = beside.filter(({ text, confidence }) => text.length > 1 || confidence >= LEAST_LETTER);
+    const names = sure.length > 0 ? sure : beside;
+    rows.push({
+      y,
+      name: names
+        .map(({ text }) => text)
+        .join(' ')
+        .replaceAll(/^[\s|_[\]{}.,:;]+|[\s|_[\]{}.,:;]+$/g, ''),
+      nameConfidence: names.length === 0 ? 0 : Math.min(...names.map(({ confidence }) => confidence)),
+    });
+  }
+  const gaps = rows.slice(1).map(({ y }, i) => y - rows[i]!.y);
+  // Between two rows one may be missing: the closest two are neighbors.
+  return { rows, pitch: gaps.length > 0 ? Math.min(...gaps) : 2 * reach };
+}
+
+/** Rows that were passed over because nothing of them was read: a gap of two rows has one between. */
+function withGaps(rows: readonly GridRow[], pitch: number): GridRow[] {
+  return rows.flatMap((row, i) => {
+    const before = rows[i - 1];
+    const missing = before ? Math.round((row.y - before.y) / pitch) - 1 : 0;
+    if (!before || missing < 1 || missing > 2) return [row];
+    const between = Array.from({ length: missing }, (_, k) => ({
+      name: '',
+      nameConfidence: 0,
+      y: before.y + ((k + 1) * (row.y - before.y)) / (missing + 1),
+    }));
+    return [...between, row];
+  });
+}
+
+/**
+ * Finds the tables of a photo by where their words are: a head of statics that rise, and rows of figures under it.
+ *
+ * @returns none where no line is a head
+ */
+export function findGrids(words: readonly ReadWord[]): FoundGrid[] {
+  const lines = linesOf(words);
+  const text = words.map((word) => word.text).join(' ');
+  const isPa = /\bpa\b|pascal/i.test(text);
+  const heads = lines.flatMap((line, i) => {
+    const columns = headOf(line, isPa) ?? (isPa ? undefined : headOf(line, false));
+    // Rows of figures can look like a head of uneven Pa: a head has rows of larger figures under it.
+    return columns ? [{ i, columns }] : [];
+  });
+  const grids: FoundGrid[] = [];
+  let until = -1;
+  heads.forEach(({ i, columns: head }, k) => {
+    if (i < until) return;
+    const next = heads.slice(k + 1).find((one) => !isPa || one.columns[0]!.printed === head[0]!.printed);
+    const end = next?.i ?? lines.length;
+    const under = lines.slice(i + 1, end);
+    const columns = widened(head, under);
+    const { rows, pitch } = rowsUnder(under, columns);
+    if (rows.length < 1) return;
+    until = end;
+    const reachX = columns.length > 1 ? median(columns.slice(1).map(({ x }, j) => x - columns[j]!.x)) / 2 : 40;
+    const above = lines.slice(Math.max(0, i - 3), i).map((line) => line.words.map((word) => word.text).join(' '));
+    grids.push({
+      title: above.join(' · '),
+      unit: isPa ? 'pa' : 'inWc',
+      columns,
+      rows: withGaps(rows, pitch),
+      reach: { x: reachX, y: Math.min(pitch / 2, 2 * reachX) },
+    });
+  });
+  return grids;
+}
+
+/** Where a cell is in the picture. */
+export function cellBox({ columns, rows, reach }: FoundGrid, row: number, column: number): PixelBox {
+  const { x } = columns[column]!;
+  const { y } = rows[row]!;
+  return { x: x - reach.x, y: y - reach.y, width: 2 * reach.x, height: 2 * reach.y };
+}

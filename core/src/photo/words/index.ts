@@ -1,0 +1,1 @@
+export { linesOf, median, middleOf, type ReadHow, type ReadWord, type TextEngine, type TextLine } from './words';
