@@ -65,7 +65,7 @@ testWithOwnServer.describe('the reader on the phone', () => {
       // Now without a signal, from the beginning.
       await huff.stop();
       await page.reload();
-      await choose(page, 'photo', photo('table.jpg'));
+      await choose(page, 'photo', photo('blurred.jpg'));
       await expect(page.getByText(/Pull the corners/)).toBeVisible();
       await page.getByRole('button', { name: /^Read the table/ }).click();
       await expect(page.getByRole('dialog', { name: 'Blower table from photo' })).toHaveCount(0, READ_WITHIN);
@@ -75,10 +75,7 @@ testWithOwnServer.describe('the reader on the phone', () => {
 
       await page.getByRole('button', { name: 'Save', exact: true }).click();
       await page.getByLabel('Table name').fill('Read in the attic');
-      await page
-        .getByRole('button', { name: /^Save table|^Save$/ })
-        .last()
-        .click();
+      await page.getByRole('button', { name: 'Save table' }).click();
       await huff.start();
       await expect
         .poll(

@@ -15,8 +15,8 @@ import {
   type PlateReading,
   type PhotoTable,
   type ReadStage,
-  type TextEngine,
 } from '@huff/core/photo';
+import { readWords } from './textEngine';
 
 /** The longer side of what is worked on, px: more is not read better, and 50 million pixels must not stop a phone. */
 const WORK_PX = 2800;
@@ -104,22 +104,26 @@ export const photoSteps = {
   /**
    * Reads what is between four corners.
    *
-   * @param read the text engine, which has a worker of its own
    * @param onStage told how far it has come
+   * @param onFirst given the tables of the first reading, so that something can be looked at while the cells are read again
    */
   async read(
     kind: 'table' | 'plate',
     corners: Corners,
-    read: TextEngine,
     onStage: (stage: ReadStage | 'turned') => void,
+    onFirst: (tables: readonly PhotoTable[]) => void,
   ): Promise<PhotoRead> {
     const once = async (sheet: GrayImage) => {
       if (kind === 'plate') {
         onStage('text');
-        const { fields, words, picture: straight } = await readPlate(sheet, read);
+        const { fields, words, picture: straight } = await readPlate(sheet, readWords);
         return { fields, words, straight, tables: [] };
       }
-      const { tables, words, picture: straight } = await readTables(sheet, read, onStage);
+      const {
+        tables,
+        words,
+        picture: straight,
+      } = await readTables(sheet, readWords, onStage, (first) => onFirst(first.tables));
       return { tables, words, straight, fields: [] };
     };
     let sheet = straightened(photo!, corners, 2000);
@@ -128,7 +132,7 @@ export const photoSteps = {
     const sure = result.words.filter(({ confidence, text }) => confidence > SURE && text.length > 1).length;
     if (isEmpty() && sure < 12) {
       onStage('turned');
-      const quarters = await quartersToUpright(sheet, read);
+      const quarters = await quartersToUpright(sheet, readWords);
       if (quarters !== 0) {
         sheet = turned(sheet, quarters);
         result = await once(sheet);

@@ -43,7 +43,7 @@ export const FIRST_VISIT: readonly GuideStep[] = [
   {
     title: 'Find the operating point',
     words:
-      'Airflow: enter the blower table once. Two cells are enough for today. Where the manufacturer’s figures end, the curve ends; Huff guesses nothing beyond.',
+      'Airflow: enter the blower table once, or read it from a photo. Two cells are enough for today. Where the manufacturer’s figures end, the curve ends; Huff guesses nothing beyond.',
     picture: 'crossing',
   },
   {

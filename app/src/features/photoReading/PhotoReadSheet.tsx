@@ -5,6 +5,7 @@ import { FullSheet } from '../../ui/sheet';
 import { Heading, Txt } from '../../ui/text';
 import { useIsWide } from '../../ui/theme';
 import { CornersPicture } from './CornersPicture';
+import { FirstTable } from './FirstTable';
 import { READER_MB } from './readerFiles';
 import { usePhotoReading, type ReadingKind } from './usePhotoReading';
 
@@ -41,7 +42,7 @@ function Open({ file, kind, onTable, onFields, onClose }: PhotoReadSheetProps & 
       onClose();
     },
   });
-  const { photo, shown, corners, doing, fault, tables, isHere } = reading;
+  const { photo, shown, corners, doing, fault, tables, first, isHere } = reading;
   const close = () => {
     if (doing !== undefined) stop();
     onClose();
@@ -96,6 +97,7 @@ function Open({ file, kind, onTable, onFields, onClose }: PhotoReadSheetProps & 
             {doing}
           </Txt>
         )}
+        {first && <FirstTable table={first} />}
         {fault !== undefined && <Txt role="alert">{fault}</Txt>}
         {fault !== undefined && <TextButton onPress={close}>Type it instead</TextButton>}
         {doing === undefined && fault === undefined && tables.length < 2 && (

@@ -1,12 +1,11 @@
-import type { Corners, PixelBox } from '@huff/core/photo';
+import type { Corners, PhotoTable, PixelBox } from '@huff/core/photo';
 import { proxy, wrap, type Remote } from 'comlink';
 import type { OpenedPhoto, PhotoRead, photoSteps } from '../../../worker/photoSteps';
-import { readWords, stopEngine } from './textEngine';
 
 export type { OpenedPhoto, PhotoRead };
 
 /** How far a reading has come, as its worker tells it. */
-export type Stage = Parameters<Parameters<typeof photoSteps.read>[3]>[0];
+export type Stage = Parameters<Parameters<typeof photoSteps.read>[2]>[0];
 
 let worker: Worker | undefined;
 let steps: Remote<typeof photoSteps> | undefined;
@@ -35,8 +34,12 @@ const waited = <T>(work: Promise<T>): Promise<T> =>
 export const photoReader = {
   open: (file: Blob): Promise<OpenedPhoto> => waited(remote().open(file)),
   turn: (): Promise<OpenedPhoto> => waited(remote().turn()),
-  read: (kind: 'table' | 'plate', corners: Corners, onStage: (stage: Stage) => void): Promise<PhotoRead> =>
-    waited(remote().read(kind, corners, proxy(readWords), proxy(onStage))),
+  read: (
+    kind: 'table' | 'plate',
+    corners: Corners,
+    onStage: (stage: Stage) => void,
+    onFirst: (tables: readonly PhotoTable[]) => void,
+  ): Promise<PhotoRead> => waited(remote().read(kind, corners, proxy(onStage), proxy(onFirst))),
   cut: (box: PixelBox): Promise<Blob> => waited(remote().cut(box)),
   /** Gives up what is being done; the photo has to be opened again. */
   stop(): void {
@@ -44,6 +47,5 @@ export const photoReader = {
     worker?.terminate();
     worker = undefined;
     steps = undefined;
-    stopEngine();
   },
 };

@@ -5,7 +5,12 @@ import { PhotoReadSheet } from './PhotoReadSheet';
 import { PlateFound } from './PlateFound';
 import { maxStaticOf, plateInputs, readingText } from './plateInputs';
 
-type Read = (kind: string, corners: unknown, onStage: (stage: 'cells') => void) => Promise<object>;
+type Read = (
+  kind: string,
+  corners: unknown,
+  onStage: (stage: 'cells') => void,
+  onFirst: (tables: readonly PhotoTable[]) => void,
+) => Promise<object>;
 const mockOpen = jest.fn<Promise<object>, []>();
 const mockRead = jest.fn<ReturnType<Read>, Parameters<Read>>();
 const mockStop = jest.fn();
@@ -93,16 +98,23 @@ describe('a photo that is read', () => {
     expect((mockRead.mock.lastCall![1] as typeof CORNERS)[0]).toEqual({ x: 0, y: 10 });
   });
   test('while it is read it says how far it is, and can be stopped', async () => {
-    mockRead.mockImplementation((_, __, onStage) => {
+    const cells = [{ text: '1092', others: [], box: { x: 0, y: 0, width: 1, height: 1 } }];
+    mockRead.mockImplementation((_, __, onStage, onFirst) => {
+      onFirst([
+        { ...table('A'), statics: [{ printed: 0.3, isRead: true }], rows: [{ name: 'Low', isSure: true, cells }] },
+      ]);
       onStage('cells');
       return new Promise(() => {});
     });
     await show();
     await press('Read the table');
     expect(screen.getByText('Reading each cell…')).toBeTruthy();
+    // The first reading is in sight meanwhile.
+    expect(screen.getByText('1092')).toBeTruthy();
     await press('Cancel');
     expect(mockStop).toHaveBeenCalled();
     expect(screen.getByText('Read the table')).toBeTruthy();
+    expect(screen.queryByText('1092')).toBeNull();
   });
   test('without the reader and without a signal it says so, and keeps the photo', async () => {
     mockIsHere = false;

@@ -17,6 +17,8 @@ export interface PhotoReading {
   readonly fault?: string;
   /** Several tables on one photo: one is picked. */
   readonly tables: readonly PhotoTable[];
+  /** What the first reading alone made of the table, while its cells are read again. */
+  readonly first?: PhotoTable;
   /** The reader is on this phone. */
   readonly isHere?: boolean;
 }
@@ -77,7 +79,11 @@ export function usePhotoReading(file: Blob, kind: ReadingKind, { onTable, onFiel
   const read = async () => {
     const { corners, isHere } = reading;
     if (!corners) return;
-    change({ fault: undefined, doing: isHere ? WORDS.picture : `Fetching the text reader, ${READER_MB} MB…` });
+    change({
+      fault: undefined,
+      first: undefined,
+      doing: isHere ? WORDS.picture : `Fetching the text reader, ${READER_MB} MB…`,
+    });
     try {
       if (!isHere) await fetchReader();
       change({ isHere: true });
@@ -86,8 +92,13 @@ export function usePhotoReading(file: Blob, kind: ReadingKind, { onTable, onFiel
       return;
     }
     try {
-      const found = await photoReader.read(kind, corners, (stage) => change({ doing: WORDS[stage] }));
-      change({ doing: undefined, fault: found.nothing });
+      const found = await photoReader.read(
+        kind,
+        corners,
+        (stage) => change({ doing: WORDS[stage] }),
+        ([first]) => change({ first }),
+      );
+      change({ doing: undefined, first: undefined, fault: found.nothing });
       if (found.nothing !== undefined) return;
       if (kind === 'plate') onFields(found.fields);
       else if (found.tables.length === 1) onTable(found.tables[0]!);
@@ -103,7 +114,7 @@ export function usePhotoReading(file: Blob, kind: ReadingKind, { onTable, onFiel
   /** Gives the reading up; the photo is opened again, for another try. */
   const stop = () => {
     photoReader.stop();
-    change({ doing: 'Opening the photo…' });
+    change({ doing: 'Opening the photo…', first: undefined });
     photoReader.open(file).then(show, (fault: unknown) => failed(fault, NOT_READ));
   };
   return { reading, read, turn, stop, moveCorners: (corners: Corners) => change({ corners }) };

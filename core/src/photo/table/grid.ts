@@ -16,6 +16,8 @@ interface GridRow {
   readonly name: string;
   /** 0 to 100. */
   readonly nameConfidence: number;
+  /** It is there only if its cells turn out to be. */
+  readonly isGuess?: boolean;
   readonly y: number;
 }
 
@@ -113,6 +115,21 @@ function widened(columns: readonly GridColumn[], lines: readonly TextLine[]): Gr
   ];
 }
 
+/** The name of a row: the words beside its first cell. */
+function nameOf(words: readonly ReadWord[], left: number): Pick<GridRow, 'name' | 'nameConfidence'> {
+  const beside = words.filter(({ box }) => middleOf(box).x <= left);
+  // The edge of the sheet is read as a letter now and then.
+  const sure = beside.filter(({ text, confidence }) => text.length > 1 || confidence >= LEAST_LETTER);
+  const names = sure.length > 0 ? sure : beside;
+  return {
+    name: names
+      .map(({ text }) => text)
+      .join(' ')
+      .replaceAll(/^[\s|_[\]{}.,:;]+|[\s|_[\]{}.,:;]+$/g, ''),
+    nameConfidence: names.length === 0 ? 0 : Math.min(...names.map(({ confidence }) => confidence)),
+  };
+}
+
 /** The lines that belong to one head, with what each column of them has. */
 function rowsUnder(lines: readonly TextLine[], columns: readonly GridColumn[]): { rows: GridRow[]; pitch: number } {
   const reach = columns.length > 1 ? (columns[1]!.x - columns[0]!.x) / 2 : 40;
@@ -124,37 +141,28 @@ function rowsUnder(lines: readonly TextLine[], columns: readonly GridColumn[]): 
       inCells.some(({ text, box }) => Math.abs(middleOf(box).x - x) < reach && cellFigure(text) !== undefined),
     );
     if (filled.length < Math.max(2, LEAST_FILLED * columns.length)) continue;
-    const beside = words.filter(({ box }) => middleOf(box).x <= left);
-    // The edge of the sheet is read as a letter now and then.
-    const sure = beside.filter(({ text, confidence }) => text.length > 1 || confidence >= LEAST_LETTER);
-    const names = sure.length > 0 ? sure : beside;
-    rows.push({
-      y,
-      name: names
-        .map(({ text }) => text)
-        .join(' ')
-        .replaceAll(/^[\s|_[\]{}.,:;]+|[\s|_[\]{}.,:;]+$/g, ''),
-      nameConfidence: names.length === 0 ? 0 : Math.min(...names.map(({ confidence }) => confidence)),
-    });
+    rows.push({ y, ...nameOf(words, left) });
   }
   const gaps = rows.slice(1).map(({ y }, i) => y - rows[i]!.y);
   // Between two rows one may be missing: the closest two are neighbors.
   return { rows, pitch: gaps.length > 0 ? Math.min(...gaps) : 2 * reach };
 }
 
-/** Rows that were passed over because nothing of them was read: a gap of two rows has one between. */
-function withGaps(rows: readonly GridRow[], pitch: number): GridRow[] {
-  return rows.flatMap((row, i) => {
+/** A row that may be there: nothing of it was read at first. */
+const guess = (y: number): GridRow => ({ name: '', nameConfidence: 0, y, isGuess: true });
+
+/** With the rows that may have been passed over: where a gap has room for one, under the head, and under the last. */
+function withGuesses(rows: readonly GridRow[], pitch: number, headY: number): GridRow[] {
+  const [first, last] = [rows[0]!, rows.at(-1)!];
+  const gaps = rows.flatMap((row, i) => {
     const before = rows[i - 1];
     const missing = before ? Math.round((row.y - before.y) / pitch) - 1 : 0;
     if (!before || missing < 1 || missing > 2) return [row];
-    const between = Array.from({ length: missing }, (_, k) => ({
-      name: '',
-      nameConfidence: 0,
-      y: before.y + ((k + 1) * (row.y - before.y)) / (missing + 1),
-    }));
-    return [...between, row];
+    const apart = (row.y - before.y) / (missing + 1);
+    return [...Array.from({ length: missing }, (_, k) => guess(before.y + (k + 1) * apart)), row];
   });
+  const hasRoom = Math.round((first.y - headY) / pitch) === 2;
+  return [...(hasRoom ? [guess(first.y - pitch)] : []), ...gaps, guess(last.y + pitch)];
 }
 
 /**
@@ -188,7 +196,11 @@ export function findGrids(words: readonly ReadWord[]): FoundGrid[] {
       title: above.join(' · '),
       unit: isPa ? 'pa' : 'inWc',
       columns,
-      rows: withGaps(rows, pitch),
+      rows: withGuesses(rows, pitch, lines[i]!.y).map((row) => {
+        if (!row.isGuess) return row;
+        const level = under.filter(({ y }) => Math.abs(y - row.y) < pitch / 3).flatMap((line) => line.words);
+        return { ...row, ...nameOf(level, columns[0]!.x - reachX) };
+      }),
       reach: { x: reachX, y: Math.min(pitch / 2, 2 * reachX) },
     });
   });

@@ -220,6 +220,29 @@ function tableOf(
   };
 }
 
+/** A grid with some of its rows only, and what was read and seen of them. */
+function withRows(
+  { grid, inks }: { readonly grid: FoundGrid; readonly inks: readonly (readonly (PixelBox | undefined)[])[] },
+  passes: readonly Pass[],
+  keeps: (row: FoundGrid['rows'][number], i: number) => boolean,
+) {
+  const kept = grid.rows.flatMap((row, i) => (keeps(row, i) ? [i] : []));
+  const of = <T>(list: readonly T[]) => kept.map((i) => list[i]!);
+  return { grid: { ...grid, rows: of(grid.rows) }, inks: of(inks), passes: passes.map(of) };
+}
+
+/** So many columns of a row have a figure in at least two readings. (J) */
+const FILLED_SHARE = 0.5;
+
+const isFilled = (passes: readonly Pass[], row: number): boolean => {
+  const columns = passes[0]![row]!.length;
+  const filled = Array.from(
+    { length: columns },
+    (_, j) => passes.filter((pass) => typeof pass[row]![j] === 'object').length,
+  ).filter((times) => times > 1).length;
+  return filled >= FILLED_SHARE * columns;
+};
+
 /**
  * Reads the blower tables of a straightened photo: by where the words are, by three readings that owe nothing to one another, and by the table’s
  * own shape.
@@ -250,22 +273,29 @@ export async function readTables(
   onFirst({
     picture: level,
     words,
-    tables: parts.map(({ grid, first, inks, digitPx }) =>
-      tableOf(grid, counted(grid, [first], 1, inks, digitPx), inks),
-    ),
+    tables: parts.map((part) => {
+      const sound = withRows(part, [part.first], (row) => !row.isGuess);
+      return tableOf(sound.grid, counted(sound.grid, sound.passes, 1, sound.inks, part.digitPx), sound.inks);
+    }),
   });
   const tables: PhotoTable[] = [];
-  for (const { grid, first, digitPx, inks } of parts) {
-    const boxes = inks.map((row) => row.map((box) => (inkKind(box, digitPx) === 'figure' ? box : undefined)));
+  for (const part of parts) {
+    const { digitPx } = part;
+    const boxesOf = (inks: readonly (readonly (PixelBox | undefined)[])[]) =>
+      inks.map((row) => row.map((box) => (inkKind(box, digitPx) === 'figure' ? box : undefined)));
+    const boxes = boxesOf(part.inks);
     onStage('cells');
     const strip = setInStrips(clean, boxes, digitPx);
-    const second = votesOf(await read(strip.image, { mode: 'block', only: DIGITS }), grid, strip.cellAt);
+    const second = votesOf(await read(strip.image, { mode: 'block', only: DIGITS }), part.grid, strip.cellAt);
     onStage('again');
     const other = setInStrips(sharpened(flattened(level, Math.round(digitPx * 1.6)), 2, 0.8), boxes, digitPx, 1.3);
-    const third = votesOf(await read(other.image, { mode: 'block', only: DIGITS }), grid, other.cellAt);
-    const passes = [first, second, third];
+    const third = votesOf(await read(other.image, { mode: 'block', only: DIGITS }), part.grid, other.cellAt);
+    // A row that nothing was read of at first is one if its cells are figures now.
+    const all = [part.first, second, third];
+    const { grid, inks, passes } = withRows(part, all, (row, i) => !row.isGuess || isFilled(all, i));
     const bySure = sureOf(counted(grid, passes, passes.length, inks, digitPx));
-    const glyphs = votesByGlyphs(clean, inkOnly(clean, Math.round(digitPx * 1.5), 0.75), boxes, digitPx, bySure);
+    const ink = inkOnly(clean, Math.round(digitPx * 1.5), 0.75);
+    const glyphs = votesByGlyphs(clean, ink, boxesOf(inks), digitPx, bySure);
     tables.push(tableOf(grid, counted(grid, [...passes, glyphs], passes.length, inks, digitPx), inks));
   }
   return { picture: level, tables, words };

@@ -1,6 +1,6 @@
 import type { GrayImage, ReadHow, ReadWord } from '@huff/core/photo';
-import type { Worker as Engine } from 'tesseract.js';
-import { READER_FILES, readerAddress } from './readerFiles';
+import { createWorker, type Worker as Engine } from 'tesseract.js';
+import { READER_FILES, readerAddress } from '../src/features/photoReading/readerFiles';
 
 /** Page modes of the engine: one block, text strewn about, one line. */
 const MODES = { block: '6', sparse: '11', line: '7' } as const;
@@ -11,9 +11,8 @@ let engine: Promise<Engine> | undefined;
 /** How it was set last: setting it again takes time. */
 let set = '';
 
-/** Starts the engine in its own worker, from this server's or this phone's own files. */
-async function started(): Promise<Engine> {
-  const { createWorker } = await import('tesseract.js');
+/** Starts the engine in a worker of its own, from this server's or this phone's own files. It ends with the worker that started it. */
+function started(): Promise<Engine> {
   return createWorker('eng', LSTM_ONLY, {
     workerPath: readerAddress(READER_FILES.worker),
     corePath: readerAddress(READER_FILES.core),
@@ -56,12 +55,4 @@ export async function readWords(image: GrayImage, { mode, only = '' }: ReadHow):
       ),
     ),
   );
-}
-
-/** Ends the engine; what it was reading is given up. */
-export function stopEngine(): void {
-  const running = engine;
-  engine = undefined;
-  set = '';
-  void running?.then((worker) => worker.terminate()).catch(() => undefined);
 }
