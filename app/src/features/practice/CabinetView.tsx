@@ -155,21 +155,25 @@ export function CabinetView(props: CabinetViewProps) {
           {`${practice.season.name}. ${practice.history}`}
         </Txt>
       </View>
-      <WrittenDown assessment={assessment} />
+      <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
+        <View style={{ flex: 1 }}>
+          <WrittenDown assessment={assessment} />
+        </View>
+        {port && (
+          <TextButton
+            onPress={() => {
+              setHoseSaid(HOSE_SAID[cabinet.hoseSlip ?? 'right']);
+              drillStore.act({ kind: 'hoses' });
+            }}
+          >
+            Check the hoses
+          </TextButton>
+        )}
+      </View>
       {hint.words !== undefined && (
         <View role="status" style={{ backgroundColor: palette.edge, borderRadius: 6, padding: 12 }}>
           <Txt size={15}>{hint.words}</Txt>
         </View>
-      )}
-      {port && (
-        <TextButton
-          onPress={() => {
-            setHoseSaid(HOSE_SAID[cabinet.hoseSlip ?? 'right']);
-            drillStore.act({ kind: 'hoses' });
-          }}
-        >
-          Check the hoses
-        </TextButton>
       )}
       {hoseSaid !== undefined && (
         <Txt size={15} role="status">
