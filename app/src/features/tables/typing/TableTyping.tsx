@@ -1,6 +1,6 @@
 import { tableQuestions } from '@huff/core';
 import { useCallback, useDeferredValue, useMemo, useState } from 'react';
-import { Image, ScrollView, View } from 'react-native';
+import { Image, ScrollView, useWindowDimensions, View } from 'react-native';
 import { Choice } from '../../../ui/form';
 import { TextButton } from '../../../ui/page';
 import { useIsWide, usePalette } from '../../../ui/theme';
@@ -22,11 +22,15 @@ interface TableTypingProps {
   readonly onKeep: () => void;
 }
 
+/** A screen lower than this has no room for the curves beside a marked cell, px. */
+const LOW_PX = 720;
 const FIRST: Place = { row: 0, column: 0 };
 
 /** A blower table typed cell by cell, its curves growing above, what breaks the pattern asked about at once. */
 export function TableTyping({ draft, onDraft, paper, onKeep }: TableTypingProps) {
   const wide = useIsWide();
+  // On a low screen the photo of a marked cell goes before everything else.
+  const isLow = useWindowDimensions().height < LOW_PX && !wide;
   const [layer, setLayer] = useState<Layer>('cells');
   const [at, setAt] = useState<Place>(FIRST);
   const [asked, setAsked] = useState<{ readonly column?: number; readonly row?: number }>();
@@ -54,6 +58,7 @@ export function TableTyping({ draft, onDraft, paper, onKeep }: TableTypingProps)
   };
   const askRow = useCallback((row: number) => setAsked({ row }), []);
   const askColumn = useCallback((column: number) => setAsked({ column }), []);
+  const markPhoto = mark && <MarkPhoto draft={draft} mark={mark} />;
   const typing = (
     <>
       {byRpm && (
@@ -76,7 +81,7 @@ export function TableTyping({ draft, onDraft, paper, onKeep }: TableTypingProps)
         onRow={askRow}
         onStatic={askColumn}
       />
-      {mark && <MarkPhoto draft={draft} mark={mark} />}
+      {mark && !isLow && markPhoto}
       {!mark && (
         <TypingWords
           question={question}
@@ -139,7 +144,7 @@ export function TableTyping({ draft, onDraft, paper, onKeep }: TableTypingProps)
     <View style={{ flex: 1 }}>
       <ScrollView style={{ flex: 1 }} contentContainerStyle={{ paddingHorizontal: 16, gap: 8 }}>
         {!mark && photo}
-        {curves}
+        {mark && isLow ? markPhoto : curves}
         {typing}
       </ScrollView>
       {keys}
