@@ -26,7 +26,7 @@ await ensureInstalled();
 const folder = mkdtempSync(path.join(tmpdir(), 'huff-photos-'));
 const photo = await importBundled('core/src/entries/photo.ts', folder);
 const studio = await openStudio(await ensureHeadlessChromium());
-const engine = await openEngine();
+const engine = await openEngine(photo);
 const percent = (part, of) => `${((100 * part) / Math.max(1, of)).toFixed(1)} %`;
 const show = has('--show') ? console.log : () => undefined;
 

@@ -1,4 +1,4 @@
-import type { GrayImage, ReadHow, ReadWord } from '@huff/core/photo';
+import { pgmHead, wordsOf, type GrayImage, type ReadHow, type ReadWord } from '@huff/core/photo';
 import { createWorker, type Worker as Engine } from 'tesseract.js';
 import { READER_FILES, readerAddress } from '../src/features/photoReading/readerFiles';
 
@@ -24,10 +24,6 @@ function started(): Promise<Engine> {
   });
 }
 
-/** A gray picture as a file that the engine opens (PGM). */
-const asFile = ({ width, height, data }: GrayImage) =>
-  new Blob([`P5\n${width} ${height}\n255\n`, data as Uint8Array<ArrayBuffer>]);
-
 /** Reads the words of a picture. @throws Error where the engine cannot be fetched or started */
 export async function readWords(image: GrayImage, { mode, only = '' }: ReadHow): Promise<ReadWord[]> {
   engine ??= started();
@@ -43,16 +39,7 @@ export async function readWords(image: GrayImage, { mode, only = '' }: ReadHow):
     });
     set = wanted;
   }
-  const { data } = await worker.recognize(asFile(image), {}, { blocks: true, text: false });
-  return (data.blocks ?? []).flatMap(({ paragraphs }) =>
-    paragraphs.flatMap(({ lines }) =>
-      lines.flatMap(({ words }) =>
-        words.map(({ text, confidence, bbox }) => ({
-          text,
-          confidence,
-          box: { x: bbox.x0, y: bbox.y0, width: bbox.x1 - bbox.x0, height: bbox.y1 - bbox.y0 },
-        })),
-      ),
-    ),
-  );
+  const file = new Blob([pgmHead(image), image.data as Uint8Array<ArrayBuffer>]);
+  const { data } = await worker.recognize(file, {}, { blocks: true, text: false });
+  return wordsOf(data.blocks);
 }

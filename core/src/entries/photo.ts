@@ -13,4 +13,4 @@ export {
 } from '../photo/image';
 export { type PlateFieldId, nothingFound, type PlateReading, readPlate } from '../photo/nameplate';
 export { LEFT_OUT_MARK, type PhotoTable, readTables, type ReadStage, quartersToUpright } from '../photo/table';
-export type { ReadHow, ReadWord, TextEngine } from '../photo/words';
+export { pgmHead, type ReadHow, type ReadWord, type TextEngine, wordsOf } from '../photo/words';

@@ -1,6 +1,6 @@
 import * as fc from 'fast-check';
 import { blankImage, type GrayImage } from '../image';
-import type { ReadHow, ReadWord } from '../words';
+import { linesOf, pgmHead, wordsOf, type ReadHow, type ReadWord } from '../words';
 import { cellFigure, misread, staticFigure } from './figures';
 import { findGrids } from './grid';
 import { namesInOrder, readTables } from './readTable';
@@ -31,6 +31,19 @@ const words = (change: (text: string, row: number, column: number) => string = (
     ...cells.map((text, j) => word(change(text, i, j), 300 + 140 * j, 200 + 70 * i)),
   ]),
 ];
+
+test('words as the engine gives them, and the head of a file that it opens', () => {
+  const bbox = { x0: 10, y0: 20, x1: 58, y1: 48 };
+  const blocks = [{ paragraphs: [{ lines: [{ words: [{ text: '918', confidence: 91, bbox }] }] }] }];
+  expect(wordsOf(blocks)).toEqual([{ text: '918', confidence: 91, box: { x: 10, y: 20, width: 48, height: 28 } }]);
+  expect(wordsOf(null)).toEqual([]);
+  expect(pgmHead({ width: 3, height: 2 })).toBe('P5\n3 2\n255\n');
+});
+
+test('lines are what is level, in the order of the page, whatever the order of reading', () => {
+  const lines = linesOf([word('b', 300, 104), word('c', 100, 180), word('a', 100, 100)]);
+  expect(lines.map(({ words: own }) => own.map(({ text }) => text))).toEqual([['a', 'b'], ['c']]);
+});
 
 describe('figures', () => {
   test.each([

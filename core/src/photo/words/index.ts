@@ -1,1 +1,11 @@
-export { linesOf, median, middleOf, type ReadHow, type ReadWord, type TextEngine, type TextLine } from './words';
+export {
+  linesOf,
+  median,
+  middleOf,
+  pgmHead,
+  wordsOf,
+  type ReadHow,
+  type ReadWord,
+  type TextEngine,
+  type TextLine,
+} from './words';

@@ -19,6 +19,32 @@ export interface ReadHow {
 /** Reads the words of a picture; the engine itself is brought by whoever reads. */
 export type TextEngine = (image: GrayImage, how: ReadHow) => Promise<readonly ReadWord[]>;
 
+/** A word as the engine gives it: its box by two corners. */
+interface EngineWord {
+  readonly text: string;
+  readonly confidence: number;
+  readonly bbox: { readonly x0: number; readonly y0: number; readonly x1: number; readonly y1: number };
+}
+
+/** Blocks of paragraphs of lines of words, as the engine gives them. */
+interface EngineBlock {
+  readonly paragraphs: readonly { readonly lines: readonly { readonly words: readonly EngineWord[] }[] }[];
+}
+
+/** The words of everything that the engine read. @param blocks null where it read nothing */
+export const wordsOf = (blocks: readonly EngineBlock[] | null): ReadWord[] =>
+  (blocks ?? [])
+    .flatMap(({ paragraphs }) => paragraphs.flatMap(({ lines }) => lines.flatMap(({ words }) => words)))
+    .map(({ text, confidence, bbox: { x0, y0, x1, y1 } }) => ({
+      text,
+      confidence,
+      box: { x: x0, y: y0, width: x1 - x0, height: y1 - y0 },
+    }));
+
+/** A gray picture as a file that the engine opens (PGM): its head, then its bytes. */
+export const pgmHead = ({ width, height }: Pick<GrayImage, 'width' | 'height'>): string =>
+  `P5\n${width} ${height}\n255\n`;
+
 export const middleOf = ({ x, y, width, height }: PixelBox) => ({ x: x + width / 2, y: y + height / 2 });
 
 /** The middle one of a list; NaN of none. */
