@@ -1,4 +1,6 @@
+export { cleaned } from './cleaned';
 export { blankImage, cropped, type GrayImage, type PixelBox, type Point, resized, toGray, turned } from './grayImage';
 export { flattened, inkFacts, inkOnly, sharpened } from './ink';
 export { withoutLines } from './lines';
-export { type Corners, fansOf, findSheet, leveled, straightened, wholeSheet } from './straighten';
+export { fansOf, leveled } from './level';
+export { type Corners, findSheet, straightened, wholeSheet } from './straighten';

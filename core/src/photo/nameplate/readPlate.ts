@@ -1,5 +1,4 @@
-import { inkFacts, sharpened, flattened, type GrayImage, type PixelBox } from '../image';
-import { cleaned } from '../table';
+import { cleaned, flattened, inkFacts, sharpened, type GrayImage, type PixelBox } from '../image';
 import { linesOf, median, type ReadWord, type TextEngine } from '../words';
 import { PLATE_FIELDS, usualAlike, type PlateField, type PlateFieldId } from './plateFields';
 

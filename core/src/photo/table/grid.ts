@@ -95,23 +95,33 @@ function headOf(line: TextLine, isPa: boolean): GridColumn[] | undefined {
   return columns.every(({ printed }) => printed <= most) ? columns : undefined;
 }
 
+/** A column beyond the head is looked for within this share of the distance between columns. (J) */
+const EDGE_REACH = 0.45;
+
 /** Columns of figures beside the head’s own: its static there could not be read, and follows from the others. */
 function widened(columns: readonly GridColumn[], lines: readonly TextLine[]): GridColumn[] {
   const [a, b] = [columns[0]!, columns[1]!];
   const [y, z] = columns.slice(-2) as [GridColumn, GridColumn];
-  const figuresAt = (x: number, reach: number) =>
-    lines.filter(({ words }) =>
-      words.some(({ text, box }) => Math.abs(middleOf(box).x - x) < reach && typeof cellFigure(text) === 'object'),
-    ).length;
-  const rows = figuresAt(b.x, (b.x - a.x) / 3);
-  const isColumn = (x: number, pitch: number) => rows >= 2 && figuresAt(x, pitch / 3) >= Math.max(2, 0.6 * rows);
+  const figuresAt = (x: number, reach: number): number[] =>
+    lines.flatMap(({ words }) =>
+      words
+        .filter(({ text, box }) => Math.abs(middleOf(box).x - x) < reach && typeof cellFigure(text) === 'object')
+        .map(({ box }) => middleOf(box).x)
+        .slice(0, 1),
+    );
+  const rows = figuresAt(b.x, (b.x - a.x) / 3).length;
+  // Columns get closer where the sheet leans away: what is found says where the column is.
+  const columnAt = (x: number, pitch: number): number | undefined => {
+    const found = figuresAt(x, EDGE_REACH * pitch);
+    return rows >= 2 && found.length >= Math.max(2, 0.6 * rows) ? median(found) : undefined;
+  };
   const round = (value: number) => Number(value.toFixed(3));
-  const before: GridColumn = { x: 2 * a.x - b.x, printed: round(2 * a.printed - b.printed), isRead: false };
-  const after: GridColumn = { x: 2 * z.x - y.x, printed: round(2 * z.printed - y.printed), isRead: false };
+  const first = { x: columnAt(2 * a.x - b.x, b.x - a.x), printed: round(2 * a.printed - b.printed) };
+  const last = { x: columnAt(2 * z.x - y.x, z.x - y.x), printed: round(2 * z.printed - y.printed) };
   return [
-    ...(before.printed >= 0 && isColumn(before.x, b.x - a.x) ? [before] : []),
+    ...(first.x !== undefined && first.printed >= 0 ? [{ x: first.x, printed: first.printed, isRead: false }] : []),
     ...columns,
-    ...(isColumn(after.x, z.x - y.x) ? [after] : []),
+    ...(last.x === undefined ? [] : [{ x: last.x, printed: last.printed, isRead: false }]),
   ];
 }
 

@@ -1,3 +1,4 @@
 export { misread } from './figures';
-export { cleaned, LEFT_OUT_MARK, type PhotoTable, readTables, type ReadStage } from './readTable';
+export { LEFT_OUT_MARK, type PhotoTable } from './photoTable';
+export { readTables, type ReadStage } from './readTable';
 export { quartersToUpright } from './upright';

@@ -25,6 +25,8 @@ const MOST_TIMES = 4;
 /** So many of the oddest figures are suspected at a time; how odd one is counts up to a limit. (J) */
 const SUSPECTS = 6;
 const CAP = 0.1;
+/** No tap of a table moves so much: there is a digit too many, in the whole table where a rule was read as a 1. CFM. */
+const TOO_MANY = 10_000;
 /** A row with a larger share of cells that break it is doubted as a whole. (J) */
 const DOUBTED_ROW = 0.35;
 /** Neighbors a cell is judged by, on each side. */
@@ -91,7 +93,8 @@ function stepOf(cells: Cells): number {
 export function shapeOf(cells: Cells): Shape {
   const step = stepOf(cells);
   const usual = median(cells.flat().filter((value) => value !== null));
-  const isOfSize = (value: number) => !(usual > 0) || (value < MOST_TIMES * usual && value > usual / MOST_TIMES);
+  const isOfSize = (value: number) =>
+    value < TOO_MANY && (!(usual > 0) || (value < MOST_TIMES * usual && value > usual / MOST_TIMES));
   const untrusted = new Set<string>();
   cells.forEach((line, row) =>
     line.forEach((value, column) => {

@@ -3,7 +3,8 @@ import { blankImage, type GrayImage } from '../image';
 import { linesOf, pgmHead, wordsOf, type ReadHow, type ReadWord } from '../words';
 import { cellFigure, misread, staticFigure } from './figures';
 import { findGrids } from './grid';
-import { namesInOrder, readTables } from './readTable';
+import { namesInOrder } from './photoTable';
+import { readTables } from './readTable';
 import { shapeOf } from './shape';
 import { votesByGlyphs } from './glyphs';
 import { voted } from './votes';
@@ -94,6 +95,12 @@ describe('a grid found by where the words are', () => {
     const [lost] = findGrids(words((text, row, column) => (row < 0 && column === 0 ? '#?' : text)));
     expect(lost!.columns.map(({ printed }) => printed)).toEqual([0.1, 0.2, 0.3, 0.4, 0.5]);
   });
+  test('a last column whose static was cut off, and which leans away, follows too', () => {
+    const leaning = words((text, row, column) => (row < 0 && column === 4 ? '(' : text)).map(({ box, ...rest }) =>
+      box.x > 800 ? { ...rest, box: { ...box, x: box.x - 50 } } : { ...rest, box },
+    );
+    expect(findGrids(leaning)[0]!.columns.map(({ printed }) => printed)).toEqual([0.1, 0.2, 0.3, 0.4, 0.5]);
+  });
   test('a row of which nothing was read keeps its place', () => {
     const without = words().filter(({ box }) => Math.abs(box.y + 14 - 270) > 10);
     expect(findGrids(without)[0]!.rows.map(({ y }) => Math.round(y))).toEqual([200, 270, 340, 410, 480]);
@@ -145,6 +152,16 @@ describe('the shape of a table', () => {
     const tens = rows.map((row) => row.map((value) => 10 * Math.round(value / 10)));
     expect(shapeOf(tens)).toMatchObject({ step: 10 });
     expect(shapeOf(tens).breaks(0, 0, 918)).toBe(true);
+  });
+  test('a whole table with a digit too many is asked about, cell by cell', () => {
+    const tenfold = rows.map((row) => row.map((value) => 10 * value + 1));
+    const { breaks } = shapeOf(tenfold);
+    expect(tenfold.flatMap((row, i) => row.map((value, j) => breaks(i, j, value))).filter((odd) => !odd)).toEqual(
+      tenfold
+        .flat()
+        .filter((value) => value < 10_000)
+        .map(() => false),
+    );
   });
   test('an empty table has no shape', () => {
     const { breaks, likely } = shapeOf([[null, null]]);
