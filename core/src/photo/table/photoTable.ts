@@ -11,7 +11,7 @@ type CellDoubt =
   | 'votes'
   /** It does not fit the other figures. */
   | 'shape'
-  /** There is ink, and no figure could be read. */
+  /** No figure could be read where one must be. */
   | 'unread';
 
 /** A cell as it was read. */
@@ -59,7 +59,6 @@ export function namesInOrder(names: readonly string[]): string[] {
 /** The figure that is taken for a cell, and whether a person has to pass over it. */
 function decided(
   cell: VotedCell,
-  isRead: boolean,
   told: number | undefined,
   { breaks, fits }: { readonly breaks: (digits: string) => boolean; readonly fits: (digits: string) => boolean },
 ): Omit<TableCell, 'box' | 'likely'> {
@@ -68,7 +67,7 @@ function decided(
   const byShape = (from: readonly string[]) =>
     told === undefined ? [...from] : [...from].sort((a, b) => Math.abs(Number(a) - told) - Math.abs(Number(b) - told));
   if (digits === undefined) {
-    return { text: '', doubt: isRead ? 'unread' : undefined, others: [] };
+    return { text: '', doubt: 'unread', others: [] };
   }
   if (fitting.length === 1 && (candidates.length > 1 || isUnanimous || told !== undefined)) {
     const [one] = fitting;
@@ -144,20 +143,27 @@ export function tableOf(
     title: grid.title,
     unit: grid.unit,
     statics: grid.columns.map(({ printed, isRead }) => ({ printed, isRead })),
-    rows: grid.rows.map(({ name, nameConfidence }, row) => ({
-      name: names[row]!,
-      isSure: names[row] !== name || nameConfidence >= SURE_NAME,
-      cells: cells[row]!.map(({ kind, isDash, vote }, column): TableCell => {
-        const box = inks[row]![column] ?? cellBox(grid, row, column);
-        const likely = shape.likely[row]![column];
-        if (isDash) return { text: LEFT_OUT_MARK, others: [], box };
-        const found = decided(vote, kind === 'figure', likely, {
-          breaks: (digits) => shape.breaks(row, column, Number(digits)),
-          fits: (digits) => shape.fits(row, column, Number(digits)),
-        });
-        return { ...found, likely, box };
-      }),
-    })),
+    rows: grid.rows.map(({ name, nameConfidence }, row) => {
+      const filled = cells[row]!.flatMap(({ vote }, column) => (vote.digits === undefined ? [] : [column]));
+      const [first, last] = [filled[0] ?? Infinity, filled.at(-1) ?? -Infinity];
+      return {
+        name: names[row]!,
+        isSure: names[row] !== name || nameConfidence >= SURE_NAME,
+        cells: cells[row]!.map(({ kind, isDash, vote }, column): TableCell => {
+          const box = inks[row]![column] ?? cellBox(grid, row, column);
+          const likely = shape.likely[row]![column];
+          // A manufacturer leaves out the end of a row, never its middle: there a figure was lost.
+          const isEnd = column < first || column > last;
+          if (isEnd && (isDash || kind === 'empty') && vote.digits === undefined)
+            return { text: LEFT_OUT_MARK, others: [], box };
+          const found = decided(vote, likely, {
+            breaks: (digits) => shape.breaks(row, column, Number(digits)),
+            fits: (digits) => shape.fits(row, column, Number(digits)),
+          });
+          return { ...found, likely, box };
+        }),
+      };
+    }),
   };
 }
 

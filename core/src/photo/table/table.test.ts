@@ -282,6 +282,19 @@ describe('a whole reading', () => {
     );
     expect(tables[0]!.rows[0]!.cells[1]).toMatchObject({ doubt: 'votes' });
   });
+  test('a cell that is lost in the middle of a row is marked; one at its end is left out', async () => {
+    const { tables } = await readTables(
+      sheet,
+      engine((text, row, column) => (row === 1 && (column === 2 || column === 4) ? '–' : text)),
+    );
+    expect(tables[0]!.rows[1]!.cells.map(({ text, doubt }) => [text, doubt])).toEqual([
+      ['1163', undefined],
+      ['1128', undefined],
+      ['', 'unread'],
+      ['1054', undefined],
+      ['–', undefined],
+    ]);
+  });
   test('the first result comes before the second reading', async () => {
     const stages: string[] = [];
     let first = 0;
