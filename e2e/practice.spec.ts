@@ -11,7 +11,7 @@ test('a whole drill by touch: looked at, named, fixed and verified, with its deb
   // Probes: the hose goes to a port, and what it shows is written down.
   for (const port of ['R2', 'S1']) {
     await page.getByRole('button', { name: new RegExp(`^Port ${port}`) }).click();
-    await expect(page.getByRole('button', { name: new RegExp(`^Port ${port}: .*, steady`) })).toBeVisible({
+    await expect(page.getByRole('img', { name: new RegExp(`^Manometer at ${port}: .*, steady`) })).toBeVisible({
       timeout: 30_000,
     });
     await page.getByRole('button', { name: new RegExp(`^Record ${port}`) }).click();
@@ -41,7 +41,7 @@ test('a whole drill by touch: looked at, named, fixed and verified, with its deb
   // The same ports again: the simulated instruments read the unit as it is now.
   for (const port of ['R2', 'S1']) {
     await page.getByRole('button', { name: new RegExp(`^Port ${port}`) }).click();
-    await expect(page.getByRole('button', { name: new RegExp(`^Port ${port}: .*, steady`) })).toBeVisible({
+    await expect(page.getByRole('img', { name: new RegExp(`^Manometer at ${port}: .*, steady`) })).toBeVisible({
       timeout: 30_000,
     });
     await page.getByRole('button', { name: new RegExp(`^Record ${port}`) }).click();

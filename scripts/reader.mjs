@@ -29,6 +29,6 @@ const from = {
 };
 for (const [part, name] of Object.entries(READER_FILES)) copyFileSync(from[part], path.join(to, name));
 writeFileSync(
-  path.join('app/dist/reader', 'LICENSES.txt'),
+  path.join(to, 'LICENSES.txt'),
   ['tesseract.js', 'tesseract.js-core'].map((name) => `${name}: Apache License 2.0\n`).join(''),
 );

@@ -11,7 +11,7 @@ let engine: Promise<Engine> | undefined;
 /** How it was set last: setting it again takes time. */
 let set = '';
 
-/** Starts the engine in a worker of its own, from this server's or this phone's own files. It ends with the worker that started it. */
+/** Starts the engine in its own worker, from this server's or this phone's own files. It ends with the worker that started it. */
 function started(): Promise<Engine> {
   return createWorker('eng', LSTM_ONLY, {
     workerPath: readerAddress(READER_FILES.worker),

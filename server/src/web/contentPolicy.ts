@@ -19,8 +19,6 @@ function ownStyles(webFolder: string | undefined): string[] {
 /** What a page of this server may load and run, as helmet takes it. Whatever gets into a page as markup runs nothing and styles nothing. */
 export const contentPolicy = (webFolder: string | undefined) => ({
   directives: {
-    // The reader of photos is compiled WebAssembly.
-    'script-src': ["'self'", "'wasm-unsafe-eval'"],
     'style-src': ["'self'", ...ownStyles(webFolder)],
     'style-src-attr': ["'none'"],
     'font-src': ["'self'"],
@@ -30,3 +28,6 @@ export const contentPolicy = (webFolder: string | undefined) => ({
     'upgrade-insecure-requests': null,
   },
 });
+
+/** What the worker that reads photos may run: its engine is compiled WebAssembly. No page gets this. */
+export const READER_POLICY = "default-src 'self'; script-src 'self' 'wasm-unsafe-eval'";

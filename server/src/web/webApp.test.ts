@@ -29,6 +29,16 @@ describe('a built app', () => {
     }
   });
 
+  test('the worker that reads photos may compile its engine; no other file may', async () => {
+    mkdirSync(path.join(folder, 'reader/1.0.0'), { recursive: true });
+    writeFileSync(path.join(folder, 'reader/1.0.0/worker.min.js'), 'read()');
+    const worker = await http().get('/reader/1.0.0/worker.min.js').expect(200);
+    expect(worker.headers['content-security-policy']).toContain("'wasm-unsafe-eval'");
+    expect(worker.headers['cache-control']).toContain('immutable');
+    for (const file of ['/', '/_expo/static/js/entry-0123.js'])
+      expect((await http().get(file)).headers['content-security-policy'] ?? '').not.toContain('unsafe');
+  });
+
   test('any page of the app is its first page: it finds its own way', async () => {
     for (const page of [
       '/quick',

@@ -1,6 +1,7 @@
 import express, { Router } from 'express';
 import { existsSync, readFileSync } from 'node:fs';
 import path from 'node:path';
+import { READER_POLICY } from './contentPolicy';
 
 /** The names with which addresses of the app begin, as its build wrote them down; undefined where it did not. */
 function pagesOf(folder: string): ReadonlySet<string> | undefined {
@@ -16,7 +17,10 @@ export function webApp(folder: string): Router {
   router.use(
     express.static(folder, {
       setHeaders: (res, file) => {
-        const hashed = /[/\\](_expo|assets)[/\\]/.test(file);
+        const isReader = path.relative(folder, file).startsWith(`reader${path.sep}`);
+        if (isReader) res.setHeader('Content-Security-Policy', READER_POLICY);
+        // Their addresses change with what is in them.
+        const hashed = isReader || /[/\\](_expo|assets)[/\\]/.test(file);
         res.setHeader('Cache-Control', hashed ? 'public, max-age=31536000, immutable' : 'no-cache');
       },
     }),

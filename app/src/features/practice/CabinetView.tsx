@@ -128,7 +128,10 @@ export function CabinetView(props: CabinetViewProps) {
   };
   const isPlaced = chosen.id === 'manometer' ? port !== undefined : isPlacedNow;
   const drawn = Math.min(wide ? WIDEST : width - 32, WIDEST);
-  const readout = useMemo(() => <LiveReadout layout={layout} width={drawn} />, [layout, drawn]);
+  const readout = useMemo(
+    () => port && <LiveReadout layout={layout} width={drawn} port={port} />,
+    [layout, drawn, port],
+  );
   const drawing = (
     <View style={{ alignItems: 'center' }}>
       <CabinetDrawing
@@ -246,7 +249,7 @@ export function CabinetView(props: CabinetViewProps) {
 }
 
 /** What the manometer shows at the end of its hose, drawn anew with each value. */
-function LiveReadout({ layout, width }: { readonly layout: Layout; readonly width: number }) {
+function LiveReadout(at: { readonly layout: Layout; readonly width: number; readonly port: PortId }) {
   const text = useBridgePart((probes) => {
     const probe = hoseOf(probes);
     return probe && probeFigure(probe);
@@ -255,7 +258,7 @@ function LiveReadout({ layout, width }: { readonly layout: Layout; readonly widt
     const probe = hoseOf(probes);
     return probe && probeWord(probe);
   });
-  return <HoseReadout layout={layout} width={width} text={text ?? '–'} state={state ?? ''} />;
+  return <HoseReadout {...at} text={text ?? '–'} state={state ?? ''} />;
 }
 
 /** What was written down so far, in one line. */

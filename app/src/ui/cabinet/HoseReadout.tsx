@@ -1,4 +1,4 @@
-import type { Layout } from '@huff/core';
+import type { Layout, PortId } from '@huff/core';
 import { View } from 'react-native';
 import { Txt } from '../text';
 import { usePalette } from '../theme';
@@ -7,19 +7,20 @@ import { cabinetGeometry } from './cabinetGeometry';
 interface HoseReadoutProps {
   readonly layout: Layout;
   readonly width: number;
+  readonly port: PortId;
   /** What the manometer shows, and whether it is steady. */
   readonly text: string;
   readonly state: string;
 }
 
 /** The manometer at the end of its hose, over the drawing of the cabinet. */
-export function HoseReadout({ layout, width, text, state }: HoseReadoutProps) {
+export function HoseReadout({ layout, width, port, text, state }: HoseReadoutProps) {
   const palette = usePalette();
   const { x, y, ...size } = cabinetGeometry(layout, width).readout;
   return (
     <View
       role="img"
-      aria-label={`Manometer: ${text}, ${state}`}
+      aria-label={`Manometer at ${port}: ${text}, ${state}`}
       style={{
         position: 'absolute',
         left: x,

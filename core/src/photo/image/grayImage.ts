@@ -39,7 +39,7 @@ export function toGray(width: number, height: number, rgba: ArrayLike<number>): 
   return { width, height, data };
 }
 
-/** A part of a picture; what lies outside of it is white. */
+/** A part of a picture; what is outside of it is white. */
 export function cropped(image: GrayImage, box: PixelBox): GrayImage {
   const [x0, y0] = [Math.round(box.x), Math.round(box.y)];
   const part = blankImage(Math.max(1, Math.round(box.width)), Math.max(1, Math.round(box.height)));

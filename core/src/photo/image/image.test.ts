@@ -35,7 +35,7 @@ const print = (slope: number) =>
   });
 
 describe('a gray picture', () => {
-  test('colors are weighed as the eye does', () => {
+  test('each color counts as the eye sees it', () => {
     const rgba = [255, 0, 0, 255, 0, 255, 0, 255, 0, 0, 255, 255];
     expect([...toGray(3, 1, rgba).data]).toEqual([76, 149, 29]);
   });
@@ -123,7 +123,7 @@ describe('a sheet that was held askew', () => {
       expect(Math.hypot(found[i]!.x - corner.x, found[i]!.y - corner.y)).toBeLessThan(8);
     });
   });
-  test('where no sheet stands out, none is', () => {
+  test('where no sheet is brighter than its ground, none is found', () => {
     expect(findSheet(drawn(400, 300, (x, y) => (x * 7 + y * 13) % 255))).toBeUndefined();
   });
   test('seen from above it fills the picture', () => {

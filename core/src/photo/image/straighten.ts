@@ -56,7 +56,7 @@ function largestPiece({ width, height, data }: GrayImage, level: number): number
 /**
  * Finds the four corners of a bright sheet on darker ground.
  *
- * @returns undefined where no sheet stands out: then the whole photo is the sheet
+ * @returns undefined where no sheet is brighter than its ground: then the whole photo is the sheet
  */
 export function findSheet(image: GrayImage): Corners | undefined {
   const scale = Math.max(1, image.width / SEARCH_PX);

@@ -19,7 +19,7 @@ export interface TablesRead {
 }
 
 const DIGITS = '0123456789';
-/** The readings of all cells by one pass: of the words that lie in each. */
+/** The readings of all cells by one pass: of the words in each. */
 function votesOf(
   words: readonly ReadWord[],
   grid: FoundGrid,
@@ -44,7 +44,7 @@ function votesOf(
   );
 }
 
-/** The cell of the grid that a word of the whole picture lies in. */
+/** The cell of the grid that a word of the whole picture is in. */
 const inGrid = (grid: FoundGrid) => (word: ReadWord) => {
   const { x, y } = middleOf(word.box);
   const row = grid.rows.findIndex((one) => Math.abs(one.y - y) < grid.reach.y);

@@ -6,7 +6,7 @@ export interface Shape {
   readonly likely: readonly (readonly (number | undefined)[])[];
   /** Whether a figure would fit in a place. */
   readonly fits: (row: number, column: number, value: number) => boolean;
-  /** Whether it does not, or stands in a row that contradicts itself. */
+  /** Whether it does not, or is in a row that contradicts itself. */
   readonly breaks: (row: number, column: number, value: number) => boolean;
   /** Figures are printed in steps of this. */
   readonly step: number;

@@ -19,7 +19,7 @@ function inkBox(ink: GrayImage, cell: PixelBox, digitPx: number): PixelBox | und
         columns[x]! += 1;
         rows[y]! += 1;
       }
-  // The band of rows around the middle that has ink; what lies apart belongs to a neighbor.
+  // The band of rows around the middle that has ink; what is apart belongs to a neighbor.
   const most = Math.max(...rows);
   if (most < 2) return undefined;
   const around = (counts: Uint16Array, from: number, gap: number): [number, number] => {

@@ -85,7 +85,7 @@ describe('a grid found by where the words are', () => {
     const [grid] = findGrids(words());
     expect(grid!.title).toContain('BLOWER PERFORMANCE');
     expect(grid!.columns.map(({ printed }) => printed)).toEqual([0.1, 0.2, 0.3, 0.4, 0.5]);
-    // One more may stand under the last: its cells will tell.
+    // There may be one more under the last: its cells decide.
     expect(grid!.rows.map(({ name }) => name)).toEqual(['Low', 'Med', 'High', 'Max', '']);
     expect(grid!.rows.map(({ isGuess }) => isGuess === true)).toEqual([false, false, false, false, true]);
   });

@@ -16,7 +16,7 @@ export interface ReadHow {
   readonly only?: string;
 }
 
-/** Reads the words of a picture; the engine itself is brought by whoever reads. */
+/** Reads the words of a picture; the caller brings the engine. */
 export type TextEngine = (image: GrayImage, how: ReadHow) => Promise<readonly ReadWord[]>;
 
 /** A word as the engine gives it: its box by two corners. */
