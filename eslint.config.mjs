@@ -224,6 +224,7 @@ export default tseslint.config(
     // Parts of it run inside the page.
     files: [
       'scripts/bench/firstUse.mjs',
+      'scripts/bench/photo.mjs',
       'scripts/bench/page.mjs',
       'scripts/bench/airway.mjs',
       'scripts/bench/planPage.mjs',
