@@ -125,6 +125,15 @@ shared('photos of nothing say what they are, and typing goes on', async ({ page 
     return { name: 'photo.png', mimeType: 'image/png', buffer: Buffer.from(data, 'base64') };
   };
   await page.goto('/settings/tables/type');
+  // The keyboard is the sheet's while it is open: an arrow moves a corner, a digit goes into no cell.
+  await choose(page, 'photo', photo('table.jpg'));
+  const corner = page.getByRole('slider', { name: 'Top left corner' });
+  const before = Number(await corner.getAttribute('aria-valuenow'));
+  await corner.focus();
+  for (const key of ['ArrowRight', 'ArrowRight', 'ArrowRight', '7']) await page.keyboard.press(key);
+  await expect(corner).toHaveAttribute('aria-valuenow', String(before + 3));
+  await page.keyboard.press('Escape');
+  expect((await cellsOf(page)).join('')).not.toContain('7');
   for (const [color, text, says] of [
     ['#000', '', /nearly black/],
     ['#ddd', '', /Nothing is printed/],

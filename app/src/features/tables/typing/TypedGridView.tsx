@@ -4,6 +4,7 @@ import { Pressable, ScrollView, View } from 'react-native';
 import { Txt } from '../../../ui/text';
 import { usePalette } from '../../../ui/theme';
 import type { DraftRow, Layer, Place, TableDraft } from './draft';
+import { GRID_LABEL } from './useTypingKeys';
 
 const CELL_WIDTH = 53;
 const ROW_HEIGHT = 46;
@@ -24,7 +25,7 @@ export function TypedGridView({ draft, layer, at, questions, onPlace, onRow, onS
   const nameWidth = draft.by === 'rpm' ? 64 : Math.max(38, Math.min(110, 10 * longest + 6));
   return (
     <ScrollView horizontal tabIndex={0} aria-label="The blower table">
-      <View role="table" aria-label="Cells of the table">
+      <View role="table" aria-label={GRID_LABEL}>
         <GridHead
           byRpm={draft.by === 'rpm'}
           staticsInWc={draft.staticsInWc}

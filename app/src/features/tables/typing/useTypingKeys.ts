@@ -14,6 +14,8 @@ interface Typing {
 }
 
 const LONGEST = 6;
+/** What the grid is called, for those who hear it. */
+export const GRID_LABEL = 'Cells of the table';
 
 /** Where an arrow key goes. */
 const ARROWS: Readonly<Record<string, readonly [number, number]>> = {
@@ -29,6 +31,14 @@ const typed = (pressed: string) => (text: string) => {
   if (before.length >= LONGEST || (pressed === '.' && before.includes('.'))) return before;
   return before + pressed;
 };
+
+/** Whether something was touched in a sheet over the table: the keyboard is that sheet's. */
+function isOverTable(target: EventTarget | null): boolean {
+  const dialogOf = (element: Element | null | undefined) => element?.closest('[role="dialog"]') ?? undefined;
+  const own = dialogOf(document.querySelector(`[aria-label="${GRID_LABEL}"]`));
+  const touched = target instanceof Element ? dialogOf(target) : undefined;
+  return touched !== undefined && touched !== own;
+}
 
 /** The keypad's keys and the keyboard's, in the cell that is typed in. @returns what a key of the keypad does; it stays the same */
 export function useTypingKeys(typing: Typing): (pressed: TableKey) => void {
@@ -74,6 +84,7 @@ export function useTypingKeys(typing: Typing): (pressed: TableKey) => void {
       const { target } = event;
       if (event.ctrlKey || event.metaKey || event.altKey || isHeld) return;
       if (target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement) return;
+      if (isOverTable(target)) return;
       const arrow = ARROWS[event.key];
       const onButton = target instanceof HTMLElement && target.getAttribute('role') === 'button';
       if (arrow) {
