@@ -45,20 +45,36 @@ interface HeadToken {
   readonly value: number;
 }
 
+/** The place of each token among the columns: a gap twice as wide as its neighbors has a column between. A sheet that leans away has closer columns. */
+function placesOf(tokens: readonly HeadToken[]): number[] {
+  const gaps = tokens.slice(1).map(({ x }, i) => x - tokens[i]!.x);
+  let place = 0;
+  return [
+    0,
+    ...gaps.map((gap, i) => {
+      const beside = [gaps[i - 1], gaps[i + 1]].filter((one) => one !== undefined);
+      const usual = beside.length > 0 ? Math.min(...beside) : gap;
+      place += Math.max(1, Math.round(gap / usual));
+      return place;
+    }),
+  ];
+}
+
 /** Values that rise by one step from column to column, as statics do; undefined where they follow no step. */
 function stepped(
   tokens: readonly HeadToken[],
-  pitch: number,
+  places: readonly number[],
 ): { readonly first: number; readonly step: number } | undefined {
   const votes = new Map<string, number>();
-  for (const a of tokens)
-    for (const b of tokens) {
-      const apart = Math.round((b.x - a.x) / pitch);
-      if (apart < 1) continue;
+  tokens.forEach((a, i) =>
+    tokens.forEach((b, j) => {
+      const apart = places[j]! - places[i]!;
+      if (apart < 1) return;
       const step = Number(((b.value - a.value) / apart).toFixed(4));
-      const first = Number((a.value - step * Math.round((a.x - tokens[0]!.x) / pitch)).toFixed(4));
+      const first = Number((a.value - step * places[i]!).toFixed(4));
       if (step > 0 && first >= 0) votes.set(`${step} ${first}`, (votes.get(`${step} ${first}`) ?? 0) + 1);
-    }
+    }),
+  );
   const [best, count] = [...votes].sort((a, b) => b[1] - a[1])[0] ?? ['', 0];
   // Of n columns that agree n (n − 1) / 2 pairs do.
   if (count < 3 || count < (tokens.length * (tokens.length - 1)) / 6) return undefined;
@@ -73,11 +89,9 @@ function headOf(line: TextLine, isPa: boolean): GridColumn[] | undefined {
     return value === undefined ? [] : [{ x: middleOf(word.box).x, value }];
   });
   if (tokens.length < LEAST_COLUMNS) return undefined;
-  const gaps = tokens.slice(1).map(({ x }, i) => x - tokens[i]!.x);
-  const pitch = median(gaps.filter((gap) => gap < 1.6 * Math.min(...gaps.filter((one) => one > 0))));
-  if (!(pitch > 0)) return undefined;
   const most = isPa ? MOST_PA : MOST_IN_WC;
-  const steps = stepped(tokens, pitch);
+  const places = placesOf(tokens);
+  const steps = stepped(tokens, places);
   const rises = tokens.every(({ value }, i) => i === 0 || value > tokens[i - 1]!.value);
   if (!steps) {
     // Uneven statics are believed as they are read when all of them rise.
@@ -85,12 +99,15 @@ function headOf(line: TextLine, isPa: boolean): GridColumn[] | undefined {
       ? tokens.map(({ x, value }) => ({ x, printed: value, isRead: true }))
       : undefined;
   }
-  const count = Math.round((tokens.at(-1)!.x - tokens[0]!.x) / pitch) + 1;
-  const columns = Array.from({ length: count }, (_, i): GridColumn => {
-    const about = tokens[0]!.x + i * pitch;
-    const token = tokens.find(({ x }) => Math.abs(x - about) < 0.4 * pitch);
-    const printed = Number((steps.first + i * steps.step).toFixed(3));
-    return { x: token?.x ?? about, printed, isRead: token?.value === printed };
+  const columns = Array.from({ length: places.at(-1)! + 1 }, (_, place): GridColumn => {
+    const at = places.indexOf(place);
+    const printed = Number((steps.first + place * steps.step).toFixed(3));
+    if (at >= 0) return { x: tokens[at]!.x, printed, isRead: tokens[at]!.value === printed };
+    // Between two that were read.
+    const after = places.findIndex((one) => one > place);
+    const [from, to] = [tokens[after - 1]!, tokens[after]!];
+    const share = (place - places[after - 1]!) / (places[after]! - places[after - 1]!);
+    return { x: from.x + share * (to.x - from.x), printed, isRead: false };
   });
   return columns.every(({ printed }) => printed <= most) ? columns : undefined;
 }
@@ -217,9 +234,13 @@ export function findGrids(words: readonly ReadWord[]): FoundGrid[] {
   return grids;
 }
 
-/** Where a cell is in the picture. */
+/** Where a cell is in the picture: half way to its neighbors. */
 export function cellBox({ columns, rows, reach }: FoundGrid, row: number, column: number): PixelBox {
   const { x } = columns[column]!;
   const { y } = rows[row]!;
-  return { x: x - reach.x, y: y - reach.y, width: 2 * reach.x, height: 2 * reach.y };
+  const before = columns[column - 1]?.x;
+  const after = columns[column + 1]?.x;
+  const left = before === undefined ? (after === undefined ? reach.x : (after - x) / 2) : (x - before) / 2;
+  const right = after === undefined ? (before === undefined ? reach.x : (x - before) / 2) : (after - x) / 2;
+  return { x: x - left, y: y - reach.y, width: left + right, height: 2 * reach.y };
 }

@@ -1,7 +1,7 @@
 import { cleaned, flattened, inkOnly, sharpened, type GrayImage, type PixelBox } from '../image';
 import { median, middleOf, type ReadWord, type TextEngine } from '../words';
 import { cellFigure } from './figures';
-import { findGrids, type FoundGrid } from './grid';
+import { cellBox, findGrids, type FoundGrid } from './grid';
 import { votesByGlyphs } from './glyphs';
 import { counted, isFilled, sureOf, tableOf, withRows, type PhotoTable } from './photoTable';
 import { inkKind, inkOfCells, setInStrips } from './strips';
@@ -48,8 +48,12 @@ function votesOf(
 const inGrid = (grid: FoundGrid) => (word: ReadWord) => {
   const { x, y } = middleOf(word.box);
   const row = grid.rows.findIndex((one) => Math.abs(one.y - y) < grid.reach.y);
-  const column = grid.columns.findIndex((one) => Math.abs(one.x - x) < grid.reach.x);
-  return row < 0 || column < 0 ? undefined : { row, column };
+  if (row < 0) return undefined;
+  const column = grid.columns.findIndex((_, j) => {
+    const box = cellBox(grid, row, j);
+    return x >= box.x && x < box.x + box.width;
+  });
+  return column < 0 ? undefined : { row, column };
 };
 
 /**

@@ -95,6 +95,14 @@ describe('a grid found by where the words are', () => {
     const [lost] = findGrids(words((text, row, column) => (row < 0 && column === 0 ? '#?' : text)));
     expect(lost!.columns.map(({ printed }) => printed)).toEqual([0.1, 0.2, 0.3, 0.4, 0.5]);
   });
+  test('columns that get closer and closer are as many as were read', () => {
+    const closer = words().map(({ box, ...rest }) => {
+      const middle = box.x + box.width / 2;
+      const x = middle < 300 ? middle : 300 + 420 * (1 - Math.exp(-(middle - 300) / 500));
+      return { ...rest, box: { ...box, x: x - box.width / 2 } };
+    });
+    expect(findGrids(closer)[0]!.columns.map(({ printed }) => printed)).toEqual([0.1, 0.2, 0.3, 0.4, 0.5]);
+  });
   test('a last column whose static was cut off, and which leans away, follows too', () => {
     const leaning = words((text, row, column) => (row < 0 && column === 4 ? '(' : text)).map(({ box, ...rest }) =>
       box.x > 800 ? { ...rest, box: { ...box, x: box.x - 50 } } : { ...rest, box },
