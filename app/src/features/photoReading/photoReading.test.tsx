@@ -156,6 +156,8 @@ test('the fields of a plate go into its form; the rated load before the motor’
   expect(plateInputs(fields)).toEqual({ model: 'HA036', volts: 230, phases: 'one', amps: 14.1 });
   expect(maxStaticOf(fields)).toBe(0.5);
   expect(maxStaticOf([])).toBeUndefined();
+  expect(maxStaticOf([field('maxTespInWc', '0.5 in')])).toBeUndefined();
+  expect(plateInputs([field('breakerAmps', '30A')])).toEqual({ breakerAmps: '30A' });
   expect(readingText(field('maxTespInWc', '0.5'))).toBe('0.50 in. w.c.');
 });
 

@@ -1,4 +1,5 @@
 import type { PlateFieldId, PlateReading } from '@huff/core/photo';
+import { LIMITS } from '@huff/contract';
 import { toolText, type RawInputs } from '@huff/core';
 
 /** The field of the nameplate form that each reading goes to; the others are shown only. */
@@ -27,15 +28,18 @@ export function plateInputs(fields: readonly Pick<PlateReading, 'id' | 'value'>[
   for (const { id, value } of fields) {
     const field = FORM_FIELD[id];
     if (field === undefined || (id === 'fullLoadAmps' && 'amps' in inputs)) continue;
-    inputs[field] = TEXTS.has(id) ? value : Number(value);
+    // What is no figure is left for the form, which says what to change.
+    inputs[field] = TEXTS.has(id) || !Number.isFinite(Number(value)) ? value : Number(value);
   }
   return inputs;
 }
 
-/** The largest static of the unit, where it was read and confirmed. */
+/** The largest static of the unit, where it was read, confirmed and can be one. */
 export const maxStaticOf = (fields: readonly Pick<PlateReading, 'id' | 'value'>[]): number | undefined => {
   const found = fields.find(({ id }) => id === 'maxTespInWc');
-  return found && Number(found.value);
+  const value = Number(found?.value ?? NaN);
+  const { min, max } = LIMITS.maxTespInWc;
+  return value >= min && value <= max ? value : undefined;
 };
 
 /** A reading as it is shown: a static in the reader’s own unit, all else as it is printed. */

@@ -158,7 +158,7 @@ export const PLATE_FIELDS: readonly PlateField[] = [
   },
   {
     id: 'maxTespInWc',
-    name: 'Maximum static',
+    name: 'Maximum static, in. w.c.',
     find: [
       after('MAX\\w*\\.? ?(?:EXT\\w*\\.? ?)?(?:STATIC|ESP|E\\.S\\.P\\.)[A-Z. ]*', '(\\d?\\.\\d{1,2})'),
       after('MAX\\w*\\.? ?(?:EXT\\w*\\.? ?)?(?:STATIC|ESP)[A-Z. ]*', '(\\d{2,3})\\s*(PA)'),

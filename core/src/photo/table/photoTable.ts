@@ -56,7 +56,7 @@ export function namesInOrder(names: readonly string[]): string[] {
   );
 }
 
-/** The figure that is taken for a cell, and whether a person has to pass over it. */
+/** The figure that a cell gets, and whether a person has to pass over it. */
 function decided(
   cell: VotedCell,
   told: number | undefined,
