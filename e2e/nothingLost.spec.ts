@@ -87,6 +87,27 @@ test.describe('without a server', () => {
     expect(made.map(({ title }) => title)).toContain(`${QUAY}, Reading room air handler`);
   });
 
+  test('touched and the page reloaded in the same task: what was touched is still there', async ({ page }) => {
+    await opened(page);
+    const tech = technician(page);
+    await page.goto('/sites');
+    await tech.startAt('Reading room air handler');
+    await tech.station('Inspect');
+    const said = (state: string) =>
+      page
+        .getByRole('radiogroup', { name: 'Blower wheel', exact: true })
+        .getByRole('radio', { name: state, exact: true });
+    for (const state of ['clean', 'caked']) {
+      // No time to write anything down: neither the touch that opens the check nor the one after it.
+      await said(state).evaluate((radio: HTMLElement) => {
+        radio.click();
+        location.reload();
+      });
+      await tech.station('Inspect');
+      await expect(said(state)).toHaveAttribute('aria-checked', 'true');
+    }
+  });
+
   test('a newer app comes while a check is open: nothing of it is lost', async ({ page }) => {
     const web = mkdtempSync(path.join(tmpdir(), 'huff-web-'));
     cpSync(fileURLToPath(new URL('../app/dist', import.meta.url)), web, { recursive: true });

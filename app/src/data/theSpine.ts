@@ -1,5 +1,8 @@
+import { v4 as uuid } from 'uuid';
 import { queryClient } from './queryClient';
 import { readAnew } from './readAnew';
+import { storeName } from './shopStore';
+import { begunNote } from './spine/begunNote';
 import { carryOver } from './spine/carryOver';
 import { openStore } from './spine/openStore';
 import { stockQuestion, takingsOf } from './takings';
@@ -32,6 +35,7 @@ let started: Spine | undefined;
 export function spine(): Spine {
   return (started ??= startSpine({
     openStore,
+    begunNote: begunNote(storeName(), uuid()),
     carryOver,
     onOtherPerson: () => void queryClient.invalidateQueries({ queryKey: ['session'] }),
     onTold: (told) => {

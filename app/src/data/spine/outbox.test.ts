@@ -5,6 +5,7 @@ import { laidOver } from '../useOutbox';
 import { heldVisit, rowsOf } from './outbox';
 import { idbStore } from './idbStore';
 import { memoryStore } from './memoryStore';
+import type { Store } from './store';
 import { answerOf, patching, phone, visit } from './testing';
 
 const shown = (one: ReturnType<typeof phone>, id: string) =>
@@ -259,23 +260,41 @@ test('what is taken by a clock that is off is marked as far as this phone knows'
   expect(shown(one, 'v1')!.readings[0]!.clockOffsetMs).toBeGreaterThan(86_400_000);
 });
 
-test('a page that is left while a check is being saved: it is saved at the next start', async () => {
-  const disk = memoryStore();
-  const one = phone(undefined, disk);
+describe('a page that is left before the disk has its last changes', () => {
   const fresh = visit('v1', { readings: [], facts: [] });
-  await one.outbox.open(fresh, read(fresh, 'R2', -0.3));
-  // The step on disk does not come through.
-  const write = jest.spyOn(disk, 'write').mockImplementation(() => new Promise(() => undefined));
-  void one.outbox.save('v1');
-  write.mockRestore();
-  await one.outbox.reload();
-  expect(one.outbox.rows().every(({ state }) => state === 'held')).toBe(true);
-  await one.outbox.finishSaving();
-  expect(one.outbox.rows().map(({ state }) => state)).toEqual(['waiting', 'waiting']);
-  // Done once: what is opened after it stays open.
-  await one.outbox.open(visit('v2', { readings: [], facts: [] }));
-  await one.outbox.finishSaving();
-  expect(one.outbox.rows().at(-1)!.state).toBe('held');
+  /** Writes that do not come through, until they are let through again. */
+  const cutOff = (disk: Store) => jest.spyOn(disk, 'write').mockImplementation(() => new Promise(() => undefined));
+
+  test('a reading, and the saving after it: the next start finishes both, in their order and once', async () => {
+    const disk = memoryStore();
+    const one = phone(undefined, disk);
+    await one.outbox.open(fresh);
+    const writes = cutOff(disk);
+    void one.outbox.changeVisit(0, fresh, read(fresh, 'R2', -0.3));
+    void one.outbox.save('v1');
+    one.outbox.noteBegun();
+    writes.mockRestore();
+    expect((await disk.outbox()).map(({ state }) => state)).toEqual(['held']);
+    await one.outbox.start();
+    expect((await disk.outbox()).map(({ state, operation: { kind } }) => `${kind} ${state}`)).toEqual([
+      'create waiting',
+      'add waiting',
+    ]);
+    // Done once: what is opened after it stays open.
+    await one.outbox.open(visit('v2', { readings: [], facts: [] }));
+    await one.outbox.start();
+    expect(one.outbox.rows().at(-1)!.state).toBe('held');
+  });
+  test('the page stays after all: what reaches the disk is not done again at the next start', async () => {
+    const disk = memoryStore();
+    const one = phone(undefined, disk);
+    const opening = one.outbox.open(fresh, read(fresh, 'R2', -0.3));
+    one.outbox.noteBegun();
+    await opening;
+    await disk.write({ remove: (await disk.outbox()).map(({ id }) => id) });
+    await one.outbox.start();
+    expect(await disk.outbox()).toEqual([]);
+  });
 });
 
 test('what was erased on request is deleted here too, with the changes that wait for it; all else stays', async () => {

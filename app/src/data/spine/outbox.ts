@@ -9,7 +9,6 @@ import {
 } from '@huff/contract/spine';
 import type { VisitDto } from '@huff/contract';
 import { outboxRows, type NewRow, type RowsOptions } from './outboxRows';
-import type { SavingNote } from './savingNote';
 import { setApart } from './setApart';
 import type { By, OutboxRow, StoreBatch } from './store';
 
@@ -19,7 +18,6 @@ export interface OutboxOptions extends RowsOptions {
   readonly clock: () => Date;
   /** How far it is from the server’s, as far as this phone knows, ms to add. */
   readonly clockOffsetMs: () => number;
-  readonly saving: SavingNote;
   /** Who works on this phone now, as far as it knows. */
   readonly by?: () => By | undefined;
 }
@@ -39,7 +37,7 @@ export const heldVisit = (rows: readonly OutboxRow[]): string | undefined =>
   rows.findLast(({ state, operation }) => state === 'held' && operation.kind === 'create')?.operation.recordId;
 
 /** What was done on this phone and is not done at the server: how things are made, changed and added, and what is done with what was set apart. */
-export function outboxOn({ newId, clock, clockOffsetMs, saving, by = () => undefined, ...options }: OutboxOptions) {
+export function outboxOn({ newId, clock, clockOffsetMs, by = () => undefined, ...options }: OutboxOptions) {
   const outbox = outboxRows(options);
   const { rows, change } = outbox;
 
@@ -135,22 +133,12 @@ export function outboxOn({ newId, clock, clockOffsetMs, saving, by = () => undef
     },
 
     /** Saves the open check: from now on it may be sent. One step on disk: it is open or it is saved, never neither. */
-    save(visitId: string): Promise<void> {
-      saving.put(visitId);
-      return change({
+    save: (visitId: string): Promise<void> =>
+      change({
         release: rows()
           .filter(({ state, operation }) => state === 'held' && operation.recordId === visitId)
           .map((row): OutboxRow => ({ ...row, state: 'waiting' })),
-      }).then(saving.clear);
-    },
-
-    /** Once the store was read: a check whose saving was cut off by leaving the page is saved. */
-    async finishSaving(): Promise<void> {
-      const visitId = saving.read();
-      if (visitId === undefined) return;
-      if (stateOf(visitId) === 'held') await this.save(visitId);
-      else saving.clear();
-    },
+      }),
   };
 }
 

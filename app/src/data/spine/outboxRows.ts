@@ -1,3 +1,4 @@
+import type { BegunNote } from './begunNote';
 import type { OutboxRow, Store, StoreBatch } from './store';
 
 /** Without the order, which the store gives. */
@@ -13,6 +14,7 @@ export interface RowsOptions {
   /** Told after something was added that may be sent. */
   readonly onWaiting: () => void;
   readonly tabs: TabChannel;
+  readonly begunNote: BegunNote;
 }
 
 const withoutOrder = ({ id, operation, state, by, problem, conflict }: NewRow): NewRow => ({
@@ -28,13 +30,16 @@ const withoutOrder = ({ id, operation, state, by, problem, conflict }: NewRow): 
  * The rows of the outbox: in memory at once, so that the screen follows; on disk a moment later, one row an operation, never written anew as
  * a whole.
  */
-export function outboxRows({ store, onWaiting, tabs }: RowsOptions) {
+export function outboxRows({ store, onWaiting, tabs, begunNote }: RowsOptions) {
   /** As the store gave it. */
   let stored: readonly OutboxRow[] = [];
   /** Done here and not on disk yet. */
   let unwritten: readonly OutboxRow[] = [];
   let rows: readonly OutboxRow[] = [];
   let loaded = false;
+  /** Changes whose step on disk is not done, in their order. */
+  let begun: readonly StoreBatch[] = [];
+  let isNoted = false;
   const listeners = new Set<() => void>();
 
   function tell(): void {
@@ -50,6 +55,31 @@ export function outboxRows({ store, onWaiting, tabs }: RowsOptions) {
     tell();
   }
 
+  /** Writes down what is on the screen and not on disk yet: the page may be gone in a moment. */
+  function noteBegun(): void {
+    if (begun.length === 0 && !isNoted) return;
+    begunNote.put(begun);
+    isNoted = begun.length > 0;
+  }
+
+  async function write(batch: StoreBatch): Promise<void> {
+    begun = [...begun, batch];
+    try {
+      await store.write(batch);
+    } finally {
+      begun = begun.filter((one) => one !== batch);
+      // The page is still here after all: what is on disk is not done again at the next start.
+      if (isNoted) noteBegun();
+    }
+  }
+
+  /** Reads the outbox for the first time; what the pages before this one had begun is finished first. */
+  async function start(): Promise<void> {
+    for (const batch of begunNote.read()) await store.write(batch);
+    begunNote.clear();
+    await reload();
+  }
+
   /** Changes the outbox in memory, then on disk. */
   async function change(batch: StoreBatch): Promise<void> {
     const add = batch.add ?? [];
@@ -62,7 +92,7 @@ export function outboxRows({ store, onWaiting, tabs }: RowsOptions) {
     stored = after(stored);
     unwritten = [...after(unwritten), ...added];
     tell();
-    await store.write({ ...batch, add: add.map(withoutOrder) });
+    await write({ ...batch, add: add.map(withoutOrder) });
     const written = new Set(added.map(({ id }) => id));
     stored = await store.outbox();
     unwritten = unwritten.filter(({ id }) => !written.has(id));
@@ -80,6 +110,8 @@ export function outboxRows({ store, onWaiting, tabs }: RowsOptions) {
     /** Whether the phone's own store was read yet. */
     isLoaded: () => loaded,
     reload,
+    start,
+    noteBegun,
     change,
   };
 }

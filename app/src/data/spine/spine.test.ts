@@ -1,7 +1,7 @@
 import { memoryStore } from './memoryStore';
 import type { Outcome, Post } from './post';
 import { startSpine, type Spine } from './spine';
-import { allDone, answerOf, visit } from './testing';
+import { allDone, answerOf, visit, begunInMemory } from './testing';
 import type { Store } from './store';
 
 /** Tabs of this file alone: a spine that another test of this process started would tell its own state on the same channel. */
@@ -33,6 +33,7 @@ function begin(
   const told: unknown[] = [];
   running = startSpine({
     openStore: () => Promise.resolve(store),
+    begunNote: begunInMemory(),
     post,
     onTold: (one) => void told.push(one),
     carryOver,

@@ -1,10 +1,10 @@
 import { CLOCK_WORTH_TELLING_MS } from '@huff/contract/spine';
 import { v4 as uuid } from 'uuid';
+import type { BegunNote } from './begunNote';
 import { outboxOn, type Outbox } from './outbox';
 import { oneSender } from './oneSender';
 import { withOverflow } from './overflow';
 import { postSync, type Post } from './post';
-import { savingNote } from './savingNote';
 import { senderOn, type Step, type SyncPhase, type Told } from './sender';
 import type { By, Store } from './store';
 
@@ -41,6 +41,8 @@ export interface Spine {
 
 interface SpineOptions {
   readonly openStore: () => Promise<Store>;
+  /** Where a page that is left writes down what it had begun. */
+  readonly begunNote: BegunNote;
   readonly post?: Post;
   /** Brings what is on the screen up to the store: the server told something new, here or in another tab. */
   readonly onTold: (told: Told | undefined) => Promise<void> | void;
@@ -101,7 +103,14 @@ function sleeper() {
 }
 
 /** Everything between the screens and the server: what is kept, what is on its way, and who sends it when. */
-export function startSpine({ openStore, post = postSync, onTold, carryOver, onOtherPerson }: SpineOptions): Spine {
+export function startSpine({
+  openStore,
+  begunNote,
+  post = postSync,
+  onTold,
+  carryOver,
+  onOtherPerson,
+}: SpineOptions): Spine {
   let status: SpineStatus = { phase: 'starting', everTold: false };
   const listeners = new Set<() => void>();
   const setStatus = (more: Partial<SpineStatus>) => {
@@ -146,7 +155,7 @@ export function startSpine({ openStore, post = postSync, onTold, carryOver, onOt
     newId: uuid,
     clock: () => new Date(),
     clockOffsetMs: () => clockOffset,
-    saving: savingNote,
+    begunNote,
     by: () => status.person,
     tabs: { tell: () => channel?.postMessage('outbox') },
     onWaiting: () => {
@@ -211,15 +220,14 @@ export function startSpine({ openStore, post = postSync, onTold, carryOver, onOt
   channel?.addEventListener('message', hear);
   const onVisible = () => {
     if (document.visibilityState === 'visible') encourage();
+    else outbox.noteBegun();
   };
   if (typeof window !== 'undefined' && typeof window.addEventListener === 'function') {
     window.addEventListener('online', encourage);
+    window.addEventListener('pagehide', outbox.noteBegun);
     document.addEventListener('visibilitychange', onVisible);
   }
-  void opening
-    .then(outbox.reload)
-    .then(() => outbox.finishSaving())
-    .catch(onFault);
+  void opening.then(outbox.start).catch(onFault);
   const stopSending = oneSender(send);
   // Another tab may be the one that sends: it says how it stands.
   channel?.postMessage('ask');
@@ -265,6 +273,7 @@ export function startSpine({ openStore, post = postSync, onTold, carryOver, onOt
       channel?.close();
       if (typeof window !== 'undefined' && typeof window.removeEventListener === 'function') {
         window.removeEventListener('online', encourage);
+        window.removeEventListener('pagehide', outbox.noteBegun);
         document.removeEventListener('visibilitychange', onVisible);
       }
     },

@@ -1,17 +1,24 @@
 import type { VisitDto } from '@huff/contract';
 import type { Operation, OperationResult, SyncAnswer, SyncRequest } from '@huff/contract/spine';
 import { measured } from '../../testing/visits';
+import type { BegunNote } from './begunNote';
 import { memoryStore } from './memoryStore';
 import type { Outcome } from './post';
 import { outboxOn } from './outbox';
 import { withOverflow } from './overflow';
 import { senderOn } from './sender';
-import type { Store } from './store';
+import type { Store, StoreBatch } from './store';
 
 /** Ids in the order they are asked for. */
 function idsFrom(prefix: string) {
   let n = 0;
   return () => `${prefix}-${(n += 1)}`;
+}
+
+/** What a page that is left writes down, in memory. */
+export function begunInMemory(): BegunNote {
+  let begun: readonly StoreBatch[] = [];
+  return { put: (batches) => (begun = batches), read: () => begun, clear: () => (begun = []) };
 }
 
 export const answerOf = (results: readonly OperationResult[], more: Partial<SyncAnswer> = {}): Outcome => ({
@@ -32,13 +39,12 @@ export function phone(says: (request: SyncRequest) => Outcome = allDone, disk: S
   let now = 1_000_000;
   let answer = says;
   let clockOffset = 0;
-  let saving: string | undefined;
   const outbox = outboxOn({
     store,
     newId: idsFrom('op'),
     clock: () => new Date(now),
     clockOffsetMs: () => clockOffset,
-    saving: { put: (id) => (saving = id), read: () => saving, clear: () => (saving = undefined) },
+    begunNote: begunInMemory(),
     onWaiting: () => undefined,
     tabs: { tell: () => undefined },
   });
