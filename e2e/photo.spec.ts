@@ -1,52 +1,7 @@
 import { readFileSync } from 'node:fs';
-import path from 'node:path';
-import { fileURLToPath } from 'node:url';
-import type { FileChooser, Page } from '@playwright/test';
 import type { BlowerTableDto } from '@huff/contract';
+import { cellsOf, choosePhoto, confirmMarked, photoPath, PRINTED, READ_WITHIN } from './support/photos';
 import { expect, test as shared, testWithOwnServer } from './support/test';
-
-/** Sheets that were printed and photographed by scripts/photos. */
-const photo = (name: string) => fileURLToPath(new URL(path.join('photos', name), import.meta.url));
-
-const PRINTED = [
-  ['Low', '995', '965', '925', '880', '830', '775'],
-  ['Med-Low', '1290', '1250', '1195', '1140', '1075', '1000'],
-  ['Med-High', '1585', '1530', '1470', '1400', '1320', '1225'],
-  ['High', '1875', '1815', '1740', '1655', '–', '–'],
-];
-/** Reading takes its time on a busy machine. */
-const READ_WITHIN = { timeout: 60_000 };
-
-async function choose(page: Page, button: string, file: Parameters<FileChooser['setFiles']>[0]) {
-  const [chooser] = await Promise.all([
-    page.waitForEvent('filechooser'),
-    page.getByRole('button', { name: button, exact: true }).click(),
-  ]);
-  await chooser.setFiles(file);
-}
-
-/** Passes over what is marked, by what is printed. */
-async function passOver(page: Page) {
-  const confirm = page.getByRole('button', { name: /^Confirm/ });
-  for (let left = await confirm.count(); left > 0; left = await confirm.count()) {
-    const [, tap, at] = /tap (.+) at 0\.(\d)0:/.exec(await page.getByText(/^From your photo/).innerText())!;
-    const printed = PRINTED.find(([name]) => name === tap)![Number(at)]!;
-    const offered = page.getByRole('radio', { name: printed, exact: true });
-    if ((await offered.count()) > 0) await offered.click();
-    else {
-      await page.getByRole('radio', { name: 'Type it' }).click();
-      await page.keyboard.press('Delete');
-      await page.keyboard.type(printed);
-    }
-    await confirm.click();
-  }
-}
-
-const cellsOf = (page: Page) =>
-  page
-    .getByRole('table', { name: 'Cells of the table' })
-    .getByRole('cell')
-    .evaluateAll((cells) => cells.map((cell) => (cell as HTMLElement).innerText.trim()));
 
 testWithOwnServer.describe('the reader on the phone', () => {
   testWithOwnServer.use({ serviceWorkers: 'allow' });
@@ -57,7 +12,7 @@ testWithOwnServer.describe('the reader on the phone', () => {
       await page.goto('/settings/tables/type');
       await page.evaluate(() => navigator.serviceWorker.ready);
       await page.reload();
-      await choose(page, 'photo', photo('table.jpg'));
+      await choosePhoto(page, 'photo', photoPath('table.jpg'));
       await expect(page.getByText(/7 MB, fetched once/)).toBeVisible();
       await page.getByRole('button', { name: /^Read the table/ }).click();
       await expect(page.getByRole('rowheader', { name: /^Row Med-High/ })).toBeVisible(READ_WITHIN);
@@ -65,12 +20,12 @@ testWithOwnServer.describe('the reader on the phone', () => {
       // Now without a signal, from the beginning.
       await huff.stop();
       await page.reload();
-      await choose(page, 'photo', photo('blurred.jpg'));
+      await choosePhoto(page, 'photo', photoPath('blurred.jpg'));
       await expect(page.getByText(/Pull the corners/)).toBeVisible();
       await page.getByRole('button', { name: /^Read the table/ }).click();
       await expect(page.getByRole('dialog', { name: 'Blower table from photo' })).toHaveCount(0, READ_WITHIN);
       await expect(page.getByRole('rowheader')).toHaveCount(4);
-      await passOver(page);
+      await confirmMarked(page);
       expect(await cellsOf(page)).toEqual(PRINTED.flatMap(([, ...cells]) => cells));
 
       await page.getByRole('button', { name: 'Save', exact: true }).click();
@@ -95,7 +50,7 @@ shared('a nameplate fills its form, field by field beside the photo', async ({ p
   await page.goto('/quick');
   await page.getByRole('button', { name: 'Set up equipment', exact: true }).click();
   await page.getByRole('button', { name: /^Nameplate: model/ }).click();
-  await choose(page, 'Read from a photo', photo('plate.jpg'));
+  await choosePhoto(page, 'Read from a photo', photoPath('plate.jpg'));
   await page.getByRole('button', { name: /^Read the nameplate/ }).click();
   const use = page.getByRole('button', { name: /^Use these figures/ });
   await expect(use).toBeVisible(READ_WITHIN);
@@ -126,7 +81,7 @@ shared('photos of nothing say what they are, and typing goes on', async ({ page 
   };
   await page.goto('/settings/tables/type');
   // The keyboard is the sheet's while it is open: an arrow moves a corner, a digit goes into no cell.
-  await choose(page, 'photo', photo('table.jpg'));
+  await choosePhoto(page, 'photo', photoPath('table.jpg'));
   const corner = page.getByRole('slider', { name: 'Top left corner' });
   const before = Number(await corner.getAttribute('aria-valuenow'));
   await corner.focus();
@@ -139,12 +94,12 @@ shared('photos of nothing say what they are, and typing goes on', async ({ page 
     ['#ddd', '', /Nothing is printed/],
     ['#fff', 'CAUTION\nDisconnect power before service\nRead the manual with care', /no table was found/],
   ] as const) {
-    await choose(page, 'photo', await picture(color, text));
+    await choosePhoto(page, 'photo', await picture(color, text));
     await page.getByRole('button', { name: /^Read the table/ }).click();
     await expect(page.getByText(says)).toBeVisible(READ_WITHIN);
     await page.getByRole('button', { name: 'Type it instead' }).click();
   }
-  await choose(page, 'photo', {
+  await choosePhoto(page, 'photo', {
     name: 'notes.txt',
     mimeType: 'text/plain',
     buffer: readFileSync(import.meta.filename),

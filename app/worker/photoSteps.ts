@@ -1,4 +1,5 @@
 import {
+  blankFault,
   cropped,
   findSheet,
   nothingFound,
@@ -10,6 +11,7 @@ import {
   turned,
   wholeSheet,
   type Corners,
+  type PhotoKind,
   type GrayImage,
   type PixelBox,
   type PlateReading,
@@ -24,7 +26,6 @@ const WORK_PX = 2800;
 const SHOWN_PX = 1000;
 /** Around what is cut out, as a share of its height. */
 const MARGIN = 0.7;
-const SURE = 60;
 
 /** A photo that was opened. */
 export interface OpenedPhoto {
@@ -108,7 +109,7 @@ export const photoSteps = {
    * @param onFirst given the tables of the first reading, so that something can be looked at while the cells are read again
    */
   async read(
-    kind: 'table' | 'plate',
+    kind: PhotoKind,
     corners: Corners,
     onStage: (stage: ReadStage | 'turned') => void,
     onFirst: (tables: readonly PhotoTable[]) => void,
@@ -129,8 +130,8 @@ export const photoSteps = {
     let sheet = straightened(photo!, corners, 2000);
     let result = await once(sheet);
     const isEmpty = () => result.tables.length + result.fields.length === 0;
-    const sure = result.words.filter(({ confidence, text }) => confidence > SURE && text.length > 1).length;
-    if (isEmpty() && sure < 12) {
+    // Upside down digits are read as digits: nothing found is turned, however much was read.
+    if (isEmpty() && blankFault(sheet) === undefined) {
       onStage('turned');
       const quarters = await quartersToUpright(sheet, readWords);
       if (quarters !== 0) {
@@ -140,7 +141,7 @@ export const photoSteps = {
     }
     picture = result.straight;
     const { tables, fields, words } = result;
-    return { tables, fields, ...(isEmpty() ? { nothing: nothingFound(sheet, words) } : {}) };
+    return { tables, fields, ...(isEmpty() ? { nothing: nothingFound(sheet, words, kind) } : {}) };
   },
   /** A part of what was read, with some of its surroundings. */
   async cut(box: PixelBox): Promise<Blob> {

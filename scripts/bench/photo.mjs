@@ -30,7 +30,7 @@ export async function benchPhoto(executablePath) {
   const random = randomFrom(SEED);
   const studio = await openStudio(executablePath);
   const taken = await studio.photo({
-    table: drawTable(random),
+    tables: [drawTable(random)],
     look: { ...drawLook(random), widthPx: WIDTH_PX },
     withJpeg: true,
   });

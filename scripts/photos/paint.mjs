@@ -3,7 +3,7 @@
 
 /** @returns the photo’s width, height and gray bytes in base64 */
 export async function paint(spec) {
-  const { look, table, plate } = spec;
+  const { look, tables, isBeside, plate } = spec;
   await document.fonts.load(`${look.isBold ? '700' : '400'} 20px "${look.font}"`);
   const random = (() => {
     let state = look.seed >>> 0;
@@ -17,18 +17,27 @@ export async function paint(spec) {
   })();
   const fontOf = (px, bold = look.isBold) => `${bold ? '700' : '400'} ${px}px "${look.font}"`;
 
-  function tableSheet() {
+  function tableSheet(table) {
     const measure = new OffscreenCanvas(10, 10).getContext('2d');
     measure.font = fontOf(look.fontPx);
-    const text = (cell) => (look.isComma && cell.length === 4 ? `${cell[0]},${cell.slice(1)}` : cell);
+    const text = (cell) => (look.isComma && /^\d{4}$/.test(cell) ? `${cell[0]},${cell.slice(1)}` : cell);
     const wide = (texts) => Math.max(...texts.map((one) => measure.measureText(one).width)) + 2 * look.padX;
+    const { isByRpm } = table;
+    const nameHead = isByRpm ? 'CFM' : 'Speed';
+    // Of a belt drive each static is over a pair, and the pair has a line of its own.
+    const heads = isByRpm ? 4 : 3;
+    const pairs = table.statics.map((_, j) =>
+      isByRpm ? [wide(['RPM', ...table.rows.map(({ cells }) => cells[j])]), wide(['BHP', '00.00'])] : [],
+    );
     const columns = [
-      wide(['Speed', ...table.rows.map(({ name }) => name)]),
-      ...table.statics.map((p, j) => wide([p, ...table.rows.map(({ cells }) => text(cells[j]))])),
+      wide([nameHead, ...table.rows.map(({ name }) => text(name))]),
+      ...table.statics.map((p, j) =>
+        isByRpm ? pairs[j][0] + pairs[j][1] : wide([p, ...table.rows.map(({ cells }) => text(cells[j]))]),
+      ),
     ];
     const high = look.fontPx * 1.25 + 2 * look.padY;
     const width = columns.reduce((sum, one) => sum + one, 0);
-    const height = high * (table.rows.length + 3);
+    const height = high * (table.rows.length + heads);
     const border = look.fontPx * 1.2;
     const canvas = new OffscreenCanvas(Math.ceil(width + 2 * border), Math.ceil(height + 2 * border));
     const g = canvas.getContext('2d');
@@ -58,30 +67,32 @@ export async function paint(spec) {
       const middle = x + wideHere / 2;
       if (j === 0) {
         g.textAlign = 'left';
-        g.fillText('Speed', x + look.padX, rowAt(0));
-        table.rows.forEach(({ name }, i) => g.fillText(name, x + look.padX, rowAt(i + 1)));
+        g.fillText(nameHead, x + look.padX, rowAt(0));
+        table.rows.forEach(({ name }, i) => g.fillText(text(name), x + look.padX, rowAt(i + heads - 2)));
       } else {
         g.textAlign = 'center';
         g.fillText(table.statics[j - 1], middle, rowAt(0));
-        table.rows.forEach(({ cells }, i) => {
+        const places = isByRpm ? [x + pairs[j - 1][0] / 2, x + pairs[j - 1][0] + pairs[j - 1][1] / 2] : [middle];
+        if (isByRpm) places.forEach((place, k) => g.fillText(['RPM', 'BHP'][k], place, rowAt(1)));
+        table.rows.forEach(({ cells, bhp }, i) => {
           if (look.shaded && cells[j - 1] === '-') {
             g.fillStyle = 'rgba(120,120,120,0.35)';
-            g.fillRect(x, high * (i + 3), wideHere, high);
+            g.fillRect(x, high * (i + heads), wideHere, high);
             g.fillStyle = look.ink;
           }
-          g.fillText(text(cells[j - 1]), middle, rowAt(i + 1));
+          places.forEach((place, k) => g.fillText(text((k === 0 ? cells : bhp)[j - 1]), place, rowAt(i + heads - 2)));
         });
       }
       if (look.rules === 'all') line(x, high, x, height);
       x += wideHere;
     });
     if (look.rules === 'all') line(width, high, width, height);
-    const last = table.rows.length + 3;
+    const last = table.rows.length + heads;
     for (let i = 1; i <= last; i += 1)
       if (
         look.rules === 'all' ||
         look.rules === 'rows' ||
-        (look.rules === 'head' && (i === 3 || i === 1 || i === last))
+        (look.rules === 'head' && (i === heads || i === 1 || i === last))
       )
         line(0, high * i, width, high * i);
     return canvas;
@@ -121,7 +132,27 @@ export async function paint(spec) {
     return canvas;
   }
 
-  const sheet = table ? tableSheet() : plateSheet();
+  /** Two models on one sheet, beside or under each other. */
+  function sheetOf(parts) {
+    if (parts.length === 1) return parts[0];
+    const along = (side) => parts.reduce((sum, part) => sum + part[side], 0);
+    const most = (side) => Math.max(...parts.map((part) => part[side]));
+    const canvas = new OffscreenCanvas(
+      isBeside ? along('width') : most('width'),
+      isBeside ? most('height') : along('height'),
+    );
+    const g = canvas.getContext('2d');
+    g.fillStyle = look.paper;
+    g.fillRect(0, 0, canvas.width, canvas.height);
+    let at = 0;
+    for (const part of parts) {
+      g.drawImage(part, isBeside ? at : 0, isBeside ? 0 : at);
+      at += isBeside ? part.width : part.height;
+    }
+    return canvas;
+  }
+
+  const sheet = plate ? plateSheet() : sheetOf(tables.map(tableSheet));
   const source = sheet.getContext('2d').getImageData(0, 0, sheet.width, sheet.height);
 
   // The sheet’s corners in the photo: margin, tilt, and each corner pulled a little.
@@ -228,6 +259,7 @@ export async function paint(spec) {
     width,
     height,
     gray: await asText(new Blob([gray])),
+    corners,
     ...(spec.withJpeg ? { jpeg: await asText(jpeg) } : {}),
   };
 }

@@ -30,8 +30,8 @@ export async function openStudio(executablePath) {
   await page.setContent(`<style>${faces}</style><body></body>`);
   return {
     async photo(spec) {
-      const { width, height, gray, jpeg } = await page.evaluate(paint, spec);
-      return { width, height, data: new Uint8Array(Buffer.from(gray, 'base64')), jpeg };
+      const { width, height, gray, jpeg, corners } = await page.evaluate(paint, spec);
+      return { width, height, data: new Uint8Array(Buffer.from(gray, 'base64')), jpeg, corners };
     },
     close: () => browser.close(),
   };

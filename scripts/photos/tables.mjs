@@ -29,17 +29,52 @@ const HEADS = ['EXTERNAL STATIC PRESSURE (IN. W.C.)', 'External static, in. w.c.
 
 const round = (value, to) => Math.round(value / to) * to;
 
-/** The figures of a table: rows that fall along the static and rise from tap to tap. */
-export function drawTable(random) {
-  const names = random.pick(NAMES);
-  const isPa = random.chance(0.1);
-  const columns = 5 + random.below(5);
+/** A table of a belt drive: RPM and horsepower by airflow and static, as a fan of some size has them. */
+function drawBelt(random) {
+  const rows = 4 + random.below(4);
+  const columns = 4 + random.below(3);
+  const stepCfm = random.pick([100, 200, 400]);
+  const firstCfm = stepCfm * (8 + random.below(8));
+  const statics = Array.from({ length: columns }, (_, i) => (0.2 * (i + 1)).toFixed(1));
+  const wheel = firstCfm * (1 + 0.4 * random.next());
+  const rpmAtRest = 420 + 300 * random.next();
+  const efficiency = 0.45 + 0.2 * random.next();
+  const to = random.pick([1, 1, 5]);
+  return {
+    unit: 'in. w.c.',
+    isByRpm: true,
+    statics,
+    rows: Array.from({ length: rows }, (_, i) => {
+      const cfm = firstCfm + i * stepCfm;
+      const end = random.chance(0.25) && i >= rows - 2 ? columns - 1 : columns;
+      // System law for what the cabinet itself takes, fan law for the rest.
+      const inner = 0.35 * (cfm / wheel) ** 2;
+      const each = (figure) => statics.map((p, j) => (j >= end ? '-' : figure(Number(p) + inner)));
+      return {
+        name: String(cfm),
+        cells: each((total) => String(round(rpmAtRest * Math.sqrt(total + 0.5 * (cfm / wheel) ** 2), to))),
+        bhp: each((total) => ((cfm * total) / (6356 * efficiency)).toFixed(2)),
+      };
+    }),
+  };
+}
+
+/** What is printed on a sheet: one table, or two models beside or under each other. */
+export function drawSheet(random) {
+  const tables = [drawTable(random)];
+  if (random.chance(0.1)) tables.push(drawTable(random, tables[0]));
+  return { tables, isBeside: random.chance(0.5) };
+}
+
+/** The figures of a table: rows that fall along the static and rise from tap to tap. @param like of another model on the same sheet */
+export function drawTable(random, like) {
+  if (like ? like.isByRpm : random.chance(0.15)) return drawBelt(random);
+  const names = like ? like.rows.map(({ name }) => name) : random.pick(NAMES);
+  const isPa = like ? like.unit === 'Pa' : random.chance(0.1);
+  const columns = like ? like.statics.length : 5 + random.below(5);
   const staticsInWc = Array.from({ length: columns }, (_, i) => Number((0.1 * (i + 1)).toFixed(2)));
-  const statics = isPa
-    ? staticsInWc.map((p) => String(round(p * 250, 25)))
-    : staticsInWc.map((p) => p.toFixed(random.chance(0.5) ? 1 : 2));
   const decimals = random.chance(0.5) ? 1 : 2;
-  const texts = isPa ? statics : staticsInWc.map((p) => (random.chance(0) ? '' : p.toFixed(decimals)));
+  const texts = staticsInWc.map((p) => (isPa ? String(round(p * 250, 25)) : p.toFixed(decimals)));
   const least = 500 + 900 * random.next();
   const most = least * (1.4 + 0.6 * random.next());
   const to = random.pick([1, 1, 5, 10]);
@@ -55,12 +90,11 @@ export function drawTable(random) {
     });
     return { name, cells };
   });
-  return { staticsInWc, statics: texts, unit: isPa ? 'Pa' : 'in. w.c.', rows };
+  return { statics: texts, unit: isPa ? 'Pa' : 'in. w.c.', isByRpm: false, rows };
 }
 
-/** How a table is printed and photographed. */
-export function drawLook(random, kind = 'table') {
-  const skew = kind === 'table' ? 1 : 1;
+/** How a sheet is printed and photographed. */
+export function drawLook(random) {
   return {
     font: random.pick(FONTS),
     isBold: random.chance(0.4),
@@ -76,7 +110,7 @@ export function drawLook(random, kind = 'table') {
     ink: random.pick(['#000000', '#1c1c28', '#303030', '#22304a']),
     ground: random.pick(['#3a3a38', '#6a6258', '#4c5458', '#8a8378']),
     margin: 0.04 + 0.08 * random.next(),
-    tilt: skew * (random.next() - 0.5) * 8,
+    tilt: (random.next() - 0.5) * 8,
     corners: Array.from({ length: 8 }, () => 0.05 * (random.next() - 0.5)),
     blurPx: 0.4 + 1.3 * random.next(),
     noise: 3 + 12 * random.next(),

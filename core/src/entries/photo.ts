@@ -11,6 +11,15 @@ export {
   turned,
   wholeSheet,
 } from '../photo/image';
-export { type PlateFieldId, nothingFound, type PlateReading, readPlate } from '../photo/nameplate';
+export { type PlateFieldId, type PlateReading, readPlate } from '../photo/nameplate';
 export { LEFT_OUT_MARK, type PhotoTable, readTables, type ReadStage, quartersToUpright } from '../photo/table';
-export { pgmHead, type ReadHow, type ReadWord, type TextEngine, wordsOf } from '../photo/words';
+export {
+  blankFault,
+  nothingFound,
+  type PhotoKind,
+  pgmHead,
+  type ReadHow,
+  type ReadWord,
+  type TextEngine,
+  wordsOf,
+} from '../photo/words';

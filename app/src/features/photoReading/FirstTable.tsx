@@ -39,7 +39,7 @@ export function FirstTable({ table }: { readonly table: PhotoTable }) {
     <ScrollView horizontal tabIndex={0} aria-label="First reading">
       <View>
         {line(
-          'tap',
+          table.isByRpm ? 'airflow' : 'tap',
           table.statics.map(({ printed }) => String(printed)),
           true,
         )}

@@ -1,4 +1,4 @@
-import type { PhotoTable, PlateReading } from '@huff/core/photo';
+import type { PhotoKind, PhotoTable, PlateReading } from '@huff/core/photo';
 import { useWindowDimensions, View } from 'react-native';
 import { ActionButton, TextButton } from '../../ui/page';
 import { FullSheet } from '../../ui/sheet';
@@ -7,18 +7,18 @@ import { useIsWide } from '../../ui/theme';
 import { CornersPicture } from './CornersPicture';
 import { FirstTable } from './FirstTable';
 import { READER_MB } from './readerFiles';
-import { usePhotoReading, type ReadingKind } from './usePhotoReading';
+import { usePhotoReading } from './usePhotoReading';
 
 interface PhotoReadSheetProps {
   /** The photo as it was taken; absent while nothing is read. */
   readonly file?: Blob;
-  readonly kind: ReadingKind;
+  readonly kind: PhotoKind;
   readonly onTable?: (table: PhotoTable) => void;
   readonly onFields?: (fields: readonly PlateReading[]) => void;
   readonly onClose: () => void;
 }
 
-const TITLES: Readonly<Record<ReadingKind, string>> = {
+const TITLES: Readonly<Record<PhotoKind, string>> = {
   table: 'Blower table from photo',
   plate: 'Nameplate from photo',
 };

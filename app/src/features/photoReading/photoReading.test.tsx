@@ -39,7 +39,14 @@ const CORNERS = [
   { x: 12, y: 92 },
 ];
 const opened = { width: 200, height: 100, corners: CORNERS, isSheetFound: true, shown: new Blob() };
-const table = (title: string): PhotoTable => ({ title, unit: 'inWc', statics: [], rows: [] });
+const table = (title: string): PhotoTable => ({
+  title,
+  unit: 'inWc',
+  isByRpm: false,
+  cutAt: [],
+  statics: [],
+  rows: [],
+});
 const file = new Blob(['photo']);
 
 beforeEach(() => {
@@ -101,7 +108,11 @@ describe('a photo that is read', () => {
     const cells = [{ text: '1092', others: [], box: { x: 0, y: 0, width: 1, height: 1 } }];
     mockRead.mockImplementation((_, __, onStage, onFirst) => {
       onFirst([
-        { ...table('A'), statics: [{ printed: 0.3, isRead: true }], rows: [{ name: 'Low', isSure: true, cells }] },
+        {
+          ...table('A'),
+          statics: [{ printed: 0.3, isRead: true }],
+          rows: [{ name: 'Low', isSure: true, cells, bhp: [] }],
+        },
       ]);
       onStage('cells');
       return new Promise(() => {});

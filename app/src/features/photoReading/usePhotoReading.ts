@@ -1,9 +1,7 @@
-import type { Corners, PhotoTable, PlateReading } from '@huff/core/photo';
+import type { Corners, PhotoKind, PhotoTable, PlateReading } from '@huff/core/photo';
 import { useCallback, useEffect, useState } from 'react';
 import { photoReader, ReadingStopped, type OpenedPhoto, type Stage } from './photoReader';
 import { fetchReader, isReaderHere, READER_MB } from './readerFiles';
-
-export type ReadingKind = 'table' | 'plate';
 
 /** How far the reading of a photo is. */
 export interface PhotoReading {
@@ -39,7 +37,7 @@ interface Found {
 }
 
 /** Opens a photo, and reads what is between its corners. */
-export function usePhotoReading(file: Blob, kind: ReadingKind, { onTable, onFields }: Found) {
+export function usePhotoReading(file: Blob, kind: PhotoKind, { onTable, onFields }: Found) {
   const [reading, setReading] = useState<PhotoReading>({ tables: [], doing: 'Opening the photo…' });
   const change = useCallback((more: Partial<PhotoReading>) => setReading((now) => ({ ...now, ...more })), []);
   const show = useCallback(

@@ -123,6 +123,26 @@ describe('a sheet that was held askew', () => {
       expect(Math.hypot(found[i]!.x - corner.x, found[i]!.y - corner.y)).toBeLessThan(8);
     });
   });
+  test('half in the shade they are found as well', () => {
+    // The far end is darker than the ground is at the near end.
+    const shaded = drawn(600, 400, (x, y) => (isInside(x, y) ? 230 : 120) * (1 - (0.65 * x) / 600));
+    const found = findSheet(shaded)!;
+    corners.forEach((corner, i) => {
+      expect(Math.hypot(found[i]!.x - corner.x, found[i]!.y - corner.y)).toBeLessThan(10);
+    });
+  });
+  test('with print up to its edge and glare across one of them they are found as well', () => {
+    const glare = (x: number, y: number) => 130 * Math.max(0, 1 - ((x - 470) ** 2 + (y - 90) ** 2) / 120 ** 2);
+    const printed = drawn(600, 400, (x, y) => {
+      const isInk = x % 24 < 3 && y % 30 < 14;
+      const gray = isInside(x, y) ? (isInk ? 40 : 210) : 100;
+      return Math.min(255, gray + glare(x, y));
+    });
+    const found = findSheet(printed)!;
+    corners.forEach((corner, i) => {
+      expect(Math.hypot(found[i]!.x - corner.x, found[i]!.y - corner.y)).toBeLessThan(12);
+    });
+  });
   test('where no sheet is brighter than its ground, none is found', () => {
     expect(findSheet(drawn(400, 300, (x, y) => (x * 7 + y * 13) % 255))).toBeUndefined();
   });

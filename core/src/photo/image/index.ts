@@ -3,4 +3,5 @@ export { blankImage, cropped, type GrayImage, type PixelBox, type Point, resized
 export { flattened, inkFacts, inkOnly, sharpened } from './ink';
 export { withoutLines } from './lines';
 export { fansOf, leveled } from './level';
-export { type Corners, findSheet, straightened, wholeSheet } from './straighten';
+export { findSheet } from './sheet';
+export { type Corners, straightened, wholeSheet } from './straighten';

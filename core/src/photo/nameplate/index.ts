@@ -1,2 +1,2 @@
 export type { PlateFieldId } from './plateFields';
-export { nothingFound, type PlateReading, readPlate } from './readPlate';
+export { type PlateReading, readPlate } from './readPlate';

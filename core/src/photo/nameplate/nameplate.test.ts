@@ -1,6 +1,6 @@
 import { blankImage } from '../image';
 import type { ReadWord } from '../words';
-import { contradictions, nothingFound, plateOf, readPlate } from './readPlate';
+import { contradictions, plateOf, readPlate } from './readPlate';
 import { PLATE_FIELDS, usualAlike } from './plateFields';
 
 /** Lines of a plate as words. */
@@ -93,20 +93,4 @@ test('a plate is read twice, and says what it is early', async () => {
   expect(modes).toHaveLength(2);
   expect(early).toBe(1);
   expect(fields).toMatchObject([{ id: 'volts', value: '240', isDoubted: false }]);
-});
-
-test.each([
-  ['a black photo', 4, [], /nearly black/],
-  ['an empty sheet', 210, [], /Nothing is printed/],
-])('%s says what it is', (_, gray, none, says) => {
-  const image = blankImage(120, 90);
-  image.data.fill(gray);
-  expect(nothingFound(image, none)).toMatch(says);
-});
-
-test('print that cannot be read, and print without a table, are two different things', () => {
-  const image = blankImage(120, 90);
-  for (let i = 0; i < image.data.length; i += 1) if (i % 7 < 2) image.data[i] = 20;
-  expect(nothingFound(image, words(['~~ ii'], 20))).toMatch(/No print could be read/);
-  expect(nothingFound(image, words(['Caution hot surface inside unit']))).toMatch(/no table was found/);
 });

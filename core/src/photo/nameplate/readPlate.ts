@@ -1,4 +1,4 @@
-import { cleaned, flattened, inkFacts, sharpened, type GrayImage, type PixelBox } from '../image';
+import { cleaned, flattened, sharpened, type GrayImage, type PixelBox } from '../image';
 import { linesOf, median, type ReadWord, type TextEngine } from '../words';
 import { PLATE_FIELDS, usualAlike, type PlateField, type PlateFieldId } from './plateFields';
 
@@ -163,14 +163,4 @@ export async function readPlate(
   const other = sharpened(flattened(level, Math.max(12, Math.round(level.width / 30))), 2, 0.7);
   const second = await read(other, { mode: 'sparse' });
   return { picture: level, words: first, fields: plateOf([first, second]) };
-}
-
-/** What a photo is, where nothing was found on it: said in a sentence. */
-export function nothingFound(sheet: GrayImage, words: readonly ReadWord[]): string {
-  const { mean, contrast, share } = inkFacts(sheet);
-  const sure = words.filter(({ confidence, text }) => confidence > 60 && /[A-Za-z0-9]{2,}/.test(text));
-  if (mean < 30) return 'The photo is nearly black. Use a light, and take it again.';
-  if (contrast < 12 || share < 0.002) return 'Nothing is printed on this photo. Move closer, and take it again.';
-  if (sure.length < 4) return 'No print could be read. Hold the phone level and closer, without glare, or type it.';
-  return 'There is print, but no table was found. Have the whole table in the photo, with its row of statics, or type it.';
 }

@@ -27,6 +27,9 @@ const DIGIT_OF: Readonly<Record<string, string>> = {
 /** What is printed in a cell: a figure, a dash, or nothing that can be told. */
 export type CellFigure = { readonly digits: string } | 'dash' | undefined;
 
+/** What the figures of a column are, beside airflow. Horsepower is read in hundredths. */
+export type FigureKind = 'rpm' | 'bhp';
+
 const MOST_DIGITS = 5;
 const MOST_BEFORE = 3;
 
@@ -35,16 +38,23 @@ const MOST_BEFORE = 3;
  *
  * @example cellFigure('1,O92') // { digits: '1092' }
  * @example cellFigure('—') // 'dash'
+ * @example cellFigure('0.6l', 'bhp') // { digits: '61' }: hundredths
  */
-export function cellFigure(text: string): CellFigure {
+export function cellFigure(text: string, kind?: FigureKind): CellFigure {
   const bare = text.replaceAll(/[\s,.'’:;°]/g, '');
   if (/^[-–—_~=.]+$/.test(text.trim())) return 'dash';
   const letters = [...bare].filter((sign) => !/\d/.test(sign)).length;
   const digits = [...bare].map((sign) => DIGIT_OF[sign] ?? sign).join('');
   // More letters than digits is a word.
   if (!/^\d+$/.test(digits) || digits.length > MOST_DIGITS || letters > bare.length / 2) return undefined;
+  // The point may be too small to be read: hundredths are the same figure without it.
+  if (kind === 'bhp') return Number(digits) > 0 ? { digits: String(Number(digits)) } : undefined;
   return digits.length < 2 || digits.startsWith('0') ? undefined : { digits };
 }
+
+/** A figure as it is printed: horsepower with its two places. @example printedFigure('61', 'bhp') // '0.61' */
+export const printedFigure = (digits: string, kind?: FigureKind): string =>
+  kind === 'bhp' ? (Number(digits) / 100).toFixed(2) : digits;
 
 /**
  * A static as it is printed over a column, in its own unit; undefined for what is none.

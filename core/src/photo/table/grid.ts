@@ -1,15 +1,8 @@
 import type { PixelBox } from '../image';
 import { linesOf, median, middleOf, type ReadWord, type TextLine } from '../words';
-import { cellFigure, staticFigure } from './figures';
-
-/** A column: the static over it, and where it is. */
-interface GridColumn {
-  /** In the unit that the table is printed in. */
-  readonly printed: number;
-  /** False where the figure was worked out from its neighbors. */
-  readonly isRead: boolean;
-  readonly x: number;
-}
+import { withHorsepower } from './belt';
+import { cellFigure } from './figures';
+import { headsOf, widened, type GridColumn } from './head';
 
 /** A row: its name, and where it is. */
 interface GridRow {
@@ -18,6 +11,8 @@ interface GridRow {
   readonly nameConfidence: number;
   /** It is there only if its cells turn out to be. */
   readonly isGuess?: boolean;
+  /** Words are where its cells would be: a note under the table. */
+  readonly isText?: boolean;
   readonly y: number;
 }
 
@@ -26,125 +21,24 @@ export interface FoundGrid {
   /** The text over it: one of several tables is picked by it. */
   readonly title: string;
   readonly unit: 'inWc' | 'pa';
+  /** Of a belt drive: rows are airflows, and each static has RPM and horsepower. */
+  readonly isByRpm: boolean;
   readonly columns: readonly GridColumn[];
   readonly rows: readonly GridRow[];
+  /** Share of the rows that have something right of the last column. */
+  readonly goOn: number;
   /** Half the distance to the next column and row, px. */
   readonly reach: { readonly x: number; readonly y: number };
 }
 
-const LEAST_COLUMNS = 3;
 /** So many columns of a row have a figure, or it is none of the table. */
 const LEAST_FILLED = 0.4;
 /** A single letter that the engine is less sure of is dirt. (J) */
 const LEAST_LETTER = 55;
-const MOST_IN_WC = 3;
-const MOST_PA = 750;
-
-interface HeadToken {
-  readonly x: number;
-  readonly value: number;
-}
-
-/** The place of each token among the columns: a gap twice as wide as its neighbors has a column between. A sheet that leans away has closer columns. */
-function placesOf(tokens: readonly HeadToken[]): number[] {
-  const gaps = tokens.slice(1).map(({ x }, i) => x - tokens[i]!.x);
-  let place = 0;
-  return [
-    0,
-    ...gaps.map((gap, i) => {
-      const beside = [gaps[i - 1], gaps[i + 1]].filter((one) => one !== undefined);
-      const usual = beside.length > 0 ? Math.min(...beside) : gap;
-      place += Math.max(1, Math.round(gap / usual));
-      return place;
-    }),
-  ];
-}
-
-/** Values that rise by one step from column to column, as statics do; undefined where they follow no step. */
-function stepped(
-  tokens: readonly HeadToken[],
-  places: readonly number[],
-): { readonly first: number; readonly step: number } | undefined {
-  const votes = new Map<string, number>();
-  tokens.forEach((a, i) =>
-    tokens.forEach((b, j) => {
-      const apart = places[j]! - places[i]!;
-      if (apart < 1) return;
-      const step = Number(((b.value - a.value) / apart).toFixed(4));
-      const first = Number((a.value - step * places[i]!).toFixed(4));
-      if (step > 0 && first >= 0) votes.set(`${step} ${first}`, (votes.get(`${step} ${first}`) ?? 0) + 1);
-    }),
-  );
-  const [best, count] = [...votes].sort((a, b) => b[1] - a[1])[0] ?? ['', 0];
-  // Of n columns that agree n (n − 1) / 2 pairs do.
-  if (count < 3 || count < (tokens.length * (tokens.length - 1)) / 6) return undefined;
-  const [step, first] = best.split(' ').map(Number) as [number, number];
-  return { first, step };
-}
-
-/** The columns of a line that is a head of statics; undefined for any other line. */
-function headOf(line: TextLine, isPa: boolean): GridColumn[] | undefined {
-  const tokens = line.words.flatMap((word): HeadToken[] => {
-    const value = staticFigure(word.text);
-    return value === undefined ? [] : [{ x: middleOf(word.box).x, value }];
-  });
-  if (tokens.length < LEAST_COLUMNS) return undefined;
-  const most = isPa ? MOST_PA : MOST_IN_WC;
-  const places = placesOf(tokens);
-  const steps = stepped(tokens, places);
-  const rises = tokens.every(({ value }, i) => i === 0 || value > tokens[i - 1]!.value);
-  if (!steps) {
-    // Uneven statics are believed as they are read when all of them rise.
-    return rises && tokens.every(({ value }) => value <= most)
-      ? tokens.map(({ x, value }) => ({ x, printed: value, isRead: true }))
-      : undefined;
-  }
-  const columns = Array.from({ length: places.at(-1)! + 1 }, (_, place): GridColumn => {
-    const at = places.indexOf(place);
-    const printed = Number((steps.first + place * steps.step).toFixed(3));
-    if (at >= 0) return { x: tokens[at]!.x, printed, isRead: tokens[at]!.value === printed };
-    // Between two that were read.
-    const after = places.findIndex((one) => one > place);
-    const [from, to] = [tokens[after - 1]!, tokens[after]!];
-    const share = (place - places[after - 1]!) / (places[after]! - places[after - 1]!);
-    return { x: from.x + share * (to.x - from.x), printed, isRead: false };
-  });
-  return columns.every(({ printed }) => printed <= most) ? columns : undefined;
-}
-
-/** A column beyond the head is looked for within this share of the distance between columns. (J) */
-const EDGE_REACH = 0.45;
-
-/** Columns of figures beside the head’s own: its static there could not be read, and follows from the others. */
-function widened(columns: readonly GridColumn[], lines: readonly TextLine[]): GridColumn[] {
-  const [a, b] = [columns[0]!, columns[1]!];
-  const [y, z] = columns.slice(-2) as [GridColumn, GridColumn];
-  const figuresAt = (x: number, reach: number): number[] =>
-    lines.flatMap(({ words }) =>
-      words
-        .filter(({ text, box }) => Math.abs(middleOf(box).x - x) < reach && typeof cellFigure(text) === 'object')
-        .map(({ box }) => middleOf(box).x)
-        .slice(0, 1),
-    );
-  const rows = figuresAt(b.x, (b.x - a.x) / 3).length;
-  // Columns get closer where the sheet leans away: what is found says where the column is.
-  const columnAt = (x: number, pitch: number): number | undefined => {
-    const found = figuresAt(x, EDGE_REACH * pitch);
-    return rows >= 2 && found.length >= Math.max(2, 0.6 * rows) ? median(found) : undefined;
-  };
-  const round = (value: number) => Number(value.toFixed(3));
-  const first = { x: columnAt(2 * a.x - b.x, b.x - a.x), printed: round(2 * a.printed - b.printed) };
-  const last = { x: columnAt(2 * z.x - y.x, z.x - y.x), printed: round(2 * z.printed - y.printed) };
-  return [
-    ...(first.x !== undefined && first.printed >= 0 ? [{ x: first.x, printed: first.printed, isRead: false }] : []),
-    ...columns,
-    ...(last.x === undefined ? [] : [{ x: last.x, printed: last.printed, isRead: false }]),
-  ];
-}
 
 /** The name of a row: the words beside its first cell. */
 function nameOf(words: readonly ReadWord[], left: number): Pick<GridRow, 'name' | 'nameConfidence'> {
-  const beside = words.filter(({ box }) => middleOf(box).x <= left);
+  const beside = words.filter(({ text, box }) => middleOf(box).x <= left && /[A-Za-z0-9]/.test(text));
   // The edge of the sheet is read as a letter now and then.
   const sure = beside.filter(({ text, confidence }) => text.length > 1 || confidence >= LEAST_LETTER);
   const names = sure.length > 0 ? sure : beside;
@@ -152,7 +46,7 @@ function nameOf(words: readonly ReadWord[], left: number): Pick<GridRow, 'name' 
     name: names
       .map(({ text }) => text)
       .join(' ')
-      .replaceAll(/^[\s|_[\]{}.,:;]+|[\s|_[\]{}.,:;]+$/g, ''),
+      .replaceAll(/^[^A-Za-z0-9(]+|[^A-Za-z0-9)+]+$/g, ''),
     nameConfidence: names.length === 0 ? 0 : Math.min(...names.map(({ confidence }) => confidence)),
   };
 }
@@ -160,15 +54,14 @@ function nameOf(words: readonly ReadWord[], left: number): Pick<GridRow, 'name' 
 /** The lines that belong to one head, with what each column of them has. */
 function rowsUnder(lines: readonly TextLine[], columns: readonly GridColumn[]): { rows: GridRow[]; pitch: number } {
   const reach = columns.length > 1 ? (columns[1]!.x - columns[0]!.x) / 2 : 40;
-  const left = columns[0]!.x - reach;
   const rows: GridRow[] = [];
   for (const { y, words } of lines) {
-    const inCells = words.filter(({ box }) => middleOf(box).x > left);
-    const filled = columns.filter(({ x }) =>
-      inCells.some(({ text, box }) => Math.abs(middleOf(box).x - x) < reach && cellFigure(text) !== undefined),
+    const inCells = words.filter(({ box }) => middleOf(box).x > columns[0]!.x - reach);
+    const filled = columns.filter(({ x, kind }) =>
+      inCells.some(({ text, box }) => Math.abs(middleOf(box).x - x) < reach && cellFigure(text, kind) !== undefined),
     );
     if (filled.length < Math.max(2, LEAST_FILLED * columns.length)) continue;
-    rows.push({ y, ...nameOf(words, left) });
+    rows.push({ y, name: '', nameConfidence: 0 });
   }
   const gaps = rows.slice(1).map(({ y }, i) => y - rows[i]!.y);
   // Between two rows one may be missing: the closest two are neighbors.
@@ -192,6 +85,56 @@ function withGuesses(rows: readonly GridRow[], pitch: number, headY: number): Gr
   return [...(hasRoom ? [guess(first.y - pitch)] : []), ...gaps, guess(last.y + pitch)];
 }
 
+/** Rows with the words beside them: a name may be a little higher or lower than the figures of its row. */
+function named(rows: readonly GridRow[], lines: readonly TextLine[], left: number, pitch: number): GridRow[] {
+  const words = lines.flatMap((line) => line.words.map((word) => ({ word, y: line.y })));
+  return rows.map((row) => {
+    const isNearest = (y: number) =>
+      Math.abs(y - row.y) < pitch / 2 && rows.every((other) => Math.abs(y - row.y) <= Math.abs(y - other.y));
+    const own = words.filter(({ y }) => isNearest(y)).map(({ word }) => word);
+    const inCells = own.filter(({ text, box }) => middleOf(box).x > left && /[A-Za-z]{3}/.test(text));
+    return {
+      ...row,
+      ...nameOf(own, left),
+      ...(row.isGuess ? { isText: inCells.length > 1 } : {}),
+    };
+  });
+}
+
+/** A block beside another has the names of its rows, where it has none. */
+const withNamesOf = (rows: readonly GridRow[], beside: readonly GridRow[], pitch: number): GridRow[] =>
+  rows.map((row) => {
+    const same = beside.find(({ y }) => Math.abs(y - row.y) < pitch / 3);
+    return row.name === '' && same ? { ...row, name: same.name, nameConfidence: same.nameConfidence } : row;
+  });
+
+/** A head of statics, and the part of the page that is its own. */
+interface Block {
+  /** Its line. */
+  readonly i: number;
+  readonly columns: readonly GridColumn[];
+  /** Blocks beside each other share a line: what is right of the one before is this one’s. */
+  readonly left: number;
+  readonly right: number;
+}
+
+/** The blocks of a line. */
+function blocksOf(line: TextLine, i: number, isPa: boolean): Block[] {
+  const heads = headsOf(line, isPa);
+  const edges = heads.slice(0, -1).map((columns) => {
+    const [y, z] = columns.slice(-2) as [GridColumn, GridColumn];
+    return z.x + (z.x - y.x) / 2;
+  });
+  return heads.map((columns, k) => ({ i, columns, left: edges[k - 1] ?? -Infinity, right: edges[k] ?? Infinity }));
+}
+
+const within = ({ left, right }: Block, { y, words }: TextLine): TextLine => ({
+  y,
+  words: words.filter(({ box }) => middleOf(box).x > left && middleOf(box).x <= right),
+});
+
+const textOf = ({ words }: TextLine) => words.map(({ text }) => text).join(' ');
+
 /**
  * Finds the tables of a photo by where their words are: a head of statics that rise, and rows of figures under it.
  *
@@ -201,33 +144,47 @@ export function findGrids(words: readonly ReadWord[]): FoundGrid[] {
   const lines = linesOf(words);
   const text = words.map((word) => word.text).join(' ');
   const isPa = /\bpa\b|pascal/i.test(text);
-  const heads = lines.flatMap((line, i) => {
-    const columns = headOf(line, isPa) ?? (isPa ? undefined : headOf(line, false));
-    // Rows of figures can look like a head of uneven Pa: a head has rows of larger figures under it.
-    return columns ? [{ i, columns }] : [];
+  const blocks = lines.flatMap((line, i) => {
+    const inPa = blocksOf(line, i, isPa);
+    return inPa.length > 0 || !isPa ? inPa : blocksOf(line, i, false);
   });
   const grids: FoundGrid[] = [];
   let until = -1;
-  heads.forEach(({ i, columns: head }, k) => {
+  blocks.forEach((block, k) => {
+    const { i, columns: head } = block;
     if (i < until) return;
-    const next = heads.slice(k + 1).find((one) => !isPa || one.columns[0]!.printed === head[0]!.printed);
+    // Rows of figures can look like a head of uneven Pa: a head has rows of larger figures under it.
+    const next = blocks
+      .slice(k + 1)
+      .find((one) => one.i > i && (!isPa || one.columns[0]!.printed === head[0]!.printed));
     const end = next?.i ?? lines.length;
-    const under = lines.slice(i + 1, end);
-    const columns = widened(head, under);
+    const under = lines.slice(i + 1, end).map((line) => within(block, line));
+    const nameX = lines[i]!.words.filter((word) => /[A-Za-z]{2}/.test(word.text)).map(({ box }) => middleOf(box).x);
+    const byRpm = withHorsepower(head, under);
+    const columns = byRpm ?? widened(head, under, nameX);
     const { rows, pitch } = rowsUnder(under, columns);
     if (rows.length < 1) return;
-    until = end;
-    const reachX = columns.length > 1 ? median(columns.slice(1).map(({ x }, j) => x - columns[j]!.x)) / 2 : 40;
-    const above = lines.slice(Math.max(0, i - 3), i).map((line) => line.words.map((word) => word.text).join(' '));
+    const isLastBeside = !blocks.some((one) => one.i === i && one.left > block.left);
+    if (isLastBeside) until = end;
+    const reachX = median(columns.slice(1).map(({ x }, j) => x - columns[j]!.x)) / 2;
+    const left = columns[0]!.x - reachX;
+    const guessed = named(withGuesses(rows, pitch, lines[i]!.y), under, left, pitch);
+    const beside = grids.at(-1);
+    const rightEdge = columns.at(-1)!.x + reachX;
+    const isBeyond = ({ box }: ReadWord) => middleOf(box).x > rightEdge;
+    const goOn = rows.filter((row) => under.some(({ y, words: own }) => y === row.y && own.some(isBeyond))).length;
     grids.push({
-      title: above.join(' · '),
+      title: lines
+        .slice(Math.max(0, i - 3), i)
+        .filter(({ y }) => !(beside && y < (beside.rows.findLast(({ isGuess }) => !isGuess)?.y ?? 0) + pitch / 2))
+        .map((line) => textOf(within(block, line)))
+        .filter((one) => one !== '')
+        .join(' · '),
       unit: isPa ? 'pa' : 'inWc',
+      isByRpm: byRpm !== undefined,
       columns,
-      rows: withGuesses(rows, pitch, lines[i]!.y).map((row) => {
-        if (!row.isGuess) return row;
-        const level = under.filter(({ y }) => Math.abs(y - row.y) < pitch / 3).flatMap((line) => line.words);
-        return { ...row, ...nameOf(level, columns[0]!.x - reachX) };
-      }),
+      rows: beside && block.left > -Infinity ? withNamesOf(guessed, beside.rows, pitch) : guessed,
+      goOn: goOn / rows.length,
       reach: { x: reachX, y: Math.min(pitch / 2, 2 * reachX) },
     });
   });

@@ -1,4 +1,5 @@
 export { misread } from './figures';
-export { LEFT_OUT_MARK, type PhotoTable } from './photoTable';
+export type { PhotoTable } from './photoTable';
+export { LEFT_OUT_MARK } from './tableCell';
 export { readTables, type ReadStage } from './readTable';
 export { quartersToUpright } from './upright';

@@ -3,7 +3,9 @@ import { median, middleOf, type ReadWord, type TextEngine } from '../words';
 import { cellFigure } from './figures';
 import { cellBox, findGrids, type FoundGrid } from './grid';
 import { votesByGlyphs } from './glyphs';
-import { counted, isFilled, sureOf, tableOf, withRows, type PhotoTable } from './photoTable';
+import { counted, sureOf } from './counted';
+import { isRow, withRows } from './guessedRows';
+import { tableOf, type PhotoTable } from './photoTable';
 import { inkKind, inkOfCells, setInStrips } from './strips';
 import type { CellVote } from './votes';
 
@@ -31,13 +33,13 @@ function votesOf(
     if (at) found[at.row]?.[at.column]?.push(word);
   }
   return found.map((row) =>
-    row.map((inCell): CellVote | 'dash' | undefined => {
+    row.map((inCell, j): CellVote | 'dash' | undefined => {
       if (inCell.length === 0) return undefined;
       const text = [...inCell]
         .sort((a, b) => a.box.x - b.box.x)
         .map((word) => word.text)
         .join('');
-      const figure = cellFigure(text);
+      const figure = cellFigure(text, grid.columns[j]!.kind);
       if (figure === undefined || figure === 'dash') return figure;
       return { digits: figure.digits, confidence: Math.min(...inCell.map(({ confidence }) => confidence)) };
     }),
@@ -88,7 +90,7 @@ export async function readTables(
     words,
     tables: parts.map((part) => {
       const sound = withRows(part, [part.first], (row) => !row.isGuess);
-      return tableOf(sound.grid, counted(sound.grid, sound.passes, 1, sound.inks, part.digitPx), sound.inks);
+      return tableOf(sound.grid, counted(sound.grid, sound.passes, 1, sound.inks, part.digitPx), sound.inks, level);
     }),
   });
   const tables: PhotoTable[] = [];
@@ -105,11 +107,15 @@ export async function readTables(
     const third = votesOf(await read(other.image, { mode: 'block', only: DIGITS }), part.grid, other.cellAt);
     // A row that nothing was read of at first is one if its cells are figures now.
     const all = [part.first, second, third];
-    const { grid, inks, passes } = withRows(part, all, (row, i) => !row.isGuess || isFilled(all, i));
+    const { grid, inks, passes } = withRows(
+      part,
+      all,
+      (row, i) => !row.isGuess || isRow(part, all, i, { digitPx, edgeY: level.height }),
+    );
     const bySure = sureOf(counted(grid, passes, passes.length, inks, digitPx));
     const ink = inkOnly(clean, Math.round(digitPx * 1.5), 0.75);
     const glyphs = votesByGlyphs(clean, ink, boxesOf(inks), digitPx, bySure);
-    tables.push(tableOf(grid, counted(grid, [...passes, glyphs], passes.length, inks, digitPx), inks));
+    tables.push(tableOf(grid, counted(grid, [...passes, glyphs], passes.length, inks, digitPx), inks, level));
   }
   return { picture: level, tables, words };
 }

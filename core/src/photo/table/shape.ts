@@ -1,4 +1,5 @@
 import { median } from '../words';
+import type { FigureKind } from './figures';
 
 /** A table's own shape: what each cell should be by the others, and how closely this table keeps to it. */
 export interface Shape {
@@ -22,6 +23,8 @@ const MOST_OFF = 0.025;
 const USUAL_OFF = 0.001;
 /** A figure so many times the usual one of its table, or so small a part of it, has a digit too many or too few. (J) */
 const MOST_TIMES = 4;
+/** Horsepower rises with the third power of the airflow. (J) */
+const MOST_TIMES_BHP = 15;
 /** So many of the oddest figures are suspected at a time; how odd one is counts up to a limit. (J) */
 const SUSPECTS = 6;
 const CAP = 0.1;
@@ -29,6 +32,9 @@ const CAP = 0.1;
 const TOO_MANY = 10_000;
 /** A row with a larger share of cells that break it is doubted as a whole. (J) */
 const DOUBTED_ROW = 0.35;
+/** Steps of rounding that a figure and its neighbors may add up to, between them and beyond them. */
+const STEPS_INSIDE = 1.5;
+const STEPS_AT_END = 4;
 /** Neighbors a cell is judged by, on each side. */
 const BESIDE = 2;
 
@@ -88,13 +94,15 @@ function stepOf(cells: Cells): number {
  * over, and the rest is learned again, until nothing breaks it.
  *
  * @param cells null where nothing is known
+ * @param kind what the figures are: airflow where absent; of RPM a row rises
  * @example a row of 1163, 1128, 1002, 1054, 1014: the third is likely 1092
  */
-export function shapeOf(cells: Cells): Shape {
+export function shapeOf(cells: Cells, kind?: FigureKind): Shape {
   const step = stepOf(cells);
+  const times = kind === 'bhp' ? MOST_TIMES_BHP : MOST_TIMES;
   const usual = median(cells.flat().filter((value) => value !== null));
   const isOfSize = (value: number) =>
-    value < TOO_MANY && (!(usual > 0) || (value < MOST_TIMES * usual && value > usual / MOST_TIMES));
+    value < TOO_MANY && (!(usual > 0) || (value < times * usual && value > usual / times));
   const untrusted = new Set<string>();
   cells.forEach((line, row) =>
     line.forEach((value, column) => {
@@ -102,29 +110,33 @@ export function shapeOf(cells: Cells): Shape {
     }),
   );
   const isTrusted = (row: number, column: number) => !untrusted.has(`${row} ${column}`);
-  const likelyAt = (row: number, column: number): number | undefined => {
+  const likelyAt = (row: number, column: number): { value: number; isInside: boolean } | undefined => {
     const own = along(cells[row]!, (j) => isTrusted(row, j), column);
-    const others = across(cells, isTrusted, row, column);
-    if (own?.isInside) return own.value;
+    if (own?.isInside) return own;
     // Beyond the end of its points a curve strays, and one wrong figure among them throws it far; other rows do not.
-    return others ?? own?.value;
+    const value = across(cells, isTrusted, row, column) ?? own?.value;
+    return value === undefined ? undefined : { value, isInside: false };
   };
-  const offs = (): { row: number; column: number; off: number }[] =>
+  const offs = (): { row: number; column: number; off: number; ofRounding: number }[] =>
     cells.flatMap((line, row) =>
       line.flatMap((value, column) => {
         const told = value === null ? undefined : likelyAt(row, column);
-        return told === undefined || value === null ? [] : [{ row, column, off: Math.abs(value / told - 1) }];
+        if (told === undefined || value === null) return [];
+        const off = Math.abs(value / told.value - 1);
+        return [{ row, column, off, ofRounding: off - rounding(told) }];
       }),
     );
-  const largest = Math.max(1, ...cells.flat().filter((value) => value !== null));
+  /** How far rounding alone may put a figure off what its neighbors, rounded too, make likely. */
+  const rounding = ({ value, isInside }: { value: number; isInside: boolean }) =>
+    ((isInside ? STEPS_INSIDE : STEPS_AT_END) * step) / Math.max(1, value);
   let limit = LEAST_OFF;
   const most = cells.flat().length;
   for (let pass = 0; pass < most; pass += 1) {
     const all = offs();
     const trusted = all.filter(({ row, column }) => isTrusted(row, column));
     const usualOff = Math.max(USUAL_OFF, 1.4826 * median(trusted.map(({ off }) => off)) || 0);
-    limit = Math.min(MOST_OFF, Math.max(LEAST_OFF, DEVIATIONS * usualOff, (1.5 * step) / largest));
-    const odd = trusted.filter(({ off }) => off > limit).sort((a, b) => b.off - a.off);
+    limit = Math.min(MOST_OFF, Math.max(LEAST_OFF, DEVIATIONS * usualOff));
+    const odd = trusted.filter(({ off, ofRounding }) => off > limit && ofRounding > 0).sort((a, b) => b.off - a.off);
     if (odd.length === 0 || untrusted.size > most / 3) break;
     // A wrong figure makes its neighbors look odd, and the end of its row most of all: the one to blame is the one without which the rest fits best.
     const without = odd.slice(0, SUSPECTS).map(({ row, column }) => {
@@ -136,7 +148,7 @@ export function shapeOf(cells: Cells): Shape {
     });
     untrusted.add(without.sort((a, b) => a.rest - b.rest)[0]!.key);
   }
-  const likely = cells.map((line, row) => line.map((_, column) => likelyAt(row, column)));
+  const told = cells.map((line, row) => line.map((_, column) => likelyAt(row, column)));
   // A row that contradicts itself in many places may be wrong in the others, too.
   const isDoubtedRow = cells.map((line, row) => {
     const known = line.flatMap((value, column) => (value === null ? [] : [column]));
@@ -144,12 +156,12 @@ export function shapeOf(cells: Cells): Shape {
     return odd > 2 && odd > DOUBTED_ROW * known.length;
   });
   const fits = (row: number, column: number, value: number) => {
-    const told = likely[row]?.[column];
+    const likely = told[row]?.[column];
     if (value % step !== 0 || !isOfSize(value)) return false;
-    return told === undefined || Math.abs(value / told - 1) <= Math.max(limit, (1.5 * step) / told);
+    return likely === undefined || Math.abs(value / likely.value - 1) <= Math.max(limit, rounding(likely));
   };
   return {
-    likely,
+    likely: told.map((line) => line.map((one) => one?.value)),
     step,
     fits,
     breaks: (row, column, value) => isDoubtedRow[row] === true || !fits(row, column, value),

@@ -1,12 +1,13 @@
 import * as fc from 'fast-check';
 import { blankImage, type GrayImage } from '../image';
 import { linesOf, pgmHead, wordsOf, type ReadHow, type ReadWord } from '../words';
-import { cellFigure, misread, staticFigure } from './figures';
+import { cellFigure, misread, printedFigure, staticFigure } from './figures';
 import { findGrids } from './grid';
-import { namesInOrder } from './photoTable';
+import { airflowsInOrder, namesInOrder } from './rowNames';
 import { readTables } from './readTable';
 import { shapeOf } from './shape';
 import { votesByGlyphs } from './glyphs';
+import { cutAt } from './tableEdge';
 import { voted } from './votes';
 
 /** A word in the middle of a place. */
@@ -117,6 +118,35 @@ describe('a grid found by where the words are', () => {
     const below = words().map(({ box, ...rest }) => ({ ...rest, box: { ...box, y: box.y + 600 } }));
     expect(findGrids([...words(), ...below])).toHaveLength(2);
   });
+  test('two tables beside each other are two: the second begins with the same static', () => {
+    const beside = words()
+      .filter(({ text }) => !['BLOWER', 'PERFORMANCE'].includes(text))
+      .map(({ box, ...rest }) => ({ ...rest, box: { ...box, x: box.x + 900 } }));
+    const [one, two, ...more] = findGrids([...words(), ...beside]);
+    expect(more).toEqual([]);
+    for (const grid of [one!, two!]) {
+      expect(grid.columns.map(({ printed }) => printed)).toEqual([0.1, 0.2, 0.3, 0.4, 0.5]);
+      expect(grid.rows.slice(0, 4).map(({ name }) => name)).toEqual(['Low', 'Med', 'High', 'Max']);
+    }
+    expect(two!.columns[0]!.x - one!.columns[0]!.x).toBeCloseTo(900);
+    // A block that shares the names of the first has no column of its own for them.
+    const shared = findGrids([...words(), ...beside.filter(({ text }) => !/[A-Za-z]/.test(text))])[1]!;
+    expect(shared.rows.slice(0, 4).map(({ name }) => name)).toEqual(['Low', 'Med', 'High', 'Max']);
+  });
+  test('a name that is a little lower than the figures of its row is its name', () => {
+    const lower = words().map(({ box, ...rest }) => ({
+      ...rest,
+      box: rest.text === 'Med' ? { ...box, y: box.y + 30 } : box,
+    }));
+    expect(findGrids(lower)[0]!.rows.map(({ name }) => name)).toEqual(['Low', 'Med', 'High', 'Max', '']);
+  });
+  test('a last column of dashes and figures whose static was lost is a column', () => {
+    const lost = words((text, row, column) => {
+      if (column !== 4) return text;
+      return row < 0 ? '(' : row > 1 ? '–' : text;
+    });
+    expect(findGrids(lost)[0]!.columns).toHaveLength(5);
+  });
   test('statics in Pa are read in Pa', () => {
     const [grid] = findGrids([
       word('Pa', 800, 60),
@@ -125,10 +155,81 @@ describe('a grid found by where the words are', () => {
     expect(grid).toMatchObject({ unit: 'pa' });
     expect(grid!.columns.map(({ printed }) => printed)).toEqual([25, 50, 75, 100, 125]);
   });
+  test('a static that was misread as a later one begins no second table', () => {
+    const grids = findGrids(words((text, row, column) => (row < 0 && column === 0 ? '0.4' : text)));
+    expect(grids).toHaveLength(1);
+    expect(grids[0]!.columns.map(({ printed }) => printed)).toEqual([0.1, 0.2, 0.3, 0.4, 0.5]);
+  });
+  test('statics that were read as one word follow, as many as there are columns', () => {
+    const merged = words().filter(({ text }) => !['0.3', '0.4', '0.5'].includes(text));
+    expect(findGrids([word('0.3', 580, 120), word('0405', 790, 120), ...merged])[0]!.columns).toHaveLength(5);
+  });
   test('text without a head of statics is no table', () => {
     expect(findGrids([word('Caution', 100, 40), word('1092', 300, 40), word('live', 100, 90)])).toEqual([]);
     expect(findGrids([])).toEqual([]);
   });
+});
+
+describe('a table of a belt drive', () => {
+  const FLOWS = ['1,600', '1,800', '2,000', '2,200'];
+  const rpm = (i: number, j: number) => String(520 + 35 * i + 70 * j - 5 * j * j);
+  const bhp = (i: number, j: number) => (0.4 + 0.11 * i + 0.14 * j).toFixed(2);
+  const belt = (change: (text: string) => string = (text) => text) => [
+    word('CFM', 100, 120),
+    ...['0.2', '0.4', '0.6', '0.8'].map((text, j) => word(text, 300 + 200 * j, 120)),
+    ...[0, 1, 2, 3].flatMap((j) => [word('RPM', 255 + 200 * j, 160), word('BHP', 345 + 200 * j, 160)]),
+    ...FLOWS.flatMap((flow, i) => [
+      word(flow, 100, 200 + 70 * i),
+      ...[0, 1, 2, 3].flatMap((j) => [
+        word(rpm(i, j), 255 + 200 * j, 200 + 70 * i),
+        word(change(bhp(i, j)), 345 + 200 * j, 200 + 70 * i),
+      ]),
+    ]),
+  ];
+  test('has RPM and horsepower under each static, and airflows as names', () => {
+    const [grid] = findGrids(belt());
+    expect(grid!.isByRpm).toBe(true);
+    expect(grid!.columns.map(({ printed, kind }) => `${kind} ${printed}`)).toEqual(
+      [0.2, 0.4, 0.6, 0.8].flatMap((printed) => [`rpm ${printed}`, `bhp ${printed}`]),
+    );
+    expect(grid!.rows.slice(0, 4).map(({ name }) => name)).toEqual(FLOWS);
+    expect(findGrids(words())[0]!.isByRpm).toBe(false);
+  });
+  test('keeps the rows whose horsepower rises as statics do', () => {
+    // 1.07, 1.21, 1.35 rise by one step: they are no head of a second table.
+    const grids = findGrids(belt((text) => (Number(text) + 0.6).toFixed(2)));
+    expect(grids).toHaveLength(1);
+    expect(grids[0]!.rows.slice(0, 4).map(({ name }) => name)).toEqual(FLOWS);
+  });
+  test('is one where the points were too small to be read', () => {
+    expect(findGrids(belt((text) => text.replace('.', '')))[0]!.isByRpm).toBe(true);
+  });
+  test('horsepower is read in hundredths, with its point or without, and printed with two places', () => {
+    expect(cellFigure('0.61', 'bhp')).toEqual({ digits: '61' });
+    expect(cellFigure('061', 'bhp')).toEqual({ digits: '61' });
+    expect(cellFigure('1.O5', 'bhp')).toEqual({ digits: '105' });
+    expect(cellFigure('0.00', 'bhp')).toBeUndefined();
+    expect(printedFigure('61', 'bhp')).toBe('0.61');
+    expect(printedFigure('652', 'rpm')).toBe('652');
+  });
+  test('its airflows rise by one step: one that was misread follows', () => {
+    expect(airflowsInOrder(['1,600', '1,860', '2,000', '2,200'])).toEqual(['1600', '1800', '2000', '2200']);
+    expect(airflowsInOrder(['1600', '', '2000', '2200'])).toEqual(['1600', '1800', '2000', '2200']);
+    expect(airflowsInOrder(['900', '1000', '1250', '1700'])).toEqual(['900', '1000', '1250', '1700']);
+    expect(airflowsInOrder(['?'])).toEqual(['']);
+  });
+});
+
+test('a photo that ends at the last column or row may have cut off more', () => {
+  const [grid] = findGrids(words());
+  const sound = { columns: grid!.columns, rows: grid!.rows.filter(({ isGuess }) => !isGuess), goOn: grid!.goOn };
+  // Columns are 140 px apart, rows 70: the last are at 860 and 410.
+  expect(cutAt(sound, { width: 980, height: 480 })).toEqual([]);
+  expect(cutAt(sound, { width: 940, height: 480 })).toEqual(['right']);
+  expect(cutAt(sound, { width: 980, height: 450 })).toEqual(['below']);
+  // Half a figure is left of the next column.
+  const through = findGrids([...words(), ...CELLS.map((_, i) => word('1', 985, 200 + 70 * i))])[0]!;
+  expect(cutAt({ ...through, rows: sound.rows }, { width: 1000, height: 480 })).toEqual(['right']);
 });
 
 test('names that count on are put right; others stay', () => {
@@ -302,6 +403,34 @@ describe('a whole reading', () => {
       ['1054', undefined],
       ['–', undefined],
     ]);
+  });
+  test('a row in which many cells are doubted is doubted as a whole', async () => {
+    // A rule before the figures was read as a 1, in most of a row.
+    const { tables } = await readTables(
+      sheet,
+      engine((text, row, column) => (row === 0 && column > 1 ? `1${text}` : text)),
+    );
+    const doubts = tables[0]!.rows.map(({ cells }) => cells.filter(({ doubt }) => doubt !== undefined).length);
+    expect(doubts).toEqual([5, 0, 0, 0]);
+  });
+  test('a column of which no figure could be read is marked, not left out', async () => {
+    const { tables } = await readTables(
+      sheet,
+      engine((text, row, column) => (row >= 0 && column === 4 ? '–' : text)),
+    );
+    expect(tables[0]!.rows.map(({ cells }) => [cells[4]!.text, cells[4]!.doubt])).toEqual(
+      CELLS.map(() => ['', 'unread']),
+    );
+  });
+  test('a row that has ink, and of which nothing could be read, is one: each cell is marked', async () => {
+    const { tables } = await readTables(
+      sheet,
+      engine((text, row, column) => (row === 1 && column >= 0 ? '##' : text)),
+    );
+    expect(tables[0]!.rows.map(({ name }) => name)).toEqual(['Low', 'Med', 'High', 'Max']);
+    expect(tables[0]!.rows[1]!.cells.map(({ text, doubt }) => [text, doubt])).toEqual(
+      Array.from({ length: 5 }, () => ['', 'unread']),
+    );
   });
   test('the first result comes before the second reading', async () => {
     const stages: string[] = [];

@@ -1,3 +1,4 @@
+export { blankFault, nothingFound, type PhotoKind } from './nothingFound';
 export {
   linesOf,
   median,

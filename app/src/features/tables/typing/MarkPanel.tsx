@@ -25,16 +25,22 @@ function markWords(text: string, { likely }: CellMark): string {
   return `Read as ${text}.${about} Which is printed?`;
 }
 
+/** Where a marked cell is, in words: "tap 3 at 0.40", "RPM for 1600 at 0.40". */
+function placeWords({ rows, staticsInWc, by }: TableDraft, { layer, row, column }: CellMark): string {
+  const of =
+    by === 'taps' ? `tap ${rows[row]!.name}` : `${layer === 'bhp' ? 'horsepower' : 'RPM'} for ${rows[row]!.name}`;
+  return `${of} at ${staticText(staticsInWc[column]!)}`;
+}
+
 /** The part of the photo that a marked cell was read from. */
 export function MarkPhoto({ draft, mark }: { readonly draft: TableDraft; readonly mark: CellMark }) {
-  const { name } = draft.rows[mark.row]!;
-  const at = staticText(draft.staticsInWc[mark.column]!);
+  const place = placeWords(draft, mark);
   return (
     <View style={{ gap: 4 }}>
       <Txt size={14} color="softInk" figures>
-        {`From your photo, tap ${name} at ${at}:`}
+        {`From your photo, ${place}:`}
       </Txt>
-      <CutOut box={mark.box} label={`Photo of tap ${name} at ${at}`} height={CUT_HEIGHT} />
+      <CutOut box={mark.box} label={`Photo of ${place}`} height={CUT_HEIGHT} />
     </View>
   );
 }
@@ -42,7 +48,7 @@ export function MarkPhoto({ draft, mark }: { readonly draft: TableDraft; readonl
 /** A cell that was not read for sure: what may be printed there, one touch each, then the next. */
 export function MarkPanel({ draft, mark, onChoose, onType, onConfirm }: MarkPanelProps) {
   const palette = usePalette();
-  const text = draft.rows[mark.row]!.cells[mark.column]!;
+  const text = draft.rows[mark.row]![mark.layer][mark.column]!;
   const offered = [...new Set([...mark.others.slice(0, 2), text])].filter((one) => one !== '');
   const left = draft.marks?.length ?? 0;
   return (

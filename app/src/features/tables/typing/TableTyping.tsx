@@ -4,7 +4,7 @@ import { Image, ScrollView, useWindowDimensions, View } from 'react-native';
 import { Choice } from '../../../ui/form';
 import { TextButton } from '../../../ui/page';
 import { useIsWide, usePalette } from '../../../ui/theme';
-import { cellNumber, gridOf, withCell, type Layer, type Place, type TableDraft } from './draft';
+import { cellNumber, gridOf, withCell, type CellMark, type Layer, type Place, type TableDraft } from './draft';
 import { MarkPanel, MarkPhoto } from './MarkPanel';
 import { passedOver } from './photoDraft';
 import { TableKeys } from './TableKeys';
@@ -38,7 +38,10 @@ export function TableTyping({ draft, onDraft, paper, onKeep }: TableTypingProps)
   const drawn = useDeferredValue(draft);
   const grid = useMemo(() => gridOf(drawn, layer), [drawn, layer]);
   const questions = useMemo(() => tableQuestions(grid, drawn.by === 'rpm' ? 'At' : 'Tap'), [grid, drawn.by]);
-  const odd = useMemo(() => [...questions, ...(drawn.marks ?? [])], [questions, drawn.marks]);
+  const odd = useMemo(
+    () => [...questions, ...(drawn.marks ?? []).filter((one) => one.layer === layer)],
+    [questions, drawn.marks, layer],
+  );
   const byRpm = draft.by === 'rpm';
   const question = questions.find((one) => one.row === at.row && one.column === at.column) ?? questions[0];
   const key = useTypingKeys({ draft, layer, at, onDraft, onPlace: setAt, isHeld: asked !== undefined });
@@ -50,11 +53,12 @@ export function TableTyping({ draft, onDraft, paper, onKeep }: TableTypingProps)
   if (mark && mark !== goneTo) {
     setGoneTo(mark);
     setIsTyping(false);
+    setLayer(mark.layer);
     setAt({ row: mark.row, column: mark.column });
   }
-  const confirm = (place: Place) => {
+  const confirm = (place: CellMark) => {
     setIsTyping(false);
-    onDraft((now) => passedOver(now, place, now.rows[place.row]!.cells[place.column]!));
+    onDraft((now) => passedOver(now, place, now.rows[place.row]![place.layer][place.column]!));
   };
   const askRow = useCallback((row: number) => setAsked({ row }), []);
   const askColumn = useCallback((column: number) => setAsked({ column }), []);
@@ -86,7 +90,7 @@ export function TableTyping({ draft, onDraft, paper, onKeep }: TableTypingProps)
         <TypingWords
           question={question}
           byRpm={byRpm}
-          isFromPhoto={draft.marks !== undefined}
+          fromPhoto={draft.fromPhoto}
           onUse={(place, slip) => onDraft((now) => withCell(now, layer, place, () => String(slip)))}
         />
       )}
@@ -105,7 +109,7 @@ export function TableTyping({ draft, onDraft, paper, onKeep }: TableTypingProps)
     <MarkPanel
       draft={draft}
       mark={mark}
-      onChoose={(text) => onDraft((now) => withCell(now, 'cells', mark, () => text))}
+      onChoose={(text) => onDraft((now) => withCell(now, mark.layer, mark, () => text))}
       onType={() => setIsTyping(true)}
       onConfirm={() => confirm(mark)}
     />

@@ -2,6 +2,7 @@ import type { tableQuestions } from '@huff/core';
 import { View } from 'react-native';
 import { TextButton } from '../../../ui/page';
 import { Txt } from '../../../ui/text';
+import type { TableDraft } from './draft';
 
 type TableQuestion = ReturnType<typeof tableQuestions>[number];
 
@@ -9,13 +10,18 @@ interface TypingWordsProps {
   /** What breaks the pattern; absent while nothing does. */
   readonly question?: TableQuestion;
   readonly byRpm: boolean;
-  /** It was read, not typed: names and statics are compared, too. */
-  readonly isFromPhoto: boolean;
+  /** It was read, not typed: what is not marked is compared, too. */
+  readonly fromPhoto?: TableDraft['fromPhoto'];
   readonly onUse: (question: TableQuestion, slip: number) => void;
 }
 
+const CUT_WORDS = {
+  right: 'The photo ends at the last static. Add any that are missing.',
+  below: 'The photo ends at the last row. Add any that are missing.',
+} as const;
+
 /** Under the grid: the question about a figure, or what is enough for today. */
-export function TypingWords({ question, byRpm, isFromPhoto, onUse }: TypingWordsProps) {
+export function TypingWords({ question, byRpm, fromPhoto, onUse }: TypingWordsProps) {
   const slip = question?.slip;
   return (
     <View style={{ gap: 4, minHeight: 66 }} role="status">
@@ -26,10 +32,17 @@ export function TypingWords({ question, byRpm, isFromPhoto, onUse }: TypingWords
           </Txt>
           {slip !== undefined && <TextButton onPress={() => onUse(question, slip)}>{`Use ${slip}`}</TextButton>}
         </View>
-      ) : isFromPhoto ? (
-        <Txt size={14} color="softInk">
-          Compare tap names and statics with the photo.
-        </Txt>
+      ) : fromPhoto ? (
+        <>
+          {fromPhoto.cutAt.map((edge) => (
+            <Txt key={edge} size={15} bold>
+              {CUT_WORDS[edge]}
+            </Txt>
+          ))}
+          <Txt size={14} color="softInk">
+            {`Compare ${byRpm ? 'airflows' : 'tap names'} and statics with the photo. Airflow was read as ${fromPhoto.flowUnit}.`}
+          </Txt>
+        </>
       ) : (
         <>
           <Txt size={14} color="softInk">

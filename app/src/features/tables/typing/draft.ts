@@ -13,6 +13,8 @@ export interface DraftRow {
 
 /** A cell that was read from a photo and is not sure: a person passes over it. */
 export interface CellMark extends Place {
+  /** Absent of a table whose cells have airflow alone. */
+  readonly layer: Layer;
   /** What else may be printed there, likeliest first. */
   readonly others: readonly string[];
   /** What the rest of the table makes likely, as it is printed. */
@@ -28,6 +30,13 @@ export interface TableDraft {
   readonly rows: readonly DraftRow[];
   /** Cells that still have to be passed over, in reading order; absent of a table that was typed. */
   readonly marks?: readonly CellMark[];
+  /** Of a table that was read: what a person compares, beside the marks. */
+  readonly fromPhoto?: {
+    /** As it was printed. */
+    readonly flowUnit: string;
+    /** Where the photo ended so close to the table that a part of it may be missing. */
+    readonly cutAt: readonly ('right' | 'below')[];
+  };
 }
 
 /** Which figures of the cells are worked on. */

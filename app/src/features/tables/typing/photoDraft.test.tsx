@@ -15,9 +15,11 @@ const cell = (text: string, more: object = {}) => ({ text, others: [], box, ...m
 const TABLE: PhotoTable = {
   title: 'BLOWER PERFORMANCE · CFM',
   unit: 'inWc',
+  isByRpm: false,
+  cutAt: [],
   statics: [0.1, 0.2, 0.3].map((printed) => ({ printed, isRead: true })),
   rows: [
-    { name: 'Low', isSure: true, cells: [cell('918'), cell('880'), cell('839')] },
+    { name: 'Low', isSure: true, cells: [cell('918'), cell('880'), cell('839')], bhp: [] },
     {
       name: '',
       isSure: false,
@@ -26,8 +28,9 @@ const TABLE: PhotoTable = {
         cell('1002', { doubt: 'shape', others: ['1092'], likely: 1127.6 }),
         cell('', { doubt: 'unread' }),
       ],
+      bhp: [],
     },
-    { name: 'High', isSure: true, cells: [cell('1445'), cell('1414'), cell('–')] },
+    { name: 'High', isSure: true, cells: [cell('1445'), cell('1414'), cell('–')], bhp: [] },
   ],
 };
 
@@ -58,18 +61,61 @@ test('statics in Pa and airflow in liters a second come in as they are kept', ()
   expect(draftOfPhoto(pa).staticsInWc).toEqual([0.1, 0.201, 0.301]);
   const liters = draftOfPhoto({ ...TABLE, title: 'Airflow, L/s' });
   expect(Number(liters.rows[0]!.cells[0])).toBeCloseTo(918 * 2.11888, 0);
+  const cubic = draftOfPhoto({ ...TABLE, title: 'Luftmenge m*/h · Pa' });
+  expect(Number(cubic.rows[0]!.cells[0])).toBeCloseTo(918 * 0.588578, 0);
+  expect([liters, cubic, draftOfPhoto(TABLE)].map(({ fromPhoto }) => fromPhoto!.flowUnit)).toEqual([
+    'L/s',
+    'm³/h',
+    'CFM',
+  ]);
   setMeasures(SI_MEASURES);
   const shown = draftOfPhoto(TABLE);
   expect(Number(shown.rows[0]!.cells[0])).toBeCloseTo(433.2, 0);
 });
 
 test('what was passed over is kept as it was confirmed, and the rest can be saved', () => {
-  let draft = passedOver(draftOfPhoto(TABLE), { row: 1, column: 1 }, '1128');
+  let draft = passedOver(draftOfPhoto(TABLE), { layer: 'cells', row: 1, column: 1 }, '1128');
   expect(unseenFault(draft)).toBe('Check the marked cell first.');
-  draft = passedOver(draft, { row: 1, column: 2 }, '1092');
+  draft = passedOver(draft, { layer: 'cells', row: 1, column: 2 }, '1092');
   expect(unseenFault(draft)).toBeUndefined();
   const made = figuresOf(draft);
   expect(made.ok && made.figures.taps[1]!.flowsCfm).toEqual([1163, 1128, 1092]);
+});
+
+test('a table of a belt drive comes in with RPM, horsepower and airflow; each mark says which it is of', () => {
+  const belt: PhotoTable = {
+    ...TABLE,
+    isByRpm: true,
+    rows: [1600, 1800].map((flow, i) => ({
+      name: String(flow),
+      isSure: true,
+      cells: [cell(`65${i}`), cell(`72${i}`, { doubt: 'votes', others: ['729'] }), cell('790')],
+      bhp: [cell('0.45'), cell('0.54', { doubt: 'shape', others: ['0.64'], likely: 0.548 }), cell('–')],
+    })),
+  };
+  const draft = draftOfPhoto(belt);
+  expect(draft.by).toBe('rpm');
+  expect(draft.rows[0]).toEqual({
+    name: '1600',
+    cells: ['650', '720', '790'],
+    bhp: ['0.45', '0.54', LEFT_OUT],
+  });
+  expect(draft.marks!.map(({ layer, row, others }) => [layer, row, others[0]])).toEqual([
+    ['cells', 0, '729'],
+    ['cells', 1, '729'],
+    ['bhp', 0, '0.64'],
+    ['bhp', 1, '0.64'],
+  ]);
+  expect(draft.marks![2]!.likely).toBe(0.55);
+  const seen = passedOver(draft, { layer: 'bhp', row: 0, column: 1 }, '0.64');
+  expect(seen.rows[0]!.bhp[1]).toBe('0.64');
+  expect(seen.rows[0]!.cells[1]).toBe('720');
+  expect(seen.marks).toHaveLength(3);
+  // RPM stays what it is where airflow is shown in liters a second.
+  setMeasures(SI_MEASURES);
+  const shown = draftOfPhoto(belt).rows[0]!;
+  expect(Number(shown.name)).toBeCloseTo(755.1, 1);
+  expect(shown.cells).toEqual(['650', '720', '790']);
 });
 
 test('a row or a column taken out takes its marks along, and the others move up', () => {

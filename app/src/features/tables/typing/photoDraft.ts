@@ -1,11 +1,18 @@
 import { toShown } from '@huff/core';
 import { LEFT_OUT_MARK, type PhotoTable } from '@huff/core/photo';
-import { LEFT_OUT, withCell, type CellMark, type Place, type TableDraft } from './draft';
+import { LEFT_OUT, withCell, type CellMark, type Layer, type TableDraft } from './draft';
 
 const PA_IN_ONE_IN_WC = 249.089;
-/** A table that says liters a second is in them; any other is in CFM. */
-const LITERS = /\bl\/s\b|liters/i;
-const CFM_IN_ONE_LITER_A_SECOND = 2.118_88;
+/** Airflow in another unit, as tables say it over their figures, and CFM in one of it. */
+const OTHER_UNITS = [
+  { unit: 'L/s', said: /\bl\/s\b|lit(?:er|re)s/i, inCfm: 2.118_88 },
+  // The raised 3 is read as any small sign.
+  { unit: 'm³/h', said: /\bm.{0,2}\/h\b/i, inCfm: 0.588_578 },
+];
+const CFM = { unit: 'CFM', inCfm: 1 };
+
+/** The unit that a table is printed in: CFM where it says nothing else. */
+const flowUnitOf = (title: string) => OTHER_UNITS.find(({ said }) => said.test(title)) ?? CFM;
 
 /** A printed static in in. w.c. */
 const asInWc = (printed: number, unit: PhotoTable['unit']) =>
@@ -13,44 +20,61 @@ const asInWc = (printed: number, unit: PhotoTable['unit']) =>
 
 /** A table that was read from a photo, as a draft: what is not sure is marked, and saved only once somebody passed over it. */
 export function draftOfPhoto(table: PhotoTable): TableDraft {
-  const inCfm = LITERS.test(table.title) ? CFM_IN_ONE_LITER_A_SECOND : 1;
-  const shown = (text: string): string => {
+  const { unit, inCfm } = flowUnitOf(table.title);
+  const asFlow = (value: number) => toShown(value * inCfm, 'cfm');
+  const plain = (value: number) => value;
+  const shown = (text: string, as: (value: number) => number): string => {
     if (text === LEFT_OUT_MARK) return LEFT_OUT;
-    const value = toShown(Number(text) * inCfm, 'cfm');
-    return text === '' ? '' : String(Number(value.toPrecision(6)));
+    return text === '' ? '' : String(Number(as(Number(text)).toPrecision(6)));
   };
-  return {
-    by: 'taps',
-    staticsInWc: table.statics.map(({ printed }) => asInWc(printed, table.unit)),
-    rows: table.rows.map(({ name, cells }, i) => ({
-      name: name === '' ? String(i + 1) : name,
-      cells: cells.map(({ text }) => shown(text)),
-      bhp: cells.map(() => ''),
-    })),
-    marks: table.rows.flatMap(({ cells }, row) =>
-      cells.flatMap(({ doubt, others, likely, box }, column): CellMark[] =>
+  // Of a belt drive the rows are airflows, and the cells are RPM.
+  const asCell = table.isByRpm ? plain : asFlow;
+  const nameOf = (name: string, row: number) => {
+    if (table.isByRpm) return name === '' ? '' : shown(name, asFlow);
+    return name === '' ? String(row + 1) : name;
+  };
+  const marksOf = (layer: Layer, as: (value: number) => number, round: (value: number) => number) =>
+    table.rows.flatMap((one, row) =>
+      one[layer].flatMap(({ doubt, others, likely, box }, column): CellMark[] =>
         doubt === undefined
           ? []
           : [
               {
+                layer,
                 row,
                 column,
-                others: others.map(shown),
-                ...(likely === undefined ? {} : { likely: Math.round(toShown(likely * inCfm, 'cfm')) }),
+                others: others.map((text) => shown(text, as)),
+                ...(likely === undefined ? {} : { likely: round(as(likely)) }),
                 box,
               },
             ],
       ),
-    ),
+    );
+  return {
+    by: table.isByRpm ? 'rpm' : 'taps',
+    fromPhoto: { flowUnit: unit, cutAt: table.cutAt },
+    staticsInWc: table.statics.map(({ printed }) => asInWc(printed, table.unit)),
+    rows: table.rows.map(({ name, cells, bhp }, row) => ({
+      name: nameOf(name, row),
+      cells: cells.map(({ text }) => shown(text, asCell)),
+      bhp: table.isByRpm ? bhp.map(({ text }) => shown(text, plain)) : cells.map(() => ''),
+    })),
+    marks: [...marksOf('cells', asCell, Math.round), ...marksOf('bhp', plain, (value) => Number(value.toFixed(2)))],
   };
 }
 
 /** The draft with a marked cell passed over: it holds what is printed. */
-export function passedOver(draft: TableDraft, at: Place, text: string): TableDraft {
-  const changed = withCell(draft, 'cells', at, () => text);
+export function passedOver(
+  draft: TableDraft,
+  at: Pick<CellMark, 'layer' | 'row' | 'column'>,
+  text: string,
+): TableDraft {
+  const changed = withCell(draft, at.layer, at, () => text);
   return {
     ...changed,
-    marks: (draft.marks ?? []).filter(({ row, column }) => row !== at.row || column !== at.column),
+    marks: (draft.marks ?? []).filter(
+      ({ layer, row, column }) => layer !== at.layer || row !== at.row || column !== at.column,
+    ),
   };
 }
 
