@@ -96,6 +96,13 @@ describe('what was taken once and must not be', () => {
       { id: ID, visitId: ID, item: 'the moon', savedAt: '2026-05-12T10:00:00Z' },
       'item',
     ],
+    ['a photo of nothing', PhotoDto, { id: ID, item: 'plate', savedAt: '2026-05-12T10:00:00Z' }, 'id'],
+    [
+      'a photo of two records',
+      PhotoDto,
+      { id: ID, unitId: ID, blowerTableId: ID, item: 'plate', savedAt: '2026-05-12T10:00:00Z' },
+      'id',
+    ],
   ])('%s', (_what, Class, plain, field) => {
     const error = errorsOf(Class, plain).find((one) => one.field.startsWith(field));
     expect(error?.message).toMatch(/^[A-Z].{8,}\.$/);

@@ -7,6 +7,7 @@ import { DrillDto } from './drill';
 import { FactDto } from './fact';
 import { Id, Moment } from './fields';
 import { PhotoDto } from './photo';
+import { subjectOf } from './photoSubject';
 import type { FieldError } from './problem';
 import { ReadingDto } from './reading';
 import { ShopDto } from './shop';
@@ -108,7 +109,7 @@ export function checkOperation(sent: unknown): Checked<Operation> {
   }
   const checked = isRecord ? checkRecord(of, record) : check<object>(ADDED_CLASSES[of], record);
   if (!checked.ok) return { ok: false, errors: checked.errors.map((e) => ({ ...e, field: `record.${e.field}` })) };
-  const body = plain(checked.value) as { id: string; visitId?: string; jpeg?: string };
+  const body = plain(checked.value) as { id: string; jpeg?: string } & Parameters<typeof subjectOf>[0];
   body.id = body.id.toLowerCase();
   if (kind === 'create') {
     if (body.id !== ids.recordId)
@@ -116,7 +117,8 @@ export function checkOperation(sent: unknown): Checked<Operation> {
     return { ok: true, value: { ...ids, kind, of: of as RecordKind, record: body } };
   }
   if (of === 'photo') {
-    if (body.visitId?.toLowerCase() !== ids.recordId) return refuse('record.visitId', 'The photo is of another visit.');
+    if (subjectOf(body)?.id.toLowerCase() !== ids.recordId)
+      return refuse('recordId', 'The photo is of another record.');
     if (!body.jpeg) return refuse('record.jpeg', 'Send the picture as a JPEG in base64.');
   }
   return { ok: true, value: { ...ids, kind, of, record: body } as Operation };

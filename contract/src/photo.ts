@@ -1,8 +1,9 @@
 import 'reflect-metadata';
 import { LOOK_ITEMS } from '@huff/core';
-import { IsOptional, Length, Matches } from 'class-validator';
+import { IsOptional, Length, Matches, ValidateBy } from 'class-validator';
 import { Id, Moment } from './fields';
 import { LIMITS } from './limits';
+import { subjectOf } from './photoSubject';
 
 const RULE = `The photo must be a JPEG of at most ${Math.floor((LIMITS.photoBase64.max * 3) / 4 / 1000)} kB. Take it again; the phone makes it smaller.`;
 
@@ -22,13 +23,32 @@ const PHOTO_ITEM = new RegExp(`^(${PHOTO_ITEMS.join('|')}|own-[0-9a-f-]{36})$`);
 /** A JPEG in base64 begins so. */
 export const JPEG = /^\/9j\/[A-Za-z0-9+/]+={0,2}$/;
 
+const IsOfOneRecord = () =>
+  ValidateBy({
+    name: 'isOfOneRecord',
+    validator: {
+      validate: (_, args) => subjectOf(args?.object ?? {}) !== undefined,
+      defaultMessage: () => 'A photo is of one visit, one unit or one blower table.',
+    },
+  });
+
 /** A photo of something looked at. Made small on the phone; sent once, on its own, so that a visit stays light. */
 export class PhotoDto {
+  @IsOfOneRecord()
   @Id('The photo’s id')
   id!: string;
 
   @Id('The visit’s id')
-  visitId!: string;
+  @IsOptional()
+  visitId?: string;
+
+  @Id('The unit’s id')
+  @IsOptional()
+  unitId?: string;
+
+  @Id('The blower table’s id')
+  @IsOptional()
+  blowerTableId?: string;
 
   /** What it shows: an item of the step Inspect. */
   @Matches(PHOTO_ITEM, {

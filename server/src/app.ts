@@ -31,7 +31,7 @@ import { signInWatch } from './people/signInWatch';
 import { doorRoutes } from './people/doorRoutes';
 import { ownRoutes } from './people/ownRoutes';
 import { peopleRoutes } from './people/peopleRoutes';
-import { photoRoutes, unitPhotoRoutes } from './photos/routes';
+import { photoRoutes, tablePhotoRoutes, unitPhotoRoutes } from './photos/routes';
 import { siteLabelRoutes, unitLabelRoutes, visitReportRoutes } from './reports/routes';
 import { recordRoutes } from './rest/recordRoutes';
 import { searchRoutes } from './search/routes';
@@ -117,7 +117,12 @@ export function createApp({
   app.use('/api/sync', syncRoutes(db, log, jobs, beside));
   app.use('/api/backups', allowed('data'), backupRoutes(backups));
   app.use('/api/bridge', bridgeRoutes(db, bridgeHub()));
-  app.use('/api/blower-tables', allowed('settings', { toWrite: true }), recordRoutes(db, beside, 'blowerTable'));
+  app.use(
+    '/api/blower-tables',
+    allowed('settings', { toWrite: true }),
+    tablePhotoRoutes(db),
+    recordRoutes(db, beside, 'blowerTable'),
+  );
   app.use('/api/due', dueRoutes(db));
   app.use('/api/load', loadRoutes(db));
   app.use('/api/mails', mailRoutes(db));

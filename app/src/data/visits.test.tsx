@@ -6,7 +6,18 @@ import { read } from '../testing/visits';
 import { queryClient } from './queryClient';
 import { phone, visit } from './spine/testing';
 import { toldParts } from './spine/toldParts';
-import { addPhoto, changeVisit, drafts, useDraft, useEarlierVisits, usePhotos, useVisit, useVisitList } from './visits';
+import {
+  addPhoto,
+  changeVisit,
+  drafts,
+  useDraft,
+  useEarlierVisits,
+  usePhotos,
+  useTablePhotos,
+  useUnitPhotos,
+  useVisit,
+  useVisitList,
+} from './visits';
 
 let mockPhone: ReturnType<typeof phone>;
 const mockStatus = { phase: 'upToDate', everTold: true };
@@ -184,6 +195,20 @@ describe('the list', () => {
     await waitFor(() => expect(result.current.visits.map(({ id }) => id)).toEqual(['a', 'b']));
     expect(result.current.hasMore).toBe(false);
   });
+});
+
+test('a photo of a table waits with the table, and is the server’s once it is sent', async () => {
+  server = { '/api/blower-tables/t1/photos': { body: { photos: [] } } };
+  const { result } = renderHook(() => ({ ofTable: useTablePhotos('t1'), ofUnit: useUnitPhotos('t1') }), { wrapper });
+  const photo = { id: 'p2', blowerTableId: 't1', item: 'table', savedAt: now(), jpeg: 'large', smallJpeg: 'small' };
+  act(() => addPhoto(photo));
+  expect(result.current).toEqual({ ofTable: [photo], ofUnit: [] });
+  await waitFor(async () => expect(await mockPhone.store.outbox()).toHaveLength(1));
+  expect(mockPhone.requests).toEqual([]);
+  const sent = { id: 'p2', blowerTableId: 't1', item: 'table', savedAt: photo.savedAt };
+  server = { '/api/blower-tables/t1/photos': { body: { photos: [sent] } } };
+  await act(async () => void (await mockPhone.sender.step()));
+  await waitFor(() => expect(result.current.ofTable).toEqual([sent]));
 });
 
 test('a photo is in sight from the moment it is taken, and without its bytes once it is sent', async () => {

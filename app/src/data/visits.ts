@@ -1,6 +1,15 @@
 import type { FactDto, PhotoDto, ReadingDto, VisitDto } from '@huff/contract';
 import { takenMs } from '@huff/core/first';
-import { headOf, photosWith, recordWith, visitWith, type RecordOf, type VisitSummary } from '@huff/contract/spine';
+import {
+  headOf,
+  kindOfRecord,
+  photosWith,
+  recordWith,
+  subjectOf,
+  visitWith,
+  type RecordOf,
+  type VisitSummary,
+} from '@huff/contract/spine';
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { v4 as uuid } from 'uuid';
@@ -195,7 +204,7 @@ export function useVisitList() {
   const loaded = useOutboxLoaded();
   const { phase, everTold, clockOffsetMs = 0 } = useSyncStatus();
   const visits = useMemo(() => {
-    const own = rows.filter(({ operation: { kind, of } }) => kind === 'add' || of === 'visit');
+    const own = rows.filter(({ operation }) => kindOfRecord(operation) === 'visit');
     const held = new Set(own.filter(({ state }) => state === 'held').map(({ operation }) => operation.recordId));
     const changed = new Set(own.map(({ operation }) => operation.recordId));
     const made = own.flatMap(({ operation }) =>
@@ -285,14 +294,24 @@ export function useUnitVisits(unitId: string | undefined) {
   return { visits, isPending, isError, saidAt };
 }
 
-/** What was photographed at the visits of a unit: its plate, its door, where its holes are. */
-export function useUnitPhotos(unitId: string): readonly PhotoDto[] {
+/** Photos of a record that is no visit: those the server has, and those that wait to be sent. */
+function usePhotosOf(kind: 'unit' | 'blowerTable', path: string, id: string): readonly PhotoDto[] {
+  const rows = useOutboxRows();
+  const waiting = useMemo(() => laidOver(rowsOf(rows, kind, id)), [rows, kind, id]);
   const { data } = useServerWord({
-    key: ['unit-photos', unitId],
-    ask: async () => (await ask<{ photos: PhotoDto[] }>(`/api/units/${unitId}/photos`))?.body.photos ?? [],
+    key: [`${kind}-photos`, id],
+    ask: async () => (await ask<{ photos: PhotoDto[] }>(`/api/${path}/${id}/photos`))?.body.photos ?? [],
+    // One that was sent is the server's from then on.
+    mark: String(waiting.length),
   });
-  return data ?? [];
+  return useMemo(() => photosWith(data ?? [], waiting), [data, waiting]);
 }
+
+/** What was photographed of a unit and at its visits: its plate, its door, where its holes are. */
+export const useUnitPhotos = (unitId: string) => usePhotosOf('unit', 'units', unitId);
+
+/** The paper that a blower table was read from. */
+export const useTablePhotos = (tableId: string) => usePhotosOf('blowerTable', 'blower-tables', tableId);
 
 /** The photos of a visit, those that wait to be sent among them. */
 export function usePhotos(visitId: string): readonly PhotoDto[] {
@@ -308,6 +327,6 @@ export const addPhoto = (photo: PhotoDto): void =>
     madeAt: new Date().toISOString(),
     kind: 'add',
     of: 'photo',
-    recordId: photo.visitId,
+    recordId: subjectOf(photo)!.id,
     record: photo,
   });

@@ -5,7 +5,14 @@
 export { CLOCK_WORTH_TELLING_MS, clockOffsetMs } from './clock';
 export { mergedItem } from './listItem';
 export { photosWith, recordWith, visitWith } from './laidOver';
-export { type AddOperation, type CreateOperation, type Operation, orderKey, type PatchOperation } from './operation';
+export {
+  type AddOperation,
+  type CreateOperation,
+  kindOfRecord,
+  type Operation,
+  orderKey,
+  type PatchOperation,
+} from './operation';
 export {
   changedFields,
   type Fields,
@@ -48,3 +55,4 @@ export {
 } from './sync';
 export { headOf, isNoChange, visitChange, type VisitChange, withVisitChange } from './visitChange';
 export { type VisitSummary } from './visitSummary';
+export { type PhotoSubject, subjectOf } from '../photoSubject';

@@ -41,7 +41,7 @@ export function visitWith(told: VisitDto | undefined, operations: readonly Opera
   }, told);
 }
 
-/** The photos of a visit with those that wait to be sent. */
+/** The photos of a record with those that wait to be sent. */
 export function photosWith(told: readonly PhotoDto[], operations: readonly Operation[]): PhotoDto[] {
   const waiting = operations.flatMap((op) => (op.kind === 'add' && op.of === 'photo' ? [op.record] : []));
   const ids = new Set(waiting.map((photo) => photo.id));

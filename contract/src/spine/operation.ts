@@ -1,5 +1,6 @@
 import type { FactDto } from '../fact';
 import type { PhotoDto } from '../photo';
+import { subjectOf } from '../photoSubject';
 import type { ReadingDto } from '../reading';
 import type { Fields } from './recordFields';
 import type { RecordKind } from '../records';
@@ -29,10 +30,10 @@ export interface PatchOperation extends Made {
   readonly fields: Fields;
 }
 
-/** Something added to a visit; never changed after. */
+/** Something added to a visit, or a photo of a unit or a blower table; never changed after. */
 export type AddOperation = Made & {
   readonly kind: 'add';
-  /** The visit. */
+  /** The visit; of a photo what it belongs to. */
   readonly recordId: string;
 } & (
     | { readonly of: 'reading'; readonly record: ReadingDto }
@@ -42,6 +43,12 @@ export type AddOperation = Made & {
 
 /** A change made on a phone, as it is kept, sent and done. */
 export type Operation = CreateOperation | PatchOperation | AddOperation;
+
+/** The kind of the record that an operation is of, or that something is added to. */
+export function kindOfRecord(operation: Operation): RecordKind {
+  if (operation.kind !== 'add') return operation.of;
+  return operation.of === 'photo' ? (subjectOf(operation.record)?.kind ?? 'visit') : 'visit';
+}
 
 /** Operations with the same key are sent in the order they were made; others never wait for them. */
 export function orderKey(operation: Operation): string {

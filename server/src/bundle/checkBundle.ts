@@ -80,7 +80,9 @@ function namedIn() {
         want('site', record.siteId, place('siteId'));
         want('unit', record.unitId, place('unitId'));
       }
-      if (list === 'photos') want('visit', record.visitId, place('visitId'));
+      if (list === 'photos')
+        for (const kind of ['visit', 'unit', 'blowerTable'] as const)
+          want(kind, record[`${kind}Id`], place(`${kind}Id`));
     },
     /** What is named and is neither in the file nor in the shop. */
     async lost(query: Query, shopId: string): Promise<FieldError[]> {

@@ -171,7 +171,7 @@ export async function takeBundle(query: Query, author: Author, file: string, isT
     if (!(await addPhoto(query, sender, revision, photo))) return;
     added.photos += 1;
     // The visit is told anew, with its photo.
-    await countAdded(query, shopId, photo.visitId, revision, {});
+    if (photo.visitId) await countAdded(query, shopId, photo.visitId, revision, {});
   };
   const putAll = async <K extends RecordKind>(
     of: K,

@@ -1,8 +1,7 @@
 import { BUNDLE_VERSION, type PhotoDto } from '@huff/contract';
 import type { RecordKind } from '@huff/contract/spine';
 import type { Query } from '../db/db';
-import { moment } from '../db/moment';
-import { picturesOf } from '../photos/photos';
+import { PHOTO_FIELDS, picturesOf, toldPhoto } from '../photos/photos';
 import { recordOf, recordPage, recordsOf } from '../records/records';
 import { wholeVisits } from '../visits/wholeVisit';
 
@@ -62,17 +61,21 @@ async function* photosIn(query: Query, { shopId, siteId }: BundleScope): AsyncGe
   let after = '00000000-0000-0000-0000-000000000000';
   for (;;) {
     const rows = await query<PhotoDto & Record<string, unknown>>(
-      `SELECT p.id, p.visit_id AS "visitId", p.item, ${moment('p.saved_at')} AS "savedAt" FROM photos p
-       WHERE p.shop_id = $1 AND p.id > $2 AND ($3::uuid IS NULL OR p.visit_id IN (
-         SELECT v.id FROM visits v JOIN units u ON u.shop_id = v.shop_id AND u.id = v.unit_id
-         WHERE v.shop_id = $1 AND u.site_id = $3))
-         AND EXISTS (SELECT 1 FROM visits v WHERE v.shop_id = $1 AND v.id = p.visit_id)
+      `WITH at_site AS (
+         SELECT u.id, u.blower_table_id FROM units u WHERE u.shop_id = $1 AND ($3::uuid IS NULL OR u.site_id = $3))
+       SELECT ${PHOTO_FIELDS} FROM photos p
+       WHERE p.shop_id = $1 AND p.id > $2 AND (
+         EXISTS (SELECT 1 FROM visits v WHERE v.shop_id = $1 AND v.id = p.visit_id
+           AND ($3::uuid IS NULL OR v.unit_id IN (SELECT id FROM at_site)))
+         OR p.unit_id IN (SELECT id FROM at_site)
+         OR EXISTS (SELECT 1 FROM blower_tables t WHERE t.shop_id = $1 AND t.id = p.blower_table_id
+           AND ($3::uuid IS NULL OR t.id IN (SELECT blower_table_id FROM at_site))))
        ORDER BY p.id LIMIT ${RECORDS}`,
       [shopId, after, siteId ?? null],
     );
     for (const photo of rows) {
       const pictures = await picturesOf(query, shopId, photo.id);
-      yield { ...photo, ...pictures };
+      yield { ...toldPhoto(photo), ...pictures };
     }
     if (rows.length < RECORDS) return;
     after = rows.at(-1)!.id;

@@ -11,6 +11,7 @@ import { testServer } from '../testing/testServer';
 type Server = Awaited<ReturnType<typeof testServer>>;
 const UNIT = demoId('unit', 3);
 const PHOTO = randomUUID();
+const PLATE = randomUUID();
 
 let server: Server;
 let siteId: string;
@@ -53,6 +54,8 @@ beforeAll(async () => {
     jpeg: jpegOf(40),
   };
   await phone.do({ kind: 'add', of: 'photo', recordId: visits[0]!.id, record: record });
+  const plate = { ...record, id: PLATE, visitId: undefined, unitId: UNIT, item: 'plate' };
+  await phone.do({ kind: 'add', of: 'photo', recordId: UNIT, record: plate });
   await server.jobs.settled();
   before = await bundle();
 }, 120_000);
@@ -81,12 +84,12 @@ describe('erasing a customer', () => {
 
   test('everything of it is gone, from every table; all else is as it was', async () => {
     const { body } = await erase(siteId, { name: `  ${name.toUpperCase()} ` }).expect(200);
-    expect(body).toMatchObject({ photos: 1 });
+    expect(body).toMatchObject({ photos: 2 });
     expect((body as { visits: number }).visits).toBeGreaterThanOrEqual(visits.length + 1);
     await server.http.get(`/api/sites/${siteId}`).expect(404);
     await server.http.get(`/api/units/${UNIT}`).expect(404);
     await server.http.get(`/api/visits/${visits[0]!.id}`).expect(404);
-    await server.http.get(`/api/photos/${PHOTO}/image`).expect(404);
+    for (const id of [PHOTO, PLATE]) await server.http.get(`/api/photos/${id}/image`).expect(404);
     const tables = await server.db.query<{ name: string }>(
       `SELECT c.table_name AS name FROM information_schema.columns c JOIN information_schema.tables t USING (table_schema, table_name)
        WHERE c.table_schema = 'public' AND c.column_name = 'shop_id' AND t.table_type = 'BASE TABLE'`,

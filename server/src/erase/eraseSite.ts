@@ -49,10 +49,11 @@ export async function eraseSite(query: Query, author: Author, siteId: string): P
   if (!site) throw notFound('site');
   const { units, visits, stops } = await recordsOfSite(query, shopId, siteId, site.name);
   const records = [siteId, ...units, ...visits, ...stops];
-  const photos = await idsIn(query, 'SELECT id FROM photos WHERE shop_id = $1 AND visit_id = ANY ($2::uuid[])', [
-    shopId,
-    visits,
-  ]);
+  const photos = await idsIn(
+    query,
+    'SELECT id FROM photos WHERE shop_id = $1 AND (visit_id = ANY ($2::uuid[]) OR unit_id = ANY ($3::uuid[]))',
+    [shopId, visits, units],
+  );
   const texts = await query<{ text: string }>(
     'DELETE FROM search_texts WHERE shop_id = $1 AND visit_id = ANY ($2::uuid[]) RETURNING text',
     [shopId, visits],
@@ -66,7 +67,7 @@ export async function eraseSite(query: Query, author: Author, siteId: string): P
   await query("SELECT set_config('huff.erasing', $1, true)", [shopId]);
   const erase = (sql: string, ids: readonly string[]) => query(sql, [shopId, ids]);
   await erase('DELETE FROM photo_bytes WHERE shop_id = $1 AND photo_id = ANY ($2::uuid[])', photos);
-  await erase('DELETE FROM photos WHERE shop_id = $1 AND visit_id = ANY ($2::uuid[])', visits);
+  await erase('DELETE FROM photos WHERE shop_id = $1 AND id = ANY ($2::uuid[])', photos);
   await erase('DELETE FROM readings WHERE shop_id = $1 AND visit_id = ANY ($2::uuid[])', visits);
   await erase('DELETE FROM facts WHERE shop_id = $1 AND visit_id = ANY ($2::uuid[])', visits);
   await erase('DELETE FROM results WHERE shop_id = $1 AND visit_id = ANY ($2::uuid[])', visits);

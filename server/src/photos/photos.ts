@@ -1,4 +1,5 @@
 import type { PhotoDto } from '@huff/contract';
+import { subjectOf, type PhotoSubject } from '@huff/contract/spine';
 import type { Query } from '../db/db';
 import { moment } from '../db/moment';
 import { conflict, notFound } from '../http/problems';
@@ -16,6 +17,23 @@ const PHOTOS: PartTable = {
 /** What photos visits have, in the order they were taken, without the pictures. @param after only those added since this revision */
 export const photosOf = (query: Query, shopId: string, visitIds: readonly string[], after = -1) =>
   partsByVisit<PhotoDto>(query, PHOTOS, shopId, visitIds, after);
+
+/** The column that says which record a photo belongs to. */
+const SUBJECT_COLUMN = { visit: 'visit_id', unit: 'unit_id', blowerTable: 'blower_table_id' } as const;
+
+/** A photo as it is told without its picture, with what it belongs to. */
+export const PHOTO_FIELDS = `p.id, p.visit_id AS "visitId", p.unit_id AS "unitId", p.blower_table_id AS "blowerTableId",
+  p.item, ${moment('p.saved_at')} AS "savedAt"`;
+
+type PhotoRow = PhotoDto & Record<string, unknown>;
+
+/** Without the fields of what it does not belong to. */
+export const toldPhoto = ({ visitId, unitId, blowerTableId, ...photo }: PhotoRow): PhotoDto => ({
+  ...photo,
+  ...(visitId ? { visitId } : {}),
+  ...(unitId ? { unitId } : {}),
+  ...(blowerTableId ? { blowerTableId } : {}),
+});
 
 /** The picture; a photo of before there were two sizes has the full one alone. */
 export async function imageOf(query: Query, shopId: string, id: string, size: PhotoSize): Promise<Buffer> {
@@ -55,19 +73,20 @@ export async function picturesOf(
 export async function addPhoto(query: Query, { author }: Sender, revision: number, photo: PhotoDto): Promise<boolean> {
   const { shopId, personId } = author;
   const full = Buffer.from(photo.jpeg!, 'base64');
+  const subject: PhotoSubject = subjectOf(photo)!;
+  const column = SUBJECT_COLUMN[subject.kind];
   const added = await query(
-    `INSERT INTO photos (id, shop_id, written_by, visit_id, item, saved_at, revision)
+    `INSERT INTO photos (id, shop_id, written_by, ${column}, item, saved_at, revision)
      VALUES ($1, $2, $3, $4, $5, $6, $7) ON CONFLICT (shop_id, id) DO NOTHING RETURNING id`,
-    [photo.id, shopId, personId, photo.visitId, photo.item, photo.savedAt, revision],
+    [photo.id, shopId, personId, subject.id, photo.item, photo.savedAt, revision],
   );
   if (added.length === 0) {
-    const [stored] = await query<{ visitId: string; item: string }>(
-      `SELECT visit_id AS "visitId", item FROM photos WHERE shop_id = $1 AND id = $2`,
+    const [stored] = await query<{ subjectId: string | null; item: string }>(
+      `SELECT ${column} AS "subjectId", item FROM photos WHERE shop_id = $1 AND id = $2`,
       [shopId, photo.id],
     );
     const kept = await imageOf(query, shopId, photo.id, 'full');
-    if (stored?.visitId === photo.visitId.toLowerCase() && stored.item === photo.item && kept.equals(full))
-      return false;
+    if (stored?.subjectId === subject.id.toLowerCase() && stored.item === photo.item && kept.equals(full)) return false;
     const message = 'A photo is never changed. Send another one with a new id.';
     throw conflict(message, [{ field: 'record.id', message }]);
   }
@@ -83,11 +102,24 @@ export async function addPhoto(query: Query, { author }: Sender, revision: numbe
   return true;
 }
 
-/** The photos taken at the visits of a unit, the newest first, without the pictures. */
-export const photosOfUnit = (query: Query, shopId: string, unitId: string): Promise<PhotoDto[]> =>
-  query<PhotoDto & Record<string, unknown>>(
-    `SELECT p.id, p.visit_id AS "visitId", p.item, ${moment('p.saved_at')} AS "savedAt"
-     FROM photos p JOIN visits v ON v.shop_id = p.shop_id AND v.id = p.visit_id
-     WHERE p.shop_id = $1 AND v.unit_id = $2 ORDER BY p.saved_at DESC, p.id LIMIT 60`,
+/** The photos of a unit and of its visits, the newest first, without the pictures. */
+export async function photosOfUnit(query: Query, shopId: string, unitId: string): Promise<PhotoDto[]> {
+  const rows = await query<PhotoRow>(
+    `SELECT ${PHOTO_FIELDS} FROM photos p
+     WHERE p.shop_id = $1 AND (p.unit_id = $2
+       OR p.visit_id IN (SELECT v.id FROM visits v WHERE v.shop_id = $1 AND v.unit_id = $2))
+     ORDER BY p.saved_at DESC, p.id LIMIT 60`,
     [shopId, unitId],
   );
+  return rows.map(toldPhoto);
+}
+
+/** The paper that a blower table was read from, the newest first, without the pictures. */
+export async function photosOfTable(query: Query, shopId: string, tableId: string): Promise<PhotoDto[]> {
+  const rows = await query<PhotoRow>(
+    `SELECT ${PHOTO_FIELDS} FROM photos p
+     WHERE p.shop_id = $1 AND p.blower_table_id = $2 ORDER BY p.saved_at DESC, p.id LIMIT 60`,
+    [shopId, tableId],
+  );
+  return rows.map(toldPhoto);
+}

@@ -2,7 +2,7 @@ import { Router } from 'express';
 import type { Db } from '../db/db';
 import { authorOf } from '../http/author';
 import { idOf } from '../http/body';
-import { imageOf, photosOfUnit } from './photos';
+import { imageOf, photosOfTable, photosOfUnit } from './photos';
 
 /** Pictures. What photos a visit has is told with the visit; they are added by operations. */
 export function photoRoutes(db: Db): Router {
@@ -18,5 +18,12 @@ export function photoRoutes(db: Db): Router {
 export function unitPhotoRoutes(db: Db): Router {
   return Router().get('/:id/photos', async (req, res) => {
     res.json({ photos: await photosOfUnit(db.query, authorOf(req).shopId, idOf(req, 'unit')) });
+  });
+}
+
+/** The paper that a blower table was read from. */
+export function tablePhotoRoutes(db: Db): Router {
+  return Router().get('/:id/photos', async (req, res) => {
+    res.json({ photos: await photosOfTable(db.query, authorOf(req).shopId, idOf(req, 'blower table')) });
   });
 }

@@ -1,4 +1,4 @@
-import type { Operation, OperationResult } from '@huff/contract/spine';
+import { kindOfRecord, type Operation, type OperationResult } from '@huff/contract/spine';
 import { createHash } from 'node:crypto';
 import type { Db, Query } from '../db/db';
 import { conflict, ProblemError, problemOf } from '../http/problems';
@@ -26,8 +26,7 @@ function add(query: Query, sender: Sender, revision: number, operation: Operatio
 
 /** What an operation makes due: its visit is judged, or all of them where the shop's rules changed. */
 async function askForJudging(query: Query, shopId: string, operation: Operation): Promise<void> {
-  if (operation.kind === 'add' || operation.of === 'visit')
-    await askFor(query, shopId, 'visit', [operation.recordId], { tell: true });
+  if (kindOfRecord(operation) === 'visit') await askFor(query, shopId, 'visit', [operation.recordId], { tell: true });
   else if (operation.of === 'shop') await askFor(query, shopId, 'allVisits', [shopId]);
 }
 
@@ -59,7 +58,7 @@ async function apply(query: Query, sender: Sender, revision: number, operation: 
       );
     return resultOf(id, await patchRecord(query, sender, revision, { operationId: id, of, stored, base, fields }));
   }
-  if (await add(query, sender, revision, operation)) {
+  if ((await add(query, sender, revision, operation)) && kindOfRecord(operation) === 'visit') {
     const { of } = operation;
     await countAdded(query, shopId, recordId, revision, {
       readings: Number(of === 'reading'),

@@ -68,6 +68,30 @@ describe('operations', () => {
     await http().get(`/api/photos/${randomUUID()}/image`).expect(404);
   });
 
+  test('a photo may be of a unit or of a blower table: told with that, and never under another id', async () => {
+    const { mine } = await visitHere();
+    const [unitId, blowerTableId] = [randomUUID(), randomUUID()];
+    const photo = (of: object, item: string) =>
+      ({ id: randomUUID(), ...of, item, savedAt: '2026-05-12T10:42:00.000Z', jpeg: jpegOf(40) }) as PhotoDto;
+    const adds = (recordId: string, record: PhotoDto) => ({ kind: 'add', of: 'photo', recordId, record }) as const;
+    const plate = photo({ unitId }, 'plate');
+    const paper = photo({ blowerTableId }, 'table');
+    expect(await mine.do(adds(unitId, plate))).toMatchObject({ status: 'done' });
+    expect(await mine.do(adds(blowerTableId, paper))).toMatchObject({ status: 'done' });
+    for (const [path, { jpeg: _bytes, ...told }] of [
+      [`units/${unitId}`, plate],
+      [`blower-tables/${blowerTableId}`, paper],
+    ] as const)
+      expect((await http().get(`/api/${path}/photos`).expect(200)).body).toEqual({ photos: [told] });
+    await http().get(`/api/photos/${paper.id}/image`).expect(200);
+    // Under the id of another record, of two records, and the same photo of another one.
+    expect(await mine.do(adds(randomUUID(), photo({ unitId }, 'plate')))).toMatchObject({ status: 'refused' });
+    expect(await mine.do(adds(unitId, photo({ unitId, blowerTableId }, 'plate')))).toMatchObject({ status: 'refused' });
+    const moved = { ...paper, blowerTableId: undefined, unitId } as PhotoDto;
+    expect(await mine.do(adds(unitId, moved))).toMatchObject({ status: 'refused' });
+    expect((await http().get(`/api/units/${unitId}/photos`)).body).toMatchObject({ photos: [{ id: plate.id }] });
+  });
+
   test('what only begins like a JPEG is no photo', async () => {
     const { mine, visit } = await visitHere();
     const sound = jpegOf(40);

@@ -2,6 +2,7 @@ import {
   CLOCK_WORTH_TELLING_MS,
   headOf,
   isNoChange,
+  kindOfRecord,
   visitChange,
   type Fields,
   type Operation,
@@ -25,8 +26,8 @@ export interface OutboxOptions extends RowsOptions {
 const isBegun = (rows: readonly OutboxRow[]) => rows.some(({ operation }) => operation.kind === 'add');
 
 /** Whether an operation is of a record, or of something added to it. */
-export const isOf = (kind: RecordKind, recordId: string, { kind: does, of, recordId: id }: Operation): boolean =>
-  id === recordId && (does === 'add' ? kind === 'visit' : of === kind);
+export const isOf = (kind: RecordKind, recordId: string, operation: Operation): boolean =>
+  operation.recordId === recordId && kindOfRecord(operation) === kind;
 
 /** Operations on their way, of one record. */
 export const rowsOf = (rows: readonly OutboxRow[], kind: RecordKind, recordId: string): OutboxRow[] =>

@@ -27,6 +27,7 @@ import { EquipmentChoice, ZoningChoice } from './EquipmentChoice';
 import { FilterSheet } from './FilterSheet';
 import { filterWords } from './filterWords';
 import { FactRow, NumberRow } from './NumberRow';
+import type { Picture } from '../photos/takePhoto';
 import { PlateSheet } from './PlateSheet';
 import { TonsChoice } from './TonsChoice';
 import { unitQuestion } from './unitQuestions';
@@ -47,6 +48,8 @@ export interface WhatStandsHereProps {
   readonly more?: ReactNode;
   /** Photos of plate and door, where there is a visit to keep them. */
   readonly photos?: ReactNode;
+  /** Keeps the photo that a nameplate is read from. */
+  readonly onPlatePhoto?: (picture: Picture) => void;
   /** The action of its foot. */
   readonly go: { readonly words: string; readonly aside?: string; readonly onPress: () => void };
 }
@@ -64,7 +67,7 @@ const MOTOR_SEEN: Readonly<Record<MotorKind, string>> = {
  * the answer, and the foot says what the rest would add.
  */
 export function EquipmentView(props: WhatStandsHereProps) {
-  const { open, onClose, unit, onUnit, table, onTable, hasFlow, lead, more, photos, go } = props;
+  const { open, onClose, unit, onUnit, table, onTable, hasFlow, lead, more, photos, onPlatePhoto, go } = props;
   const palette = usePalette();
   const rules = useRules();
   const [asked, setAsked] = useState<UnitNumber>();
@@ -197,7 +200,7 @@ export function EquipmentView(props: WhatStandsHereProps) {
         }}
       />
       <FilterSheet open={showing === 'filter'} unit={unit} onUnit={onUnit} onClose={close} />
-      <PlateSheet open={showing === 'plate'} unit={unit} onUnit={onUnit} onClose={close} />
+      <PlateSheet open={showing === 'plate'} unit={unit} onUnit={onUnit} onPhoto={onPlatePhoto} onClose={close} />
     </FullSheet>
   );
 }

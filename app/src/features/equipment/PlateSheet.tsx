@@ -7,7 +7,7 @@ import { ActionButton, TextButton } from '../../ui/page';
 import { Sheet } from '../../ui/sheet';
 import { Txt } from '../../ui/text';
 import { maxStaticOf, PhotoReadSheet, PlateFound, plateInputs } from '../photoReading';
-import { takePhoto } from '../photos/takePhoto';
+import { takePhoto, type Picture } from '../photos/takePhoto';
 import { ToolForm } from '../tool/ToolForm';
 import { useFieldForm } from '../tool/useFieldForm';
 import { Choice } from '../../ui/form';
@@ -16,6 +16,8 @@ interface PlateSheetProps {
   readonly open: boolean;
   readonly unit: UnitFactsDto;
   readonly onUnit: (unit: UnitFactsDto) => void;
+  /** Told of the photo it is read from, to be kept with the unit. */
+  readonly onPhoto?: (picture: Picture) => void;
   readonly onClose: () => void;
 }
 
@@ -28,7 +30,7 @@ export function PlateSheet(props: PlateSheetProps) {
   );
 }
 
-function Body({ unit, onUnit, onClose }: PlateSheetProps) {
+function Body({ unit, onUnit, onPhoto, onClose }: PlateSheetProps) {
   const [file, setFile] = useState<File>();
   const [found, setFound] = useState<readonly PlateReading[]>();
   const [fault, setFault] = useState<string>();
@@ -54,7 +56,10 @@ function Body({ unit, onUnit, onClose }: PlateSheetProps) {
       <TextButton
         onPress={() => {
           setFault(undefined);
-          takePhoto((_, taken) => setFile(taken), setFault);
+          takePhoto((picture, taken) => {
+            onPhoto?.(picture);
+            setFile(taken);
+          }, setFault);
         }}
       >
         Read from a photo

@@ -1,12 +1,10 @@
 import type { PhotoDto } from '@huff/contract';
 import { useState } from 'react';
-import { Image, Pressable, ScrollView, View } from 'react-native';
-import { v4 as uuid } from 'uuid';
-import { addPhoto } from '../../data/visits';
+import { Pressable, View } from 'react-native';
+import { addPicture } from './addPicture';
 import { Txt } from '../../ui/text';
-import { usePalette } from '../../ui/theme';
 import { useMeter } from '../visitState/meter';
-import { smallPhotoUrl } from './photoUrl';
+import { PhotoRow } from './PhotoRow';
 import { takePhoto } from './takePhoto';
 
 const SIDE = 72;
@@ -20,13 +18,12 @@ interface PhotosOfProps {
 
 /** Photos of one thing at a visit, and the way to one more. */
 export function PhotosOf({ visitId, item, name, taken }: PhotosOfProps) {
-  const palette = usePalette();
   const [fault, setFault] = useState<string>();
   const isPractice = useMeter() !== undefined;
   const add = () =>
     takePhoto((picture) => {
       setFault(undefined);
-      addPhoto({ id: uuid(), visitId, item, savedAt: new Date().toISOString(), ...picture });
+      addPicture({ visitId, item }, picture);
     }, setFault);
   // A practice visit is never sent: its photo would be of no visit.
   if (isPractice) return null;
@@ -44,16 +41,12 @@ export function PhotosOf({ visitId, item, name, taken }: PhotosOfProps) {
           </Txt>
         </Pressable>
         {taken.length > 0 && (
-          <ScrollView horizontal tabIndex={0} aria-label={`Photos of ${name}`} contentContainerStyle={{ gap: 8 }}>
-            {taken.map((photo, i) => (
-              <Image
-                key={photo.id}
-                source={{ uri: smallPhotoUrl(photo) }}
-                accessibilityLabel={`${name}, photo ${i + 1} of ${taken.length}`}
-                style={{ width: SIDE, height: SIDE, borderRadius: 6, borderWidth: 1, borderColor: palette.line }}
-              />
-            ))}
-          </ScrollView>
+          <PhotoRow
+            label={`Photos of ${name}`}
+            photos={taken}
+            nameOf={(_, i) => `${name}, photo ${i + 1} of ${taken.length}`}
+            side={SIDE}
+          />
         )}
       </View>
       {fault !== undefined && (

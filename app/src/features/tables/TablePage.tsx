@@ -1,9 +1,12 @@
 import { unitText } from '@huff/core';
 import { router, useLocalSearchParams } from 'expo-router';
-import { View } from 'react-native';
+import { Image, View } from 'react-native';
 import { blowerTables } from '../../data/records';
+import { useTablePhotos } from '../../data/visits';
 import { ActionButton, Page, PageFoot, TextButton } from '../../ui/page';
-import { Txt } from '../../ui/text';
+import { Heading, Txt } from '../../ui/text';
+import { usePalette } from '../../ui/theme';
+import { photoUrl } from '../photos/photoUrl';
 import { exportTable } from './exportTable';
 import { FiguresTable } from './FiguresTable';
 import { tableLine } from './tableLine';
@@ -50,7 +53,38 @@ export function TablePage() {
           static,
           {` ${unitText('inWc')} `}A dash is a cell the manufacturer leaves blank. Huff never fills it in.
         </Txt>
+        <Paper tableId={table.id} />
       </View>
     </Page>
+  );
+}
+
+const PAPER_ASPECT = 4 / 3;
+
+/** The paper that the table was read or typed from: a figure that is doubted is compared with it. */
+function Paper({ tableId }: { readonly tableId: string }) {
+  const photos = useTablePhotos(tableId);
+  const palette = usePalette();
+  if (photos.length === 0) return null;
+  return (
+    <View style={{ paddingTop: 12, gap: 8 }}>
+      <Heading size={17}>Photo of the paper</Heading>
+      {photos.map((photo, i) => (
+        <Image
+          key={photo.id}
+          source={{ uri: photoUrl(photo) }}
+          accessibilityLabel={`Paper, photo ${i + 1} of ${photos.length}`}
+          style={{
+            width: '100%',
+            maxWidth: 720,
+            aspectRatio: PAPER_ASPECT,
+            borderRadius: 6,
+            borderWidth: 1,
+            borderColor: palette.line,
+          }}
+          resizeMode="contain"
+        />
+      ))}
+    </View>
   );
 }

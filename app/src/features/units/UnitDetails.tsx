@@ -1,13 +1,14 @@
 import { UNIT_PHOTO_ITEMS, type BlowerTableDto, type UnitDto } from '@huff/contract';
 import { typedOf } from '@huff/contract/spine';
 import { LAYOUTS, PLATE_FORM, staticWords, toolFigure, toolText } from '@huff/core';
-import { Image, ScrollView, View } from 'react-native';
+import { View } from 'react-native';
 import { useUnitPhotos } from '../../data/visits';
 import { ListSection } from '../../ui/list';
 import { Txt } from '../../ui/text';
 import { usePalette } from '../../ui/theme';
 import { lineOf } from './UnitNameSheet';
 import { filterWords } from '../equipment/filterWords';
+import { PhotoRow } from '../photos/PhotoRow';
 
 interface UnitDetailsProps {
   readonly unit: UnitDto;
@@ -70,21 +71,9 @@ export function UnitDetails({ unit, table, onTell }: UnitDetailsProps) {
         <Txt color="softInk">No equipment data yet. Touch Change to enter it, or enter it at the first visit.</Txt>
       )}
       {photos.length > 0 && (
-        <ScrollView
-          horizontal
-          tabIndex={0}
-          aria-label="Photos of the unit"
-          contentContainerStyle={{ gap: 8, paddingTop: 10 }}
-        >
-          {photos.map(({ id, item }) => (
-            <Image
-              key={id}
-              source={{ uri: `/api/photos/${id}/image?size=small` }}
-              accessibilityLabel={`Photo: ${item}`}
-              style={{ width: 96, height: 96, borderRadius: 6, borderWidth: 1, borderColor: palette.line }}
-            />
-          ))}
-        </ScrollView>
+        <View style={{ paddingTop: 10 }}>
+          <PhotoRow label="Photos of the unit" photos={photos} nameOf={({ item }) => `Photo: ${item}`} side={96} />
+        </View>
       )}
     </ListSection>
   );

@@ -9,6 +9,7 @@ import { dateText, Txt, yearDateText } from '../../ui/text';
 import { useIsWide } from '../../ui/theme';
 import { useStartVisit } from '../visitState/useStartVisit';
 import { EquipmentView } from '../equipment';
+import { addPicture } from '../photos/addPicture';
 import { useTrends } from '../visitState/useTrends';
 import { CarriedOver } from './CarriedOver';
 import { LastState } from './LastState';
@@ -98,6 +99,7 @@ function Unit({ kept, tell }: { readonly kept: Kept<UnitDto>; readonly tell: boo
           })
         }
         hasFlow={Boolean(unit.proven)}
+        onPlatePhoto={(picture) => addPicture({ unitId: unit.id, item: 'plate' }, picture)}
         go={{ words: 'Back to the unit', onPress: () => setTelling(false) }}
       />
     </Page>

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { TextInput } from 'react-native-paper';
 import { usePhotos } from '../../data/visits';
+import { addPicture } from '../photos/addPicture';
 import { TextButton } from '../../ui/page';
 import { Txt } from '../../ui/text';
 import { PhotosOf } from '../photos/PhotosOf';
@@ -61,6 +62,7 @@ export function VisitUnitSheet(props: VisitUnitSheetProps) {
         }
         more={!isPractice && <MoreOfVisit visit={visit} onVisit={onVisit} onUnit={toUnit} />}
         photos={!isPractice && <UnitPhotos visitId={visit.id} />}
+        onPlatePhoto={isPractice ? undefined : (picture) => addPicture({ visitId: visit.id, item: 'plate' }, picture)}
         go={
           step && measures
             ? {

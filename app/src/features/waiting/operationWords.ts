@@ -1,4 +1,4 @@
-import { RECORDS, type Operation, type RecordKind } from '@huff/contract/spine';
+import { kindOfRecord, RECORDS, type Operation, type RecordKind } from '@huff/contract/spine';
 import { factName } from '@huff/contract';
 import { lookItem, staticWords } from '@huff/core';
 import { fieldName, valueText } from './fieldNames';
@@ -21,7 +21,7 @@ export function operationWords(operation: Operation): string {
 
 /** Of what: "Visit Lantern Quay library, Reading room". */
 export function recordWords(operation: Operation, nameOf: NameOf): string {
-  const kind = operation.kind === 'add' ? 'visit' : operation.of;
+  const kind = kindOfRecord(operation);
   if (kind === 'shop') return 'Shop settings';
   const own = operation.kind === 'create' ? (operation.record as { name?: string; title?: string }) : undefined;
   const name = own?.name ?? own?.title ?? nameOf(kind, operation.recordId);

@@ -164,13 +164,16 @@ export const PLATE_FIELDS: readonly PlateField[] = [
       after('MAX\\w*\\.? ?(?:EXT\\w*\\.? ?)?(?:STATIC|ESP)[A-Z. ]*', '(\\d{2,3})\\s*(PA)'),
     ],
     value: (match) => String(Number((Number(match[1]) * (match[2] ? IN_WC_IN_PA : 1)).toFixed(2))),
-    isUsual: within(0.1, 2.5),
+    // Printed in steps of 0.05.
+    isUsual: (value) => within(0.1, 2.5)(value) && Number((Number(value) * 100).toFixed(1)) % 5 === 0,
   },
   {
     id: 'riseF',
     name: 'Temperature rise',
     find: [/RISE[^0-9]{0,14}(\d{2,3})\s*(?:-|–|—|TO)\s*(\d{2,3})/],
     value: (match) => (Number(match[1]) < Number(match[2]) ? `${match[1]}-${match[2]}` : undefined),
+    // Printed in steps of 5 °F.
+    isUsual: (value) => value.split('-').every((one) => Number(one) % 5 === 0),
   },
   {
     id: 'refrigerant',

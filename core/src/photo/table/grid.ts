@@ -2,7 +2,7 @@ import type { PixelBox } from '../image';
 import { linesOf, median, middleOf, type ReadWord, type TextLine } from '../words';
 import { withHorsepower } from './belt';
 import { cellFigure } from './figures';
-import { headsOf, widened, type GridColumn } from './head';
+import { headsOf, MOST_IN_WC, widened, type GridColumn } from './head';
 
 /** A row: its name, and where it is. */
 interface GridRow {
@@ -180,7 +180,7 @@ export function findGrids(words: readonly ReadWord[]): FoundGrid[] {
         .map((line) => textOf(within(block, line)))
         .filter((one) => one !== '')
         .join(' · '),
-      unit: isPa ? 'pa' : 'inWc',
+      unit: columns.at(-1)!.printed > MOST_IN_WC ? 'pa' : 'inWc',
       isByRpm: byRpm !== undefined,
       columns,
       rows: beside && block.left > -Infinity ? withNamesOf(guessed, beside.rows, pitch) : guessed,

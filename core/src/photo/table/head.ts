@@ -15,7 +15,8 @@ export interface GridColumn {
 const LEAST_COLUMNS = 3;
 /** So many of the figures in a head are statics. (J) */
 const HEAD_SHARE = 0.6;
-const MOST_IN_WC = 3;
+/** No blower table goes so far in in. w.c.: more is Pa. */
+export const MOST_IN_WC = 3;
 const MOST_PA = 750;
 
 interface HeadToken {
@@ -60,10 +61,15 @@ export function stepped(
   return { first, step };
 }
 
+/** Statics in Pa where nothing says so: at least so many, that rise by one step from at least this. (J) */
+const LEAST_UNSAID = 4;
+const LEAST_PA = 10;
+
 /** The columns under some figures of one line, if they are a head of statics. */
-function columnsUnder(tokens: readonly HeadToken[], isPa: boolean): GridColumn[] | undefined {
+function columnsUnder(tokens: readonly HeadToken[], isPaSaid: boolean): GridColumn[] | undefined {
   if (tokens.length < LEAST_COLUMNS) return undefined;
-  const most = isPa ? MOST_PA : MOST_IN_WC;
+  const isUnsaid = tokens.length >= LEAST_UNSAID && tokens.every(({ value }) => value >= LEAST_PA);
+  const most = isPaSaid || isUnsaid ? MOST_PA : MOST_IN_WC;
   const places = placesOf(tokens);
   const steps = stepped(
     tokens.map(({ value }) => value),
@@ -72,7 +78,7 @@ function columnsUnder(tokens: readonly HeadToken[], isPa: boolean): GridColumn[]
   const rises = tokens.every(({ value }, i) => i === 0 || value > tokens[i - 1]!.value);
   if (!steps) {
     // Uneven statics are believed as they are read when all of them rise.
-    return rises && tokens.every(({ value }) => value <= most)
+    return rises && !(isUnsaid && !isPaSaid) && tokens.every(({ value }) => value <= most)
       ? tokens.map(({ x, value }) => ({ x, printed: value, isRead: true }))
       : undefined;
   }

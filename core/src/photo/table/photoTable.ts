@@ -52,6 +52,17 @@ function doubtedTogether(rows: readonly PhotoRow[]): PhotoRow[] {
   return rows.map((row) => ({ ...row, cells: marked(row.cells), bhp: marked(row.bhp) }));
 }
 
+/** In a column the taps at one end are left out; a cell between two that are printed was lost. */
+function withLost(rows: readonly PhotoRow[]): PhotoRow[] {
+  const lost = (layer: 'cells' | 'bhp', i: number): readonly TableCell[] =>
+    rows[i]![layer].map((cell, j) => {
+      const isPrinted = (row: PhotoRow) => row[layer][j]!.text !== LEFT_OUT_MARK;
+      const isBetween = rows.slice(0, i).some(isPrinted) && rows.slice(i + 1).some(isPrinted);
+      return cell.text === LEFT_OUT_MARK && isBetween ? { ...cell, text: '', doubt: 'unread' as const } : cell;
+    });
+  return rows.map((row, i) => ({ ...row, cells: lost('cells', i), bhp: lost('bhp', i) }));
+}
+
 /** A table from the readings of its cells. */
 export function tableOf(
   grid: FoundGrid,
@@ -70,29 +81,31 @@ export function tableOf(
     cutAt: cutAt(grid, picture),
     statics: columns.filter(({ kind }) => kind !== 'bhp').map(({ printed, isRead }) => ({ printed, isRead })),
     rows: doubtedTogether(
-      grid.rows.map(({ name, nameConfidence }, row): PhotoRow => {
-        const filled = cells[row]!.flatMap(({ vote }, column) => (vote.digits === undefined ? [] : [column]));
-        const [first, last] = [filled[0] ?? Infinity, filled.at(-1) ?? -Infinity];
-        const all = cells[row]!.map(({ isLeftOut, isDashRead, vote }, column): TableCell => {
-          const box = inks[row]![column] ?? cellBox(grid, row, column);
-          const likely = shape.likely[row]![column];
-          // A manufacturer leaves out the end of a row, seldom its beginning, never its middle or a whole column: there a figure was lost.
-          const isEnd = column > last || (column < first && isDashRead);
-          if (isLeftOut && isEnd && isPrinted[column]) return { text: LEFT_OUT_MARK, others: [], box };
-          const found = decided(vote, likely, {
-            breaks: (digits) => shape.breaks(row, column, Number(digits)),
-            fits: (digits) => shape.fits(row, column, Number(digits)),
+      withLost(
+        grid.rows.map(({ name, nameConfidence }, row): PhotoRow => {
+          const filled = cells[row]!.flatMap(({ vote }, column) => (vote.digits === undefined ? [] : [column]));
+          const [first, last] = [filled[0] ?? Infinity, filled.at(-1) ?? -Infinity];
+          const all = cells[row]!.map(({ isLeftOut, isDashRead, vote }, column): TableCell => {
+            const box = inks[row]![column] ?? cellBox(grid, row, column);
+            const likely = shape.likely[row]![column];
+            // A manufacturer leaves out the end of a row, seldom its beginning, never its middle or a whole column: there a figure was lost.
+            const isEnd = column > last || (column < first && isDashRead);
+            if (isLeftOut && isEnd && isPrinted[column]) return { text: LEFT_OUT_MARK, others: [], box };
+            const found = decided(vote, likely, {
+              breaks: (digits) => shape.breaks(row, column, Number(digits)),
+              fits: (digits) => shape.fits(row, column, Number(digits)),
+            });
+            return asPrinted({ ...found, likely, box }, columns[column]!.kind);
           });
-          return asPrinted({ ...found, likely, box }, columns[column]!.kind);
-        });
-        const of = (isBhp: boolean) => all.filter((_, column) => (columns[column]!.kind === 'bhp') === isBhp);
-        return {
-          name: names[row]!,
-          isSure: names[row] !== name || nameConfidence >= SURE_NAME,
-          cells: of(false),
-          bhp: of(true),
-        };
-      }),
+          const of = (isBhp: boolean) => all.filter((_, column) => (columns[column]!.kind === 'bhp') === isBhp);
+          return {
+            name: names[row]!,
+            isSure: names[row] !== name || nameConfidence >= SURE_NAME,
+            cells: of(false),
+            bhp: of(true),
+          };
+        }),
+      ),
     ),
   };
 }

@@ -164,6 +164,11 @@ describe('a grid found by where the words are', () => {
     const merged = words().filter(({ text }) => !['0.3', '0.4', '0.5'].includes(text));
     expect(findGrids([word('0.3', 580, 120), word('0405', 790, 120), ...merged])[0]!.columns).toHaveLength(5);
   });
+  test('statics that can be nothing but Pa are, and in. w.c. with Pa beside it are not', () => {
+    const unsaid = words((text, row, column) => (row < 0 ? String(25 * (column + 1)) : text));
+    expect(findGrids([word('(Fa)', 800, 60), ...unsaid])[0]).toMatchObject({ unit: 'pa' });
+    expect(findGrids([word('Pa', 800, 60), ...words()])[0]).toMatchObject({ unit: 'inWc' });
+  });
   test('text without a head of statics is no table', () => {
     expect(findGrids([word('Caution', 100, 40), word('1092', 300, 40), word('live', 100, 90)])).toEqual([]);
     expect(findGrids([])).toEqual([]);
@@ -394,15 +399,17 @@ describe('a whole reading', () => {
   test('a cell that is lost in the middle of a row is marked; one at its end is left out', async () => {
     const { tables } = await readTables(
       sheet,
-      engine((text, row, column) => (row === 1 && (column === 2 || column === 4) ? '–' : text)),
+      engine((text, row, column) => ((row === 1 && column === 2) || (row === 3 && column === 4) ? '–' : text)),
     );
     expect(tables[0]!.rows[1]!.cells.map(({ text, doubt }) => [text, doubt])).toEqual([
       ['1163', undefined],
       ['1128', undefined],
       ['', 'unread'],
       ['1054', undefined],
-      ['–', undefined],
+      ['1014', undefined],
     ]);
+    expect(tables[0]!.rows[3]!.cells[4]).toMatchObject({ text: '–' });
+    expect(tables[0]!.rows[3]!.cells[4]!.doubt).toBeUndefined();
   });
   test('a row in which many cells are doubted is doubted as a whole', async () => {
     // A rule before the figures was read as a 1, in most of a row.
@@ -421,6 +428,17 @@ describe('a whole reading', () => {
     expect(tables[0]!.rows.map(({ cells }) => [cells[4]!.text, cells[4]!.doubt])).toEqual(
       CELLS.map(() => ['', 'unread']),
     );
+  });
+  test('a cell left out between two that are printed is marked: it was lost', async () => {
+    const { tables } = await readTables(
+      sheet,
+      engine((text, row, column) => ((row === 1 || row === 3) && column === 4 ? '–' : text)),
+    );
+    const last = tables[0]!.rows.map(({ cells }) => [cells[4]!.text, cells[4]!.doubt]);
+    expect([last[1], last[3]]).toEqual([
+      ['', 'unread'],
+      ['–', undefined],
+    ]);
   });
   test('a row that has ink, and of which nothing could be read, is one: each cell is marked', async () => {
     const { tables } = await readTables(

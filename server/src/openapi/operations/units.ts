@@ -6,8 +6,15 @@ export const UNITS_OPERATIONS: readonly Operation[] = [
   {
     method: 'get',
     path: '/api/units/:id/photos',
-    summary: 'The photos of a unit, of all its visits',
+    summary: 'The photos of a unit and of all its visits',
     tag: 'Units',
+    answer: list('photos', ref('Photo')),
+  },
+  {
+    method: 'get',
+    path: '/api/blower-tables/:id/photos',
+    summary: 'Photos of the paper that a blower table was read from',
+    tag: 'Records',
     answer: list('photos', ref('Photo')),
   },
   {

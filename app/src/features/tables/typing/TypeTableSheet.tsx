@@ -4,7 +4,6 @@ import { useState } from 'react';
 import { v4 as uuid } from 'uuid';
 import { blowerTables } from '../../../data/records';
 import { FullSheet } from '../../../ui/sheet';
-import type { Picture } from '../../photos/takePhoto';
 import { emptyDraft } from './draft';
 import { keptDraft } from './keptDraft';
 import { useTyping, type TypingStart } from './useTyping';
@@ -15,7 +14,6 @@ interface TypeTableSheetProps {
   readonly unit: { readonly motor: MotorKind; readonly tons?: number | null };
   readonly onKept: (table: BlowerTableDto) => void;
   readonly onClose: () => void;
-  readonly onPhoto?: (picture: Picture) => void;
 }
 
 /** A new table for a kind of unit; one half typed is gone on with. */
@@ -38,16 +36,12 @@ export function TypeTableSheet(props: TypeTableSheetProps) {
   return props.open ? <Open {...props} /> : null;
 }
 
-function Open({ unit, onKept, onClose, onPhoto }: TypeTableSheetProps) {
+function Open({ unit, onKept, onClose }: TypeTableSheetProps) {
   const [start] = useState(() => newTyping(unit, new Date()));
-  const { body, actions, under } = useTyping(
-    start,
-    (table) => {
-      blowerTables.create(table);
-      onKept(table);
-    },
-    onPhoto,
-  );
+  const { body, actions, under } = useTyping(start, (table) => {
+    blowerTables.create(table);
+    onKept(table);
+  });
   return (
     <FullSheet open panes width={1120} title="Blower table" under={under} actions={actions} onClose={onClose}>
       {body}

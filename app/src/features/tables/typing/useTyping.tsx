@@ -4,6 +4,7 @@ import { Platform, View } from 'react-native';
 import { blowerTables } from '../../../data/records';
 import { TextButton } from '../../../ui/page';
 import { Txt } from '../../../ui/text';
+import { addPicture } from '../../photos/addPicture';
 import { takePhoto, type Picture } from '../../photos/takePhoto';
 import { PhotoReadSheet } from '../../photoReading';
 import { figuresOf, typedCount, type TableDraft } from './draft';
@@ -24,10 +25,9 @@ export interface TypingStart {
 export function useTyping(
   start: TypingStart,
   onKept: (table: BlowerTableDto) => void,
-  onPhoto?: (picture: Picture) => void,
 ): { readonly body: ReactNode; readonly actions: ReactNode; readonly under: string } {
   const [draft, setDraft] = useState(start.draft);
-  const [paper, setPaper] = useState<string>();
+  const [paper, setPaper] = useState<Picture>();
   const [photo, setPhoto] = useState<File>();
   const [fault, setFault] = useState<string>();
   const [keeping, setKeeping] = useState(false);
@@ -51,9 +51,9 @@ export function useTyping(
   const made = useMemo(() => figuresOf(draft), [draft]);
   // What the head's buttons work on is read when they are pressed: a key draws the grid anew, not the page.
   const unseen = unseenFault(draft);
-  const now = useRef({ made, onPhoto, unseen });
+  const now = useRef({ made, unseen });
   useEffect(() => {
-    now.current = { made, onPhoto, unseen };
+    now.current = { made, unseen };
   });
   const keep = useCallback(() => {
     const { made: figures, unseen: fault } = now.current;
@@ -65,8 +65,7 @@ export function useTyping(
   const actions = useMemo(() => {
     const take = () =>
       takePhoto((picture, file) => {
-        setPaper(`data:image/jpeg;base64,${picture.jpeg}`);
-        now.current.onPhoto?.(picture);
+        setPaper(picture);
         setPhoto(file);
       }, setFault);
     return (
@@ -86,7 +85,12 @@ export function useTyping(
             {fault}
           </Txt>
         )}
-        <TableTyping draft={draft} onDraft={change} paper={paper} onKeep={keep} />
+        <TableTyping
+          draft={draft}
+          onDraft={change}
+          paper={paper && `data:image/jpeg;base64,${paper.jpeg}`}
+          onKeep={keep}
+        />
         <PhotoReadSheet
           file={photo}
           kind="table"
@@ -104,6 +108,8 @@ export function useTyping(
               keepDraft(undefined);
               setKeeping(false);
               onKept(table);
+              // The paper stays with its table: a figure that is doubted is compared with it.
+              if (paper) addPicture({ blowerTableId: table.id, item: 'table' }, paper);
             }}
             onClose={() => setKeeping(false)}
           />
