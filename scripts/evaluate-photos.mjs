@@ -20,7 +20,7 @@ const has = (name) => process.argv.includes(name);
 const TABLES = argument('--tables', 200);
 const PLATES = argument('--plates', 100);
 /** What is measured was never looked at while the reader was worked on. */
-const FIRST_SEED = has('--tune') ? argument('--tune', 1_000) : 900_000;
+const FIRST_SEED = has('--tune') ? argument('--tune', 1_000) : 950_000;
 
 await ensureInstalled();
 const folder = mkdtempSync(path.join(tmpdir(), 'huff-photos-'));

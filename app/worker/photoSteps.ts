@@ -141,7 +141,7 @@ export const photoSteps = {
     }
     picture = result.straight;
     const { tables, fields, words } = result;
-    return { tables, fields, ...(isEmpty() ? { nothing: nothingFound(sheet, words, kind) } : {}) };
+    return { tables, fields, ...(isEmpty() ? { nothing: nothingFound(picture, words, kind) } : {}) };
   },
   /** A part of what was read, with some of its surroundings. */
   async cut(box: PixelBox): Promise<Blob> {

@@ -1,7 +1,7 @@
 /** The fields that say what a photo belongs to, and of which kind that is. */
 const SUBJECTS = { visitId: 'visit', unitId: 'unit', blowerTableId: 'blowerTable' } as const;
 type SubjectField = keyof typeof SUBJECTS;
-export type PhotoSubjectKind = (typeof SUBJECTS)[SubjectField];
+type PhotoSubjectKind = (typeof SUBJECTS)[SubjectField];
 
 const SUBJECT_FIELDS = Object.keys(SUBJECTS) as SubjectField[];
 

@@ -78,11 +78,13 @@ describe('operations', () => {
     const paper = photo({ blowerTableId }, 'table');
     expect(await mine.do(adds(unitId, plate))).toMatchObject({ status: 'done' });
     expect(await mine.do(adds(blowerTableId, paper))).toMatchObject({ status: 'done' });
-    for (const [path, { jpeg: _bytes, ...told }] of [
-      [`units/${unitId}`, plate],
-      [`blower-tables/${blowerTableId}`, paper],
+    for (const [path, { id, item, savedAt }, of] of [
+      [`units/${unitId}`, plate, { unitId }],
+      [`blower-tables/${blowerTableId}`, paper, { blowerTableId }],
     ] as const)
-      expect((await http().get(`/api/${path}/photos`).expect(200)).body).toEqual({ photos: [told] });
+      expect((await http().get(`/api/${path}/photos`).expect(200)).body).toEqual({
+        photos: [{ id, ...of, item, savedAt }],
+      });
     await http().get(`/api/photos/${paper.id}/image`).expect(200);
     // Under the id of another record, of two records, and the same photo of another one.
     expect(await mine.do(adds(randomUUID(), photo({ unitId }, 'plate')))).toMatchObject({ status: 'refused' });

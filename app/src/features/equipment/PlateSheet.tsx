@@ -6,7 +6,7 @@ import { View } from 'react-native';
 import { ActionButton, TextButton } from '../../ui/page';
 import { Sheet } from '../../ui/sheet';
 import { Txt } from '../../ui/text';
-import { maxStaticOf, PhotoReadSheet, PlateFound, plateInputs } from '../photoReading';
+import { PhotoReadSheet, PlateFound, plateInputs, withPlateFacts } from '../photoReading';
 import { takePhoto, type Picture } from '../photos/takePhoto';
 import { ToolForm } from '../tool/ToolForm';
 import { useFieldForm } from '../tool/useFieldForm';
@@ -34,19 +34,21 @@ function Body({ unit, onUnit, onPhoto, onClose }: PlateSheetProps) {
   const [file, setFile] = useState<File>();
   const [found, setFound] = useState<readonly PlateReading[]>();
   const [fault, setFault] = useState<string>();
-  const [maxTespInWc, setMaxTesp] = useState(unit.maxTespInWc);
+  /** What was read and has no field in the form. */
+  const [read, setRead] = useState<readonly PlateReading[]>([]);
   const form = useFieldForm(PLATE_FORM, unit.plate ?? {}, plateFaults);
   const model = typeof form.raw.model === 'string' ? form.raw.model : '';
   const offered = tonsInModel(model);
   const keep = (tons = unit.tons) => {
     form.send();
     if (form.errors.length > 0) return;
-    onUnit({ ...unit, plate: Object.keys(form.inputs).length > 0 ? form.inputs : null, tons, maxTespInWc });
+    const plate = Object.keys(form.inputs).length > 0 ? form.inputs : null;
+    onUnit({ ...withPlateFacts(unit, read), plate, tons });
     onClose();
   };
   const use = (fields: readonly PlateReading[]) => {
     form.put(plateInputs(fields));
-    setMaxTesp(maxStaticOf(fields) ?? unit.maxTespInWc);
+    setRead(fields);
     setFound(undefined);
   };
   if (found) return <PlateFound fields={found} onUse={use} onLeave={() => setFound(undefined)} />;

@@ -112,6 +112,12 @@ function Open({ file, kind, onTable, onFields, onClose }: PhotoReadSheetProps & 
   );
 }
 
+/** What a table begins with: tables of one title are told apart by it. */
+function startWords({ rows: [first] }: PhotoTable): string {
+  const cell = first?.cells.find(({ text }) => /\d/.test(text));
+  return first && cell ? `${first.name}: ${cell.text} …` : '';
+}
+
 function PickTable({
   tables,
   onTable,
@@ -123,12 +129,7 @@ function PickTable({
     <View style={{ gap: 8 }} role="status">
       <Heading size={17}>{`${tables.length} tables. Pick yours.`}</Heading>
       {tables.map((table, i) => (
-        <ActionButton
-          key={i}
-          quiet
-          onPress={() => onTable(table)}
-          aside={`${table.rows.length} × ${table.statics.length}`}
-        >
+        <ActionButton key={i} quiet onPress={() => onTable(table)} aside={startWords(table)}>
           {table.title || `Table ${i + 1}`}
         </ActionButton>
       ))}

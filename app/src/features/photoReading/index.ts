@@ -1,4 +1,4 @@
 export { CutOut } from './CutOut';
 export { PhotoReadSheet } from './PhotoReadSheet';
 export { PlateFound } from './PlateFound';
-export { maxStaticOf, plateInputs } from './plateInputs';
+export { plateInputs, withPlateFacts } from './plateInputs';

@@ -1,9 +1,10 @@
+import type { UnitFactsDto } from '@huff/contract';
 import type { PhotoTable, PlateReading } from '@huff/core/photo';
 import { act, fireEvent, screen } from '@testing-library/react-native';
 import { renderThemed } from '../../testing/render';
 import { PhotoReadSheet } from './PhotoReadSheet';
 import { PlateFound } from './PlateFound';
-import { maxStaticOf, plateInputs, readingText } from './plateInputs';
+import { plateInputs, readingText, withPlateFacts } from './plateInputs';
 
 type Read = (
   kind: string,
@@ -165,11 +166,34 @@ test('the fields of a plate go into its form; the rated load before the motor’
     field('maxTespInWc', '0.5'),
   ];
   expect(plateInputs(fields)).toEqual({ model: 'HA036', volts: 230, phases: 'one', amps: 14.1 });
-  expect(maxStaticOf(fields)).toBe(0.5);
-  expect(maxStaticOf([])).toBeUndefined();
-  expect(maxStaticOf([field('maxTespInWc', '0.5 in')])).toBeUndefined();
   expect(plateInputs([field('breakerAmps', '30A')])).toEqual({ breakerAmps: '30A' });
   expect(readingText(field('maxTespInWc', '0.5'))).toBe('0.50 in. w.c.');
+});
+
+test('what the unit itself has a place for goes there; what cannot be leaves it as it was', () => {
+  const unit: UnitFactsDto = {
+    layout: 'furnaceCasedCoil',
+    motor: 'beltDrive',
+    cfmPerTon: 400,
+    maxTespInWc: 0.8,
+    setup: { filterCount: 2 },
+  };
+  const read = (id: PlateReading['id'], value: string) => withPlateFacts(unit, [field(id, value)]);
+  expect(read('maxTespInWc', '0.5').maxTespInWc).toBe(0.5);
+  expect(read('riseF', '40-70').setup).toEqual({ filterCount: 2, riseMinF: 40, riseMaxF: 70 });
+  expect(read('filterSize', '20x25x4').setup).toEqual({ filterCount: 2, filterWidthIn: 20, filterHeightIn: 25 });
+  expect(read('horsepower', '1.5').setup!.motorPlate).toEqual({ ratedHp: 1.5 });
+  expect(read('beltMark', 'A48').setup!.drive).toEqual({ beltMark: 'A48' });
+  for (const [id, value] of [
+    ['maxTespInWc', '0.5 in'],
+    ['riseF', '40'],
+    ['riseF', '70-40'],
+    ['filterSize', '200x25x4'],
+    ['horsepower', 'half'],
+    ['beltMark', 'Z9'],
+    ['rpm', '1075'],
+  ] as const)
+    expect(read(id, value)).toEqual(unit);
 });
 
 describe('what was read of a plate', () => {

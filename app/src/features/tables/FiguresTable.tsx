@@ -4,6 +4,12 @@ import { ScrollView } from 'react-native';
 import { DataTable } from 'react-native-paper';
 import { BOLD, REGULAR, usePalette } from '../../ui/theme';
 
+/** Names are set in bold figures of this width, px. */
+const SIGN_WIDTH = 11;
+const NAME_PAD = 18;
+/** On both sides of a row. */
+const ROW_PAD = 32;
+
 /** "823 · 1.21", or what of it the manufacturer gives. */
 const rpmCell = (rpm: number | null | undefined, bhp: number | null | undefined) =>
   typeof rpm !== 'number' ? '–' : typeof bhp === 'number' ? `${rpm} · ${bhp.toFixed(2)}` : String(rpm);
@@ -25,12 +31,14 @@ export function FiguresTable({ figures }: { readonly figures: TableFiguresDto })
   const says = byRpm
     ? `RPM and brake horsepower by ${unitText('cfm')} and external static, ${unitText('inWc')}`
     : `${unitText('cfm')} by tap and external static, ${unitText('inWc')}`;
+  const nameWidth = NAME_PAD + SIGN_WIDTH * Math.max(6, ...rows.map(({ name }) => name.length));
+  const nameCell = { width: nameWidth, flexGrow: 0, flexShrink: 0, flexBasis: nameWidth };
   const head = { fontFamily: BOLD, fontSize: 14, color: palette.softInk };
   return (
     <ScrollView horizontal tabIndex={0} aria-label={says}>
-      <DataTable style={{ width: 110 + (byRpm ? 112 : 68) * figures.staticsInWc.length }}>
+      <DataTable style={{ width: nameWidth + ROW_PAD + (byRpm ? 112 : 68) * figures.staticsInWc.length }}>
         <DataTable.Header>
-          <DataTable.Title style={{ width: 94, flex: undefined }} textStyle={head}>
+          <DataTable.Title style={nameCell} textStyle={head}>
             {byRpm ? unitText('cfm') : 'tap'}
           </DataTable.Title>
           {figures.staticsInWc.map((p) => (
@@ -41,7 +49,7 @@ export function FiguresTable({ figures }: { readonly figures: TableFiguresDto })
         </DataTable.Header>
         {rows.map((row) => (
           <DataTable.Row key={row.name}>
-            <DataTable.Cell style={{ width: 94, flex: undefined }} textStyle={{ ...figure, fontFamily: BOLD }}>
+            <DataTable.Cell style={nameCell} textStyle={{ ...figure, fontFamily: BOLD }}>
               {row.name}
             </DataTable.Cell>
             {row.cells.map((cell, i) => (

@@ -72,7 +72,7 @@ export function UnitDetails({ unit, table, onTell }: UnitDetailsProps) {
       )}
       {photos.length > 0 && (
         <View style={{ paddingTop: 10 }}>
-          <PhotoRow label="Photos of the unit" photos={photos} nameOf={({ item }) => `Photo: ${item}`} side={96} />
+          <PhotoRow label="Unit photos" photos={photos} nameOf={({ item }) => `Photo: ${item}`} side={96} />
         </View>
       )}
     </ListSection>

@@ -63,6 +63,8 @@ export const printedFigure = (digits: string, kind?: FigureKind): string =>
  * @example staticFigure('010') // 0.1: the point was too small to be read
  */
 export function staticFigure(text: string): number | undefined {
+  // A sign that only looks like a digit is dirt.
+  if (!/\d/.test(text)) return undefined;
   const bare = [...text.replaceAll(/[\s"'’:;|]/g, '').replaceAll(',', '.')]
     .map((sign) => DIGIT_OF[sign] ?? sign)
     .join('');

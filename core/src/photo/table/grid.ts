@@ -173,12 +173,15 @@ export function findGrids(words: readonly ReadWord[]): FoundGrid[] {
     const rightEdge = columns.at(-1)!.x + reachX;
     const isBeyond = ({ box }: ReadWord) => middleOf(box).x > rightEdge;
     const goOn = rows.filter((row) => under.some(({ y, words: own }) => y === row.y && own.some(isBeyond))).length;
+    // What is above this block and below the one before is its title.
+    const lastY = beside?.rows.findLast(({ isGuess }) => !isGuess)?.y ?? -Infinity;
+    const aboveY = lastY < lines[i]!.y ? lastY + pitch / 2 : -Infinity;
     grids.push({
       title: lines
         .slice(Math.max(0, i - 3), i)
-        .filter(({ y }) => !(beside && y < (beside.rows.findLast(({ isGuess }) => !isGuess)?.y ?? 0) + pitch / 2))
+        .filter(({ y }) => y > aboveY)
         .map((line) => textOf(within(block, line)))
-        .filter((one) => one !== '')
+        .filter((one) => /[A-Za-z]{2}/.test(one))
         .join(' · '),
       unit: columns.at(-1)!.printed > MOST_IN_WC ? 'pa' : 'inWc',
       isByRpm: byRpm !== undefined,

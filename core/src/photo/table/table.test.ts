@@ -66,6 +66,7 @@ describe('figures', () => {
     ['©.2', 0.2],
     ['125', 125],
     ['Speed', undefined],
+    ['©', undefined],
   ])('%s over a column', (text, value) => expect(staticFigure(text)).toBe(value));
   test('what looks alike is offered, and is never the figure itself', () => {
     expect(misread('1002')).toContain('1092');
@@ -116,11 +117,12 @@ describe('a grid found by where the words are', () => {
   });
   test('two tables under one another are two', () => {
     const below = words().map(({ box, ...rest }) => ({ ...rest, box: { ...box, y: box.y + 600 } }));
-    expect(findGrids([...words(), ...below])).toHaveLength(2);
+    const grids = findGrids([...words(), ...below]);
+    expect(grids.map(({ title }) => title)).toEqual(['BLOWER PERFORMANCE', 'BLOWER PERFORMANCE']);
   });
   test('two tables beside each other are two: the second begins with the same static', () => {
     const beside = words()
-      .filter(({ text }) => !['BLOWER', 'PERFORMANCE'].includes(text))
+      .map(({ text, ...rest }) => ({ text: text === 'BLOWER' ? 'SIZE 48' : text, ...rest }))
       .map(({ box, ...rest }) => ({ ...rest, box: { ...box, x: box.x + 900 } }));
     const [one, two, ...more] = findGrids([...words(), ...beside]);
     expect(more).toEqual([]);
@@ -129,6 +131,7 @@ describe('a grid found by where the words are', () => {
       expect(grid.rows.slice(0, 4).map(({ name }) => name)).toEqual(['Low', 'Med', 'High', 'Max']);
     }
     expect(two!.columns[0]!.x - one!.columns[0]!.x).toBeCloseTo(900);
+    expect([one!.title, two!.title]).toEqual(['BLOWER PERFORMANCE', 'SIZE 48 PERFORMANCE']);
     // A block that shares the names of the first has no column of its own for them.
     const shared = findGrids([...words(), ...beside.filter(({ text }) => !/[A-Za-z]/.test(text))])[1]!;
     expect(shared.rows.slice(0, 4).map(({ name }) => name)).toEqual(['Low', 'Med', 'High', 'Max']);

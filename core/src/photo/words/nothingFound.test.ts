@@ -23,4 +23,9 @@ test('print that cannot be read, and print without a table, are two different th
   expect(nothingFound(image, caution, 'table')).toMatch(/no table was found/);
   expect(nothingFound(image, caution, 'plate')).toMatch(/nothing of a nameplate/);
   expect(blankFault(image)).toBeUndefined();
+  const small = words(Array.from({ length: 9 }, (_, i) => `10${i}`));
+  const large = blankImage(2400, 200);
+  for (let i = 0; i < large.data.length; i += 1) if (i % 7 < 2) large.data[i] = 20;
+  expect(nothingFound(large, small, 'table')).toMatch(/print is small/);
+  expect(nothingFound(large, small.slice(1, 5), 'table')).toMatch(/no table was found/);
 });

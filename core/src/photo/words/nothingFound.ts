@@ -1,5 +1,5 @@
 import { inkFacts, type GrayImage } from '../image';
-import type { ReadWord } from './words';
+import { median, type ReadWord } from './words';
 
 /** What is looked for on a photo. */
 export type PhotoKind = 'table' | 'plate';
@@ -10,6 +10,10 @@ const LEAST_INK = 0.002;
 /** So sure of a word, it is print; fewer words are dirt. (J) */
 const SURE = 60;
 const LEAST_WORDS = 4;
+
+/** So many figures, lower than this share of the longer side, are a table with too few pixels. (J) */
+const LEAST_FIGURES = 8;
+const SMALL_SHARE = 0.011;
 
 const NOT_FOUND: Readonly<Record<PhotoKind, string>> = {
   table:
@@ -31,6 +35,10 @@ export function nothingFound(sheet: GrayImage, words: readonly ReadWord[], kind:
   const blank = blankFault(sheet);
   if (blank !== undefined) return blank;
   const sure = words.filter(({ confidence, text }) => confidence > SURE && /[A-Za-z0-9]{2,}/.test(text));
+  const figures = words.filter(({ text }) => /\d\d/.test(text)).map(({ box }) => box.height);
+  const longest = Math.max(sheet.width, sheet.height);
+  if (figures.length >= LEAST_FIGURES && median(figures) < SMALL_SHARE * longest)
+    return 'The print is small on this photo. Go closer, or put the corners around one table.';
   return sure.length < LEAST_WORDS
     ? 'No print could be read. Hold the phone level and closer, without glare, or type it.'
     : NOT_FOUND[kind];

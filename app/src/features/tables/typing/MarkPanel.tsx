@@ -25,6 +25,12 @@ function markWords(text: string, { likely }: CellMark): string {
   return `Read as ${text}.${about} Which is printed?`;
 }
 
+/** So many cells marked, and another photo is quicker. (J) */
+const MOST_MARKED = 0.4;
+const isMany = ({ marks = [], rows, staticsInWc, by }: TableDraft) =>
+  marks.length > MOST_MARKED * rows.length * staticsInWc.length * (by === 'rpm' ? 2 : 1);
+const TAKE_AGAIN = 'Many cells are not sure. Another photo, closer and without glare, may be quicker.';
+
 /** Where a marked cell is, in words: "tap 3 at 0.40", "RPM for 1600 at 0.40". */
 function placeWords({ rows, staticsInWc, by }: TableDraft, { layer, row, column }: CellMark): string {
   const of =
@@ -53,6 +59,11 @@ export function MarkPanel({ draft, mark, onChoose, onType, onConfirm }: MarkPane
   const left = draft.marks?.length ?? 0;
   return (
     <View style={{ padding: 12, gap: 8, borderTopWidth: 1, borderColor: palette.line, backgroundColor: palette.sheet }}>
+      {isMany(draft) && (
+        <Txt size={15} bold>
+          {TAKE_AGAIN}
+        </Txt>
+      )}
       <Txt size={15} role="status" figures>
         {markWords(text, mark)}
       </Txt>

@@ -17,6 +17,27 @@ interface TypedCurvesProps {
 }
 
 /** The curves as they grow under the typing: airflow across, static up; the row that is typed stands out. */
+/** A sign of a drawn name is so wide, px. */
+const SIGN_PX = 9;
+
+interface Named {
+  readonly name: string;
+  readonly left: number;
+  readonly top: number;
+  readonly isFirst: boolean;
+}
+
+/** The names of curves that do not lie over each other; the one that is worked on is always there. */
+function withRoom(all: readonly Named[]): readonly Named[] {
+  const isOver = (a: Named, b: Named) =>
+    Math.abs(a.top - b.top) < DRAWN_TEXT &&
+    a.left < b.left + SIGN_PX * b.name.length &&
+    b.left < a.left + SIGN_PX * a.name.length;
+  const placed: Named[] = all.filter(({ isFirst }) => isFirst);
+  for (const one of all) if (!placed.includes(one) && !placed.some((other) => isOver(one, other))) placed.push(one);
+  return placed;
+}
+
 export const TypedCurves = memo(function TypedCurves({ grid, at, byRpm, height = 132 }: TypedCurvesProps) {
   const { ink, line: soft, softInk, action } = usePalette();
   const [width, setWidth] = useState(0);
@@ -34,6 +55,11 @@ export const TypedCurves = memo(function TypedCurves({ grid, at, byRpm, height =
     .x((point) => x(point.x))
     .y((point) => y(point.y));
   const here = rows[at.row]?.points.find((point) => point.j === at.column);
+  const named = withRoom(
+    rows.flatMap(({ name, points: [first] }, i) =>
+      first ? [{ name, left: x(first.x) + 5, top: y(first.y) + 12, isFirst: i === at.row }] : [],
+    ),
+  );
   const said = `${rows.filter((row) => row.points.length > 1).length} curves so far`;
   const xText = (value: number) => (byRpm ? String(Math.round(value)) : flowText(fromShown(value, 'cfm')));
   return (
@@ -82,20 +108,11 @@ export const TypedCurves = memo(function TypedCurves({ grid, at, byRpm, height =
               strokeWidth={i === at.row ? 3 : 1.4}
             />
           ))}
-          {rows.map(({ name, points }, i) =>
-            points.length === 0 ? null : (
-              <Text
-                key={`${name} ${i}`}
-                x={x(points[0]!.x) + 5}
-                y={y(points[0]!.y) + 12}
-                fontSize={DRAWN_TEXT}
-                fontFamily={REGULAR}
-                fill={ink}
-              >
-                {name}
-              </Text>
-            ),
-          )}
+          {named.map(({ name, left, top }) => (
+            <Text key={`${name} ${left}`} x={left} y={top} fontSize={DRAWN_TEXT} fontFamily={REGULAR} fill={ink}>
+              {name}
+            </Text>
+          ))}
           {here && <Circle cx={x(here.x)} cy={y(here.y)} r={6} fill="none" stroke={action} strokeWidth={3} />}
           {all.length === 0 && (
             <Text

@@ -129,8 +129,8 @@ test('a row or a column taken out takes its marks along, and the others move up'
 });
 
 const told = jest.fn<void, [TableDraft]>();
-function Typed() {
-  const [draft, setDraft] = useState(() => draftOfPhoto(TABLE));
+function Typed({ table = TABLE }: { readonly table?: PhotoTable }) {
+  const [draft, setDraft] = useState(() => draftOfPhoto(table));
   return (
     <TableTyping
       draft={draft}
@@ -167,6 +167,34 @@ describe('a marked cell', () => {
     expect(now().marks).toEqual([]);
     // The figure that was confirmed wrongly before still breaks the pattern: it is asked about as if it were typed.
     expect(screen.getByText(/^Tap 2 at 0\.20: 1,002 is/)).toBeTruthy();
+  });
+  test('of a belt drive it opens the layer it is of', async () => {
+    const doubted = { doubt: 'shape' as const, others: ['0.64'] };
+    const row = (name: string, more: object) => ({
+      name,
+      isSure: true,
+      cells: [cell('650'), cell('720'), cell('790')],
+      bhp: [cell('0.45'), cell('0.54', more), cell('0.66')],
+    });
+    renderThemed(<Typed table={{ ...TABLE, isByRpm: true, rows: [row('1600', {}), row('1800', doubted)] }} />);
+    expect(await screen.findByLabelText('Photo of horsepower for 1800 at 0.20')).toBeTruthy();
+    fireEvent.press(screen.getByText('0.64'));
+    await act(async () => fireEvent.press(screen.getByText('Confirm')));
+    expect(now().rows[1]).toMatchObject({ cells: ['650', '720', '790'], bhp: ['0.45', '0.64', '0.66'] });
+  });
+  test('where most are marked it says that another photo may be quicker; where the photo ends it says so', async () => {
+    const all = TABLE.rows.map((row) => ({
+      ...row,
+      cells: row.cells.map((one) => ({ ...one, doubt: 'shape' as const })),
+    }));
+    const { unmount } = renderThemed(<Typed table={{ ...TABLE, rows: all }} />);
+    expect(await screen.findByText(/^Many cells are not sure/)).toBeTruthy();
+    unmount();
+    const sound = TABLE.rows.map((row) => ({ ...row, cells: [cell('918'), cell('880'), cell('839')] }));
+    renderThemed(<Typed table={{ ...TABLE, rows: sound.slice(0, 1), cutAt: ['right', 'below'] }} />);
+    expect(screen.queryByText(/^Many cells/)).toBeNull();
+    expect(screen.getByText(/^The photo ends at the last static/)).toBeTruthy();
+    expect(screen.getByText(/^The photo ends at the last row/)).toBeTruthy();
   });
   test('with the photo closed it says where to look', async () => {
     mockCut.mockRejectedValue(new Error('no photo'));
