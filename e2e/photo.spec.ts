@@ -42,6 +42,19 @@ testWithOwnServer.describe('the reader on the phone', () => {
           { timeout: 80_000 },
         )
         .toEqual([1875, 1815, 1740, 1655, null, null]);
+      // The paper is kept with its table, at the server as well.
+      const paper = page.getByRole('img', { name: 'Paper, photo 1 of 1' });
+      await expect(paper).toBeVisible();
+      const tableId = new URL(page.url()).pathname.split('/').at(-1)!;
+      await expect
+        .poll(
+          async () => {
+            const answer = await page.request.get(`${huff.url}/api/blower-tables/${tableId}/photos`);
+            return ((await answer.json()) as { photos: unknown[] }).photos.length;
+          },
+          { timeout: 80_000 },
+        )
+        .toBe(1);
     },
   );
 });

@@ -18,7 +18,7 @@ interface TypedCurvesProps {
 
 /** The curves as they grow under the typing: airflow across, static up; the row that is typed stands out. */
 /** A sign of a drawn name is so wide, px. */
-const SIGN_PX = 9;
+const SIGN_PX = 8;
 
 interface Named {
   readonly name: string;
