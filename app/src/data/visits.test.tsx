@@ -209,6 +209,7 @@ test('a photo of a table waits with the table, and is the server’s once it is 
   server = { '/api/blower-tables/t1/photos': { body: { photos: [sent] } } };
   await act(async () => void (await mockPhone.sender.step()));
   await waitFor(() => expect(result.current.ofTable).toEqual([sent]));
+  expect(await mockPhone.store.parts('t1')).toEqual([]);
 });
 
 test('a photo is in sight from the moment it is taken, and without its bytes once it is sent', async () => {

@@ -16,8 +16,24 @@ test('a worker of PostgreSQL’s own, which a plain role may not end, stops no d
   expect(asked).toEqual([`DROP DATABASE IF EXISTS "${NAME}"`]);
 });
 
+test('a worker that comes back while our own session is in it is waited for', async () => {
+  let workerTries = 2;
+  const asked: string[] = [];
+  await dropDatabase(
+    (sql) => {
+      asked.push(sql);
+      if (!sql.includes('FORCE')) return Promise.reject(new Error('is being accessed by other users'));
+      workerTries -= 1;
+      return workerTries >= 0 ? Promise.reject(new Error('must be a member of pg_signal_backend')) : Promise.resolve();
+    },
+    NAME,
+    0,
+  );
+  expect(asked.filter((sql) => sql.includes('FORCE'))).toHaveLength(3);
+});
+
 test('what cannot be dropped at all is said', async () => {
-  await expect(dropDatabase(() => Promise.reject(new Error('the disk is full')), NAME)).rejects.toThrow(
+  await expect(dropDatabase(() => Promise.reject(new Error('the disk is full')), NAME, 0)).rejects.toThrow(
     'the disk is full',
   );
 });

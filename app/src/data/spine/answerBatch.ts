@@ -1,4 +1,5 @@
 import {
+  kindOfRecord,
   recordWith,
   type Change,
   type ErasedRecord,
@@ -63,6 +64,8 @@ async function ownDone(store: Store, rows: readonly OutboxRow[], results: Readon
     const result = results.get(operation.id);
     if (result?.status !== 'done' && result?.status !== 'merged') continue;
     const { recordId } = operation;
+    // A photo of a unit or a table is asked for at the server: nothing of it stays here.
+    if (operation.kind === 'add' && kindOfRecord(operation) !== 'visit') continue;
     if (operation.kind === 'add') {
       // A waiting picture holds its bytes; from now on they have an address.
       const record = { ...operation.record, ...(operation.of === 'photo' ? { jpeg: undefined } : {}) };

@@ -16,7 +16,7 @@ interface PlateSheetProps {
   readonly open: boolean;
   readonly unit: UnitFactsDto;
   readonly onUnit: (unit: UnitFactsDto) => void;
-  /** Told of the photo it is read from, to be kept with the unit. */
+  /** Given the photo it is read from, to be kept with the unit. */
   readonly onPhoto?: (picture: Picture) => void;
   readonly onClose: () => void;
 }

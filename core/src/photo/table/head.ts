@@ -122,7 +122,7 @@ const EDGE_FILLED = 0.6;
 /**
  * Columns of figures beside the head’s own: statics there could not be read, and follow from the others.
  *
- * @param nameX where the column of names has a heading of its own: what is there is no static that was lost
+ * @param nameX where the column of names has its own heading: what is there is no static that was lost
  */
 export function widened(
   columns: readonly GridColumn[],

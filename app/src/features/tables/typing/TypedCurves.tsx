@@ -27,7 +27,7 @@ interface Named {
   readonly isFirst: boolean;
 }
 
-/** The names of curves that do not lie over each other; the one that is worked on is always there. */
+/** The names of curves that do not overlap; the one that is worked on is always there. */
 function withRoom(all: readonly Named[]): readonly Named[] {
   const isOver = (a: Named, b: Named) =>
     Math.abs(a.top - b.top) < DRAWN_TEXT &&
