@@ -24,7 +24,7 @@ export async function paint(spec) {
     const wide = (texts) => Math.max(...texts.map((one) => measure.measureText(one).width)) + 2 * look.padX;
     const { isByRpm } = table;
     const nameHead = isByRpm ? 'CFM' : 'Speed';
-    // Of a belt drive each static is over a pair, and the pair has a line of its own.
+    // Of a belt drive each static is over a pair, and its heads are on the next line.
     const heads = isByRpm ? 4 : 3;
     const pairs = table.statics.map((_, j) =>
       isByRpm ? [wide(['RPM', ...table.rows.map(({ cells }) => cells[j])]), wide(['BHP', '00.00'])] : [],

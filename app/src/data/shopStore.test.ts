@@ -1,16 +1,7 @@
+import { withSmallStore } from '../testing/smallStore';
 import { storeName, workFor } from './shopStore';
 
-const kept = new Map<string, string>();
-beforeEach(() => {
-  kept.clear();
-  Object.defineProperty(globalThis, 'localStorage', {
-    configurable: true,
-    value: {
-      getItem: (key: string) => kept.get(key) ?? null,
-      setItem: (key: string, value: string) => kept.set(key, value),
-    },
-  });
-});
+withSmallStore();
 
 test('the first shop has the store that was there; another one has its own, and the first comes back to its records', () => {
   expect(storeName()).toBe('huff');

@@ -1,22 +1,10 @@
+import { withSmallStore } from '../../testing/smallStore';
 import { begunNote } from './begunNote';
 import type { StoreBatch } from './store';
 
-const kept = new Map<string, string>();
+const kept = withSmallStore();
 const first: StoreBatch = { remove: ['op-1'] };
 const second: StoreBatch = { remove: ['op-2'] };
-
-beforeEach(() => {
-  kept.clear();
-  Object.defineProperty(globalThis, 'localStorage', {
-    configurable: true,
-    value: {
-      getItem: (key: string) => kept.get(key) ?? null,
-      setItem: (key: string, value: string) => void kept.set(key, value),
-      removeItem: (key: string) => void kept.delete(key),
-    },
-  });
-});
-afterEach(() => Reflect.deleteProperty(globalThis, 'localStorage'));
 
 test('what a page wrote down is there for the next one, in its order; cleared, nothing is left', () => {
   begunNote('huff', 'page-1').put([first, second]);
@@ -43,8 +31,10 @@ test('another shop’s changes stay apart', () => {
 
 test('a broken note, a full store and no store are no error: nothing is written down', () => {
   const note = begunNote('huff', 'page-1');
-  kept.set('huff.begun.huff', '{"page-1":[');
-  expect(note.read()).toEqual([]);
+  for (const broken of ['{"page-1":[', 'null', '7', '{"page-1":7}']) {
+    kept.set('huff.begun.huff', broken);
+    expect(note.read()).toEqual([]);
+  }
   jest.spyOn(globalThis.localStorage, 'setItem').mockImplementation(() => {
     throw new Error('full');
   });

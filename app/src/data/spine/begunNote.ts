@@ -14,6 +14,13 @@ export interface BegunNote {
 
 type Kept = Readonly<Record<string, readonly StoreBatch[]>>;
 
+/** What is kept, where it is of this form: a note that is anything else must not keep the app from starting. */
+function keptIn(text: string | null | undefined): Kept {
+  const kept: unknown = JSON.parse(text ?? '{}');
+  if (typeof kept !== 'object' || kept === null) return {};
+  return Object.fromEntries(Object.entries(kept as Kept).filter(([, batches]) => Array.isArray(batches)));
+}
+
 /**
  * In the browser's own small store, which takes it while the page goes.
  *
@@ -24,7 +31,7 @@ export function begunNote(store: string, pageId: string): BegunNote {
   const key = `huff.begun.${store}`;
   const kept = (): Kept => {
     try {
-      return JSON.parse(globalThis.localStorage?.getItem(key) ?? '{}') as Kept;
+      return keptIn(globalThis.localStorage?.getItem(key));
     } catch {
       return {};
     }

@@ -1,22 +1,24 @@
-import { toShown } from '@huff/core';
+import { shownUnit, SI_MEASURES, toShown, type Measures } from '@huff/core';
 import { LEFT_OUT_MARK, type PhotoTable } from '@huff/core/photo';
 import { LEFT_OUT, withCell, type CellMark, type Layer, type TableDraft } from './draft';
 
-const PA_IN_ONE_IN_WC = 249.089;
-/** Airflow in another unit, as tables say it over their figures, and CFM in one of it. */
-const OTHER_UNITS = [
-  { unit: 'L/s', said: /\bl\/s\b|lit(?:er|re)s/i, inCfm: 2.118_88 },
+/** Airflow in another unit, as tables say it over their figures. */
+const OTHER_UNITS: readonly (readonly [RegExp, Measures['flow']])[] = [
+  [/\bl\/s\b|lit(?:er|re)s/i, 'ls'],
   // The raised 3 is read as any small sign.
-  { unit: 'm³/h', said: /\bm.{0,2}\/h\b/i, inCfm: 0.588_578 },
+  [/\bm.{0,2}\/h\b/i, 'm3h'],
 ];
-const CFM = { unit: 'CFM', inCfm: 1 };
 
 /** The unit that a table is printed in: CFM where it says nothing else. */
-const flowUnitOf = (title: string) => OTHER_UNITS.find(({ said }) => said.test(title)) ?? CFM;
+function flowUnitOf(title: string) {
+  const flow = OTHER_UNITS.find(([said]) => said.test(title))?.[1] ?? 'cfm';
+  const { text, per } = shownUnit('cfm', { ...SI_MEASURES, flow });
+  return { unit: text, inCfm: 1 / per };
+}
 
 /** A printed static in in. w.c. */
 const asInWc = (printed: number, unit: PhotoTable['unit']) =>
-  unit === 'pa' ? Number((printed / PA_IN_ONE_IN_WC).toFixed(3)) : printed;
+  unit === 'pa' ? Number((printed / shownUnit('inWc', SI_MEASURES).per).toFixed(3)) : printed;
 
 /** A table that was read from a photo, as a draft: what is not sure is marked, and saved only once somebody passed over it. */
 export function draftOfPhoto(table: PhotoTable): TableDraft {
